@@ -1,0 +1,123 @@
+// Makes the yard's data from one seed: `npm run data` writes the same files every time. All of it is invented.
+import { writeFileSync } from 'node:fs';
+
+/** A small seeded generator (mulberry32): numbers from 0 up to, not including, 1. */
+export function seeded(seed) {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+const random = seeded(20261);
+const pick = (list) => list[Math.floor(random() * list.length)];
+const between = (low, high) => low + random() * (high - low);
+const round = (value, places = 1) => Number(value.toFixed(places));
+
+const colours = ['ochre', 'teal', 'brick', 'slate', 'bone', 'plum'];
+const shapes = ['swallowtail', 'triangle', 'square', 'burgee'];
+
+const boatNames = [
+  'Marsh Lark', 'Patient Tern', 'Second Wind of Ebb', 'Copper Kettle', 'Little Tithe', 'Sandpiper’s Debt',
+  'Grey Hester', 'Nine Lamps', 'Wherrygate', 'Slow Thursday', 'Bramble Jack', 'Old Penance',
+  'Heron’s Ledger', 'Thimblewick', 'Reedmace', 'Low Lantern', 'Quiet Argument', 'Withy Ann',
+  'Spindrift Annie', 'Mudlark II', 'Kestrel Mere', 'Tuppenny Blue', 'Eelpie Jane', 'Saltmarsh Rose',
+];
+const kinds = ['smack', 'yawl', 'motor launch', 'barge', 'day sailer', 'ketch', 'workboat'];
+
+const berths = Array.from({ length: 10 }, (_, at) => ({
+  id: at < 7 ? `B${at + 1}` : `S${at - 6}`,
+  name: at < 7 ? `Berth ${at + 1}` : `Slip ${at - 6}`,
+  depth: round(between(0.4, 3.2)),
+  state: ['free', 'taken', 'taken', 'taken', 'closed'][Math.floor(random() * 5)],
+  sentence: [
+    'Lies along the old quay wall; dries to mud at springs.',
+    'The deep one, kept for boats that cannot take the ground.',
+    'Nearest the crane and loudest when it works.',
+    'Sheltered from the west by the sail loft.',
+    'Good holding, poor ladder.',
+    'Power and water; the tap is slow in August.',
+    'Outermost; feels the wash of everything that passes.',
+    'Timber cradle, up to nine tonnes.',
+    'Long slip with a winch, for barges.',
+    'Concrete ramp, for trailers and launches.',
+  ][at],
+}));
+
+const boats = boatNames.map((name, at) => ({
+  id: `boat-${at + 1}`,
+  name,
+  kind: pick(kinds),
+  length: round(between(4.6, 18.4)),
+  draught: round(between(0.5, 2.4)),
+  owner: `${pick([...'ABCDEFGHJKLM'])}. ${pick([...'NPRSTVW'])}.`,
+  berth: berths[at % berths.length].id,
+  pennant: { shape: shapes[at % shapes.length], field: colours[at % 6], mark: colours[(at * 2 + 1) % 6] },
+}));
+
+const groups = {
+  Hull: ['shipwright', 'caulker', 'laminator', 'painter'],
+  Rig: ['rigger', 'sailmaker', 'splicer'],
+  Machinery: ['engine fitter', 'electrician', 'plumber', 'welder'],
+  Yard: ['crane hand', 'launch hand', 'surveyor'],
+};
+const trades = Object.entries(groups).flatMap(([group, names]) => names.map((name) => ({ name, group })));
+
+const crew = [
+  'Odile Farrow', 'Bram Tansley', 'Ines Quarrie', 'Tobit Marl', 'Wen Halloway', 'Petra Sedge',
+  'Cosmo Ridd', 'Hanne Vole', 'Jory Pellow', 'Mabel Strand', 'Ewan Thrift', 'Lupe Garrod',
+].map((name, at) => ({ id: `crew-${at + 1}`, name, trades: [trades[at % trades.length].name, trades[(at * 5 + 3) % trades.length].name] }));
+
+const jobs = [
+  ['Recaulk the garboard seams', ['caulker', 'shipwright']],
+  ['Replace the stern gland', ['engine fitter']],
+  ['Strip and repaint the topsides', ['painter']],
+  ['Renew the forestay', ['rigger', 'splicer']],
+  ['Rewire the cabin lights', ['electrician']],
+  ['Scarf a new length into the rail', ['shipwright']],
+  ['Osmosis treatment below the waterline', ['laminator', 'painter']],
+  ['Service the diesel before launch', ['engine fitter']],
+  ['Recut the mainsail leech', ['sailmaker']],
+  ['Free the seized seacocks', ['plumber']],
+  ['Weld a patch on the rudder cheek', ['welder']],
+  ['Survey after grounding', ['surveyor']],
+  ['Lift out and block off', ['crane hand', 'launch hand']],
+  ['Antifoul and anodes', ['painter', 'launch hand']],
+  ['Re-bed the leaking portlights', ['shipwright']],
+];
+const remarks = [
+  'Owner asks to be rung before any timber is cut.',
+  'Wait for two dry days in a row; the cover leaks at the mast.',
+  'Parts are on the shelf behind the compressor, marked with the boat’s name.',
+  'Do not move the cradle: the keel sits on the after block only.',
+  'The last yard used the wrong sealant. Take it all out, photograph what is under it, and only then decide how far to go.',
+  'Half a day lost to the tide last week. Book the slip before starting.',
+  'Two of the fastenings sheared. Order the longer ones and charge them to this order.',
+];
+const states = ['waiting', 'in hand', 'in hand', 'held', 'done'];
+
+const orders = Array.from({ length: 60 }, (_, at) => {
+  const [title, needed] = jobs[(at * 7 + Math.floor(at / 15)) % jobs.length];
+  const hours = Math.round(between(2, 46));
+  const due = new Date(Date.UTC(2027, 2, 1 + Math.floor(between(0, 88))));
+  const notes = Array.from({ length: 1 + Math.floor(random() * 3) }, (_unused, note) => remarks[(at + note * 3) % remarks.length]);
+  return {
+    id: `W${1041 + at}`,
+    title,
+    boat: boats[(at * 11) % boats.length].id,
+    trades: needed,
+    state: pick(states),
+    due: due.toISOString().slice(0, 10),
+    hours,
+    cost: hours * 48 + Math.round(between(0, 900)),
+    notes,
+  };
+});
+
+if (process.argv[1] === import.meta.filename) {
+  for (const [name, rows] of Object.entries({ boats, berths, trades, crew, orders }))
+    writeFileSync(new URL(`${name}.json`, import.meta.url), `${JSON.stringify(rows, null, 1)}\n`);
+}

@@ -1,0 +1,59 @@
+// The shapes of the yard's data.
+
+export interface Pennant {
+  shape: 'swallowtail' | 'triangle' | 'square' | 'burgee';
+  field: string;
+  mark: string;
+}
+
+export interface Boat {
+  id: string;
+  name: string;
+  kind: string;
+  /** Metres. */
+  length: number;
+  /** Metres. */
+  draught: number;
+  /** The owner's initials. */
+  owner: string;
+  /** The id of a berth. */
+  berth: string;
+  pennant: Pennant;
+}
+
+export interface Berth {
+  id: string;
+  name: string;
+  /** Metres at low water. */
+  depth: number;
+  state: 'free' | 'taken' | 'closed';
+  sentence: string;
+}
+
+export interface Trade {
+  name: string;
+  group: string;
+}
+
+export interface Crew {
+  id: string;
+  name: string;
+  trades: string[];
+}
+
+export type OrderState = 'waiting' | 'in hand' | 'held' | 'done';
+
+export interface Order {
+  id: string;
+  title: string;
+  /** The id of a boat. */
+  boat: string;
+  trades: string[];
+  state: OrderState;
+  /** A day, as YYYY-MM-DD. */
+  due: string;
+  hours: number;
+  /** Whole pounds. */
+  cost: number;
+  notes: string[];
+}

@@ -1,0 +1,47 @@
+// The gallery: wires the plain instances that the page marks with data-wire, and the few that need a line more.
+import { cell, wireDialog, wireDisclosure } from 'elastic-shell';
+import 'elastic-shell/elements';
+
+const find = <E extends HTMLElement>(selector: string): E => document.querySelector<E>(selector)!;
+
+for (const root of document.querySelectorAll<HTMLElement>('[data-wire=disclosure]')) wireDisclosure(root);
+for (const root of document.querySelectorAll<HTMLElement>('[data-wire=dialog]')) {
+  const { outside, escape } = root.dataset as { outside?: 'keep'; escape?: 'keep' };
+  wireDialog(root, { ...(outside && { outside }), ...(escape && { escape }) });
+}
+
+const level = cell(false);
+wireDisclosure(find('#twin-a'), { open: level });
+wireDisclosure(find('#twin-b'), { open: level });
+
+const form = wireDialog(find('#form-dialog'));
+find('#ask-name').addEventListener('click', () => {
+  void form.ask().then((result) => {
+    const name = find<HTMLInputElement>('[name=tender]').value;
+    find('#answer').textContent = result === 'named' ? `The tender is ${name}.` : 'No name was given.';
+  });
+});
+
+wireDialog(find('#slow-alert'), {
+  guard: ({ value, result }) =>
+    value ||
+    result !== 'empty' ||
+    new Promise((resolve, reject) => {
+      const fails = find<HTMLInputElement>('#slow-fails').checked;
+      setTimeout(() => (fails ? reject(new Error('The store did not answer. Nothing was emptied.')) : resolve(true)), 400);
+    }),
+});
+
+find('#long-text').append(
+  ...Array.from({ length: 30 }, (_, at) =>
+    Object.assign(document.createElement('p'), {
+      textContent: `${at + 1}. No boat goes up the slip before its keel has been sounded and its owner has been told.`,
+    }),
+  ),
+);
+
+find('#direction').addEventListener('click', (event) => {
+  const rightToLeft = document.documentElement.dir !== 'rtl';
+  document.documentElement.dir = rightToLeft ? 'rtl' : 'ltr';
+  (event.currentTarget as HTMLElement).setAttribute('aria-pressed', `${rightToLeft}`);
+});

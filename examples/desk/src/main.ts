@@ -1,0 +1,96 @@
+// The yard desk: strikes and edits work orders. The page is there already; this gives it its behaviour.
+import { wireDialog, wireDisclosure } from 'elastic-shell';
+import boats from 'quillhaven-data/boats.json';
+import first from 'quillhaven-data/orders.json';
+import { makeServer } from 'quillhaven-data/server';
+import type { Order } from 'quillhaven-data/types';
+import { wireEdit } from './edit';
+import { day, pounds } from './rows';
+
+const find = <E extends HTMLElement>(selector: string, within: ParentNode = document): E =>
+  within.querySelector<E>(selector)!;
+
+const server = makeServer(first as Order[], sessionStorage);
+let orders = server.orders();
+
+const list = find('#orders');
+const status = find('#status');
+const rows = (): HTMLElement[] => [...list.querySelectorAll<HTMLElement>('[data-order]')];
+const rowOf = (id: string | undefined): HTMLElement | undefined => rows().find((row) => row.dataset['order'] === id);
+const orderOf = (control: Element | null | undefined): Order | undefined =>
+  orders.find((order) => order.id === control?.closest<HTMLElement>('[data-order]')?.dataset['order']);
+const boatName = (id: string): string => boats.find((boat) => boat.id === id)!.name;
+
+const show = (row: HTMLElement, order: Order): void => {
+  const texts: Record<string, string> = {
+    title: order.title,
+    trades: order.trades.join(', '),
+    boat: boatName(order.boat),
+    state: order.state,
+    due: day(order.due),
+    hours: `${order.hours}`,
+    cost: pounds(order.cost),
+  };
+  for (const [field, text] of Object.entries(texts)) find(`[data-field=${field}]`, row).textContent = text;
+  find('[data-field=state]', row).dataset['state'] = order.state;
+  find('.notes ul', row).replaceChildren(
+    ...order.notes.map((note) => Object.assign(document.createElement('li'), { textContent: note })),
+  );
+};
+
+const count = (): void => {
+  find('#count').textContent = `${orders.length}`;
+};
+
+for (const row of rows()) {
+  const order = orders.find(({ id }) => id === row.dataset['order']);
+  if (!order) row.remove();
+  else show(row, order);
+}
+count();
+for (const notes of list.querySelectorAll<HTMLElement>('details.notes')) wireDisclosure(notes);
+
+let striking: Order | undefined;
+let next: HTMLElement | null | undefined;
+const strike = wireDialog(find('#strike'), {
+  guard({ value, source, result }) {
+    if (!value) return result === 'strike' && striking ? server.strike(striking.id) : true;
+    striking = orderOf(source);
+    if (!striking) return false;
+    find('#strike-title').textContent = `Strike order ${striking.id}?`;
+    find('[data-fact=title]', strike.root).textContent = striking.title;
+    find('[data-fact=boat]', strike.root).textContent = boatName(striking.boat);
+    find('[data-fact=booked]', strike.root).textContent = `${striking.hours} hours, ${pounds(striking.cost)}`;
+    return true;
+  },
+  onChange({ value, result }) {
+    if (value || result !== 'strike' || !striking) return;
+    const row = rowOf(striking.id);
+    const neighbour = (row?.nextElementSibling ?? row?.previousElementSibling) as HTMLElement | null | undefined;
+    next = neighbour?.querySelector<HTMLElement>('.strike');
+    row?.remove();
+    orders = server.orders();
+    count();
+    status.textContent = `Order ${striking.id} was struck.`;
+  },
+  focusReturn: () => next ?? rowOf(striking?.id)?.querySelector('.strike'),
+});
+
+wireEdit({
+  server,
+  orderOf,
+  saved(order) {
+    orders = server.orders();
+    const row = rowOf(order.id);
+    if (row) show(row, order);
+    status.textContent = `Order ${order.id} was saved.`;
+  },
+});
+
+find<HTMLInputElement>('#failing').addEventListener('change', (event) => {
+  server.failing = (event.target as HTMLInputElement).checked;
+});
+find('#start-over').addEventListener('click', () => {
+  server.startOver();
+  location.reload();
+});

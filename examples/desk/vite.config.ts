@@ -1,0 +1,40 @@
+// Builds the desk and the gallery into the command line's demo. The orders are rendered into the page
+// while building, so that it shows them before any script runs.
+import { readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vite';
+import type { Boat, Order } from 'quillhaven-data/types';
+import { boatOptions, orderRows } from './src/rows.ts';
+
+const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
+const data = <T>(name: string): T => JSON.parse(readFileSync(here(`../data/${name}.json`), 'utf8')) as T;
+
+export default defineConfig({
+  root: here('.'),
+  base: './',
+  resolve: {
+    alias: [
+      { find: /^elastic-shell\/(structure|skin)\.css$/, replacement: here('../../packages/elastic-shell/src/styles/$1.css') },
+      { find: /^elastic-shell\/(dialog|disclosure)$/, replacement: here('../../packages/elastic-shell/src/patterns/$1.ts') },
+      { find: /^elastic-shell\/(elements|journal)$/, replacement: here('../../packages/elastic-shell/src/$1/index.ts') },
+      { find: /^elastic-shell$/, replacement: here('../../packages/elastic-shell/src/index.ts') },
+    ],
+  },
+  build: {
+    outDir: here('../../packages/cli/demo'),
+    emptyOutDir: true,
+    assetsInlineLimit: 0,
+    modulePreload: false,
+    target: 'es2022',
+    rollupOptions: { input: [here('index.html'), here('gallery.html')] },
+  },
+  plugins: [
+    {
+      name: 'rows-in-the-page',
+      transformIndexHtml: (html) =>
+        html
+          .replace('<!-- orders -->', orderRows(data<Order[]>('orders'), data<Boat[]>('boats')))
+          .replaceAll('<!-- boats -->', boatOptions(data<Boat[]>('boats'))),
+    },
+  ],
+});

@@ -1,0 +1,43 @@
+// Three projects: the core without a DOM, the engine in jsdom, and everything in Chromium.
+const shared = {
+  transform: { '^.+\\.[jt]s$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' } }] },
+  moduleNameMapper: {
+    '^(\\.{1,2}/.*)\\.js$': '$1',
+    '^elastic-shell$': '<rootDir>/packages/elastic-shell/src/index.ts',
+    '^elastic-shell/(core|journal|elements)$': '<rootDir>/packages/elastic-shell/src/$1/index.ts',
+    '^elastic-shell/rules$': '<rootDir>/packages/elastic-shell/src/journal/rules/index.ts',
+    '^elastic-shell/engine$': '<rootDir>/packages/elastic-shell/src/engine.ts',
+    '^elastic-shell/(dialog|disclosure)$': '<rootDir>/packages/elastic-shell/src/patterns/$1.ts',
+  },
+};
+
+export default {
+  maxWorkers: 2,
+  projects: [
+    {
+      ...shared,
+      displayName: 'core',
+      testEnvironment: 'node',
+      testMatch: [
+        '<rootDir>/packages/elastic-shell/test/core/**/*.test.ts',
+        '<rootDir>/packages/cli/test/**/*.test.ts',
+        '<rootDir>/examples/*/test/**/*.test.ts',
+        '<rootDir>/scripts/test/**/*.test.ts',
+      ],
+    },
+    {
+      ...shared,
+      displayName: 'dom',
+      testEnvironment: 'jsdom',
+      testMatch: ['<rootDir>/packages/elastic-shell/test/dom/**/*.test.ts'],
+    },
+    {
+      ...shared,
+      displayName: 'browser',
+      testEnvironment: 'node',
+      globalSetup: '<rootDir>/packages/elastic-shell/test/browser/support/global-setup.js',
+      globalTeardown: '<rootDir>/packages/elastic-shell/test/browser/support/global-teardown.js',
+      testMatch: ['<rootDir>/packages/elastic-shell/test/browser/**/*.test.ts'],
+    },
+  ],
+};

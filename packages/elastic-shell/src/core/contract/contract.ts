@@ -1,0 +1,51 @@
+// The shape of a contract: what a pattern is, as data and pure functions. The engine is its only caller.
+
+/** Attributes to stand on a part: a text, or null for none. What is not named is left alone. */
+export type Attributes = Record<string, string | null>;
+
+/** What a contract may read of the root: an element, said without the DOM's types. */
+export interface RootView {
+  readonly id: string;
+  readonly localName: string;
+  getAttribute(name: string): string | null;
+  hasAttribute(name: string): boolean;
+}
+
+/** What the engine read of the page for this turn. */
+export interface View<Options = object> {
+  root: RootView;
+  options: Options;
+}
+
+/**
+ * A pattern. The live half, below, ships; the words about it are its `Notes`, a value of their own
+ * beside it, so that an application that shows no documents carries none.
+ */
+export interface Contract<State extends object, Part extends string = string, Options = object> {
+  name: string;
+  /** The intent of each invoker command; that of a press without one stands under ''. */
+  commands: Readonly<Record<string, string>>;
+  /** The state that the markup shows, now. */
+  read(view: View<Options>): State;
+  /** The next state; the same object when nothing changes. */
+  step(state: State, intent: string, view: View<Options>): State;
+  /** For an opener, `intent` is what its command means. */
+  semantics: { [P in Part]?: (state: State, view: View<Options>, intent?: string) => Attributes | undefined };
+}
+
+/** Who acts on a key: the browser's own behaviour, or the engine. */
+export type KeyOwner = 'browser' | 'engine';
+
+/** The words of a contract: for documents, the command line and the conformance tests. */
+export interface Notes<Part extends string = string> {
+  name: string;
+  /** One sentence: what it is for. */
+  says: string;
+  standard: string;
+  parts: Record<Part, { is: string; required: boolean; why: string }>;
+  keys: readonly { on: Part; key: string; does: string; by: KeyOwner }[];
+  presses: readonly { on: Part | 'outside'; does: string }[];
+  states: readonly { name: string; type: string; first: string; shown: string }[];
+  options: readonly { name: string; values: string; default: string; does: string }[];
+  owes: readonly string[];
+}

@@ -1,0 +1,10 @@
+// The pure core: cells, changes, guards, the layer tree, and every contract with its notes. No DOM.
+export { cell, deliver, type Cell, type Listener, type ReadCell } from './cell.js';
+export { changesBetween, type Cause, type Change, type Reason } from './change.js';
+export { ask, type Guard } from './guard.js';
+export { failureText, hasWords, labelText } from './text.js';
+export { dismissedBy, type Dismissal, type Escape, type Layer, type LayerCause, type Outside } from './layers/tree.js';
+export type { Attributes, Contract, KeyOwner, Notes, RootView, View } from './contract/contract.js';
+export { type Openable, stepOpenable } from './contract/openable.js';
+export { dialog, dialogNotes, namingOf, outsideOf } from './contract/dialog.js';
+export { disclosure, disclosureNotes } from './contract/disclosure.js';

@@ -1,0 +1,69 @@
+// The layer tree: which open layers an Escape, a press or a moved focus dismisses. Pure.
+
+/** What a press outside does: closes; closes and does nothing else; leaves the layer open. */
+export type Outside = 'close' | 'absorb' | 'keep';
+/** What Escape does: closes, or leaves the layer open. */
+export type Escape = 'close' | 'keep';
+
+/** An open layer. `parent` is the layer it was opened from, wherever its markup stands. */
+export interface Layer<Id> {
+  id: Id;
+  parent?: Id | undefined;
+  /** A modal layer shields everything opened before it. */
+  modal: boolean;
+  outside: Outside;
+  escape: Escape;
+  /** Whether moving focus out of it closes it. Default: `keep`. */
+  focusOut?: 'close' | 'keep';
+}
+
+export type LayerCause<Id> =
+  | { kind: 'escape' }
+  /** `inside`: the layers whose own markup the press or the focus is in. */
+  | { kind: 'outside' | 'focus-left'; inside: readonly Id[] }
+  | { kind: 'close'; id: Id };
+
+export interface Dismissal<Id> {
+  /** What closes, children before parents. */
+  close: Id[];
+  /** The press that caused it must do nothing else. */
+  absorb: boolean;
+}
+
+/** Answers what `cause` dismisses. `layers` stand in the order in which they opened. */
+export function dismissedBy<Id>(layers: readonly Layer<Id>[], cause: LayerCause<Id>): Dismissal<Id> {
+  const byId = new Map(layers.map((layer) => [layer.id, layer]));
+  const lineage = (id: Id | undefined): Id[] => {
+    const line: Id[] = [];
+    for (let at = byId.get(id as Id); at && !line.includes(at.id); at = byId.get(at.parent as Id))
+      line.push(at.id);
+    return line;
+  };
+  const holds = new Set('inside' in cause ? cause.inside.flatMap(lineage) : []);
+  const going = new Set<Id>('id' in cause ? [cause.id] : []);
+  let absorb = false;
+
+  if (cause.kind !== 'close') {
+    for (const layer of [...layers].reverse()) {
+      const asked =
+        cause.kind === 'escape'
+          ? layer.escape
+          : cause.kind === 'outside'
+            ? layer.outside
+            : (layer.focusOut ?? 'keep');
+      if (!holds.has(layer.id) && asked !== 'keep') {
+        going.add(layer.id);
+        absorb = cause.kind === 'outside' && (layer.modal || asked === 'absorb');
+        if (cause.kind === 'escape' || absorb) break;
+      }
+      if (layer.modal) break;
+    }
+  }
+  return {
+    close: layers
+      .map((layer) => layer.id)
+      .filter((id) => lineage(id).some((ancestor) => going.has(ancestor)))
+      .reverse(),
+    absorb,
+  };
+}

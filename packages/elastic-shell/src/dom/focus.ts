@@ -1,0 +1,107 @@
+// Focus: what can take it, where it goes first, how it wraps, and where it returns to.
+import { hasWords } from '../core/text.js';
+
+/** Where focus should go: an element, a selector, or a function that finds one. */
+export type FocusChoice = Element | string | null | (() => Element | null | undefined);
+
+const focusable =
+  'a[href],area[href],button,input:not([type=hidden]),select,textarea,summary,iframe,audio[controls],video[controls],[contenteditable],[tabindex]';
+
+const canFocus = (element: Element): boolean =>
+  !element.matches(':disabled,[inert],[inert] *') &&
+  (element.checkVisibility?.({ visibilityProperty: true }) ?? !element.closest('[hidden],dialog:not([open])'));
+
+const first = (scope: ParentNode, selector: string, fits = (_: HTMLElement): boolean => true): HTMLElement | undefined =>
+  [...scope.querySelectorAll<HTMLElement>(selector)].find((element) => fits(element) && canFocus(element));
+
+/** A group of radio buttons is one stop: the checked one, else the one that has focus, else the first. */
+const isStop = (element: HTMLElement, all: HTMLElement[]): boolean => {
+  const { type, name, form } = element as HTMLInputElement;
+  if (type !== 'radio' || !name) return true;
+  const group = (all as HTMLInputElement[]).filter(
+    (other) => other.type === type && other.name === name && other.form === form,
+  );
+  const active = element.ownerDocument.activeElement;
+  return element === (group.find((radio) => radio.checked) ?? group.find((radio) => radio === active) ?? group[0]);
+};
+
+/** The elements within `scope` that Tab stops at, in document order. */
+export const tabbables = (scope: ParentNode): HTMLElement[] =>
+  [...scope.querySelectorAll<HTMLElement>(focusable)]
+    .filter((element) => element.tabIndex >= 0 && canFocus(element))
+    .filter((element, _, all) => isStop(element, all));
+
+/** Keeps Tab and Shift+Tab within `scope`: from its last stop to its first, and back. */
+export function wrapTab(event: KeyboardEvent, scope: HTMLElement): void {
+  const stops = tabbables(scope);
+  const active = scope.ownerDocument.activeElement ?? scope;
+  const ahead = event.shiftKey ? Node.DOCUMENT_POSITION_PRECEDING : Node.DOCUMENT_POSITION_FOLLOWING;
+  if (stops.some((stop) => active.compareDocumentPosition(stop) & ahead)) return;
+  event.preventDefault();
+  stops.at(event.shiftKey ? -1 : 0)?.focus();
+}
+
+const chosen = (choice: FocusChoice | undefined, scope: ParentNode): Element | null | undefined =>
+  typeof choice === 'function' ? choice() : typeof choice === 'string' ? scope.querySelector(choice) : choice;
+
+/**
+ * Moves focus into a layer that has opened: the choice, else [autofocus], else the first field, else
+ * the least destructive action (`isSafe`), else the heading. A cross in the header comes last, and
+ * what lies below the fold is passed over, so that a long text starts at its top.
+ */
+export function focusFirst(
+  root: HTMLElement,
+  choice: FocusChoice | undefined,
+  isSafe: (action: HTMLElement) => boolean,
+  makeFocusable: (heading: Element) => void,
+): void {
+  const bottom = root.getBoundingClientRect().bottom;
+  const inView = (element: HTMLElement): boolean => element.getBoundingClientRect().bottom <= bottom;
+  const isAction = (element: HTMLElement): boolean =>
+    inView(element) && hasWords(element.textContent) && !element.closest('header');
+  const heading = root.querySelector('h1,h2,h3,h4,h5,h6');
+  const target =
+    chosen(choice, root) ??
+    first(root, '[autofocus]') ??
+    first(root, 'input:not([type=hidden]),select,textarea,[contenteditable]', inView) ??
+    first(root, 'button', (action) => isAction(action) && isSafe(action)) ??
+    first(root, 'button,a[href]', isAction) ??
+    heading;
+  if (target && target === heading) makeFocusable(heading);
+  (target as HTMLElement | null)?.focus();
+}
+
+/** A place in the document that outlives the element that stood there. */
+export interface Place {
+  /** Hears of nodes that left the document. */
+  follow(records: MutationRecord[]): void;
+  /** Puts focus on the element, else on what follows where it stood, else on what comes before. */
+  giveBack(scope: HTMLElement, choice?: FocusChoice): void;
+}
+
+export function placeOf(element: Element | null): Place {
+  let node: Node | null = element;
+  let after = false;
+  return {
+    follow(records) {
+      for (const { removedNodes, nextSibling, target } of records)
+        for (const removed of removedNodes)
+          if (node && removed.contains(node)) {
+            node = nextSibling ?? target;
+            after = !nextSibling;
+          }
+    },
+    giveBack(scope, choice) {
+      const wish = (chosen(choice, scope.ownerDocument) ?? element) as HTMLElement | null;
+      if (wish?.isConnected && wish !== scope && canFocus(wish)) wish.focus({ preventScroll: true });
+      if (wish && wish === scope.ownerDocument.activeElement) return;
+      const stops = tabbables(scope);
+      const follows = (stop: Element): boolean => {
+        const position = node?.compareDocumentPosition(stop) ?? 0;
+        const inside = position & Node.DOCUMENT_POSITION_CONTAINED_BY;
+        return stop === node || (!!(position & Node.DOCUMENT_POSITION_FOLLOWING) && !(after && inside));
+      };
+      (stops.find(follows) ?? stops.at(-1) ?? scope).focus();
+    },
+  };
+}

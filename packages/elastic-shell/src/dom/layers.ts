@@ -1,0 +1,134 @@
+// Open layers of a document: turns Escape, the back gesture and presses into what the layer tree dismisses.
+import { dismissedBy, type Layer, type LayerCause } from '../core/layers/tree.js';
+import type { Reason } from '../core/change.js';
+import { wrapTab } from './focus.js';
+
+export interface OpenLayer extends Layer<HTMLElement> {
+  /** Asks the layer to close; it may refuse. */
+  dismiss(reason: Reason, event?: Event): void;
+  /** A form with method=dialog in it was sent by `submitter`. */
+  submitted(event: SubmitEvent): void;
+  /** The platform says that it closed. */
+  reread(): void;
+}
+
+let layers: OpenLayer[] = [];
+let pressedIn: HTMLElement[] | undefined;
+
+const of = (document: Document): OpenLayer[] => layers.filter((layer) => layer.id.ownerDocument === document);
+const layerOf = (id: unknown): OpenLayer | undefined => layers.find((layer) => layer.id === id);
+
+/** A backdrop reports its element as the target: only the rectangle tells them apart. */
+const isOnBackdrop = ({ target, clientX, clientY }: MouseEvent, id: Element): boolean => {
+  if (target !== id) return false;
+  const { left, right, top, bottom, width } = id.getBoundingClientRect();
+  return width > 0 && (clientX < left || clientX > right || clientY < top || clientY > bottom);
+};
+
+const isOnScrollbar = ({ target, clientX, clientY, offsetX, offsetY }: MouseEvent): boolean => {
+  const { clientWidth, clientHeight, localName } = target as Element;
+  const [x, y] = localName === 'html' ? [clientX, clientY] : [offsetX, offsetY];
+  return clientWidth > 0 && (x < 0 || x > clientWidth || y > clientHeight);
+};
+
+const insideOf = (event: MouseEvent): HTMLElement[] => {
+  const path = event.composedPath();
+  return layers.map((layer) => layer.id).filter((id) => path.includes(id) && !isOnBackdrop(event, id));
+};
+
+const dismiss = (document: Document, cause: LayerCause<HTMLElement>, reason: Reason, event: Event): boolean => {
+  const { close, absorb } = dismissedBy(of(document), cause);
+  for (const id of close) {
+    layerOf(id)?.dismiss(reason, event);
+    if (layerOf(id)) break;
+  }
+  return absorb;
+};
+
+/** Where the browser itself may use the key, it is left alone; what it does not use comes back as `cancel`. */
+const usesEscape = 'select,input[list],input:is([type=date],[type=time],[type=datetime-local],[type=month],[type=week],[type=color])';
+const isBusyWithEscape = (target: HTMLInputElement): boolean =>
+  target.matches(usesEscape) || (target.type === 'search' && target.value !== '');
+
+/** Swallows what is left of this press: the browser sends it to whatever lies where the layer was. */
+const absorbRest = (document: Document): void => {
+  const stop = new AbortController();
+  const hearOnce = (types: string[], act: (event: Event) => void): void =>
+    types.forEach((type) => document.addEventListener(type, act, { capture: true, signal: stop.signal }));
+  hearOnce(['mousedown', 'click'], (event) => {
+    event.preventDefault();
+    event.stopPropagation();
+    if (event.type === 'click') stop.abort();
+  });
+  hearOnce(['pointerdown', 'keydown'], () => stop.abort());
+};
+
+const handlers: Record<string, (event: never, document: Document) => void> = {
+  keydown(event: KeyboardEvent, document) {
+    const open = of(document);
+    const modal = open.filter((layer) => layer.modal).at(-1);
+    if (event.defaultPrevented || event.ctrlKey || event.altKey || event.metaKey) return;
+    if (event.key === 'Tab' && modal) wrapTab(event, modal.id);
+    if (event.key !== 'Escape') return;
+    // An input method uses Escape for itself; a native dialog would close on it all the same.
+    if (event.isComposing) return event.preventDefault();
+    if (isBusyWithEscape(event.target as HTMLInputElement)) return;
+    if (modal) event.preventDefault();
+    dismiss(document, { kind: 'escape' }, 'escape', event);
+  },
+  cancel(event: Event, document) {
+    if (!layerOf(event.target)) return;
+    event.preventDefault();
+    dismiss(document, { kind: 'escape' }, 'escape', event);
+  },
+  close: (event: Event) => layerOf(event.target)?.reread(),
+  submit(event: SubmitEvent) {
+    const { method } = event.target as HTMLFormElement;
+    if (method === 'dialog' && !event.defaultPrevented)
+      layerOf((event.target as Element).closest('dialog'))?.submitted(event);
+  },
+  pointerdown(event: PointerEvent) {
+    pressedIn = event.button || isOnScrollbar(event) ? undefined : insideOf(event);
+  },
+  pointercancel() {
+    pressedIn = undefined;
+  },
+  pointerup(event: PointerEvent, document) {
+    const inside = pressedIn && [...pressedIn, ...insideOf(event)];
+    pressedIn = undefined;
+    if (inside && dismiss(document, { kind: 'outside', inside }, 'outside', event)) absorbRest(document);
+  },
+};
+
+const hear = (event: Event): void =>
+  handlers[event.type]!(event as never, (event.currentTarget as Node).ownerDocument ?? (event.currentTarget as Document));
+
+/** Counts `layer` as open until released. Escape, back gesture, presses and Tab are heard meanwhile. */
+export function openLayer(layer: OpenLayer): () => void {
+  const document = layer.id.ownerDocument;
+  const turn = (act: 'addEventListener' | 'removeEventListener'): void => {
+    for (const type in handlers) document[act](type, hear, !/keydown|submit/.test(type));
+  };
+  layers.push(layer);
+  turn('addEventListener');
+  return () => {
+    layers = layers.filter((other) => other !== layer);
+    if (!of(document).length) turn('removeEventListener');
+  };
+}
+
+/** The layer that what is opened by `control` belongs to: the one it stands in, else the topmost. */
+export const parentOf = (control: Element | null | undefined, document: Document): HTMLElement | undefined => {
+  const open = of(document).map((layer) => layer.id);
+  return open.findLast((id) => id.contains(control ?? null)) ?? open.at(-1);
+};
+
+/** What has to close before `id` does: the layers opened from it, innermost first. */
+export const childrenOf = (id: HTMLElement): OpenLayer[] =>
+  dismissedBy(of(id.ownerDocument), { kind: 'close', id }).close
+    .filter((child) => child !== id)
+    .map((child) => layerOf(child)!);
+
+/** The element that holds what can be reached now: the topmost modal layer, else the body. */
+export const reachable = (document: Document): HTMLElement =>
+  of(document).findLast((layer) => layer.modal)?.id ?? document.body;

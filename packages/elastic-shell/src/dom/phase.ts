@@ -1,0 +1,30 @@
+// Phases: closed, opening, open, closing. A phase lasts as long as the style sheet's own motion.
+
+export type Phase = 'closed' | 'opening' | 'open' | 'closing';
+
+/** Keeps the phase of `element`; `changed` hears each new one. */
+export function phases(element: Element, changed: () => void): { now(): Phase; go(open: boolean, act: () => void): void } {
+  let phase: Phase = 'closed';
+  let turn = 0;
+  const become = (next: Phase): void => {
+    phase = next;
+    changed();
+  };
+  return {
+    now: () => phase,
+    /** Enters the phase, runs `act`, and ends the phase once nothing moves any more. */
+    go(open, act) {
+      const mine = ++turn;
+      const end = (): void => {
+        if (mine === turn) become(open ? 'open' : 'closed');
+      };
+      become(open ? 'opening' : 'closing');
+      act();
+      const moving = (element.getAnimations?.() ?? []).filter(
+        (animation) => animation.effect?.getComputedTiming().endTime !== Infinity,
+      );
+      if (moving.length) void Promise.allSettled(moving.map((animation) => animation.finished)).then(end);
+      else end();
+    },
+  };
+}

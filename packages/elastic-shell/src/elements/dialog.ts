@@ -1,0 +1,9 @@
+// <shell-dialog>: wires the <dialog> inside it.
+import { wireDialog } from '../patterns/dialog.js';
+import { element } from './element.js';
+
+element('shell-dialog', wireDialog, {
+  root: 'dialog',
+  options: ['outside', 'escape', 'firstFocus', 'focusReturn'],
+  states: ['open'],
+});

@@ -1,0 +1,3 @@
+// Every element.
+import './dialog.js';
+import './disclosure.js';

@@ -1,0 +1,6 @@
+// The whole library: every pattern, cells, and defaults.
+export * from './patterns/index.js';
+export { cell, type Cell, type Listener, type ReadCell } from './core/cell.js';
+export type { Reason } from './core/change.js';
+export { setDefaults, type PatternOptions } from './dom/defaults.js';
+export type { Cause, Change, CommonOptions, OpenOptions, Wire, Wired } from './dom/types.js';

@@ -1,0 +1,25 @@
+// The disclosure on an element: `wireDisclosure`.
+import type { Cell } from '../core/cell.js';
+import { disclosure } from '../core/contract/disclosure.js';
+import { wire } from '../dom/engine.js';
+import type { OpenOptions, Wired } from '../dom/types.js';
+
+export type DisclosureOptions = OpenOptions;
+
+export interface Disclosure extends Wired {
+  readonly open: Cell<boolean>;
+}
+
+declare module '../dom/defaults.js' {
+  interface PatternOptions {
+    disclosure: DisclosureOptions;
+  }
+}
+
+/**
+ * Wires a disclosure. `root` is the panel, which buttons name by `commandfor` or `aria-controls`,
+ * or a `<details>`. Follows the WAI-ARIA disclosure pattern. Throws a TypeError when `root` is no
+ * element or is wired already.
+ */
+export const wireDisclosure = (root: HTMLElement, options?: DisclosureOptions): Disclosure =>
+  wire(root, disclosure, options);

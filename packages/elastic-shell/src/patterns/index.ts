@@ -1,0 +1,3 @@
+// Every pattern's wire function, and the defaults for all of their instances.
+export { wireDialog, type Dialog, type DialogOptions } from './dialog.js';
+export { wireDisclosure, type Disclosure, type DisclosureOptions } from './disclosure.js';

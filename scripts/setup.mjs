@@ -1,0 +1,30 @@
+// Installs what the lock file asks for, once: later calls see the stamp and return at once.
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+
+export const root = fileURLToPath(new URL('..', import.meta.url));
+
+/** Runs a command in the checkout; ends this process with its exit code when it fails. */
+export function run(command, args, options = {}) {
+  const { status, error } = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options });
+  if (error) console.error(`${command} could not be started: ${error.message}`);
+  if (status !== 0) process.exit(status ?? 1);
+}
+
+export const bin = (name) => `${root}node_modules/.bin/${name}`;
+
+export function setUp() {
+  const [major, minor] = process.versions.node.split('.').map(Number);
+  if (major < 20 || (major === 20 && minor < 20)) {
+    console.error(`Elastic Shell needs Node 20.20 or newer; this is ${process.versions.node}.`);
+    process.exit(1);
+  }
+  const stamp = `${root}node_modules/.elastic-shell-stamp`;
+  const wanted = createHash('sha256').update(readFileSync(`${root}package-lock.json`)).digest('hex');
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  console.log('Installing what the project needs…');
+  run('npm', ['ci', '--no-fund', '--no-audit', '--loglevel=error']);
+  writeFileSync(stamp, wanted);
+}
