@@ -1,0 +1,85 @@
+// Contracts as tables for a terminal, as JSON, and as Markdown for the documents.
+import Table from 'cli-table3';
+import type { Notes } from 'elastic-shell/core';
+
+interface Sheet {
+  title: string;
+  head: string[];
+  rows: string[][];
+}
+
+const sheets = (notes: Notes): Sheet[] =>
+  [
+    {
+      title: 'Parts',
+      head: ['part', 'what it is', 'needed', 'why'],
+      rows: Object.entries(notes.parts).map(([part, { is, required, why }]) => [part, is, required ? 'yes' : 'no', why]),
+    },
+    {
+      title: 'Keys',
+      head: ['on', 'key', 'what it does', 'by'],
+      rows: notes.keys.map(({ on, key, does, by }) => [on, key, does, by]),
+    },
+    { title: 'Presses', head: ['on', 'what it does'], rows: notes.presses.map(({ on, does }) => [on, does]) },
+    {
+      title: 'States',
+      head: ['state', 'type', 'first', 'shown by'],
+      rows: notes.states.map(({ name, type, first, shown }) => [name, type, first, shown]),
+    },
+    {
+      title: 'Options',
+      head: ['option', 'values', 'default', 'what it does'],
+      rows: notes.options.map((option) => [option.name, option.values, option.default, option.does]),
+    },
+  ].filter(({ rows }) => rows.length);
+
+/** Characters of a terminal's line that a table may take. */
+const width = (): number => Math.max(60, Math.min(process.stdout.columns ?? 100, 120));
+
+const terminalTable = ({ title, head, rows }: Sheet): string => {
+  const room = width() - 3 * head.length - 1;
+  const longest = head.map((word, at) => Math.max(word.length, ...rows.map((row) => row[at]!.length)));
+  const short = longest.filter((size) => size <= 14);
+  const share = Math.floor((room - short.reduce((sum, size) => sum + size, 0)) / Math.max(1, head.length - short.length));
+  const table = new Table({
+    head,
+    colWidths: longest.map((size) => (size <= 14 ? size : Math.max(10, Math.min(size, share))) + 2),
+    wordWrap: true,
+    style: { head: [], border: [], compact: true },
+  });
+  table.push(...rows);
+  return `${title}\n${table.toString()}`;
+};
+
+const cell = (text: string): string => text.replaceAll('|', '\\|').replaceAll('<', '&lt;');
+
+const markdownTable = ({ title, head, rows }: Sheet): string =>
+  [`## ${title}`, '', ...[head, head.map(() => '---'), ...rows.map((row) => row.map(cell))].map((row) => `| ${row.join(' | ')} |`)].join('\n');
+
+const list = (notes: readonly Notes[]): Sheet => ({
+  title: 'Patterns',
+  head: ['pattern', 'what it is for'],
+  rows: notes.map(({ name, says }) => [name, says]),
+});
+
+const table = (notes: readonly Notes[], whole: boolean): string =>
+  whole
+    ? notes
+        .map((each) =>
+          [`${each.name}: ${each.says}\n${each.standard}`, ...sheets(each).map(terminalTable), `Owes\n${each.owes.map((line) => `  - ${line}`).join('\n')}`].join('\n\n'),
+        )
+        .join('\n\n') + '\n'
+    : `${terminalTable(list(notes))}\n`;
+
+const markdown = (notes: readonly Notes[], whole: boolean): string =>
+  whole
+    ? notes
+        .map((each) =>
+          [`# ${each.name}`, `${each.says} Standard: ${each.standard}.`, ...sheets(each).map(markdownTable), `## Owes\n\n${each.owes.map((line) => `- ${cell(line)}`).join('\n')}`].join('\n\n'),
+        )
+        .join('\n\n') + '\n'
+    : `${markdownTable(list(notes)).replace('## ', '# ')}\n`;
+
+const json = (notes: readonly Notes[], whole: boolean): string => `${JSON.stringify(whole ? notes[0] : notes, null, 2)}\n`;
+
+export const formats = { table, json, markdown };

@@ -1,0 +1,53 @@
+// `elastic-shell demo`: serves the built yard desk under a strict Content-Security-Policy.
+import { createServer } from 'node:http';
+import { existsSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { Command, InvalidArgumentError } from 'commander';
+import sirv from 'sirv';
+import type { Streams } from './main.js';
+import { Misuse } from './misuse.js';
+
+const folder = fileURLToPath(new URL('../demo', import.meta.url));
+
+/** Nothing but its own files, no inline style or script, no string made into markup. */
+export const policy = "default-src 'self'; require-trusted-types-for 'script'";
+
+const portOf = (text: string): number => {
+  const port = Number(text);
+  if (!Number.isInteger(port) || port < 0 || port > 65535) throw new InvalidArgumentError('A port is a number from 0 to 65535.');
+  return port;
+};
+
+/** Serves the desk; answers its address once it listens. Port 0 takes any free one. */
+export function serveDesk(port: number): Promise<string> {
+  if (!existsSync(`${folder}/index.html`))
+    throw new Misuse('the desk is not built. In a checkout, run "npm run build" first.', 1);
+  const files = sirv(folder, { setHeaders: (response) => response.setHeader('Content-Security-Policy', policy) });
+  const server = createServer((request, response) => files(request, response));
+  return new Promise((resolve, reject) => {
+    server.once('error', (error: NodeJS.ErrnoException) =>
+      reject(
+        error.code === 'EADDRINUSE'
+          ? new Misuse(`port ${port} is in use. Choose another: --port, or PORT with npm start.`, 1)
+          : error.code === 'EACCES'
+            ? new Misuse(`port ${port} may not be used. Choose one above 1023.`, 1)
+            : error,
+      ),
+    );
+    server.listen(port, () => {
+      const address = server.address();
+      resolve(`http://localhost:${typeof address === 'object' && address ? address.port : port}/`);
+    });
+  });
+}
+
+export function demoCommand(streams: Streams): Command {
+  return new Command('demo')
+    .description('Serves the yard desk, the demo of every pattern, until it is stopped.')
+    .option('-p, --port <number>', 'the port to listen on; 0 for any', portOf, 5173)
+    .addHelpText('after', '\nExample:\n  $ elastic-shell demo --port 8080')
+    .action(async ({ port }: { port: number }) => {
+      const address = await serveDesk(port);
+      streams.out(`The yard desk is at ${address}\nThe gallery is at ${address}gallery.html\n`);
+    });
+}

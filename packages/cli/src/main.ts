@@ -1,0 +1,43 @@
+// The command `elastic-shell`: check, contract, demo.
+import { Command, CommanderError } from 'commander';
+import { checkCommand } from './check/command.js';
+import { contractCommand } from './contract/command.js';
+import { demoCommand } from './demo.js';
+import { Misuse } from './misuse.js';
+
+/** Where a command writes and reads; tests hand in their own. */
+export interface Streams {
+  out(text: string): void;
+  error(text: string): void;
+  input: AsyncIterable<Uint8Array | string>;
+}
+
+const standard: Streams = {
+  out: (text) => process.stdout.write(text),
+  error: (text) => process.stderr.write(text),
+  input: process.stdin,
+};
+
+/** Runs the command line `argv`; answers the exit code: 0 clean, 1 findings or failure, 2 misuse. */
+export async function main(argv: readonly string[], streams: Streams = standard): Promise<number> {
+  let exitCode = 0;
+  const program = new Command('elastic-shell')
+    .description('Checks pages for the mistakes people make with layers and sections, and tells what each pattern owes.')
+    .version('0.1.0')
+    .exitOverride()
+    .configureOutput({ writeOut: streams.out, writeErr: streams.error });
+  const done = (code: number): void => {
+    exitCode = code;
+  };
+  for (const command of [checkCommand(streams, done), contractCommand(streams), demoCommand(streams)])
+    program.addCommand(command.exitOverride().configureOutput({ writeOut: streams.out, writeErr: streams.error }));
+  try {
+    await program.parseAsync([...argv]);
+    return exitCode;
+  } catch (error) {
+    if (error instanceof CommanderError) return error.exitCode === 0 ? 0 : 2;
+    if (!(error instanceof Misuse)) throw error;
+    streams.error(`elastic-shell: ${error.message}\n`);
+    return error.exitCode;
+  }
+}

@@ -1,0 +1,10 @@
+// A mistake of the caller's: one clear sentence, exit code 2 (or the one given), no stack trace.
+
+export class Misuse extends Error {
+  constructor(
+    sentence: string,
+    readonly exitCode = 2,
+  ) {
+    super(sentence);
+  }
+}

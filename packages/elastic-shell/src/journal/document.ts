@@ -1,0 +1,22 @@
+// A live document as the rules see it.
+import type { Markup } from './rules/markup.js';
+
+const seen = new WeakMap<Markup, Element>();
+
+/** The element that a finding's markup was made of. */
+export const elementOf = (markup: Markup): Element | undefined => seen.get(markup);
+
+export function markupOf(element: Element, parent?: Markup): Markup {
+  const markup: Markup = {
+    tag: element.localName,
+    attribute: (name) => element.getAttribute(name),
+    parent,
+    children: [],
+  };
+  markup.children = [...element.childNodes].flatMap((node): (Markup | string)[] => {
+    if (node.nodeType === 1) return [markupOf(node as Element, markup)];
+    return node.nodeType === 3 ? [node.nodeValue ?? ''] : [];
+  });
+  seen.set(markup, element);
+  return markup;
+}

@@ -1,0 +1,90 @@
+// The journal: what changed, what was refused, and what is wrong with the page. Importing it starts it.
+import type { Change } from '../dom/types.js';
+import { deliver } from '../core/cell.js';
+import { setTeller } from '../core/report.js';
+import { elementOf, markupOf } from './document.js';
+import { examine, type Finding, tagText } from './rules/index.js';
+import { failureText } from '../core/text.js';
+import { hearWishes } from './wishes.js';
+
+export interface Entry {
+  code: string;
+  severity: 'error' | 'warning' | 'note';
+  /** The element it concerns. */
+  element: Element | undefined;
+  sentence: string;
+  /** What to do about it, where there is something to do. */
+  remedy?: string;
+  /** The change it tells of, where it tells of one. */
+  change?: Change;
+}
+
+/** How many entries are kept; older ones go. */
+const limit = 500;
+const entries: Entry[] = [];
+const listeners = new Set<(entry: Entry) => void>();
+const told = new WeakMap<Element, Set<string>>();
+
+const write = (entry: Entry): void => {
+  entries.push(entry);
+  if (entries.length > limit) entries.shift();
+  if (entry.severity !== 'note') console.warn(`elastic-shell ${entry.code}: ${entry.sentence} ${entry.remedy ?? ''}`, entry.element);
+  deliver(listeners, entry);
+};
+
+const sentences: Record<string, (tag: string, change: Change & { error?: unknown }) => string> = {
+  change: (tag, { name, value, reason }) => `${tag}: ${name} became ${String(value)}, reason ${reason}.`,
+  refused: (tag, { name, value, reason, error }) =>
+    `${tag}: a guard refused that ${name} become ${String(value)}, reason ${reason}${error === undefined ? '' : `: ${failureText(error)}`}.`,
+  busy: (tag, { name, value, reason }) =>
+    `${tag}: ${name} was to become ${String(value)}, reason ${reason}, while a guard was still making up its mind; it was ignored.`,
+};
+
+const enter = (code: string, element: Element, detail: unknown): void => {
+  const change = detail as Change;
+  const tag = tagText(markupOf(element));
+  write({ code, severity: 'note', element, sentence: sentences[code]?.(tag, change) ?? `${tag}: ${code}.`, change });
+};
+
+/** Examines what is under `root` (the whole document by default) and enters what was not entered before. */
+function check(root: Element = document.documentElement): Finding[] {
+  const findings = examine([markupOf(root)]);
+  for (const { code, severity, sentence, remedy, element: markup } of findings) {
+    const element = elementOf(markup)!;
+    const codes = told.get(element) ?? new Set();
+    if (codes.has(code)) continue;
+    told.set(element, codes.add(code));
+    write({ code, severity, element, sentence, remedy });
+  }
+  return findings;
+}
+
+export const journal = {
+  /** The last 500 entries, oldest first. */
+  entries: entries as readonly Entry[],
+  /** Hears every later entry; returns the release. */
+  subscribe(listener: (entry: Entry) => void): () => void {
+    listeners.add(listener);
+    return () => void listeners.delete(listener);
+  },
+  check,
+  clear(): void {
+    entries.length = 0;
+  },
+};
+
+if (typeof document !== 'undefined') {
+  setTeller((code, subject, detail) => enter(code, subject as Element, detail));
+  hearWishes((code, element, sentence, remedy) => write({ code, severity: 'warning', element, sentence, remedy }));
+  let waiting = false;
+  const later = (): void => {
+    if (waiting) return;
+    waiting = true;
+    (globalThis.requestIdleCallback ?? setTimeout)(() => {
+      waiting = false;
+      check();
+    });
+  };
+  new MutationObserver(later).observe(document, { childList: true, subtree: true, attributes: true });
+  later();
+}

@@ -1,0 +1,23 @@
+// Every rule, from one source: the page's journal, the command line and the tests all run these.
+import { dialogRules } from './dialog.js';
+import { disclosureRules } from './disclosure.js';
+import { general } from './general.js';
+import { type Markup, pageOf } from './markup.js';
+import type { Finding, Rule } from './rule.js';
+
+export { type Markup, type Page, pageOf, tagText } from './markup.js';
+export type { Finding, Found, Rule, Severity } from './rule.js';
+
+export const rules: readonly Rule[] = [...general, ...dialogRules, ...disclosureRules];
+
+/** Runs every rule on the page under `roots`; findings stand in document order. */
+export function examine(roots: Iterable<Markup>): Finding[] {
+  const page = pageOf(roots);
+  const order = new Map(page.elements.map((element, at) => [element, at]));
+  return rules
+    .flatMap((rule) => {
+      const { code, severity, clause } = rule;
+      return [...rule.find(page)].map((found) => ({ ...found, code, severity, clause }));
+    })
+    .sort((one, other) => order.get(one.element)! - order.get(other.element)!);
+}

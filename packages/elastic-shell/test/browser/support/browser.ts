@@ -1,0 +1,88 @@
+// One Chromium a test file, and pages that fail the test when anything is written to the console as an error.
+import { type Browser, type BrowserContextOptions, chromium, type Page } from 'playwright-core';
+import type { Shell } from '../../pages/src/bare';
+
+declare global {
+  // eslint-disable-next-line no-var
+  var shell: Shell;
+}
+
+const flags = [
+  '--headless',
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+export const desk = (path = ''): string => `${process.env['DESK_URL']}${path}`;
+export const bare = (): string => `${process.env['PAGES_URL']}bare.html`;
+
+/** Slow machines are busy machines: a condition may take this long, in milliseconds. */
+const patience = 20_000;
+
+export interface Opened {
+  page: Page;
+  /** What went wrong in the page so far. */
+  errors: string[];
+}
+
+/** Call once in a file: gives `open`, which opens a page of its own for each test. */
+export function useBrowser(): { open(url: string, options?: BrowserContextOptions): Promise<Opened> } {
+  let browser: Browser;
+  const opened: Opened[] = [];
+  jest.setTimeout(60_000);
+
+  beforeAll(async () => {
+    browser = await chromium.launch({ executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium', args: flags });
+  });
+  afterAll(() => browser?.close());
+  afterEach(async () => {
+    const all = opened.splice(0);
+    for (const { page } of all) await page.context().close();
+    expect(all.flatMap(({ errors }) => errors)).toEqual([]);
+  });
+
+  return {
+    async open(url, options = {}) {
+      const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce', ...options });
+      context.setDefaultTimeout(patience);
+      const page = await context.newPage();
+      const errors: string[] = [];
+      page.on('pageerror', (error) => errors.push(error.message));
+      page.on('console', (message) => {
+        if (message.type() === 'error') errors.push(message.text());
+      });
+      await page.goto(url);
+      const here = { page, errors };
+      opened.push(here);
+      return here;
+    },
+  };
+}
+
+/** Opens the bare page with `markup` in its body. */
+export async function openBare(
+  open: (url: string, options?: BrowserContextOptions) => Promise<Opened>,
+  markup: string,
+  options?: BrowserContextOptions,
+): Promise<Opened> {
+  const opened = await open(bare(), options);
+  await opened.page.waitForFunction(() => 'shell' in globalThis);
+  await opened.page.evaluate((html) => {
+    document.body.innerHTML = html;
+  }, markup);
+  return opened;
+}
+
+/** A short name for what has focus: its id, else its text, else its tag. */
+export const focused = (page: Page): Promise<string> =>
+  page.evaluate(() => {
+    const active = document.activeElement!;
+    return active.id || active.textContent?.trim() || active.localName;
+  });
+
+export const changes = (page: Page): Promise<string[]> => page.evaluate(() => [...shell.log]);

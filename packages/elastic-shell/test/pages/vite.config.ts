@@ -1,0 +1,18 @@
+// Builds the test pages: a bare page with the whole library in reach of a test, and the bench.
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vite';
+
+const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
+
+export default defineConfig({
+  root: here('.'),
+  base: './',
+  build: {
+    outDir: here('built'),
+    emptyOutDir: false,
+    assetsInlineLimit: 0,
+    modulePreload: false,
+    target: 'es2022',
+    rollupOptions: { input: [here('bare.html'), here('frame.html')] },
+  },
+});
