@@ -150,6 +150,7 @@ export function modal<O extends ModalOptions>(engine: Engine<Openable, O>, rules
       show: (change) => (change.value ? present(change) : dismiss(change)),
       settle(change) {
         if (change.value) return;
+        place?.follow(watcher.takeRecords());
         place?.giveBack(reachable(document), options.focusReturn);
         document.addEventListener('focusin', () => engine.state().open || watch(false), { once: true });
         const { result = change.reason === 'native' ? root.returnValue : null } = change;

@@ -1,0 +1,338 @@
+// The dialog where there is no layout and no top layer: state, semantics, keys and focus still work.
+import { type Change, type DialogOptions, wireDialog } from '../../src/index';
+
+const get = <E extends HTMLElement = HTMLElement>(id: string): E => document.getElementById(id) as E;
+const settle = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
+const key = (name: string, more: KeyboardEventInit = {}): KeyboardEvent => {
+  const event = new KeyboardEvent('keydown', { key: name, bubbles: true, cancelable: true, ...more });
+  document.activeElement!.dispatchEvent(event);
+  return event;
+};
+
+const markup = `
+<button id="before">Before</button>
+<button id="opener" commandfor="d" command="show-modal">Open</button>
+<button id="after">After</button>
+<dialog id="d">
+  <header><h2>Title</h2><button id="cross" commandfor="d" command="close">×</button></header>
+  <p>Words.</p>
+  <button id="no" commandfor="d" command="close" value="cancel">No</button>
+  <button id="yes" commandfor="d" command="close" value="yes">Yes</button>
+</dialog>`;
+
+const setUp = (options: DialogOptions = {}, html = markup) => {
+  document.body.innerHTML = html;
+  const heard: string[] = [];
+  const onChange = ({ value, reason, result }: Change): void => void heard.push(`${value} ${reason} ${result}`);
+  const wired = wireDialog(get('d'), { onChange, ...options });
+  return { wired, heard };
+};
+
+afterEach(() => {
+  document.body.innerHTML = '';
+});
+
+describe('wireDialog', () => {
+  it('opens, names itself, moves focus to the least destructive action, and gives it back', () => {
+    const { wired, heard } = setUp();
+    get('opener').click();
+    const root = get('d');
+    expect(root.hasAttribute('open')).toBe(true);
+    expect(document.getElementById(root.getAttribute('aria-labelledby')!)!.textContent).toBe('Title');
+    expect(root.getAttribute('data-phase')).toBe('open');
+    expect(get('opener').getAttribute('aria-haspopup')).toBe('dialog');
+    expect(get('opener').getAttribute('aria-expanded')).toBe('true');
+    expect(get('no').hasAttribute('aria-expanded')).toBe(false);
+    expect(document.activeElement!.id).toBe('no');
+    get('yes').click();
+    expect(heard).toEqual(['true command ', 'false command yes']);
+    expect(document.activeElement!.id).toBe('opener');
+    expect(root.getAttribute('data-phase')).toBe('closed');
+    wired.unwire();
+  });
+
+  it('leaves the markup byte for byte as it was, opened or not', () => {
+    const { wired } = setUp();
+    const before = markup;
+    wired.show();
+    wired.unwire();
+    expect(document.body.innerHTML).toBe(before);
+    expect(document.documentElement.hasAttribute('style')).toBe(false);
+  });
+
+  it('closes by Escape, with a null result; composing text is left alone', async () => {
+    const { wired, heard } = setUp();
+    const answer = wired.ask();
+    key('Escape', { isComposing: true });
+    expect(wired.open.get()).toBe(true);
+    expect(key('Escape').defaultPrevented).toBe(true);
+    expect(await answer).toBeNull();
+    expect(heard.at(-1)).toBe('false escape null');
+    wired.unwire();
+  });
+
+  it('stays when told to keep', () => {
+    const { wired } = setUp({ escape: 'keep', outside: 'keep' });
+    wired.show();
+    expect(get('d').getAttribute('closedby')).toBe('none');
+    key('Escape');
+    for (const type of ['pointerdown', 'pointerup']) document.body.dispatchEvent(new MouseEvent(type, { bubbles: true }));
+    expect(wired.open.get()).toBe(true);
+    wired.unwire();
+  });
+
+  it('wraps Tab both ways', () => {
+    const { wired } = setUp();
+    wired.show();
+    get('yes').focus();
+    expect(key('Tab').defaultPrevented).toBe(true);
+    expect(document.activeElement!.id).toBe('cross');
+    key('Tab', { shiftKey: true });
+    expect(document.activeElement!.id).toBe('yes');
+    get('no').focus();
+    expect(key('Tab').defaultPrevented).toBe(false);
+    wired.unwire();
+  });
+
+  it.each([
+    ['released outside too', ['body', 'body'], false],
+    ['that began inside', ['no', 'body'], true],
+    ['that ended inside', ['body', 'no'], true],
+  ])('a press outside %s', (_, [down, up], stays) => {
+    const { wired } = setUp();
+    wired.show();
+    const at = (id: string): Element => (id === 'body' ? document.body : get(id));
+    at(down!).dispatchEvent(new MouseEvent('pointerdown', { bubbles: true }));
+    at(up!).dispatchEvent(new MouseEvent('pointerup', { bubbles: true }));
+    expect(wired.open.get()).toBe(stays);
+    wired.unwire();
+  });
+
+  it('forgets a press that the browser turned into a scroll', () => {
+    const { wired } = setUp();
+    wired.show();
+    for (const type of ['pointerdown', 'pointercancel', 'pointerup'])
+      document.body.dispatchEvent(new MouseEvent(type, { bubbles: true }));
+    expect(wired.open.get()).toBe(true);
+    wired.unwire();
+  });
+
+  it('gives the value of the control that closed it to everyone who asked', async () => {
+    const { wired } = setUp();
+    const answers = [wired.ask(), wired.ask()];
+    get('yes').click();
+    expect(await Promise.all(answers)).toEqual(['yes', 'yes']);
+    const last = wired.ask();
+    wired.close('by program');
+    expect(await last).toBe('by program');
+    wired.unwire();
+  });
+
+  it('answers null to who asked when it may not open, or is unwired', async () => {
+    const { wired } = setUp({ guard: ({ value }) => !value });
+    expect(await wired.ask()).toBeNull();
+    wired.unwire();
+    const slow = setUp({ guard: async ({ value }) => !value });
+    expect(await slow.wired.ask()).toBeNull();
+    slow.wired.unwire();
+    const unwired = setUp();
+    const answer = unwired.wired.ask();
+    unwired.wired.unwire();
+    expect(await answer).toBeNull();
+  });
+
+  it('shows a failure in the dialog, announced, and clears it with the next try', async () => {
+    let fails = true;
+    const { wired } = setUp({
+      guard: ({ result }) => result !== 'yes' || (fails ? Promise.reject(new Error('Not now.')) : Promise.resolve(true)),
+      messages: { failed: (error) => `It failed: ${(error as Error).message}` },
+    });
+    wired.show();
+    get('yes').click();
+    expect(get('d').getAttribute('aria-busy')).toBe('true');
+    expect(get('yes').getAttribute('aria-disabled')).toBe('true');
+    await settle();
+    expect(wired.open.get()).toBe(true);
+    expect(get('d').querySelector('[role=alert]')!.textContent).toBe('It failed: Not now.');
+    fails = false;
+    get('yes').click();
+    expect(get('d').querySelector('[role=alert]')).toBeNull();
+    await settle();
+    expect(wired.open.get()).toBe(false);
+    wired.unwire();
+    expect(document.body.innerHTML).toBe(markup);
+  });
+
+  it('asks the guard about a form with method=dialog, and its button is the result', async () => {
+    const form = '<button id="opener" commandfor="d" command="--open">O</button><dialog id="d" aria-label="F"><form method="dialog"><input id="f"><button id="ok" value="sent">OK</button></form></dialog>';
+    const { wired, heard } = setUp({}, form);
+    get('opener').click();
+    expect(document.activeElement!.id).toBe('f');
+    expect(get('d').hasAttribute('aria-labelledby')).toBe(false);
+    get('ok').click();
+    await settle();
+    expect(heard.at(-1)).toBe('false command sent');
+    wired.unwire();
+  });
+
+  it('describes an alert dialog by its paragraph, and keeps it open on a press outside', () => {
+    const { wired } = setUp({}, markup.replace('<dialog', '<dialog role="alertdialog"'));
+    wired.show();
+    expect(document.getElementById(get('d').getAttribute('aria-describedby')!)!.textContent).toBe('Words.');
+    for (const type of ['pointerdown', 'pointerup']) document.body.dispatchEvent(new MouseEvent(type, { bubbles: true }));
+    expect(wired.open.get()).toBe(true);
+    wired.unwire();
+  });
+
+  it.each<[string, string, string]>([
+    ['autofocus', '<h2>T</h2><input><button autofocus id="it">B</button>', 'it'],
+    ['the first field', '<h2>T</h2><button>B</button><textarea id="it"></textarea>', 'it'],
+    ['an action before the cross', '<header><h2>T</h2><button commandfor="d" command="close">×</button></header><button id="it">Do</button>', 'it'],
+    ['the heading when there is only a cross', '<header><h2 id="it">T</h2><button commandfor="d" command="close">×</button></header><p>Long</p>', 'it'],
+    ['no disabled or hidden field', '<h2>T</h2><input disabled><input hidden><input type="hidden"><input id="it">', 'it'],
+  ])('first focus: %s', (_, inner, expected) => {
+    const { wired } = setUp({}, `<dialog id="d">${inner}</dialog>`);
+    wired.show();
+    expect(document.activeElement!.id).toBe(expected);
+    wired.unwire();
+  });
+
+  it.each<[string, DialogOptions['firstFocus']]>([
+    ['a selector', '#yes'],
+    ['a function', () => document.getElementById('yes')],
+  ])('first focus by %s', (_, firstFocus) => {
+    const { wired } = setUp({ firstFocus });
+    wired.show();
+    expect(document.activeElement!.id).toBe('yes');
+    wired.unwire();
+  });
+});
+
+describe('what the page does meanwhile', () => {
+  it('the opener is removed while the dialog is open: focus goes to what follows it', async () => {
+    const { wired } = setUp();
+    get('opener').click();
+    get('opener').remove();
+    await settle();
+    wired.close();
+    expect(document.activeElement!.id).toBe('after');
+    wired.unwire();
+  });
+
+  it('the opener goes in the very change that closes: focus goes to what follows it', async () => {
+    const { wired } = setUp({ onChange: ({ value }) => value || get('opener').remove() });
+    get('opener').focus();
+    get('opener').click();
+    wired.close();
+    await settle();
+    expect(document.activeElement!.id).toBe('after');
+    wired.unwire();
+  });
+
+  it('the opener goes a while after closing: focus is not lost to the body', async () => {
+    const { wired } = setUp();
+    get('opener').click();
+    wired.close();
+    await settle();
+    expect(document.activeElement!.id).toBe('opener');
+    get('opener').remove();
+    await settle();
+    expect(document.activeElement!.id).toBe('after');
+    wired.unwire();
+  });
+
+  it('the opener has become disabled or hidden: focus goes on from there', () => {
+    const { wired } = setUp();
+    get('opener').click();
+    get<HTMLButtonElement>('opener').disabled = true;
+    wired.close();
+    expect(document.activeElement!.id).toBe('after');
+    wired.unwire();
+  });
+
+  it('the dialog is removed while open: it closes, the page is let go, focus returns', async () => {
+    const { wired, heard } = setUp();
+    get('opener').click();
+    expect(document.documentElement.style.overflow).toBe('hidden');
+    const answer = wired.ask();
+    get('d').remove();
+    await settle();
+    expect(heard.at(-1)).toBe('false removed undefined');
+    expect(document.documentElement.hasAttribute('style')).toBe(false);
+    expect(document.activeElement!.id).toBe('opener');
+    expect(await answer).toBeNull();
+    wired.unwire();
+  });
+
+  it('its open attribute is taken away: it closes', async () => {
+    const { wired, heard } = setUp();
+    wired.show();
+    get('d').removeAttribute('open');
+    await settle();
+    expect(heard.at(-1)).toMatch(/^false native/);
+    expect(document.documentElement.hasAttribute('style')).toBe(false);
+    wired.unwire();
+  });
+
+  it('it is to open before it is in the document: a clear error, and it stays closed', () => {
+    const root = document.createElement('dialog');
+    const wired = wireDialog(root);
+    expect(() => wired.show()).toThrow(/is not in the document; append it/);
+    expect(wired.open.get()).toBe(false);
+    document.body.append(root);
+    wired.show();
+    expect(wired.open.get()).toBe(true);
+    wired.unwire();
+  });
+});
+
+describe('dialogs in dialogs', () => {
+  const nested = `<button id="o">O</button><dialog id="d"><h2>A</h2><button id="a" commandfor="e" command="--open">In</button></dialog><dialog id="e"><h2>B</h2><button id="b">b</button></dialog>`;
+
+  it('close one at a time by Escape, and children before their parent', () => {
+    const { wired, heard } = setUp({}, nested);
+    const inner = wireDialog(get('e'), { onChange: ({ value, reason }) => heard.push(`inner ${value} ${reason}`) });
+    wired.show();
+    get('a').click();
+    key('Escape');
+    expect([wired.open.get(), inner.open.get()]).toEqual([true, false]);
+    expect(document.activeElement!.id).toBe('a');
+    get('a').click();
+    wired.close();
+    expect(heard.slice(-2)).toEqual(['inner false parent', 'false program null']);
+    expect(document.documentElement.hasAttribute('style')).toBe(false);
+    wired.unwire();
+    inner.unwire();
+  });
+
+  it('a parent closes its child even where the child would refuse', () => {
+    const { wired } = setUp({}, nested);
+    const inner = wireDialog(get('e'), { guard: ({ value }) => value });
+    wired.show();
+    get('a').click();
+    key('Escape');
+    expect(inner.open.get()).toBe(true);
+    wired.close();
+    expect([wired.open.get(), inner.open.get()]).toEqual([false, false]);
+    wired.unwire();
+    inner.unwire();
+  });
+});
+
+describe('misuse of a dialog', () => {
+  it.each([[null], [undefined], [document.createElement('div')]])('refuses %p as a root', (root) => {
+    expect(() => wireDialog(root as never)).toThrow(/wireDialog needs a <dialog>, got /);
+  });
+  it('refuses an unknown option value, and says what there is', () => {
+    document.body.innerHTML = markup;
+    expect(() => wireDialog(get('d'), { outside: 'shut' as never })).toThrow(
+      'elastic-shell: dialog option outside must be close or absorb or keep, got shut',
+    );
+    wireDialog(get('d')).unwire();
+  });
+  it('refuses to wire twice', () => {
+    const { wired } = setUp();
+    expect(() => wireDialog(get('d'))).toThrow(/not wired yet/);
+    wired.unwire();
+  });
+});
