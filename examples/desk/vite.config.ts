@@ -12,14 +12,6 @@ const data = <T>(name: string): T => JSON.parse(readFileSync(here(`../data/${nam
 export default defineConfig({
   root: here('.'),
   base: './',
-  resolve: {
-    alias: [
-      { find: /^elastic-shell\/(structure|skin)\.css$/, replacement: here('../../packages/elastic-shell/src/styles/$1.css') },
-      { find: /^elastic-shell\/(dialog|disclosure)$/, replacement: here('../../packages/elastic-shell/src/patterns/$1.ts') },
-      { find: /^elastic-shell\/(elements|journal)$/, replacement: here('../../packages/elastic-shell/src/$1/index.ts') },
-      { find: /^elastic-shell$/, replacement: here('../../packages/elastic-shell/src/index.ts') },
-    ],
-  },
   build: {
     outDir: here('../../packages/cli/demo'),
     emptyOutDir: true,

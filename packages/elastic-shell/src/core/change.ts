@@ -26,7 +26,7 @@ export interface Cause<E = unknown, S = unknown> {
   /** The control that was used, where there was one. */
   source?: S | null | undefined;
   /** For a layer that closes: the value of the control that closed it; null when it was dismissed. */
-  result?: string | null;
+  result?: string | null | undefined;
 }
 
 export interface Change<T = unknown, E = unknown, S = unknown> extends Cause<E, S> {

@@ -71,6 +71,17 @@ export function focusFirst(
   (target as HTMLElement | null)?.focus();
 }
 
+/**
+ * Puts focus back into a modal layer from which it left for nowhere: a press on plain text, or a
+ * control that was removed. Not into a field, whose caret would end a selection of text.
+ */
+export function holdFocus(root: HTMLElement, from: Element, makeFocusable: (heading: Element) => void): void {
+  const heading = root.querySelector<HTMLElement>('h1,h2,h3,h4,h5,h6');
+  const keeps = from.isConnected && canFocus(from) && !from.matches('input,textarea,[contenteditable]');
+  if (!keeps && heading) makeFocusable(heading);
+  (keeps ? (from as HTMLElement) : (heading ?? tabbables(root)[0]))?.focus({ preventScroll: true });
+}
+
 /** A place in the document that outlives the element that stood there. */
 export interface Place {
   /** Hears of nodes that left the document. */

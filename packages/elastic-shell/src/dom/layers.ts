@@ -10,6 +10,8 @@ export interface OpenLayer extends Layer<HTMLElement> {
   submitted(event: SubmitEvent): void;
   /** The platform says that it closed. */
   reread(): void;
+  /** Focus has left for nowhere. */
+  holdFocus(from: Element): void;
 }
 
 let layers: OpenLayer[] = [];
@@ -18,17 +20,21 @@ let pressedIn: HTMLElement[] | undefined;
 const of = (document: Document): OpenLayer[] => layers.filter((layer) => layer.id.ownerDocument === document);
 const layerOf = (id: unknown): OpenLayer | undefined => layers.find((layer) => layer.id === id);
 
-/** A backdrop reports its element as the target: only the rectangle tells them apart. */
-const isOnBackdrop = ({ target, clientX, clientY }: MouseEvent, id: Element): boolean => {
-  if (target !== id) return false;
-  const { left, right, top, bottom, width } = id.getBoundingClientRect();
-  return width > 0 && (clientX < left || clientX > right || clientY < top || clientY > bottom);
+const isWithin = ({ clientX, clientY }: MouseEvent, element: Element): boolean => {
+  const { left, right, top, bottom } = element.getBoundingClientRect();
+  return clientX >= left && clientX <= right && clientY >= top && clientY <= bottom;
 };
 
-const isOnScrollbar = ({ target, clientX, clientY, offsetX, offsetY }: MouseEvent): boolean => {
-  const { clientWidth, clientHeight, localName } = target as Element;
-  const [x, y] = localName === 'html' ? [clientX, clientY] : [offsetX, offsetY];
-  return clientWidth > 0 && (x < 0 || x > clientWidth || y > clientHeight);
+/** A backdrop reports its element as the target: only the rectangle tells them apart. */
+const isOnBackdrop = (event: MouseEvent, id: Element): boolean =>
+  event.target === id && id.clientWidth > 0 && !isWithin(event, id);
+
+const isOnScrollbar = (event: MouseEvent): boolean => {
+  const target = event.target as Element;
+  const { clientWidth, clientHeight, localName } = target;
+  if (localName === 'html') return clientWidth > 0 && (event.clientX >= clientWidth || event.clientY >= clientHeight);
+  const { offsetX, offsetY } = event;
+  return clientWidth > 0 && isWithin(event, target) && (offsetX < 0 || offsetX > clientWidth || offsetY > clientHeight);
 };
 
 const insideOf = (event: MouseEvent): HTMLElement[] => {
@@ -86,6 +92,13 @@ const handlers: Record<string, (event: never, document: Document) => void> = {
     const { method } = event.target as HTMLFormElement;
     if (method === 'dialog' && !event.defaultPrevented)
       layerOf((event.target as Element).closest('dialog'))?.submitted(event);
+  },
+  focusout({ target, relatedTarget }: FocusEvent, document) {
+    const layer = of(document).at(-1);
+    if (!relatedTarget && layer?.modal && layer.id.contains(target as Node))
+      queueMicrotask(() => {
+        if (document.activeElement === document.body && layerOf(layer.id)) layer.holdFocus(target as Element);
+      });
   },
   pointerdown(event: PointerEvent) {
     pressedIn = event.button || isOnScrollbar(event) ? undefined : insideOf(event);

@@ -3,7 +3,7 @@ import type { Attributes } from '../core/contract/contract.js';
 import type { Openable } from '../core/contract/openable.js';
 import type { Escape, Outside } from '../core/layers/tree.js';
 import type { Engine, Service } from './engine.js';
-import { type FocusChoice, focusFirst, type Place, placeOf } from './focus.js';
+import { type FocusChoice, focusFirst, holdFocus, type Place, placeOf } from './focus.js';
 import { childrenOf, openLayer, parentOf, reachable } from './layers.js';
 import { alertIn } from './message.js';
 import { phases } from './phase.js';
@@ -56,7 +56,9 @@ export function modal<O extends ModalOptions>(engine: Engine<Openable, O>, rules
       place?.follow(records);
       if (!root.isConnected) engine.change({ open: false }, { reason: 'removed' }, true);
       else engine.reread();
-      if (!engine.state().open && document.activeElement === document.body) place?.giveBack(reachable(document));
+      if (document.activeElement !== document.body) return;
+      if (!engine.state().open) place?.giveBack(reachable(document));
+      else if (reachable(document) === root) holdFocus(root, document.body, makeFocusable);
     });
     const watch = (removals: boolean): void => {
       watcher.disconnect();
@@ -67,6 +69,11 @@ export function modal<O extends ModalOptions>(engine: Engine<Openable, O>, rules
     const isSafe = (action: HTMLElement): boolean => {
       const closes = engine.commands[action.getAttribute('command') ?? ''] === 'close';
       return /^(cancel)?$/.test(action.getAttribute('value') ?? '') && (closes || !!action.closest('[method=dialog]'));
+    };
+
+    const makeFocusable = (title: Element): void => {
+      heading = title;
+      engine.render();
     };
 
     const present = (change: Change): void => {
@@ -85,6 +92,7 @@ export function modal<O extends ModalOptions>(engine: Engine<Openable, O>, rules
           dismiss: (reason, event) =>
             engine.change({ open: false }, { reason, result: null, event }, reason === 'parent'),
           reread: engine.reread,
+          holdFocus: (from) => holdFocus(root, from, makeFocusable),
           submitted(event) {
             event.preventDefault();
             const source = event.submitter;
@@ -101,10 +109,7 @@ export function modal<O extends ModalOptions>(engine: Engine<Openable, O>, rules
           root.showModal();
         }
       });
-      focusFirst(root, options.firstFocus, isSafe, (title) => {
-        heading = title;
-        engine.render();
-      });
+      focusFirst(root, options.firstFocus, isSafe, makeFocusable);
     };
 
     const dismiss = ({ result }: Change): void => {

@@ -28,6 +28,6 @@ export function hear(event: Heard): void {
     reason: command ? 'command' : !source ? 'found' : detail ? 'press' : 'key',
     event,
     source,
-    result: source?.getAttribute('value') ?? '',
+    result: source ? (source.getAttribute('value') ?? '') : undefined,
   });
 }

@@ -20,7 +20,8 @@ const lock = (document: Document): Lock => {
     restore() {
       style.overflow = overflow;
       style.scrollbarGutter = scrollbarGutter;
-      if (bare && !style.length) root.removeAttribute('style');
+      // Chromium writes the attribute late: reading it first makes sure that there is one to remove.
+      if (bare && !root.getAttribute('style')) root.removeAttribute('style');
       locks.delete(document);
     },
   };

@@ -21,7 +21,7 @@ const stacks = fc
 const lineage = (layers: Layer<number>[], id: number | undefined): number[] =>
   id === undefined ? [] : [id, ...lineage(layers, layers[id]!.parent)];
 
-const causes = (layers: Layer<number>[], inside: number[]) => [
+const causes = (inside: number[]) => [
   { kind: 'escape' as const },
   { kind: 'outside' as const, inside },
   { kind: 'focus-left' as const, inside },
@@ -32,7 +32,7 @@ describe('the layer tree', () => {
     fc.assert(
       fc.property(stacks, fc.array(fc.nat(6)), (layers, picks) => {
         const inside = picks.filter((id) => id < layers.length);
-        for (const cause of [...causes(layers, inside), { kind: 'close' as const, id: 0 }]) {
+        for (const cause of [...causes(inside), { kind: 'close' as const, id: 0 }]) {
           const { close } = dismissedBy(layers, cause);
           close.forEach((id, at) => {
             const children = layers.filter((layer) => layer.parent === id).map((layer) => layer.id);
@@ -49,7 +49,7 @@ describe('the layer tree', () => {
       fc.property(stacks, fc.nat(), (layers, pick) => {
         const id = pick % layers.length;
         const held = lineage(layers, id);
-        for (const cause of causes(layers, [id]).slice(1))
+        for (const cause of causes([id]).slice(1))
           for (const closed of dismissedBy(layers, cause).close) expect(held).not.toContain(closed);
       }),
     );

@@ -197,7 +197,7 @@ describe('wireDialog', () => {
     wired.unwire();
   });
 
-  it.each<[string, DialogOptions['firstFocus']]>([
+  it.each<[string, NonNullable<DialogOptions['firstFocus']>]>([
     ['a selector', '#yes'],
     ['a function', () => document.getElementById('yes')],
   ])('first focus by %s', (_, firstFocus) => {

@@ -30,43 +30,57 @@ export interface Opened {
   errors: string[];
 }
 
-/** Call once in a file: gives `open`, which opens a page of its own for each test. */
-export function useBrowser(): { open(url: string, options?: BrowserContextOptions): Promise<Opened> } {
+type Open = (url: string, options?: BrowserContextOptions) => Promise<Opened>;
+
+/** Call once in a file: gives `open`, which loads a page afresh. Pages of the same options are used again. */
+export function useBrowser(): { open: Open } {
   let browser: Browser;
-  const opened: Opened[] = [];
-  jest.setTimeout(60_000);
+  const pages = new Map<string, Opened>();
+  jest.setTimeout(90_000);
 
   beforeAll(async () => {
     browser = await chromium.launch({ executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium', args: flags });
   });
   afterAll(() => browser?.close());
-  afterEach(async () => {
-    const all = opened.splice(0);
-    for (const { page } of all) await page.context().close();
-    expect(all.flatMap(({ errors }) => errors)).toEqual([]);
+  afterEach(() => {
+    expect([...pages.values()].flatMap(({ errors }) => errors.splice(0))).toEqual([]);
   });
+
+  const make = async (options: BrowserContextOptions): Promise<Opened> => {
+    const context = await browser.newContext({
+      viewport: { width: 1280, height: 800 },
+      reducedMotion: 'reduce',
+      ...options,
+    });
+    context.setDefaultTimeout(patience);
+    // What one test did to the yard's orders is not the next one's business.
+    await context.addInitScript(() => {
+      if (!sessionStorage.getItem('kept')) sessionStorage.clear();
+    });
+    const page = await context.newPage();
+    const errors: string[] = [];
+    page.on('pageerror', (error) => errors.push(error.message));
+    page.on('console', (message) => {
+      if (message.type() === 'error') errors.push(message.text());
+    });
+    return { page, errors };
+  };
 
   return {
     async open(url, options = {}) {
-      const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce', ...options });
-      context.setDefaultTimeout(patience);
-      const page = await context.newPage();
-      const errors: string[] = [];
-      page.on('pageerror', (error) => errors.push(error.message));
-      page.on('console', (message) => {
-        if (message.type() === 'error') errors.push(message.text());
-      });
-      await page.goto(url);
-      const here = { page, errors };
-      opened.push(here);
-      return here;
+      const key = JSON.stringify(options);
+      const opened = pages.get(key) ?? (await make(options));
+      pages.set(key, opened);
+      await opened.page.goto('about:blank');
+      await opened.page.goto(url);
+      return opened;
     },
   };
 }
 
 /** Opens the bare page with `markup` in its body. */
 export async function openBare(
-  open: (url: string, options?: BrowserContextOptions) => Promise<Opened>,
+  open: Open,
   markup: string,
   options?: BrowserContextOptions,
 ): Promise<Opened> {
