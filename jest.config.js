@@ -1,6 +1,8 @@
 // Three projects: the core without a DOM, the engine in jsdom, and everything in Chromium.
 const shared = {
-  transform: { '^.+\\.[jt]s$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' } }] },
+  transform: {
+    '^.+\\.[jt]s$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' } }],
+  },
   moduleNameMapper: {
     '^(\\.{1,2}/.*)\\.js$': '$1',
     '^elastic-shell$': '<rootDir>/packages/elastic-shell/src/index.ts',

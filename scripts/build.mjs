@@ -1,5 +1,14 @@
 // Builds the library, the command line, the desk and the test pages; each only when its sources are newer.
-import { cpSync, existsSync, mkdirSync, readdirSync, rmSync, statSync, utimesSync, writeFileSync } from 'node:fs';
+import {
+  cpSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  rmSync,
+  statSync,
+  utimesSync,
+  writeFileSync,
+} from 'node:fs';
 import { join } from 'node:path';
 import { bin, root, run, setUp } from './setup.mjs';
 

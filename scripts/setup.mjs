@@ -22,7 +22,9 @@ export function setUp() {
     process.exit(1);
   }
   const stamp = `${root}node_modules/.elastic-shell-stamp`;
-  const wanted = createHash('sha256').update(readFileSync(`${root}package-lock.json`)).digest('hex');
+  const wanted = createHash('sha256')
+    .update(readFileSync(`${root}package-lock.json`))
+    .digest('hex');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   console.log('Installing what the project needs…');
   // Not `npm ci`: it refuses a lock file that lacks binaries for machines other than this one, which some

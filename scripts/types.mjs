@@ -4,5 +4,10 @@ import { build } from './build.mjs';
 
 setUp();
 build(['library']);
-for (const project of ['packages/elastic-shell/src/core', 'packages/elastic-shell', 'packages/cli', 'tsconfig.json'])
+for (const project of [
+  'packages/elastic-shell/src/core',
+  'packages/elastic-shell',
+  'packages/cli',
+  'tsconfig.json',
+])
   run(bin('tsc'), ['--noEmit', '-p', project]);

@@ -1,5 +1,5 @@
 // Makes the yard's data from one seed: `npm run data` writes the same files every time. All of it is invented.
-import { writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 
 /** A small seeded generator (mulberry32): numbers from 0 up to, not including, 1. */
 export function seeded(seed) {
@@ -21,10 +21,30 @@ const colours = ['ochre', 'teal', 'brick', 'slate', 'bone', 'plum'];
 const shapes = ['swallowtail', 'triangle', 'square', 'burgee'];
 
 const boatNames = [
-  'Marsh Lark', 'Patient Tern', 'Second Wind of Ebb', 'Copper Kettle', 'Little Tithe', 'Sandpiper’s Debt',
-  'Grey Hester', 'Nine Lamps', 'Wherrygate', 'Slow Thursday', 'Bramble Jack', 'Old Penance',
-  'Heron’s Ledger', 'Thimblewick', 'Reedmace', 'Low Lantern', 'Quiet Argument', 'Withy Ann',
-  'Spindrift Annie', 'Mudlark II', 'Kestrel Mere', 'Tuppenny Blue', 'Eelpie Jane', 'Saltmarsh Rose',
+  'Marsh Lark',
+  'Patient Tern',
+  'Second Wind of Ebb',
+  'Copper Kettle',
+  'Little Tithe',
+  'Sandpiper’s Debt',
+  'Grey Hester',
+  'Nine Lamps',
+  'Wherrygate',
+  'Slow Thursday',
+  'Bramble Jack',
+  'Old Penance',
+  'Heron’s Ledger',
+  'Thimblewick',
+  'Reedmace',
+  'Low Lantern',
+  'Quiet Argument',
+  'Withy Ann',
+  'Spindrift Annie',
+  'Mudlark II',
+  'Kestrel Mere',
+  'Tuppenny Blue',
+  'Eelpie Jane',
+  'Saltmarsh Rose',
 ];
 const kinds = ['smack', 'yawl', 'motor launch', 'barge', 'day sailer', 'ketch', 'workboat'];
 
@@ -67,9 +87,23 @@ const groups = {
 const trades = Object.entries(groups).flatMap(([group, names]) => names.map((name) => ({ name, group })));
 
 const crew = [
-  'Odile Farrow', 'Bram Tansley', 'Ines Quarrie', 'Tobit Marl', 'Wen Halloway', 'Petra Sedge',
-  'Cosmo Ridd', 'Hanne Vole', 'Jory Pellow', 'Mabel Strand', 'Ewan Thrift', 'Lupe Garrod',
-].map((name, at) => ({ id: `crew-${at + 1}`, name, trades: [trades[at % trades.length].name, trades[(at * 5 + 3) % trades.length].name] }));
+  'Odile Farrow',
+  'Bram Tansley',
+  'Ines Quarrie',
+  'Tobit Marl',
+  'Wen Halloway',
+  'Petra Sedge',
+  'Cosmo Ridd',
+  'Hanne Vole',
+  'Jory Pellow',
+  'Mabel Strand',
+  'Ewan Thrift',
+  'Lupe Garrod',
+].map((name, at) => ({
+  id: `crew-${at + 1}`,
+  name,
+  trades: [trades[at % trades.length].name, trades[(at * 5 + 3) % trades.length].name],
+}));
 
 const jobs = [
   ['Recaulk the garboard seams', ['caulker', 'shipwright']],
@@ -103,7 +137,10 @@ const orders = Array.from({ length: 60 }, (_, at) => {
   const [title, needed] = jobs[(at * 7 + Math.floor(at / 15)) % jobs.length];
   const hours = Math.round(between(2, 46));
   const due = new Date(Date.UTC(2027, 2, 1 + Math.floor(between(0, 88))));
-  const notes = Array.from({ length: 1 + Math.floor(random() * 3) }, (_unused, note) => remarks[(at + note * 3) % remarks.length]);
+  const notes = Array.from(
+    { length: 1 + Math.floor(random() * 3) },
+    (_unused, note) => remarks[(at + note * 3) % remarks.length],
+  );
   return {
     id: `W${1041 + at}`,
     title,
@@ -118,6 +155,9 @@ const orders = Array.from({ length: 60 }, (_, at) => {
 });
 
 if (process.argv[1] === import.meta.filename) {
-  for (const [name, rows] of Object.entries({ boats, berths, trades, crew, orders }))
-    writeFileSync(new URL(`${name}.json`, import.meta.url), `${JSON.stringify(rows, null, 1)}\n`);
+  for (const [name, rows] of Object.entries({ boats, berths, trades, crew, orders })) {
+    const file = new URL(`${name}.json`, import.meta.url);
+    const text = `${JSON.stringify(rows, null, 1)}\n`;
+    if (!existsSync(file) || readFileSync(file, 'utf8') !== text) writeFileSync(file, text);
+  }
 }

@@ -30,7 +30,8 @@ export function makeServer(first: readonly Order[], memory: Memory, wait = defau
 
   const answer = async <T>(task: string, act: () => T): Promise<T> => {
     await wait(delays[requests++ % delays.length]!);
-    if (server.failing) throw new Error(`The office server did not answer. ${task} Nothing was lost: try again.`);
+    if (server.failing)
+      throw new Error(`The office server did not answer. ${task} Nothing was lost: try again.`);
     const result = act();
     memory.setItem(key, JSON.stringify(orders));
     return result;

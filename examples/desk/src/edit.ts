@@ -21,7 +21,8 @@ export function wireEdit({ server, orderOf, saved }: Desk): void {
   const fill = (order: Order): void => {
     editing = order;
     find('#edit-title').textContent = `Edit order ${order.id}`;
-    for (const name of ['title', 'boat', 'state', 'due', 'hours', 'cost'] as const) field(name).value = `${order[name]}`;
+    for (const name of ['title', 'boat', 'state', 'due', 'hours', 'cost'] as const)
+      field(name).value = `${order[name]}`;
     field('trades').value = order.trades.join(', ');
     field('notes').value = order.notes.join('\n');
     before = typed();
@@ -34,8 +35,13 @@ export function wireEdit({ server, orderOf, saved }: Desk): void {
     due: field('due').value,
     hours: field('hours').valueAsNumber,
     cost: field('cost').valueAsNumber,
-    trades: field('trades').value.split(',').map((trade) => trade.trim()).filter(Boolean),
-    notes: field('notes').value.split('\n').filter((note) => note.trim()),
+    trades: field('trades')
+      .value.split(',')
+      .map((trade) => trade.trim())
+      .filter(Boolean),
+    notes: field('notes')
+      .value.split('\n')
+      .filter((note) => note.trim()),
   });
 
   const discard = wireDialog(find('#discard'));

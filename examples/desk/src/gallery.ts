@@ -28,7 +28,10 @@ wireDialog(find('#slow-alert'), {
     result !== 'empty' ||
     new Promise((resolve, reject) => {
       const fails = find<HTMLInputElement>('#slow-fails').checked;
-      setTimeout(() => (fails ? reject(new Error('The store did not answer. Nothing was emptied.')) : resolve(true)), 400);
+      setTimeout(
+        () => (fails ? reject(new Error('The store did not answer. Nothing was emptied.')) : resolve(true)),
+        400,
+      );
     }),
 });
 

@@ -16,7 +16,8 @@ let orders = server.orders();
 const list = find('#orders');
 const status = find('#status');
 const rows = (): HTMLElement[] => [...list.querySelectorAll<HTMLElement>('[data-order]')];
-const rowOf = (id: string | undefined): HTMLElement | undefined => rows().find((row) => row.dataset['order'] === id);
+const rowOf = (id: string | undefined): HTMLElement | undefined =>
+  rows().find((row) => row.dataset['order'] === id);
 const orderOf = (control: Element | null | undefined): Order | undefined =>
   orders.find((order) => order.id === control?.closest<HTMLElement>('[data-order]')?.dataset['order']);
 const boatName = (id: string): string => boats.find((boat) => boat.id === id)!.name;
@@ -66,7 +67,8 @@ const strike = wireDialog(find('#strike'), {
   onChange({ value, result }) {
     if (value || result !== 'strike' || !striking) return;
     const row = rowOf(striking.id);
-    const neighbour = (row?.nextElementSibling ?? row?.previousElementSibling) as HTMLElement | null | undefined;
+    const neighbour = (row?.nextElementSibling ?? row?.previousElementSibling) as
+      HTMLElement | null | undefined;
     next = neighbour?.querySelector<HTMLElement>('.strike');
     row?.remove();
     orders = server.orders();

@@ -17,7 +17,11 @@ export const pennant = ({ shape, field, mark }: Pennant): string =>
 export const pounds = (cost: number): string => `£${cost.toLocaleString('en-GB')}`;
 
 export const day = (iso: string): string =>
-  new Date(`${iso}T00:00:00Z`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
+  new Date(`${iso}T00:00:00Z`).toLocaleDateString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    timeZone: 'UTC',
+  });
 
 const row = (order: Order, boat: Boat): string => {
   const { id } = order;
@@ -44,7 +48,14 @@ const row = (order: Order, boat: Boat): string => {
 };
 
 export const orderRows = (orders: Order[], boats: Boat[]): string =>
-  orders.map((order) => row(order, boats.find((boat) => boat.id === order.boat)!)).join('');
+  orders
+    .map((order) =>
+      row(
+        order,
+        boats.find((boat) => boat.id === order.boat)!,
+      ),
+    )
+    .join('');
 
 export const boatOptions = (boats: Boat[]): string =>
   boats.map((boat) => `<option value="${boat.id}">${escapeHtml(boat.name)}</option>`).join('');

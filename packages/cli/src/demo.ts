@@ -14,7 +14,8 @@ export const policy = "default-src 'self'; require-trusted-types-for 'script'";
 
 const portOf = (text: string): number => {
   const port = Number(text);
-  if (!Number.isInteger(port) || port < 0 || port > 65535) throw new InvalidArgumentError('A port is a number from 0 to 65535.');
+  if (!Number.isInteger(port) || port < 0 || port > 65535)
+    throw new InvalidArgumentError('A port is a number from 0 to 65535.');
   return port;
 };
 
@@ -22,7 +23,9 @@ const portOf = (text: string): number => {
 export function serveDesk(port: number): Promise<string> {
   if (!existsSync(`${folder}/index.html`))
     throw new Misuse('the desk is not built. In a checkout, run "npm run build" first.', 1);
-  const files = sirv(folder, { setHeaders: (response) => response.setHeader('Content-Security-Policy', policy) });
+  const files = sirv(folder, {
+    setHeaders: (response) => response.setHeader('Content-Security-Policy', policy),
+  });
   const server = createServer((request, response) => files(request, response));
   return new Promise((resolve, reject) => {
     server.once('error', (error: NodeJS.ErrnoException) =>

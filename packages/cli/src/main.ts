@@ -22,7 +22,9 @@ const standard: Streams = {
 export async function main(argv: readonly string[], streams: Streams = standard): Promise<number> {
   let exitCode = 0;
   const program = new Command('elastic-shell')
-    .description('Checks pages for the mistakes people make with layers and sections, and tells what each pattern owes.')
+    .description(
+      'Checks pages for the mistakes people make with layers and sections, and tells what each pattern owes.',
+    )
     .version('0.1.0')
     .exitOverride()
     .configureOutput({ writeOut: streams.out, writeErr: streams.error });
@@ -30,7 +32,9 @@ export async function main(argv: readonly string[], streams: Streams = standard)
     exitCode = code;
   };
   for (const command of [checkCommand(streams, done), contractCommand(streams), demoCommand(streams)])
-    program.addCommand(command.exitOverride().configureOutput({ writeOut: streams.out, writeErr: streams.error }));
+    program.addCommand(
+      command.exitOverride().configureOutput({ writeOut: streams.out, writeErr: streams.error }),
+    );
   try {
     await program.parseAsync([...argv]);
     return exitCode;

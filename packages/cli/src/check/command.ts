@@ -8,10 +8,17 @@ import { checkHtml } from './html.js';
 
 export function checkCommand(streams: Streams, done: (exitCode: number) => void): Command {
   return new Command('check')
-    .description('Finds mistakes in HTML files: invokers and ids that match nothing, dialogs and disclosures that lie.')
+    .description(
+      'Finds mistakes in HTML files: invokers and ids that match nothing, dialogs and disclosures that lie.',
+    )
     .argument('<files...>', 'HTML files, folders (walked for .html and .htm), or - for standard input')
-    .addOption(new Option('-f, --format <format>', 'how to print').choices(Object.keys(formats)).default('text'))
-    .addHelpText('after', '\nExit code: 0 clean, 1 findings, 2 misuse.\nExample:\n  $ elastic-shell check public/ --format sarif')
+    .addOption(
+      new Option('-f, --format <format>', 'how to print').choices(Object.keys(formats)).default('text'),
+    )
+    .addHelpText(
+      'after',
+      '\nExit code: 0 clean, 1 findings, 2 misuse.\nExample:\n  $ elastic-shell check public/ --format sarif',
+    )
     .action(async (paths: string[], options: { format: keyof typeof formats }) => {
       const { sources, problems } = await readSources(paths, streams.input);
       for (const problem of problems) streams.error(`elastic-shell: ${problem}\n`);

@@ -20,7 +20,9 @@ function text(results: readonly Result[]): string {
   );
   const all = results.flatMap(({ findings }) => findings);
   const errors = all.filter(({ severity }) => severity === 'error').length;
-  const found = all.length ? `${count(errors, 'error')}, ${count(all.length - errors, 'warning')}` : 'nothing found';
+  const found = all.length
+    ? `${count(errors, 'error')}, ${count(all.length - errors, 'warning')}`
+    : 'nothing found';
   return [...lines, `${count(results.length, 'file')} checked: ${found}.\n`].join('\n');
 }
 

@@ -13,7 +13,12 @@ const sheets = (notes: Notes): Sheet[] =>
     {
       title: 'Parts',
       head: ['part', 'what it is', 'needed', 'why'],
-      rows: Object.entries(notes.parts).map(([part, { is, required, why }]) => [part, is, required ? 'yes' : 'no', why]),
+      rows: Object.entries(notes.parts).map(([part, { is, required, why }]) => [
+        part,
+        is,
+        required ? 'yes' : 'no',
+        why,
+      ]),
     },
     {
       title: 'Keys',
@@ -40,7 +45,9 @@ const terminalTable = ({ title, head, rows }: Sheet): string => {
   const room = width() - 3 * head.length - 1;
   const longest = head.map((word, at) => Math.max(word.length, ...rows.map((row) => row[at]!.length)));
   const short = longest.filter((size) => size <= 14);
-  const share = Math.floor((room - short.reduce((sum, size) => sum + size, 0)) / Math.max(1, head.length - short.length));
+  const share = Math.floor(
+    (room - short.reduce((sum, size) => sum + size, 0)) / Math.max(1, head.length - short.length),
+  );
   const table = new Table({
     head,
     colWidths: longest.map((size) => (size <= 14 ? size : Math.max(10, Math.min(size, share))) + 2),
@@ -54,7 +61,13 @@ const terminalTable = ({ title, head, rows }: Sheet): string => {
 const cell = (text: string): string => text.replaceAll('|', '\\|').replaceAll('<', '&lt;');
 
 const markdownTable = ({ title, head, rows }: Sheet): string =>
-  [`## ${title}`, '', ...[head, head.map(() => '---'), ...rows.map((row) => row.map(cell))].map((row) => `| ${row.join(' | ')} |`)].join('\n');
+  [
+    `## ${title}`,
+    '',
+    ...[head, head.map(() => '---'), ...rows.map((row) => row.map(cell))].map(
+      (row) => `| ${row.join(' | ')} |`,
+    ),
+  ].join('\n');
 
 const list = (notes: readonly Notes[]): Sheet => ({
   title: 'Patterns',
@@ -66,7 +79,11 @@ const table = (notes: readonly Notes[], whole: boolean): string =>
   whole
     ? notes
         .map((each) =>
-          [`${each.name}: ${each.says}\n${each.standard}`, ...sheets(each).map(terminalTable), `Owes\n${each.owes.map((line) => `  - ${line}`).join('\n')}`].join('\n\n'),
+          [
+            `${each.name}: ${each.says}\n${each.standard}`,
+            ...sheets(each).map(terminalTable),
+            `Owes\n${each.owes.map((line) => `  - ${line}`).join('\n')}`,
+          ].join('\n\n'),
         )
         .join('\n\n') + '\n'
     : `${terminalTable(list(notes))}\n`;
@@ -75,11 +92,17 @@ const markdown = (notes: readonly Notes[], whole: boolean): string =>
   whole
     ? notes
         .map((each) =>
-          [`# ${each.name}`, `${each.says} Standard: ${each.standard}.`, ...sheets(each).map(markdownTable), `## Owes\n\n${each.owes.map((line) => `- ${cell(line)}`).join('\n')}`].join('\n\n'),
+          [
+            `# ${each.name}`,
+            `${each.says} Standard: ${each.standard}.`,
+            ...sheets(each).map(markdownTable),
+            `## Owes\n\n${each.owes.map((line) => `- ${cell(line)}`).join('\n')}`,
+          ].join('\n\n'),
         )
         .join('\n\n') + '\n'
     : `${markdownTable(list(notes)).replace('## ', '# ')}\n`;
 
-const json = (notes: readonly Notes[], whole: boolean): string => `${JSON.stringify(whole ? notes[0] : notes, null, 2)}\n`;
+const json = (notes: readonly Notes[], whole: boolean): string =>
+  `${JSON.stringify(whole ? notes[0] : notes, null, 2)}\n`;
 
 export const formats = { table, json, markdown };

@@ -11,7 +11,12 @@ export type Guard<C extends Change = Change> = (change: C) => unknown;
 export type Decide = (allowed: boolean, error?: unknown) => void;
 
 /** Asks `guard` about `change`. `decide` is called at once, or after `wait` when the answer is a promise. */
-export function ask<C extends Change>(guard: Guard<C> | undefined, change: C, wait: () => void, decide: Decide): void {
+export function ask<C extends Change>(
+  guard: Guard<C> | undefined,
+  change: C,
+  wait: () => void,
+  decide: Decide,
+): void {
   let answer: unknown;
   const settle = (value: unknown): void => decide(value !== false);
   const fail = (error: unknown): void => decide(false, error);

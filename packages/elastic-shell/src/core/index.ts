@@ -3,7 +3,14 @@ export { cell, deliver, type Cell, type Listener, type ReadCell } from './cell.j
 export { changesBetween, type Cause, type Change, type Reason } from './change.js';
 export { ask, type Guard } from './guard.js';
 export { failureText, hasWords, labelText, nearest } from './text.js';
-export { dismissedBy, type Dismissal, type Escape, type Layer, type LayerCause, type Outside } from './layers/tree.js';
+export {
+  dismissedBy,
+  type Dismissal,
+  type Escape,
+  type Layer,
+  type LayerCause,
+  type Outside,
+} from './layers/tree.js';
 export type { Attributes, Contract, KeyOwner, Notes, RootView, View } from './contract/contract.js';
 export { type Openable, stepOpenable } from './contract/openable.js';
 export { dialog, dialogNotes, namingOf, outsideOf } from './contract/dialog.js';

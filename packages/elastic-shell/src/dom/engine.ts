@@ -58,7 +58,9 @@ export function wire<S extends object, O extends object>(
 ): Wired & { [N in keyof S]: Cell<S[N]> } {
   const { name, commands, semantics } = contract;
   if (root?.nodeType !== 1 || engines.has(root))
-    throw new TypeError(`elastic-shell: ${name} needs an element not wired yet, got ${root?.outerHTML ?? root}`);
+    throw new TypeError(
+      `elastic-shell: ${name} needs an element not wired yet, got ${root?.outerHTML ?? root}`,
+    );
 
   const options = { ...defaults[name], ...asked } as O & CommonOptions & Record<string, unknown>;
   const view: View<O> = { root, options };

@@ -9,9 +9,14 @@ const focusable =
 
 const canFocus = (element: Element): boolean =>
   !element.matches(':disabled,[inert],[inert] *') &&
-  (element.checkVisibility?.({ visibilityProperty: true }) ?? !element.closest('[hidden],dialog:not([open])'));
+  (element.checkVisibility?.({ visibilityProperty: true }) ??
+    !element.closest('[hidden],dialog:not([open])'));
 
-const first = (scope: ParentNode, selector: string, fits = (_: HTMLElement): boolean => true): HTMLElement | undefined =>
+const first = (
+  scope: ParentNode,
+  selector: string,
+  fits = (_: HTMLElement): boolean => true,
+): HTMLElement | undefined =>
   [...scope.querySelectorAll<HTMLElement>(selector)].find((element) => fits(element) && canFocus(element));
 
 /** A group of radio buttons is one stop: the checked one, else the one that has focus, else the first. */
@@ -22,7 +27,9 @@ const isStop = (element: HTMLElement, all: HTMLElement[]): boolean => {
     (other) => other.type === type && other.name === name && other.form === form,
   );
   const active = element.ownerDocument.activeElement;
-  return element === (group.find((radio) => radio.checked) ?? group.find((radio) => radio === active) ?? group[0]);
+  return (
+    element === (group.find((radio) => radio.checked) ?? group.find((radio) => radio === active) ?? group[0])
+  );
 };
 
 /** The elements within `scope` that Tab stops at, in document order. */

@@ -32,9 +32,14 @@ const isOnBackdrop = (event: MouseEvent, id: Element): boolean =>
 const isOnScrollbar = (event: MouseEvent): boolean => {
   const target = event.target as Element;
   const { clientWidth, clientHeight, localName } = target;
-  if (localName === 'html') return clientWidth > 0 && (event.clientX >= clientWidth || event.clientY >= clientHeight);
+  if (localName === 'html')
+    return clientWidth > 0 && (event.clientX >= clientWidth || event.clientY >= clientHeight);
   const { offsetX, offsetY } = event;
-  return clientWidth > 0 && isWithin(event, target) && (offsetX < 0 || offsetX > clientWidth || offsetY > clientHeight);
+  return (
+    clientWidth > 0 &&
+    isWithin(event, target) &&
+    (offsetX < 0 || offsetX > clientWidth || offsetY > clientHeight)
+  );
 };
 
 const insideOf = (event: MouseEvent): HTMLElement[] => {
@@ -42,7 +47,12 @@ const insideOf = (event: MouseEvent): HTMLElement[] => {
   return layers.map((layer) => layer.id).filter((id) => path.includes(id) && !isOnBackdrop(event, id));
 };
 
-const dismiss = (document: Document, cause: LayerCause<HTMLElement>, reason: Reason, event: Event): boolean => {
+const dismiss = (
+  document: Document,
+  cause: LayerCause<HTMLElement>,
+  reason: Reason,
+  event: Event,
+): boolean => {
   const { close, absorb } = dismissedBy(of(document), cause);
   for (const id of close) {
     layerOf(id)?.dismiss(reason, event);
@@ -52,7 +62,8 @@ const dismiss = (document: Document, cause: LayerCause<HTMLElement>, reason: Rea
 };
 
 /** Where the browser itself may use the key, it is left alone; what it does not use comes back as `cancel`. */
-const usesEscape = 'select,input[list],input:is([type=date],[type=time],[type=datetime-local],[type=month],[type=week],[type=color])';
+const usesEscape =
+  'select,input[list],input:is([type=date],[type=time],[type=datetime-local],[type=month],[type=week],[type=color])';
 const isBusyWithEscape = (target: HTMLInputElement): boolean =>
   target.matches(usesEscape) || (target.type === 'search' && target.value !== '');
 
@@ -114,7 +125,10 @@ const handlers: Record<string, (event: never, document: Document) => void> = {
 };
 
 const hear = (event: Event): void =>
-  handlers[event.type]!(event as never, (event.currentTarget as Node).ownerDocument ?? (event.currentTarget as Document));
+  handlers[event.type]!(
+    event as never,
+    (event.currentTarget as Node).ownerDocument ?? (event.currentTarget as Document),
+  );
 
 /** Counts `layer` as open until released. Escape, back gesture, presses and Tab are heard meanwhile. */
 export function openLayer(layer: OpenLayer): () => void {
@@ -131,15 +145,18 @@ export function openLayer(layer: OpenLayer): () => void {
 }
 
 /** The layer that what is opened by `control` belongs to: the one it stands in, else the topmost. */
-export const parentOf = (control: Element | null | undefined, document: Document): HTMLElement | undefined => {
+export const parentOf = (
+  control: Element | null | undefined,
+  document: Document,
+): HTMLElement | undefined => {
   const open = of(document).map((layer) => layer.id);
   return open.findLast((id) => id.contains(control ?? null)) ?? open.at(-1);
 };
 
 /** What has to close before `id` does: the layers opened from it, innermost first. */
 export const childrenOf = (id: HTMLElement): OpenLayer[] =>
-  dismissedBy(of(id.ownerDocument), { kind: 'close', id }).close
-    .filter((child) => child !== id)
+  dismissedBy(of(id.ownerDocument), { kind: 'close', id })
+    .close.filter((child) => child !== id)
     .map((child) => layerOf(child)!);
 
 /** The element that holds what can be reached now: the topmost modal layer, else the body. */

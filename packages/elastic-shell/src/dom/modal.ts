@@ -36,136 +36,148 @@ const focusable: Attributes = { tabindex: '-1' };
 let idsGiven = 0;
 
 export function modal<O extends ModalOptions>(engine: Engine<Openable, O>, rules: ModalRules): Service {
-    const { options } = engine;
-    const root = engine.root as HTMLDialogElement;
-    const document = root.ownerDocument;
-    const ids = new Map<Element, string>();
-    const phase = phases(root, engine.render);
-    const alert = alertIn(root, options.messages?.failed);
-    let releases: (() => void)[] = [];
-    let place: Place | undefined;
-    let heading: Element | undefined;
+  const { options } = engine;
+  const root = engine.root as HTMLDialogElement;
+  const document = root.ownerDocument;
+  const ids = new Map<Element, string>();
+  const phase = phases(root, engine.render);
+  const alert = alertIn(root, options.messages?.failed);
+  let releases: (() => void)[] = [];
+  let place: Place | undefined;
+  let heading: Element | undefined;
 
-    const idOf = (element: Element | null): string | undefined => {
-      if (!element) return;
-      if (!element.id || ids.has(element)) ids.set(element, ids.get(element) ?? `shell-${++idsGiven}`);
-      return ids.get(element) ?? element.id;
-    };
+  const idOf = (element: Element | null): string | undefined => {
+    if (!element) return;
+    if (!element.id || ids.has(element)) ids.set(element, ids.get(element) ?? `shell-${++idsGiven}`);
+    return ids.get(element) ?? element.id;
+  };
 
-    const watcher = new MutationObserver((records) => {
-      place?.follow(records);
-      if (!root.isConnected) engine.change({ open: false }, { reason: 'removed' }, true);
-      else engine.reread();
-      if (document.activeElement !== document.body) return;
-      if (!engine.state().open) place?.giveBack(reachable(document));
-      else if (reachable(document) === root) holdFocus(root, document.body, makeFocusable);
-    });
-    const watch = (removals: boolean): void => {
-      watcher.disconnect();
-      watcher.observe(root, { attributeFilter: ['open'] });
-      if (removals) watcher.observe(document, { childList: true, subtree: true });
-    };
+  const watcher = new MutationObserver((records) => {
+    place?.follow(records);
+    if (!root.isConnected) engine.change({ open: false }, { reason: 'removed' }, true);
+    else engine.reread();
+    if (document.activeElement !== document.body) return;
+    if (!engine.state().open) place?.giveBack(reachable(document));
+    else if (reachable(document) === root) holdFocus(root, document.body, makeFocusable);
+  });
+  const watch = (removals: boolean): void => {
+    watcher.disconnect();
+    watcher.observe(root, { attributeFilter: ['open'] });
+    if (removals) watcher.observe(document, { childList: true, subtree: true });
+  };
 
-    const isSafe = (action: HTMLElement): boolean => {
-      const closes = engine.commands[action.getAttribute('command') ?? ''] === 'close';
-      return /^(cancel)?$/.test(action.getAttribute('value') ?? '') && (closes || !!action.closest('[method=dialog]'));
-    };
+  const isSafe = (action: HTMLElement): boolean => {
+    const closes = engine.commands[action.getAttribute('command') ?? ''] === 'close';
+    return (
+      /^(cancel)?$/.test(action.getAttribute('value') ?? '') &&
+      (closes || !!action.closest('[method=dialog]'))
+    );
+  };
 
-    const makeFocusable = (title: Element): void => {
-      heading = title;
-      engine.render();
-    };
+  const makeFocusable = (title: Element): void => {
+    heading = title;
+    engine.render();
+  };
 
-    const present = (change: Change): void => {
-      if (!root.isConnected) {
-        engine.change({ open: false }, { reason: 'removed' }, true);
-        throw new TypeError(`elastic-shell: <dialog id="${root.id}"> is not in the document; append it before it opens`);
+  const present = (change: Change): void => {
+    if (!root.isConnected) {
+      engine.change({ open: false }, { reason: 'removed' }, true);
+      throw new TypeError(
+        `elastic-shell: <dialog id="${root.id}"> is not in the document; append it before it opens`,
+      );
+    }
+    place = placeOf(change.source ?? document.activeElement);
+    releases = [
+      openLayer({
+        id: root,
+        parent: parentOf(change.source, document),
+        modal: true,
+        outside: rules.outside,
+        escape: options.escape ?? 'close',
+        dismiss: (reason, event) =>
+          engine.change({ open: false }, { reason, result: null, event }, reason === 'parent'),
+        reread: engine.reread,
+        holdFocus: (from) => holdFocus(root, from, makeFocusable),
+        submitted(event) {
+          event.preventDefault();
+          const source = event.submitter;
+          engine.intend('close', {
+            reason: 'command',
+            event,
+            source,
+            result: source?.getAttribute('value') ?? '',
+          });
+        },
+      }),
+      lockScroll(document),
+    ];
+    watch(true);
+    phase.go(true, () => {
+      if (!root.showModal) root.setAttribute('open', '');
+      else if (change.reason !== 'native') {
+        if (root.open) root.close();
+        root.showModal();
       }
-      place = placeOf(change.source ?? document.activeElement);
-      releases = [
-        openLayer({
-          id: root,
-          parent: parentOf(change.source, document),
-          modal: true,
-          outside: rules.outside,
-          escape: options.escape ?? 'close',
-          dismiss: (reason, event) =>
-            engine.change({ open: false }, { reason, result: null, event }, reason === 'parent'),
-          reread: engine.reread,
-          holdFocus: (from) => holdFocus(root, from, makeFocusable),
-          submitted(event) {
-            event.preventDefault();
-            const source = event.submitter;
-            engine.intend('close', { reason: 'command', event, source, result: source?.getAttribute('value') ?? '' });
+    });
+    focusFirst(root, options.firstFocus, isSafe, makeFocusable);
+  };
+
+  const dismiss = ({ result }: Change): void => {
+    for (const child of childrenOf(root)) child.dismiss('parent');
+    releases.forEach((release) => release());
+    releases = [];
+    heading = undefined;
+    phase.go(false, () => {
+      if (!root.showModal) return root.removeAttribute('open');
+      // Without its open attribute a dialog is hidden, yet still holds the page inert: closing mends it.
+      if (root.isConnected && root.matches(':modal')) root.setAttribute('open', '');
+      root.close(result ?? undefined);
+    });
+  };
+
+  watch(false);
+  if (engine.state().open) present({ name: 'open', value: true, previous: false, reason: 'program' });
+
+  return {
+    parts() {
+      const title = root.querySelector('h1,h2,h3,h4,h5,h6');
+      const attributes: [Element, Attributes][] = [
+        [
+          root,
+          {
+            ...rules.naming(idOf(title), idOf(root.querySelector('p:not([role])'))),
+            'data-phase': phase.now(),
+            inert: phase.now() === 'closing' ? '' : null,
+            ...(options.escape === 'keep' ? { closedby: 'none' } : {}),
+            ...('showModal' in root ? {} : { 'aria-modal': 'true' }),
           },
-        }),
-        lockScroll(document),
+        ],
       ];
-      watch(true);
-      phase.go(true, () => {
-        if (!root.showModal) root.setAttribute('open', '');
-        else if (change.reason !== 'native') {
-          if (root.open) root.close();
-          root.showModal();
-        }
-      });
-      focusFirst(root, options.firstFocus, isSafe, makeFocusable);
-    };
-
-    const dismiss = ({ result }: Change): void => {
-      for (const child of childrenOf(root)) child.dismiss('parent');
-      releases.forEach((release) => release());
-      releases = [];
-      heading = undefined;
-      phase.go(false, () => {
-        if (!root.showModal) return root.removeAttribute('open');
-        // Without its open attribute a dialog is hidden, yet still holds the page inert: closing mends it.
-        if (root.isConnected && root.matches(':modal')) root.setAttribute('open', '');
-        root.close(result ?? undefined);
-      });
-    };
-
-    watch(false);
-    if (engine.state().open) present({ name: 'open', value: true, previous: false, reason: 'program' });
-
-    return {
-      parts() {
-        const title = root.querySelector('h1,h2,h3,h4,h5,h6');
-        const attributes: [Element, Attributes][] = [
-          [
-            root,
-            {
-              ...rules.naming(idOf(title), idOf(root.querySelector('p:not([role])'))),
-              'data-phase': phase.now(),
-              inert: phase.now() === 'closing' ? '' : null,
-              ...(options.escape === 'keep' ? { closedby: 'none' } : {}),
-              ...('showModal' in root ? {} : { 'aria-modal': 'true' }),
-            },
-          ],
-        ];
-        ids.forEach((id, element) => attributes.push([element, { id, ...(element === heading ? focusable : {}) }]));
-        if (heading && !ids.has(heading)) attributes.push([heading, focusable]);
-        return attributes;
-      },
-      asked: alert.clear,
-      refused(error) {
-        if (!engine.state().open) rules.ended(null);
-        return alert.show(error);
-      },
-      show: (change) => (change.value ? present(change) : dismiss(change)),
-      settle(change) {
-        if (change.value) return;
-        place?.follow(watcher.takeRecords());
-        place?.giveBack(reachable(document), options.focusReturn);
-        document.addEventListener('focusin', () => engine.state().open || watch(false), { once: true });
-        const { result = change.reason === 'native' ? root.returnValue : null } = change;
-        rules.ended(result);
-      },
-      release() {
-        watcher.disconnect();
-        if (releases.length) dismiss({ name: 'open', value: false, previous: true, reason: 'program' });
-        alert.clear();
-        rules.ended(null);
-      },
-    };
+      ids.forEach((id, element) =>
+        attributes.push([element, { id, ...(element === heading ? focusable : {}) }]),
+      );
+      if (heading && !ids.has(heading)) attributes.push([heading, focusable]);
+      return attributes;
+    },
+    asked: alert.clear,
+    refused(error) {
+      if (!engine.state().open) rules.ended(null);
+      return alert.show(error);
+    },
+    show: (change) => (change.value ? present(change) : dismiss(change)),
+    settle(change) {
+      if (change.value) return;
+      place?.follow(watcher.takeRecords());
+      place?.giveBack(reachable(document), options.focusReturn);
+      document.addEventListener('focusin', () => engine.state().open || watch(false), { once: true });
+      const { result = change.reason === 'native' ? root.returnValue : null } = change;
+      rules.ended(result);
+    },
+    release() {
+      watcher.disconnect();
+      if (releases.length) dismiss({ name: 'open', value: false, previous: true, reason: 'program' });
+      alert.clear();
+      rules.ended(null);
+    },
+  };
 }

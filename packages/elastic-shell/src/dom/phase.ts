@@ -3,7 +3,10 @@
 export type Phase = 'closed' | 'opening' | 'open' | 'closing';
 
 /** Keeps the phase of `element`; `changed` hears each new one. */
-export function phases(element: Element, changed: () => void): { now(): Phase; go(open: boolean, act: () => void): void } {
+export function phases(
+  element: Element,
+  changed: () => void,
+): { now(): Phase; go(open: boolean, act: () => void): void } {
   let phase: Phase = 'closed';
   let turn = 0;
   const become = (next: Phase): void => {

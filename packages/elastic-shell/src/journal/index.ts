@@ -28,7 +28,8 @@ const told = new WeakMap<Element, Set<string>>();
 const write = (entry: Entry): void => {
   entries.push(entry);
   if (entries.length > limit) entries.shift();
-  if (entry.severity !== 'note') console.warn(`elastic-shell ${entry.code}: ${entry.sentence} ${entry.remedy ?? ''}`, entry.element);
+  if (entry.severity !== 'note')
+    console.warn(`elastic-shell ${entry.code}: ${entry.sentence} ${entry.remedy ?? ''}`, entry.element);
   deliver(listeners, entry);
 };
 
@@ -43,7 +44,13 @@ const sentences: Record<string, (tag: string, change: Change & { error?: unknown
 const enter = (code: string, element: Element, detail: unknown): void => {
   const change = detail as Change;
   const tag = tagText(markupOf(element));
-  write({ code, severity: 'note', element, sentence: sentences[code]?.(tag, change) ?? `${tag}: ${code}.`, change });
+  write({
+    code,
+    severity: 'note',
+    element,
+    sentence: sentences[code]?.(tag, change) ?? `${tag}: ${code}.`,
+    change,
+  });
 };
 
 /** Examines what is under `root` (the whole document by default) and enters what was not entered before. */
@@ -75,7 +82,9 @@ export const journal = {
 
 if (typeof document !== 'undefined') {
   setTeller((code, subject, detail) => enter(code, subject as Element, detail));
-  hearWishes((code, element, sentence, remedy) => write({ code, severity: 'warning', element, sentence, remedy }));
+  hearWishes((code, element, sentence, remedy) =>
+    write({ code, severity: 'warning', element, sentence, remedy }),
+  );
   let waiting = false;
   const later = (): void => {
     if (waiting) return;

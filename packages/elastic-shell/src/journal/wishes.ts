@@ -36,7 +36,12 @@ export function hearWishes(tell: TellWish): void {
         'Add the element, or correct the id.',
       );
     else if (control.ariaDisabled === 'true')
-      tell('control-disabled', control, `${tag(control)} was pressed while aria-disabled.`, 'Say near it why it cannot be used now.');
+      tell(
+        'control-disabled',
+        control,
+        `${tag(control)} was pressed while aria-disabled.`,
+        'Say near it why it cannot be used now.',
+      );
   };
 
   document.addEventListener('command', command, true);

@@ -36,7 +36,8 @@ describe('the plain dialog', () => {
 
   it('makes the page inert and holds it still, without a sideways shift', async () => {
     const { page } = await gallery();
-    const left = () => page.evaluate(() => document.querySelector('#dialog h2')!.getBoundingClientRect().left);
+    const left = () =>
+      page.evaluate(() => document.querySelector('#dialog h2')!.getBoundingClientRect().left);
     const before = await left();
     await page.click(opener);
     await page.waitForSelector(isOpen('plain-dialog'));
@@ -50,20 +51,20 @@ describe('the plain dialog', () => {
     expect(await page.evaluate(() => document.documentElement.hasAttribute('style'))).toBe(false);
   });
 
-  it.each([['mouse', {}], ['touch', { hasTouch: true, isMobile: true, viewport: { width: 375, height: 700 } }]])(
-    'closes by a press on the backdrop, by %s, and what lies under it does not act',
-    async (_, options) => {
-      const { page } = await gallery(options);
-      await page.click(opener);
-      await page.waitForSelector(isOpen('plain-dialog'));
-      const target = await page.locator('nav a').first().boundingBox();
-      const [x, y] = [target!.x + 5, target!.y + 5];
-      if ('hasTouch' in options) await page.touchscreen.tap(x, y);
-      else await page.mouse.click(x, y);
-      await page.waitForSelector('#plain-dialog', isClosed);
-      expect(page.url()).toContain('gallery.html');
-    },
-  );
+  it.each([
+    ['mouse', {}],
+    ['touch', { hasTouch: true, isMobile: true, viewport: { width: 375, height: 700 } }],
+  ])('closes by a press on the backdrop, by %s, and what lies under it does not act', async (_, options) => {
+    const { page } = await gallery(options);
+    await page.click(opener);
+    await page.waitForSelector(isOpen('plain-dialog'));
+    const target = await page.locator('nav a').first().boundingBox();
+    const [x, y] = [target!.x + 5, target!.y + 5];
+    if ('hasTouch' in options) await page.touchscreen.tap(x, y);
+    else await page.mouse.click(x, y);
+    await page.waitForSelector('#plain-dialog', isClosed);
+    expect(page.url()).toContain('gallery.html');
+  });
 
   it('stays open when a press or a selection begins inside and ends outside', async () => {
     const { page } = await gallery();
@@ -89,7 +90,7 @@ describe('the plain dialog', () => {
     await page.focus('#plain-dialog footer button');
     await page.evaluate(() => document.activeElement!.remove());
     await page.waitForFunction(() => document.activeElement !== document.body);
-    expect(await focused(page)).toBe('Tide times');
+    expect(await page.evaluate(() => document.activeElement!.textContent)).toBe('Tide times');
   });
 
   it('does not mistake its own padding for the backdrop', async () => {
@@ -110,7 +111,8 @@ describe('dialogs in dialogs', () => {
     }
     return page;
   };
-  const count = (page: Awaited<ReturnType<typeof openAll>>) => page.evaluate(() => document.querySelectorAll(':modal').length);
+  const count = (page: Awaited<ReturnType<typeof openAll>>) =>
+    page.evaluate(() => document.querySelectorAll(':modal').length);
 
   it('close innermost first, by Escape, each giving focus back', async () => {
     const page = await openAll();
@@ -137,9 +139,15 @@ describe('dialogs in dialogs', () => {
 
   it('children close with their parent', async () => {
     const page = await openAll();
-    await page.evaluate(() => document.querySelector<HTMLButtonElement>('[commandfor=outer-dialog][command="--close"]')!.click());
+    await page.evaluate(() =>
+      document.querySelector<HTMLButtonElement>('[commandfor=outer-dialog][command="--close"]')!.click(),
+    );
     await page.waitForFunction(() => !document.querySelector(':modal'));
-    expect(await page.evaluate(() => [...document.querySelectorAll('dialog')].filter((dialog) => dialog.open).length)).toBe(0);
+    expect(
+      await page.evaluate(
+        () => [...document.querySelectorAll('dialog')].filter((dialog) => dialog.open).length,
+      ),
+    ).toBe(0);
   });
 });
 
@@ -155,7 +163,9 @@ describe('results, forms, and texts', () => {
     expect(await page.locator(isOpen('form-dialog')).count()).toBe(1);
     await page.fill('[name=tender]', 'Gnat');
     await page.click('#form-dialog [value=named]');
-    await page.waitForFunction(() => document.getElementById('answer')!.textContent === 'The tender is Gnat.');
+    await page.waitForFunction(
+      () => document.getElementById('answer')!.textContent === 'The tender is Gnat.',
+    );
     await page.click('#ask-name');
     await page.keyboard.press('Escape');
     await page.waitForFunction(() => document.getElementById('answer')!.textContent === 'No name was given.');
@@ -168,7 +178,11 @@ describe('results, forms, and texts', () => {
     const seen = await page.evaluate(() => {
       const body = document.getElementById('long-text')!;
       const bottom = document.querySelector('#long-dialog footer')!.getBoundingClientRect().bottom;
-      return { top: body.scrollTop, scrolls: body.scrollHeight > body.clientHeight, footerInView: bottom <= innerHeight };
+      return {
+        top: body.scrollTop,
+        scrolls: body.scrollHeight > body.clientHeight,
+        footerInView: bottom <= innerHeight,
+      };
     });
     expect(seen).toEqual({ top: 0, scrolls: true, footerInView: true });
   });
@@ -216,7 +230,13 @@ describe('an alert dialog', () => {
     expect(await page.locator(isOpen('plain-alert')).count()).toBe(1);
     const tree = await page.locator('#plain-alert').ariaSnapshot();
     expect(tree).toContain('alertdialog "Cut the mooring line?"');
-    expect(await page.evaluate(() => document.getElementById(document.getElementById('plain-alert')!.getAttribute('aria-describedby')!)!.textContent)).toMatch(/^The boat will drift/);
+    expect(
+      await page.evaluate(
+        () =>
+          document.getElementById(document.getElementById('plain-alert')!.getAttribute('aria-describedby')!)!
+            .textContent,
+      ),
+    ).toMatch(/^The boat will drift/);
   });
 
   it('waits for the server, ignores a second press, shows a failure, and closes when it is done', async () => {
@@ -230,7 +250,9 @@ describe('an alert dialog', () => {
     await page.keyboard.press('Enter');
     await page.keyboard.press('Escape');
     await page.waitForSelector('#slow-alert [role=alert]');
-    expect(await page.textContent('#slow-alert [role=alert]')).toBe('The store did not answer. Nothing was emptied.');
+    expect(await page.textContent('#slow-alert [role=alert]')).toBe(
+      'The store did not answer. Nothing was emptied.',
+    );
     expect(await focused(page)).toContain('Empty');
     await page.evaluate(() => {
       document.querySelector<HTMLInputElement>('#slow-fails')!.checked = false;
@@ -326,7 +348,9 @@ describe('what the platform and the page do to it', () => {
     const session = await page.context().newCDPSession(page);
     await session.send('Input.imeSetComposition', { text: 'に', selectionStart: 1, selectionEnd: 1 });
     await page.evaluate(() =>
-      document.activeElement!.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', isComposing: true, bubbles: true, cancelable: true })),
+      document.activeElement!.dispatchEvent(
+        new KeyboardEvent('keydown', { key: 'Escape', isComposing: true, bubbles: true, cancelable: true }),
+      ),
     );
     expect(await page.locator(isOpen('d')).count()).toBe(1);
   });
@@ -362,14 +386,18 @@ describe('what the platform and the page do to it', () => {
   });
 
   it('works in a shadow root and in the document of an iframe', async () => {
-    const { page } = await openBare(open, '<div id="host"></div><iframe src="./frame.html" title="Frame"></iframe>');
+    const { page } = await openBare(
+      open,
+      '<div id="host"></div><iframe src="./frame.html" title="Frame"></iframe>',
+    );
     await page.waitForFunction(() => document.querySelector('iframe')!.contentDocument?.querySelector('p'));
     const seen = await page.evaluate(async () => {
       const shadow = document.getElementById('host')!.attachShadow({ mode: 'open' });
       const frame = document.querySelector('iframe')!.contentDocument!;
       const results: unknown[] = [];
       for (const place of [shadow, frame.body]) {
-        place.innerHTML = '<button commandfor="in" command="show-modal">O</button><dialog id="in"><h2>T</h2><button commandfor="in" command="close" value="ok">C</button></dialog>';
+        place.innerHTML =
+          '<button commandfor="in" command="show-modal">O</button><dialog id="in"><h2>T</h2><button commandfor="in" command="close" value="ok">C</button></dialog>';
         const dialog = place.querySelector('dialog')!;
         const wired = shell.wireDialog(dialog);
         const [openButton, closeButton] = place.querySelectorAll('button');

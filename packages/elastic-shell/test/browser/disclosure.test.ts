@@ -58,7 +58,9 @@ describe('the plain disclosure', () => {
     await page.click('[commandfor=inner-panel]');
     await page.waitForSelector('#inner-panel:not([hidden])');
     expect(await height()).toBeGreaterThan(before);
-    expect(await page.evaluate(() => document.getElementById('outer-panel')!.hasAttribute('style'))).toBe(false);
+    expect(await page.evaluate(() => document.getElementById('outer-panel')!.hasAttribute('style'))).toBe(
+      false,
+    );
   });
 
   it('runs a details by key and press', async () => {
@@ -84,13 +86,20 @@ describe('the plain disclosure', () => {
     const { page } = await gallery();
     await page.click('[commandfor=element-panel]');
     await page.waitForSelector('#element-panel:not([hidden])');
-    expect(await page.evaluate(() => (document.querySelector('shell-disclosure') as HTMLElement & { open: boolean }).open)).toBe(true);
+    expect(
+      await page.evaluate(
+        () => (document.querySelector('shell-disclosure') as HTMLElement & { open: boolean }).open,
+      ),
+    ).toBe(true);
   });
 });
 
 describe('what the browser finds', () => {
   it('opens on a link to what is inside, with the reason "found"', async () => {
-    const { page } = await openBare(open, '<button commandfor="p" command="--toggle">More</button><div id="p" hidden><p id="deep">Deep</p></div>');
+    const { page } = await openBare(
+      open,
+      '<button commandfor="p" command="--toggle">More</button><div id="p" hidden><p id="deep">Deep</p></div>',
+    );
     await page.evaluate(() => {
       shell.wire('disclosure', 'p');
       location.hash = 'deep';
@@ -110,13 +119,18 @@ describe('many of them', () => {
       const { addEventListener } = EventTarget.prototype;
       EventTarget.prototype.addEventListener = function (type, listener, options) {
         listeners++;
-        (options as AddEventListenerOptions | undefined)?.signal?.addEventListener('abort', () => (listeners -= 1), { once: true });
+        (options as AddEventListenerOptions | undefined)?.signal?.addEventListener(
+          'abort',
+          () => (listeners -= 1),
+          { once: true },
+        );
         if (this instanceof AbortSignal) listeners--;
         return addEventListener.call(this, type, listener, options);
       };
       document.body.innerHTML = Array.from(
         { length: 1000 },
-        (_, at) => `<button commandfor="p${at}" command="--toggle">${at}</button><div id="p${at}" hidden>Text</div>`,
+        (_, at) =>
+          `<button commandfor="p${at}" command="--toggle">${at}</button><div id="p${at}" hidden>Text</div>`,
       ).join('');
       const before = document.body.innerHTML;
       const wired = [...document.querySelectorAll('div')].map((panel) => shell.wireDisclosure(panel));
@@ -134,9 +148,14 @@ it('the keyboard alone opens every disclosure of the gallery', async () => {
   const { page } = await gallery();
   await page.focus(opener);
   while (await page.evaluate(() => !!document.activeElement!.closest('#disclosure'))) {
-    if (await page.evaluate(() => document.activeElement!.matches('button, summary'))) await page.keyboard.press('Enter');
+    if (await page.evaluate(() => document.activeElement!.matches('button, summary')))
+      await page.keyboard.press('Enter');
     if ((await focused(page)) === 'Right gauge') await page.keyboard.press('Enter');
     await page.keyboard.press('Tab');
   }
-  expect(await page.evaluate(() => document.querySelectorAll('#disclosure [hidden], #disclosure details:not([open])').length)).toBe(0);
+  expect(
+    await page.evaluate(
+      () => document.querySelectorAll('#disclosure [hidden], #disclosure details:not([open])').length,
+    ),
+  ).toBe(0);
 });

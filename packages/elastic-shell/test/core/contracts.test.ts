@@ -76,7 +76,10 @@ describe('the dialog contract', () => {
     expect(namingOf({ ...markup, named: true }, 'title', 'text')).toEqual({});
   });
   it('describes an alert dialog by its paragraph, unless the author did', () => {
-    expect(namingOf(alert, 'title', 'text')).toEqual({ 'aria-labelledby': 'title', 'aria-describedby': 'text' });
+    expect(namingOf(alert, 'title', 'text')).toEqual({
+      'aria-labelledby': 'title',
+      'aria-describedby': 'text',
+    });
     expect(namingOf({ ...alert, described: true }, 'title', 'text')).toEqual({ 'aria-labelledby': 'title' });
   });
   it('closes by a press outside, an alert dialog only when told to', () => {

@@ -23,11 +23,23 @@ describe('a guard', () => {
     ['says true', () => true, [true, 'returned']],
     ['says something falsy that is not false', () => 0, [true, 'returned']],
     ['says false', () => false, [false, 'returned']],
-    ['throws', () => { throw error; }, [[false, error], 'returned']],
+    [
+      'throws',
+      () => {
+        throw error;
+      },
+      [[false, error], 'returned'],
+    ],
     ['promises true', async () => true, ['waits', 'returned', true]],
     ['promises nothing', async () => undefined, ['waits', 'returned', true]],
     ['promises false', async () => false, ['waits', 'returned', false]],
-    ['rejects', async () => { throw error; }, ['waits', 'returned', [false, error]]],
+    [
+      'rejects',
+      async () => {
+        throw error;
+      },
+      ['waits', 'returned', [false, error]],
+    ],
     ['never settles', () => new Promise(() => {}), ['waits', 'returned']],
   ])('that %s', async (_, guard, expected) => {
     expect((await answers(guard)).steps).toEqual(expected);
@@ -42,7 +54,11 @@ describe('a guard', () => {
 
 describe('changesBetween', () => {
   it('lists only what differs, with the cause on each', () => {
-    const changes = changesBetween({ open: false, query: 'a' }, { open: true, query: 'a' }, { reason: 'key', result: 'x' });
+    const changes = changesBetween(
+      { open: false, query: 'a' },
+      { open: true, query: 'a' },
+      { reason: 'key', result: 'x' },
+    );
     expect(changes).toEqual([{ name: 'open', value: true, previous: false, reason: 'key', result: 'x' }]);
   });
   it('is empty for the same state', () => {

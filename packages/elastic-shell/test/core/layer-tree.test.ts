@@ -15,7 +15,11 @@ const stacks = fc
     { minLength: 1, maxLength: 7 },
   )
   .map((list) =>
-    list.map(({ from, root, ...rest }, id): Layer<number> => ({ ...rest, id, parent: root || id === 0 ? undefined : from % id })),
+    list.map(({ from, root, ...rest }, id): Layer<number> => ({
+      ...rest,
+      id,
+      parent: root || id === 0 ? undefined : from % id,
+    })),
   );
 
 const lineage = (layers: Layer<number>[], id: number | undefined): number[] =>
@@ -59,7 +63,9 @@ describe('the layer tree', () => {
     fc.assert(
       fc.property(stacks, (layers) => {
         const { close, absorb } = dismissedBy(layers, { kind: 'escape' });
-        const asked = close.filter((id) => !lineage(layers, layers[id]!.parent).some((parent) => close.includes(parent)));
+        const asked = close.filter(
+          (id) => !lineage(layers, layers[id]!.parent).some((parent) => close.includes(parent)),
+        );
         expect(asked.length).toBeLessThanOrEqual(1);
         expect(absorb).toBe(false);
         const modal = layers.findLastIndex((layer) => layer.modal);
@@ -73,7 +79,9 @@ describe('the layer tree', () => {
       fc.property(stacks, (layers) => {
         const modal = layers.findLastIndex((layer) => layer.modal);
         const { close } = dismissedBy(layers, { kind: 'outside', inside: [] });
-        const asked = close.filter((id) => !lineage(layers, layers[id]!.parent).some((parent) => close.includes(parent)));
+        const asked = close.filter(
+          (id) => !lineage(layers, layers[id]!.parent).some((parent) => close.includes(parent)),
+        );
         for (const id of asked) expect(id).toBeGreaterThanOrEqual(modal);
       }),
     );
@@ -105,9 +113,27 @@ describe('the layer tree', () => {
     ['one modal', [layer('a')], [], ['a'], true],
     ['an alert over a modal', [layer('a'), layer('b', { outside: 'keep' })], [], [], false],
     ['two modals, press inside the outer', [layer('a'), layer('b', { parent: 'a' })], ['a'], ['b'], true],
-    ['popovers over a modal, press in the modal', [layer('a'), layer('b', { modal: false, parent: 'a' }), layer('c', { modal: false, parent: 'b' })], ['a'], ['c', 'b'], false],
-    ['an absorbing popover over another', [layer('a', { modal: false }), layer('b', { modal: false, outside: 'absorb' })], [], ['b'], true],
-    ['a kept drawer under a popover', [layer('a', { modal: false, outside: 'keep' }), layer('b', { modal: false })], [], ['b'], false],
+    [
+      'popovers over a modal, press in the modal',
+      [layer('a'), layer('b', { modal: false, parent: 'a' }), layer('c', { modal: false, parent: 'b' })],
+      ['a'],
+      ['c', 'b'],
+      false,
+    ],
+    [
+      'an absorbing popover over another',
+      [layer('a', { modal: false }), layer('b', { modal: false, outside: 'absorb' })],
+      [],
+      ['b'],
+      true,
+    ],
+    [
+      'a kept drawer under a popover',
+      [layer('a', { modal: false, outside: 'keep' }), layer('b', { modal: false })],
+      [],
+      ['b'],
+      false,
+    ],
   ])('a press outside, %s', (_, layers, inside, close, absorb) => {
     expect(dismissedBy(layers, { kind: 'outside', inside })).toEqual({ close, absorb });
   });

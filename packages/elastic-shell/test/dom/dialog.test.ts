@@ -23,7 +23,8 @@ const markup = `
 const setUp = (options: DialogOptions = {}, html = markup) => {
   document.body.innerHTML = html;
   const heard: string[] = [];
-  const onChange = ({ value, reason, result }: Change): void => void heard.push(`${value} ${reason} ${result}`);
+  const onChange = ({ value, reason, result }: Change): void =>
+    void heard.push(`${value} ${reason} ${result}`);
   const wired = wireDialog(get('d'), { onChange, ...options });
   return { wired, heard };
 };
@@ -76,7 +77,8 @@ describe('wireDialog', () => {
     wired.show();
     expect(get('d').getAttribute('closedby')).toBe('none');
     key('Escape');
-    for (const type of ['pointerdown', 'pointerup']) document.body.dispatchEvent(new MouseEvent(type, { bubbles: true }));
+    for (const type of ['pointerdown', 'pointerup'])
+      document.body.dispatchEvent(new MouseEvent(type, { bubbles: true }));
     expect(wired.open.get()).toBe(true);
     wired.unwire();
   });
@@ -144,7 +146,8 @@ describe('wireDialog', () => {
   it('shows a failure in the dialog, announced, and clears it with the next try', async () => {
     let fails = true;
     const { wired } = setUp({
-      guard: ({ result }) => result !== 'yes' || (fails ? Promise.reject(new Error('Not now.')) : Promise.resolve(true)),
+      guard: ({ result }) =>
+        result !== 'yes' || (fails ? Promise.reject(new Error('Not now.')) : Promise.resolve(true)),
       messages: { failed: (error) => `It failed: ${(error as Error).message}` },
     });
     wired.show();
@@ -164,7 +167,8 @@ describe('wireDialog', () => {
   });
 
   it('asks the guard about a form with method=dialog, and its button is the result', async () => {
-    const form = '<button id="opener" commandfor="d" command="--open">O</button><dialog id="d" aria-label="F"><form method="dialog"><input id="f"><button id="ok" value="sent">OK</button></form></dialog>';
+    const form =
+      '<button id="opener" commandfor="d" command="--open">O</button><dialog id="d" aria-label="F"><form method="dialog"><input id="f"><button id="ok" value="sent">OK</button></form></dialog>';
     const { wired, heard } = setUp({}, form);
     get('opener').click();
     expect(document.activeElement!.id).toBe('f');
@@ -179,7 +183,8 @@ describe('wireDialog', () => {
     const { wired } = setUp({}, markup.replace('<dialog', '<dialog role="alertdialog"'));
     wired.show();
     expect(document.getElementById(get('d').getAttribute('aria-describedby')!)!.textContent).toBe('Words.');
-    for (const type of ['pointerdown', 'pointerup']) document.body.dispatchEvent(new MouseEvent(type, { bubbles: true }));
+    for (const type of ['pointerdown', 'pointerup'])
+      document.body.dispatchEvent(new MouseEvent(type, { bubbles: true }));
     expect(wired.open.get()).toBe(true);
     wired.unwire();
   });
@@ -187,9 +192,21 @@ describe('wireDialog', () => {
   it.each<[string, string, string]>([
     ['autofocus', '<h2>T</h2><input><button autofocus id="it">B</button>', 'it'],
     ['the first field', '<h2>T</h2><button>B</button><textarea id="it"></textarea>', 'it'],
-    ['an action before the cross', '<header><h2>T</h2><button commandfor="d" command="close">×</button></header><button id="it">Do</button>', 'it'],
-    ['the heading when there is only a cross', '<header><h2 id="it">T</h2><button commandfor="d" command="close">×</button></header><p>Long</p>', 'it'],
-    ['no disabled or hidden field', '<h2>T</h2><input disabled><input hidden><input type="hidden"><input id="it">', 'it'],
+    [
+      'an action before the cross',
+      '<header><h2>T</h2><button commandfor="d" command="close">×</button></header><button id="it">Do</button>',
+      'it',
+    ],
+    [
+      'the heading when there is only a cross',
+      '<header><h2 id="it">T</h2><button commandfor="d" command="close">×</button></header><p>Long</p>',
+      'it',
+    ],
+    [
+      'no disabled or hidden field',
+      '<h2>T</h2><input disabled><input hidden><input type="hidden"><input id="it">',
+      'it',
+    ],
   ])('first focus: %s', (_, inner, expected) => {
     const { wired } = setUp({}, `<dialog id="d">${inner}</dialog>`);
     wired.show();
@@ -291,7 +308,9 @@ describe('dialogs in dialogs', () => {
 
   it('close one at a time by Escape, and children before their parent', () => {
     const { wired, heard } = setUp({}, nested);
-    const inner = wireDialog(get('e'), { onChange: ({ value, reason }) => heard.push(`inner ${value} ${reason}`) });
+    const inner = wireDialog(get('e'), {
+      onChange: ({ value, reason }) => heard.push(`inner ${value} ${reason}`),
+    });
     wired.show();
     get('a').click();
     key('Escape');

@@ -6,7 +6,8 @@ const page = (html: string): void => {
 const get = (id: string): HTMLElement => document.getElementById(id)!;
 const settle = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
 
-const plain = '<button id="b" commandfor="p" command="--toggle">More</button><div id="p" hidden class="c">Text</div>';
+const plain =
+  '<button id="b" commandfor="p" command="--toggle">More</button><div id="p" hidden class="c">Text</div>';
 
 afterEach(() => {
   page('');
@@ -23,7 +24,9 @@ describe('wireDisclosure', () => {
     expect(wired.open.get()).toBe(true);
     expect(get('p').hasAttribute('hidden')).toBe(false);
     expect(get('b').getAttribute('aria-expanded')).toBe('true');
-    expect(heard).toMatchObject([{ name: 'open', value: true, previous: false, reason: 'command', source: get('b') }]);
+    expect(heard).toMatchObject([
+      { name: 'open', value: true, previous: false, reason: 'command', source: get('b') },
+    ]);
     wired.unwire();
   });
 
@@ -41,12 +44,17 @@ describe('wireDisclosure', () => {
   });
 
   it('takes openers by aria-controls, several of them, and each shows the state', () => {
-    page('<button id="a" aria-controls="p">A</button><button id="b" aria-controls="p" aria-expanded="true">B</button><p id="p" hidden></p>');
+    page(
+      '<button id="a" aria-controls="p">A</button><button id="b" aria-controls="p" aria-expanded="true">B</button><p id="p" hidden></p>',
+    );
     const reasons: string[] = [];
     const wired = wireDisclosure(get('p'), { onChange: ({ reason }) => reasons.push(reason) });
     expect(get('b').getAttribute('aria-expanded')).toBe('false');
     get('a').dispatchEvent(new MouseEvent('click', { bubbles: true, cancelable: true, detail: 1 }));
-    expect([get('a'), get('b')].map((button) => button.getAttribute('aria-expanded'))).toEqual(['true', 'true']);
+    expect([get('a'), get('b')].map((button) => button.getAttribute('aria-expanded'))).toEqual([
+      'true',
+      'true',
+    ]);
     get('b').click();
     expect(reasons).toEqual(['press', 'key']);
     wired.unwire();
@@ -56,7 +64,10 @@ describe('wireDisclosure', () => {
   it('picks up openers that come later, and lets go of those that name something else', async () => {
     page('<div id="p" hidden></div>');
     const wired = wireDisclosure(get('p'));
-    document.body.insertAdjacentHTML('beforeend', '<section><button id="b" commandfor="p" command="--toggle"></button></section>');
+    document.body.insertAdjacentHTML(
+      'beforeend',
+      '<section><button id="b" commandfor="p" command="--toggle"></button></section>',
+    );
     await settle();
     expect(get('b').getAttribute('aria-expanded')).toBe('false');
     get('b').setAttribute('commandfor', 'other');
@@ -217,7 +228,10 @@ describe('a guard', () => {
     const before = document.body.innerHTML;
     let answer!: (value: boolean) => void;
     const onChange = jest.fn();
-    const wired = wireDisclosure(get('p'), { onChange, guard: () => new Promise((resolve) => (answer = resolve)) });
+    const wired = wireDisclosure(get('p'), {
+      onChange,
+      guard: () => new Promise((resolve) => (answer = resolve)),
+    });
     get('b').click();
     wired.unwire();
     expect(document.body.innerHTML).toBe(before);
@@ -246,7 +260,9 @@ describe('a guard', () => {
 
 describe('misuse', () => {
   it.each([[null], [undefined], ['p'], [document]])('refuses %p as a root', (root) => {
-    expect(() => wireDisclosure(root as never)).toThrow(/^elastic-shell: disclosure needs an element not wired yet, got /);
+    expect(() => wireDisclosure(root as never)).toThrow(
+      /^elastic-shell: disclosure needs an element not wired yet, got /,
+    );
   });
 
   it('refuses to wire twice, and may be wired again after unwire', () => {
@@ -275,7 +291,13 @@ describe('misuse', () => {
   it('releases what it took when wiring throws half way', () => {
     page(plain);
     const before = document.body.innerHTML;
-    const broken = { get: () => { throw new Error('no value'); }, set: () => {}, subscribe: () => () => {} };
+    const broken = {
+      get: () => {
+        throw new Error('no value');
+      },
+      set: () => {},
+      subscribe: () => () => {},
+    };
     expect(() => wireDisclosure(get('p'), { open: broken as never })).toThrow('no value');
     expect(document.body.innerHTML).toBe(before);
     wireDisclosure(get('p')).unwire();

@@ -10,10 +10,13 @@ const isDetails = ({ root }: View): boolean => root.localName === 'details';
 export const disclosure: Contract<Openable, DisclosurePart> = {
   name: 'disclosure',
   commands: { '': 'toggle', '--toggle': 'toggle', '--open': 'open', '--close': 'close' },
-  read: (view) => ({ open: isDetails(view) ? view.root.hasAttribute('open') : !view.root.hasAttribute('hidden') }),
+  read: (view) => ({
+    open: isDetails(view) ? view.root.hasAttribute('open') : !view.root.hasAttribute('hidden'),
+  }),
   step: stepOpenable,
   semantics: {
-    root: ({ open }, view) => (isDetails(view) ? { open: open ? '' : null } : { hidden: open ? null : 'until-found' }),
+    root: ({ open }, view) =>
+      isDetails(view) ? { open: open ? '' : null } : { hidden: open ? null : 'until-found' },
     opener: ({ open }, { root }) => ({ 'aria-expanded': `${open}`, 'aria-controls': root.id }),
   },
 };
@@ -49,8 +52,18 @@ export const disclosureNotes: Notes<DisclosurePart> = {
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the panel' },
   ],
   options: [
-    { name: 'open', values: 'true, false or a cell', default: 'as the markup shows', does: 'The first state, or a cell that is followed both ways.' },
-    { name: 'guard', values: 'function', default: 'none', does: 'May refuse a change, or make it wait for a promise.' },
+    {
+      name: 'open',
+      values: 'true, false or a cell',
+      default: 'as the markup shows',
+      does: 'The first state, or a cell that is followed both ways.',
+    },
+    {
+      name: 'guard',
+      values: 'function',
+      default: 'none',
+      does: 'May refuse a change, or make it wait for a promise.',
+    },
     { name: 'onChange', values: 'function', default: 'none', does: 'Hears every change with its reason.' },
   ],
   owes: [

@@ -8,9 +8,15 @@ const isHeading = (element: Markup): boolean => /^h[1-6]$/.test(element.tag) && 
 const wayOut = (dialog: Markup, elements: readonly Markup[]): boolean => {
   const id = dialog.attribute('id');
   const closes = elements.some(
-    (control) => id !== null && control.attribute('commandfor') === id && /close|toggle/.test(control.attribute('command') ?? ''),
+    (control) =>
+      id !== null &&
+      control.attribute('commandfor') === id &&
+      /close|toggle/.test(control.attribute('command') ?? ''),
   );
-  return closes || inside(dialog).some((form) => form.tag === 'form' && form.attribute('method')?.toLowerCase() === 'dialog');
+  return (
+    closes ||
+    inside(dialog).some((form) => form.tag === 'form' && form.attribute('method')?.toLowerCase() === 'dialog')
+  );
 };
 
 export const dialogRules: readonly Rule[] = [
@@ -39,7 +45,8 @@ export const dialogRules: readonly Rule[] = [
     says: 'An alert dialog has no paragraph to be read out.',
     *find({ elements }) {
       for (const element of elements) {
-        if (!isDialog(element) || roleOf(element) !== 'alertdialog' || has(element, 'aria-describedby')) continue;
+        if (!isDialog(element) || roleOf(element) !== 'alertdialog' || has(element, 'aria-describedby'))
+          continue;
         if (inside(element).some((part) => part.tag === 'p' && !has(part, 'role'))) continue;
         yield {
           element,

@@ -13,7 +13,12 @@ export const disclosureRules: readonly Rule[] = [
     says: 'A button has aria-expanded and does not say what it expands.',
     *find({ elements }) {
       for (const element of elements)
-        if (has(element, 'aria-expanded') && roleOf(element) === 'button' && controlled(element) === null && !has(element, 'aria-haspopup'))
+        if (
+          has(element, 'aria-expanded') &&
+          roleOf(element) === 'button' &&
+          controlled(element) === null &&
+          !has(element, 'aria-haspopup')
+        )
           yield {
             element,
             attribute: 'aria-expanded',
@@ -30,7 +35,12 @@ export const disclosureRules: readonly Rule[] = [
     *find({ elements }) {
       for (const element of elements) {
         const acts = has(element, 'aria-expanded') || has(element, 'commandfor');
-        if (!acts || element.attribute('role') || /^(button|a|summary|input|select|textarea)$/.test(element.tag)) continue;
+        if (
+          !acts ||
+          element.attribute('role') ||
+          /^(button|a|summary|input|select|textarea)$/.test(element.tag)
+        )
+          continue;
         yield {
           element,
           sentence: `${tagText(element)} is no button: it has no focus, no keys and no role.`,
@@ -48,7 +58,13 @@ export const disclosureRules: readonly Rule[] = [
       for (const element of elements) {
         const says = element.attribute('aria-expanded');
         const [panel] = ids.get(controlled(element) ?? '') ?? [];
-        if (!panel || !/^(true|false)$/.test(says ?? '') || /^(dialog|details)$/.test(panel.tag) || has(panel, 'popover')) continue;
+        if (
+          !panel ||
+          !/^(true|false)$/.test(says ?? '') ||
+          /^(dialog|details)$/.test(panel.tag) ||
+          has(panel, 'popover')
+        )
+          continue;
         const hidden = has(panel, 'hidden');
         const lies = says === 'true' ? hidden : !hidden && element.attribute('command') === '--toggle';
         if (lies)

@@ -4,7 +4,16 @@ import { ancestors, has, type Markup, nameOf, tagText } from './markup.js';
 import type { Found, Rule } from './rule.js';
 
 const native = ['show-modal', 'close', 'request-close', 'toggle-popover', 'show-popover', 'hide-popover'];
-const references = ['controls', 'labelledby', 'describedby', 'owns', 'details', 'flowto', 'errormessage', 'activedescendant'];
+const references = [
+  'controls',
+  'labelledby',
+  'describedby',
+  'owns',
+  'details',
+  'flowto',
+  'errormessage',
+  'activedescendant',
+];
 
 const suggestion = (id: string, ids: Iterable<string>): string => {
   const near = nearest(id, ids);
@@ -15,7 +24,9 @@ const isControl = (element: Markup): boolean =>
   /^(button|select|textarea|summary)$/.test(element.tag) ||
   (element.tag === 'a' && has(element, 'href')) ||
   (element.tag === 'input' && element.attribute('type')?.toLowerCase() !== 'hidden') ||
-  /^(button|link|switch|checkbox|radio|tab|menuitem|option|combobox|slider|textbox)$/.test(element.attribute('role') ?? '');
+  /^(button|link|switch|checkbox|radio|tab|menuitem|option|combobox|slider|textbox)$/.test(
+    element.attribute('role') ?? '',
+  );
 
 export const general: readonly Rule[] = [
   {
@@ -131,7 +142,9 @@ export const general: readonly Rule[] = [
     *find({ elements }): Generator<Found> {
       for (const element of elements) {
         if (!isControl(element) || element.tag === 'summary') continue;
-        const around = ancestors(element).find((parent) => /^(button|a|summary)$/.test(parent.tag) && isControl(parent));
+        const around = ancestors(element).find(
+          (parent) => /^(button|a|summary)$/.test(parent.tag) && isControl(parent),
+        );
         if (around)
           yield {
             element,

@@ -23,7 +23,8 @@ export interface Page {
 export const has = (element: Markup, name: string): boolean => element.attribute(name) !== null;
 
 /** The element's explicit role, else its name; enough to tell apart what the rules care for. */
-export const roleOf = (element: Markup): string => element.attribute('role')?.trim().split(/\s+/)[0] || element.tag;
+export const roleOf = (element: Markup): string =>
+  element.attribute('role')?.trim().split(/\s+/)[0] || element.tag;
 
 const addTo = (map: Map<string, Markup[]>, key: string | null, element: Markup): void => {
   if (!key) return;
@@ -86,7 +87,9 @@ export function nameOf(element: Markup, page: Page): string {
   const labels = (isField && page.labels.get(id ?? '')) || [];
   const around = isField ? ancestors(element).filter((parent) => parent.tag === 'label') : [];
   const type = element.attribute('type')?.toLowerCase() ?? '';
-  const typed = /^(submit|reset|button)$/.test(type) ? (element.attribute('value') ?? type.replace('button', '')) : '';
+  const typed = /^(submit|reset|button)$/.test(type)
+    ? (element.attribute('value') ?? type.replace('button', ''))
+    : '';
   return labelText(
     byId ||
       element.attribute('aria-label') ||

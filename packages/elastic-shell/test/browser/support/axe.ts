@@ -12,5 +12,7 @@ export default async function violations(page: Page): Promise<string[]> {
   const results = await page.evaluate(
     () => (globalThis as unknown as { axe: { run(): Promise<AxeResults> } }).axe.run() as Promise<AxeResults>,
   );
-  return results.violations.flatMap(({ id, nodes }) => nodes.map(({ target }) => `${id}: ${target.join(' ')}`));
+  return results.violations.flatMap(({ id, nodes }) =>
+    nodes.map(({ target }) => `${id}: ${target.join(' ')}`),
+  );
 }

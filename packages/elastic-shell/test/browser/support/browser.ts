@@ -39,7 +39,10 @@ export function useBrowser(): { open: Open } {
   jest.setTimeout(90_000);
 
   beforeAll(async () => {
-    browser = await chromium.launch({ executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium', args: flags });
+    browser = await chromium.launch({
+      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      args: flags,
+    });
   });
   afterAll(() => browser?.close());
   afterEach(() => {
@@ -55,7 +58,7 @@ export function useBrowser(): { open: Open } {
     context.setDefaultTimeout(patience);
     // What one test did to the yard's orders is not the next one's business.
     await context.addInitScript(() => {
-      if (!sessionStorage.getItem('kept')) sessionStorage.clear();
+      if (location.protocol !== 'about:' && !sessionStorage.getItem('kept')) sessionStorage.clear();
     });
     const page = await context.newPage();
     const errors: string[] = [];
@@ -79,11 +82,7 @@ export function useBrowser(): { open: Open } {
 }
 
 /** Opens the bare page with `markup` in its body. */
-export async function openBare(
-  open: Open,
-  markup: string,
-  options?: BrowserContextOptions,
-): Promise<Opened> {
+export async function openBare(open: Open, markup: string, options?: BrowserContextOptions): Promise<Opened> {
   const opened = await open(bare(), options);
   await opened.page.waitForFunction(() => 'shell' in globalThis);
   await opened.page.evaluate((html) => {

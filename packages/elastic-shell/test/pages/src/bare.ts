@@ -13,7 +13,10 @@ function wire(kind: 'dialog' | 'disclosure', id: string, options: object = {}): 
   const onChange = ({ name, value, reason, result }: library.Change): void => {
     log.push(`${id} ${name} ${String(value)} ${reason}${result === undefined ? '' : ` ${String(result)}`}`);
   };
-  const made = kind === 'dialog' ? library.wireDialog(root, { onChange, ...options }) : library.wireDisclosure(root, { onChange, ...options });
+  const made =
+    kind === 'dialog'
+      ? library.wireDialog(root, { onChange, ...options })
+      : library.wireDisclosure(root, { onChange, ...options });
   wired[id] = made;
   return made;
 }

@@ -1,0 +1,227 @@
+import { join } from 'node:path';
+import { rules } from 'elastic-shell/rules';
+import { folderOf, run } from './run';
+
+jest.setTimeout(120_000);
+
+interface Row {
+  file: string;
+  line: number;
+  column: number;
+  code: string;
+  severity: string;
+  sentence: string;
+  remedy: string;
+  clause: string;
+}
+
+const check = async (html: string): Promise<Row[]> =>
+  JSON.parse((await run(['check', '-', '--format', 'json'], html)).out) as Row[];
+
+const named = (inner: string) => `<dialog id="d"><h2>Name</h2>${inner}</dialog>`;
+const out = '<button commandfor="d" command="close">Close</button>';
+
+/** For each rule a page that breaks it once, where it is broken, and a page that keeps it. */
+const cases: [code: string, broken: string, place: string, kept: string][] = [
+  [
+    'invoker-target-missing',
+    '<button commandfor="strke" command="close">x1</button><dialog id="strike"><h2>N</h2><form method="dialog"></form></dialog>',
+    '1:9',
+    `<button commandfor="d" command="--open">Open</button>${named(out)}`,
+  ],
+  [
+    'invoker-command-missing',
+    `<button commandfor="p">Go</button><p id="p"></p>`,
+    '1:9',
+    `<button commandfor="p" command="--toggle">Go</button><p id="p" hidden></p>`,
+  ],
+  [
+    'invoker-command-unknown',
+    `\n  <button commandfor="p" command="show-model">Go</button><p id="p"></p>`,
+    '2:26',
+    `<button commandfor="p" command="--fly">Go</button><p id="p"></p>`,
+  ],
+  [
+    'id-duplicate',
+    '<p id="a"></p>\n<p id="a"></p>',
+    '2:4',
+    '<p id="a"></p><p id="b"></p><template><p id="a"></p></template>',
+  ],
+  [
+    'aria-reference-missing',
+    '<p aria-describedby="hint hnit">x</p><i id="hint"></i>',
+    '1:4',
+    '<p aria-describedby="hint">x</p><i id="hint"></i>',
+  ],
+  [
+    'control-name-missing',
+    '<button><svg></svg></button>',
+    '1:1',
+    '<button aria-label="Close"></button><a href="/"><img alt="Home"></a><label>A <input></label><label for="b">B</label><input id="b"><input type="submit"><input type="hidden">',
+  ],
+  [
+    'interactive-nested',
+    '<button>Row <a href="/">link</a></button>',
+    '1:13',
+    '<p><button>Row</button> <a href="/">link</a></p><label>A <input></label>',
+  ],
+  [
+    'dialog-name-missing',
+    `<dialog id="d"><p>Words</p>${out}</dialog>`,
+    '1:1',
+    `<dialog id="d" aria-label="Tides">${out}</dialog>`,
+  ],
+  [
+    'dialog-description-missing',
+    `<dialog id="d" role="alertdialog"><h2>Sure?</h2>${out}</dialog>`,
+    '1:1',
+    `<dialog id="d" role="alertdialog"><h2>Sure?</h2><p>All of it.</p>${out}</dialog>`,
+  ],
+  [
+    'dialog-way-out-missing',
+    named('<p>Words</p>'),
+    '1:1',
+    named('<form method="dialog"><button>OK</button></form>'),
+  ],
+  ['dialog-open-in-markup', `<dialog id="d" open><h2>N</h2>${out}</dialog>`, '1:16', named(out)],
+  ['dialog-role-elsewhere', '<div role="dialog" aria-label="N"></div>', '1:6', named(out)],
+  ['dialog-tabindex', `<dialog id="d" tabindex="-1"><h2>N</h2>${out}</dialog>`, '1:16', named(out)],
+  [
+    'disclosure-panel-unnamed',
+    '<button aria-expanded="false">More</button><p hidden></p>',
+    '1:9',
+    '<button aria-expanded="false" aria-controls="p">More</button><p id="p" hidden></p>',
+  ],
+  [
+    'disclosure-opener-not-button',
+    '<div aria-expanded="false" aria-controls="p">More</div><p id="p" hidden></p>',
+    '1:1',
+    '<div role="button" tabindex="0" aria-expanded="false" aria-controls="p">More</div><p id="p" hidden></p>',
+  ],
+  [
+    'disclosure-state-untrue',
+    '<button aria-expanded="true" aria-controls="p">More</button><p id="p" hidden></p>',
+    '1:9',
+    '<button aria-expanded="true" aria-controls="p">More</button><p id="p"></p>',
+  ],
+  [
+    'summary-missing',
+    '<details><p>Words</p></details>',
+    '1:1',
+    '<details><summary>More</summary><p>Words</p></details>',
+  ],
+];
+
+describe('check', () => {
+  it('has a case here for every rule', () => {
+    expect(cases.map(([code]) => code).sort()).toEqual(rules.map(({ code }) => code).sort());
+  });
+
+  it.each(cases)(
+    '%s: found once, in its place, with a whole sentence; and not where the rule is kept',
+    async (code, broken, place, kept) => {
+      const found = (await check(broken)).filter((row) => row.code === code);
+      expect(found).toHaveLength(1);
+      const [{ line, column, sentence, remedy, clause }] = found as [Row];
+      expect(`${line}:${column}`).toBe(place);
+      expect(sentence).toMatch(/^<.+\.$/s);
+      expect(remedy).toMatch(/[.?]$/);
+      expect(clause).not.toBe('');
+      expect(await check(kept)).toEqual([]);
+    },
+  );
+
+  it('suggests the nearest id and the nearest command', async () => {
+    const rows = await check(
+      '<button commandfor="strke" command="show-model">A</button><dialog id="strike" aria-label="N"><form method="dialog"></form></dialog>',
+    );
+    expect(rows.map(({ remedy }) => remedy)).toEqual([
+      'Did you mean "strike"?',
+      'Did you mean "show-modal"?',
+    ]);
+  });
+
+  it('walks folders, prints file:line:column, code, sentence and remedy, and exits with 1', async () => {
+    const folder = folderOf({
+      'b.html': '<button></button>',
+      'a.htm': '<p>Fine</p>',
+      'c.txt': '<button></button>',
+    });
+    const { code, out: text } = await run(['check', folder]);
+    expect(code).toBe(1);
+    expect(text).toBe(
+      `${join(folder, 'b.html')}:1:1 error control-name-missing\n  <button> has no name: it is read out by its role alone.\n  Give it text, a label, or aria-label.\n\n2 files checked: 1 error, 0 warnings.\n`,
+    );
+  });
+
+  it('finds nothing in the desk, and exits with 0', async () => {
+    const { code, out: text } = await run(['check', join(__dirname, '../demo')]);
+    expect([code, text]).toEqual([0, '2 files checked: nothing found.\n']);
+  });
+
+  it('prints SARIF that names every rule, with places', async () => {
+    const { out: text, code } = await run(['check', '-', '-f', 'sarif'], '<p>\n<button></button>');
+    const log = JSON.parse(text);
+    const [first] = log.runs;
+    expect([code, log.version, first.tool.driver.rules.length]).toEqual([1, '2.1.0', rules.length]);
+    expect(first.results[0]).toMatchObject({
+      ruleId: 'control-name-missing',
+      level: 'error',
+      locations: [
+        {
+          physicalLocation: {
+            artifactLocation: { uri: '<standard input>' },
+            region: { startLine: 2, startColumn: 1 },
+          },
+        },
+      ],
+    });
+  });
+});
+
+describe('what cannot be checked', () => {
+  it('is said in a sentence, exit code 2: a missing file, an empty folder, binary data', async () => {
+    const folder = folderOf({ 'picture.html': new Uint8Array([137, 80, 78, 71, 0, 0, 1]) });
+    const empty = folderOf({});
+    for (const [path, sentence] of [
+      [join(folder, 'none.html'), 'there is no such file or folder.'],
+      [empty, 'the folder holds no .html or .htm file.'],
+      [join(folder, 'picture.html'), 'this is binary data, not HTML; it was passed over.'],
+    ] as const) {
+      const { code, error, out: text } = await run(['check', path]);
+      expect([code, text]).toEqual([2, '']);
+      expect(error).toBe(`elastic-shell: ${path}: ${sentence}\nelastic-shell: nothing was checked.\n`);
+    }
+  });
+
+  it('does not keep the rest from being checked', async () => {
+    const folder = folderOf({ 'a.html': '<button></button>' });
+    const { code, out: text, error } = await run(['check', join(folder, 'a.html'), join(folder, 'b.html')]);
+    expect([code, text.includes('1 error'), error.includes('no such file')]).toEqual([2, true, true]);
+  });
+
+  it('a file of 20 MB, one of a single deep nest, and an empty one give a result', async () => {
+    const row =
+      '<div class="row"><button commandfor="p" command="--toggle">More</button><label>A <input name="a"></label></div>\n';
+    const folder = folderOf({
+      'large.html': row.repeat(Math.ceil(20_000_000 / row.length)) + '<div id="p" hidden></div>',
+      'deep.html': `<button>${'<span>'.repeat(50_000)}`,
+      'empty.html': '',
+    });
+    const { code, out: text, error } = await run(['check', folder]);
+    expect(error).toBe('');
+    expect([code, text]).toEqual([1, expect.stringContaining('3 files checked: 1 error')]);
+  });
+
+  it.each([[['check']], [['check', '-', '--format', 'xml']], [['chekc']], [[]]])(
+    'misuse %j: usage, exit code 2, no stack trace',
+    async (args) => {
+      const { code, out: text, error } = await run(args);
+      expect(code).toBe(2);
+      expect(text + error).toMatch(
+        /missing required argument|Allowed choices are text, json, sarif|unknown command|Usage/,
+      );
+      expect(error).not.toMatch(/\n\s+at /);
+    },
+  );
+});
