@@ -24,10 +24,15 @@ const fileAll = (parent: Element | Tree): (Engine | undefined)[] =>
 
 const follow = (records: MutationRecord[]): void =>
   new Set(
-    records.flatMap(({ target, addedNodes, oldValue, attributeName }) => [
-      engineNamed(target, oldValue),
-      ...[...(attributeName ? [target] : addedNodes)].flatMap((node) => fileAll(node as Element)),
-    ]),
+    records.flatMap(({ target, addedNodes, oldValue, attributeName }) =>
+      // The aria-controls of a control with commandfor is the engine's own, and says nothing new.
+      attributeName === 'aria-controls' && (target as Element).hasAttribute('commandfor')
+        ? []
+        : [
+            engineNamed(target, oldValue),
+            ...[...(attributeName ? [target] : addedNodes)].flatMap((node) => fileAll(node as Element)),
+          ],
+    ),
   ).forEach((engine) => engine?.render());
 
 /** Has the tree of `root` observed and heard until released; the last release ends it everywhere. */

@@ -4,10 +4,10 @@ import type { Attributes } from '../core/contract/contract.js';
 /** Has the page show `wanted` and nothing else: what is not wanted any more goes back to what stood there. */
 export type Show = (wanted: Map<Element, Attributes>) => void;
 
-interface PageOf {
-  before: Attributes;
-  /** The names of the attributes as the author wrote them. */
-  order: string[];
+/** What stood on an element; and in which order, from when one of the author's attributes was taken away. */
+interface Before {
+  values: Attributes;
+  order?: string[];
 }
 
 /** An attribute that went and came back stands last: puts what stood behind it behind it again. */
@@ -22,23 +22,35 @@ const reorder = (element: Element, order: string[]): void => {
   }
 };
 
-export function ledger(): Show {
-  const pages = new Map<Element, PageOf>();
-  return (wanted) => {
-    for (const element of new Set([...wanted.keys(), ...pages.keys()])) {
-      const page = pages.get(element) ?? { before: {}, order: element.getAttributeNames() };
-      const { before, order } = page;
-      const attributes: Attributes = { ...before, ...wanted.get(element) };
-      for (const name in attributes) {
-        const value = attributes[name]!;
-        const current = element.getAttribute(name);
-        if (value === current) continue;
-        if (!(name in before)) before[name] = current;
-        if (value === null) element.removeAttribute(name);
-        else element.setAttribute(name, value);
-      }
-      if (wanted.has(element)) pages.set(element, page);
-      else if (pages.delete(element)) reorder(element, order);
+const write = (element: Element, before: Before, attributes: Attributes): void => {
+  for (const name in attributes) {
+    const value = attributes[name]!;
+    const current = element.getAttribute(name);
+    if (value === current) continue;
+    if (!(name in before.values)) before.values[name] = current;
+    if (value !== null) element.setAttribute(name, value);
+    else {
+      before.order ??= element.getAttributeNames().filter((own) => before.values[own] !== null);
+      element.removeAttribute(name);
     }
+  }
+};
+
+export function ledger(): Show {
+  const pages = new Map<Element, Before>();
+  return (wanted) => {
+    pages.forEach((before, element) => {
+      const { values, order } = before;
+      if (wanted.has(element)) return write(element, before, { ...values, ...wanted.get(element) });
+      write(element, before, values);
+      if (order) reorder(element, order);
+      pages.delete(element);
+    });
+    wanted.forEach((attributes, element) => {
+      if (pages.has(element)) return;
+      const before: Before = { values: {} };
+      pages.set(element, before);
+      write(element, before, attributes);
+    });
   };
 }

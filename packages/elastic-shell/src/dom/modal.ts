@@ -66,6 +66,11 @@ export function modal<O extends ModalOptions>(engine: Engine<Openable, O>, rules
     if (removals) watcher.observe(document, { childList: true, subtree: true });
   };
 
+  /** Once focus has gone on by itself, what becomes of the place it returned to is nobody's business. */
+  const stopFollowing = (): void => {
+    if (!engine.state().open) watch(false);
+  };
+
   const isSafe = (action: HTMLElement): boolean => {
     const closes = engine.commands[action.getAttribute('command') ?? ''] === 'close';
     return (
@@ -169,12 +174,13 @@ export function modal<O extends ModalOptions>(engine: Engine<Openable, O>, rules
       if (change.value) return;
       place?.follow(watcher.takeRecords());
       place?.giveBack(reachable(document), options.focusReturn);
-      document.addEventListener('focusin', () => engine.state().open || watch(false), { once: true });
+      document.addEventListener('focusin', stopFollowing, { once: true });
       const { result = change.reason === 'native' ? root.returnValue : null } = change;
       rules.ended(result);
     },
     release() {
       watcher.disconnect();
+      document.removeEventListener('focusin', stopFollowing);
       if (releases.length) dismiss({ name: 'open', value: false, previous: true, reason: 'program' });
       alert.clear();
       rules.ended(null);

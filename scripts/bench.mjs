@@ -1,0 +1,40 @@
+// `npm run bench`: speed as ratios, in one run, against the platform and a hand-written script.
+// Shows what is over budget and ends with 0: a noisy machine is no reason to stop anybody.
+import { chromium } from 'playwright-core';
+import { build } from './build.mjs';
+import { ensureChromium, flags } from './chromium.mjs';
+import { setUp } from './setup.mjs';
+
+setUp();
+const executablePath = ensureChromium();
+build(['pages', 'library', 'cli', 'desk']);
+const { serve } = await import('../packages/elastic-shell/test/browser/support/server.js');
+
+const { deskServer, pagesServer, pages } = await serve();
+const browser = await chromium.launch({ executablePath, args: [...flags, '--js-flags=--expose-gc'] });
+const page = await browser.newPage();
+await page.goto(`${pages}bench.html`);
+await page.waitForFunction(() => 'bench' in globalThis);
+
+const line = (what, figure, ratio, budget) =>
+  console.log(`${what.padEnd(56)} ${figure.padEnd(38)} ${ratio.toFixed(2).padStart(5)}  at most ${budget}${ratio > budget ? '  over' : ''}`);
+
+for (const name of ['wiring', 'toggling', 'opening']) {
+  const { what, ours, theirs, against, budget } = await page.evaluate((which) => globalThis.bench[which](), name);
+  line(what, `${ours.toFixed(2)} : ${theirs.toFixed(2)} ms, ${against}`, ours / theirs, budget);
+}
+
+const session = await page.context().newCDPSession(page);
+const heap = async () => {
+  for (let turn = 0; turn < 3; turn++) await session.send('HeapProfiler.collectGarbage');
+  return (await session.send('Runtime.getHeapUsage')).usedSize;
+};
+await page.evaluate(() => globalThis.bench.churn(1000));
+const before = await heap();
+await page.evaluate(() => globalThis.bench.churn(1000));
+const after = await heap();
+line('heap after 1,000 times wire, open, close, unwire', `${(after / 1e6).toFixed(2)} : ${(before / 1e6).toFixed(2)} MB, before`, after / before, 1.01);
+
+await browser.close();
+deskServer.close();
+pagesServer.close();
