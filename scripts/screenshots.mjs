@@ -1,0 +1,97 @@
+// `npm run screenshots`: one current picture of each main page and command output, from the demo's data.
+import { execFileSync } from 'node:child_process';
+import { mkdirSync } from 'node:fs';
+import { stripVTControlCharacters } from 'node:util';
+import { chromium } from 'playwright-core';
+import { build } from './build.mjs';
+import { ensureChromium, flags } from './chromium.mjs';
+import { root, setUp } from './setup.mjs';
+
+setUp();
+const executablePath = ensureChromium();
+build();
+const { serve } = await import('../packages/elastic-shell/test/browser/support/server.js');
+
+const folder = `${root}docs/screenshots`;
+mkdirSync(folder, { recursive: true });
+const { deskServer, pagesServer, desk } = await serve();
+const browser = await chromium.launch({ executablePath, args: flags });
+
+const wide = { viewport: { width: 1280, height: 800 } };
+const phone = { viewport: { width: 375, height: 760 }, hasTouch: true, isMobile: true, deviceScaleFactor: 2 };
+
+async function shoot(name, path, options, act = async () => {}) {
+  const context = await browser.newContext({ reducedMotion: 'reduce', ...options });
+  const page = await context.newPage();
+  await page.goto(desk + path);
+  await page.waitForLoadState('load');
+  await act(page);
+  await page.screenshot({ path: `${folder}/${name}.png` });
+  await context.close();
+}
+
+const openDialog = (opener, dialog) => async (page) => {
+  await page.click(opener);
+  await page.waitForSelector(`${dialog}[data-phase=open]`);
+};
+
+await shoot('desk', '', wide, (page) => page.click('[data-order=W1042] summary'));
+await shoot('strike-order', '', wide, openDialog('[data-order=W1043] .strike', '#strike'));
+await shoot('strike-failed', '', wide, async (page) => {
+  await page.check('#failing');
+  await openDialog('[data-order=W1043] .strike', '#strike')(page);
+  await page.click('#strike [value=strike]');
+  await page.waitForSelector('#strike [role=alert]:not(:empty)');
+});
+await shoot('edit-order', '', wide, async (page) => {
+  await openDialog('[data-order=W1045] .edit', '#edit')(page);
+  await page.click('.disclose');
+});
+await shoot('discard-changes-dark', '', { ...wide, colorScheme: 'dark' }, async (page) => {
+  await openDialog('[data-order=W1045] .edit', '#edit')(page);
+  await page.fill('[name=title]', 'Antifoul, anodes and a new name');
+  await page.keyboard.press('Escape');
+  await page.waitForSelector('#discard[data-phase=open]');
+});
+await shoot('phone', '', phone);
+await shoot('phone-edit-dark', '', { ...phone, colorScheme: 'dark' }, openDialog('[data-order=W1041] .edit', '#edit'));
+await shoot('gallery', 'gallery.html', wide);
+await shoot('gallery-right-to-left', 'gallery.html', wide, async (page) => {
+  await page.click('#direction');
+  await openDialog('[commandfor=plain-dialog][command=show-modal]', '#plain-dialog')(page);
+});
+
+/** A command's output, set as a terminal sets it. */
+async function shootCommand(name, args, input = '') {
+  let output;
+  try {
+    output = execFileSync(process.execPath, [`${root}packages/cli/bin/elastic-shell.js`, ...args], { input });
+  } catch (error) {
+    output = error.stdout;
+  }
+  const page = await browser.newPage(wide);
+  await page.evaluate(
+    ([line, text]) => {
+      const pre = document.createElement('pre');
+      pre.textContent = `$ ${line}\n${text}`;
+      pre.style.cssText = 'margin:0;padding:16px 20px;min-height:768px;background:#10191a;color:#dfe9e6;font:13px/1.35 monospace';
+      document.body.style.margin = '0';
+      document.body.append(pre);
+    },
+    [`elastic-shell ${args.join(' ')}`, stripVTControlCharacters(output.toString())],
+  );
+  await page.screenshot({ path: `${folder}/${name}.png` });
+  await page.close();
+}
+
+const faulty = `<button commandfor="strke" command="show-modal">Strike…</button>
+<button commandfor="strike" command="clsoe">Keep</button>
+<dialog id="strike" role="alertdialog" tabindex="-1"></dialog>
+<div aria-expanded="false">Notes</div>
+`;
+await shootCommand('check', ['check', '-'], faulty);
+await shootCommand('contract', ['contract', 'dialog']);
+
+await browser.close();
+deskServer.close();
+pagesServer.close();

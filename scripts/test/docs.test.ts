@@ -1,0 +1,33 @@
+// What is made from the contracts is up to date, and what the README links to is there.
+import { spawnSync } from 'node:child_process';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+
+jest.setTimeout(60_000);
+const root = join(__dirname, '../..');
+
+it('the documents made from contracts and rules are up to date', () => {
+  const { status, stdout } = spawnSync(process.execPath, [join(root, 'scripts/docs.mjs'), '--check'], { cwd: root });
+  expect([status, stdout.toString()]).toEqual([0, '']);
+});
+
+const documents = ['README.md', 'CONTRIBUTING.md', ...readdirSync(join(root, 'docs')).filter((name) => name.endsWith('.md')).map((name) => `docs/${name}`)];
+
+it.each(documents)('%s links only to what is there', (document) => {
+  const text = readFileSync(join(root, document), 'utf8');
+  const links = [...text.matchAll(/\]\(([^)#]+)(?:#[^)]*)?\)/g)].map((match) => match[1]!).filter((link) => !/^[a-z]+:/.test(link));
+  for (const link of links) expect([link, existsSync(join(root, dirname(document), link))]).toEqual([link, true]);
+});
+
+it('every picture is linked from the README, and there are fewer than 20', () => {
+  const readme = readFileSync(join(root, 'README.md'), 'utf8');
+  const pictures = readdirSync(join(root, 'docs/screenshots'));
+  expect(pictures.length).toBeLessThan(20);
+  for (const picture of pictures) expect(readme).toContain(`docs/screenshots/${picture}`);
+});
+
+it('every script of the README and CONTRIBUTING is a script of the project', () => {
+  const { scripts } = JSON.parse(readFileSync(join(root, 'package.json'), 'utf8')) as { scripts: Record<string, string> };
+  const named = documents.flatMap((document) => [...readFileSync(join(root, document), 'utf8').matchAll(/npm (?:run )?(start|test|(?<=run )[a-z]+)/g)]);
+  for (const [, name] of named) expect(Object.keys(scripts)).toContain(name);
+});
