@@ -17,10 +17,15 @@ await page.goto(`${pages}bench.html`);
 await page.waitForFunction(() => 'bench' in globalThis);
 
 const line = (what, figure, ratio, budget) =>
-  console.log(`${what.padEnd(56)} ${figure.padEnd(38)} ${ratio.toFixed(2).padStart(5)}  at most ${budget}${ratio > budget ? '  over' : ''}`);
+  console.log(
+    `${what.padEnd(56)} ${figure.padEnd(38)} ${ratio.toFixed(2).padStart(5)}  at most ${budget}${ratio > budget ? '  over' : ''}`,
+  );
 
 for (const name of ['wiring', 'toggling', 'opening']) {
-  const { what, ours, theirs, against, budget } = await page.evaluate((which) => globalThis.bench[which](), name);
+  const { what, ours, theirs, against, budget } = await page.evaluate(
+    (which) => globalThis.bench[which](),
+    name,
+  );
   line(what, `${ours.toFixed(2)} : ${theirs.toFixed(2)} ms, ${against}`, ours / theirs, budget);
 }
 
@@ -33,7 +38,12 @@ await page.evaluate(() => globalThis.bench.churn(1000));
 const before = await heap();
 await page.evaluate(() => globalThis.bench.churn(1000));
 const after = await heap();
-line('heap after 1,000 times wire, open, close, unwire', `${(after / 1e6).toFixed(2)} : ${(before / 1e6).toFixed(2)} MB, before`, after / before, 1.01);
+line(
+  'heap after 1,000 times wire, open, close, unwire',
+  `${(after / 1e6).toFixed(2)} : ${(before / 1e6).toFixed(2)} MB, before`,
+  after / before,
+  1.01,
+);
 
 await browser.close();
 deskServer.close();

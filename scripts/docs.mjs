@@ -21,7 +21,9 @@ const diagnostics = [
   '',
   '| code | severity | what it finds | standard |',
   '| --- | --- | --- | --- |',
-  ...rules.map(({ code, severity, says, clause }) => `| \`${code}\` | ${severity} | ${cell(says)} | ${cell(clause)} |`),
+  ...rules.map(
+    ({ code, severity, says, clause }) => `| \`${code}\` | ${severity} | ${cell(says)} | ${cell(clause)} |`,
+  ),
   '',
   'In the page the journal also enters what happens: `change`, `refused` and `busy` from the engine, and',
   '`invoker-target-missing`, `command-unheard` and `control-disabled` for presses that come to nothing.',
@@ -30,7 +32,9 @@ const diagnostics = [
 
 const files = {
   'docs/patterns/index.md': formats.markdown(contracts, false),
-  ...Object.fromEntries(contracts.map((notes) => [`docs/patterns/${notes.name}.md`, formats.markdown([notes], true)])),
+  ...Object.fromEntries(
+    contracts.map((notes) => [`docs/patterns/${notes.name}.md`, formats.markdown([notes], true)]),
+  ),
   'docs/diagnostics.md': diagnostics,
 };
 
@@ -40,7 +44,9 @@ for (const [path, text] of Object.entries(files)) {
   const wanted = origin + text;
   if (existsSync(file) && readFileSync(file, 'utf8') === wanted) continue;
   stale++;
-  console.log(`${path} ${process.argv.includes('--check') ? 'is out of date; run "npm run docs"' : 'written'}`);
+  console.log(
+    `${path} ${process.argv.includes('--check') ? 'is out of date; run "npm run docs"' : 'written'}`,
+  );
   if (process.argv.includes('--check')) continue;
   mkdirSync(join(file, '..'), { recursive: true });
   writeFileSync(file, wanted);

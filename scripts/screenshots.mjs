@@ -54,7 +54,12 @@ await shoot('discard-changes-dark', '', { ...wide, colorScheme: 'dark' }, async 
   await page.waitForSelector('#discard[data-phase=open]');
 });
 await shoot('phone', '', phone);
-await shoot('phone-edit-dark', '', { ...phone, colorScheme: 'dark' }, openDialog('[data-order=W1041] .edit', '#edit'));
+await shoot(
+  'phone-edit-dark',
+  '',
+  { ...phone, colorScheme: 'dark' },
+  openDialog('[data-order=W1041] .edit', '#edit'),
+);
 await shoot('gallery', 'gallery.html', wide);
 await shoot('gallery-right-to-left', 'gallery.html', wide, async (page) => {
   await page.click('#direction');
@@ -74,7 +79,8 @@ async function shootCommand(name, args, input = '') {
     ([line, text]) => {
       const pre = document.createElement('pre');
       pre.textContent = `$ ${line}\n${text}`;
-      pre.style.cssText = 'margin:0;padding:16px 20px;min-height:768px;background:#10191a;color:#dfe9e6;font:13px/1.35 monospace';
+      pre.style.cssText =
+        'margin:0;padding:16px 20px;min-height:768px;background:#10191a;color:#dfe9e6;font:13px/1.35 monospace';
       document.body.style.margin = '0';
       document.body.append(pre);
     },

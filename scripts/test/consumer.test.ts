@@ -16,9 +16,13 @@ const manifest = JSON.parse(readFileSync(join(library, 'package.json'), 'utf8'))
 const entries = Object.keys(manifest.exports).map((entry) => `elastic-shell${entry.slice(1)}`);
 
 beforeAll(() => {
-  const packed = execFileSync('npm', ['pack', '--ignore-scripts', '--silent', '--pack-destination', folder], { cwd: library });
+  const packed = execFileSync('npm', ['pack', '--ignore-scripts', '--silent', '--pack-destination', folder], {
+    cwd: library,
+  });
   writeFileSync(join(folder, 'package.json'), '{ "name": "consumer", "private": true, "type": "module" }');
-  execFileSync('npm', ['install', '--no-audit', '--no-fund', '--silent', `./${packed.toString().trim()}`], { cwd: folder });
+  execFileSync('npm', ['install', '--no-audit', '--no-fund', '--silent', `./${packed.toString().trim()}`], {
+    cwd: folder,
+  });
 });
 
 it('has no runtime dependency', () => {
@@ -28,12 +32,18 @@ it('has no runtime dependency', () => {
 it('imports every entry in Node', () => {
   const modules = entries.filter((entry) => !entry.endsWith('.css'));
   const script = modules.map((entry) => `await import('${entry}');`).join('\n');
-  expect(execFileSync(process.execPath, ['--input-type=module', '-e', `${script}\nconsole.log('fine')`], { cwd: folder }).toString()).toBe('fine\n');
+  expect(
+    execFileSync(process.execPath, ['--input-type=module', '-e', `${script}\nconsole.log('fine')`], {
+      cwd: folder,
+    }).toString(),
+  ).toBe('fine\n');
 });
 
 it('ships its style sheets', () => {
   for (const sheet of ['structure', 'skin'])
-    expect(readFileSync(join(folder, `node_modules/elastic-shell/dist/styles/${sheet}.css`), 'utf8')).toContain('--shell-');
+    expect(
+      readFileSync(join(folder, `node_modules/elastic-shell/dist/styles/${sheet}.css`), 'utf8'),
+    ).toContain('--shell-');
 });
 
 it('type-checks a sample, and tells a mistake', () => {
@@ -55,8 +65,19 @@ it('type-checks a sample, and tells a mistake', () => {
     export type { Contract };
   `;
   writeFileSync(join(folder, 'sample.ts'), sample);
-  const options = { strict: true, noEmit: true, target: 'ES2022', module: 'NodeNext', moduleResolution: 'NodeNext', lib: ['ES2023', 'DOM'], types: [] };
-  writeFileSync(join(folder, 'tsconfig.json'), JSON.stringify({ compilerOptions: options, include: ['*.ts'] }));
+  const options = {
+    strict: true,
+    noEmit: true,
+    target: 'ES2022',
+    module: 'NodeNext',
+    moduleResolution: 'NodeNext',
+    lib: ['ES2023', 'DOM'],
+    types: [],
+  };
+  writeFileSync(
+    join(folder, 'tsconfig.json'),
+    JSON.stringify({ compilerOptions: options, include: ['*.ts'] }),
+  );
   const check = (): string => {
     try {
       return execFileSync(join(root, 'node_modules/.bin/tsc'), ['-p', folder]).toString();

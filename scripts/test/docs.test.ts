@@ -7,16 +7,27 @@ jest.setTimeout(60_000);
 const root = join(__dirname, '../..');
 
 it('the documents made from contracts and rules are up to date', () => {
-  const { status, stdout } = spawnSync(process.execPath, [join(root, 'scripts/docs.mjs'), '--check'], { cwd: root });
+  const { status, stdout } = spawnSync(process.execPath, [join(root, 'scripts/docs.mjs'), '--check'], {
+    cwd: root,
+  });
   expect([status, stdout.toString()]).toEqual([0, '']);
 });
 
-const documents = ['README.md', 'CONTRIBUTING.md', ...readdirSync(join(root, 'docs')).filter((name) => name.endsWith('.md')).map((name) => `docs/${name}`)];
+const documents = [
+  'README.md',
+  'CONTRIBUTING.md',
+  ...readdirSync(join(root, 'docs'))
+    .filter((name) => name.endsWith('.md'))
+    .map((name) => `docs/${name}`),
+];
 
 it.each(documents)('%s links only to what is there', (document) => {
   const text = readFileSync(join(root, document), 'utf8');
-  const links = [...text.matchAll(/\]\(([^)#]+)(?:#[^)]*)?\)/g)].map((match) => match[1]!).filter((link) => !/^[a-z]+:/.test(link));
-  for (const link of links) expect([link, existsSync(join(root, dirname(document), link))]).toEqual([link, true]);
+  const links = [...text.matchAll(/\]\(([^)#]+)(?:#[^)]*)?\)/g)]
+    .map((match) => match[1]!)
+    .filter((link) => !/^[a-z]+:/.test(link));
+  for (const link of links)
+    expect([link, existsSync(join(root, dirname(document), link))]).toEqual([link, true]);
 });
 
 it('every picture is linked from the README, and there are fewer than 20', () => {
@@ -27,7 +38,11 @@ it('every picture is linked from the README, and there are fewer than 20', () =>
 });
 
 it('every script of the README and CONTRIBUTING is a script of the project', () => {
-  const { scripts } = JSON.parse(readFileSync(join(root, 'package.json'), 'utf8')) as { scripts: Record<string, string> };
-  const named = documents.flatMap((document) => [...readFileSync(join(root, document), 'utf8').matchAll(/npm (?:run )?(start|test|(?<=run )[a-z]+)/g)]);
+  const { scripts } = JSON.parse(readFileSync(join(root, 'package.json'), 'utf8')) as {
+    scripts: Record<string, string>;
+  };
+  const named = documents.flatMap((document) => [
+    ...readFileSync(join(root, document), 'utf8').matchAll(/npm (?:run )?(start|test|(?<=run )[a-z]+)/g),
+  ]);
   for (const [, name] of named) expect(Object.keys(scripts)).toContain(name);
 });

@@ -61,11 +61,9 @@ const dismiss = (
   return absorb;
 };
 
-/** Where the browser itself may use the key, it is left alone; what it does not use comes back as `cancel`. */
-const usesEscape =
-  'select,input[list],input:is([type=date],[type=time],[type=datetime-local],[type=month],[type=week],[type=color])';
-const isBusyWithEscape = (target: HTMLInputElement): boolean =>
-  target.matches(usesEscape) || (target.type === 'search' && target.value !== '');
+/** Where the browser itself may use the key (a list, a picker, a search text), it is left alone: what it does not use comes back as `cancel`. */
+const usesEscape = ({ type, value, list }: HTMLInputElement): boolean =>
+  !!list || /^(select|date|time|month|week|color)/.test(type) || (type === 'search' && !!value);
 
 /** Swallows what is left of this press: the browser sends it to whatever lies where the layer was. */
 const absorbRest = (document: Document): void => {
@@ -89,7 +87,7 @@ const handlers: Record<string, (event: never, document: Document) => void> = {
     if (event.key !== 'Escape') return;
     // An input method uses Escape for itself; a native dialog would close on it all the same.
     if (event.isComposing) return event.preventDefault();
-    if (isBusyWithEscape(event.target as HTMLInputElement)) return;
+    if (usesEscape(event.target as HTMLInputElement)) return;
     if (modal) event.preventDefault();
     dismiss(document, { kind: 'escape' }, 'escape', event);
   },

@@ -2,21 +2,34 @@
 import { openBare, useBrowser } from './support/browser';
 
 const { open } = useBrowser();
-const codes = (severity: string) => `shell.journal.entries.filter((entry) => entry.severity === '${severity}').map((entry) => entry.code)`;
+const codes = (severity: string) =>
+  `shell.journal.entries.filter((entry) => entry.severity === '${severity}').map((entry) => entry.code)`;
 
 describe('the journal', () => {
   it('enters what is wrong with the page by itself, once each, and what becomes wrong later', async () => {
-    const { page } = await openBare(open, '<button commandfor="nwe" command="--open">Open</button><div id="new"></div>');
-    await page.waitForFunction(() => shell.journal.entries.some(({ code }) => code === 'invoker-target-missing'));
-    const [first] = await page.evaluate(() => shell.journal.entries.map(({ remedy, element }) => [remedy, element?.localName]));
+    const { page } = await openBare(
+      open,
+      '<button commandfor="nwe" command="--open">Open</button><div id="new"></div>',
+    );
+    await page.waitForFunction(() =>
+      shell.journal.entries.some(({ code }) => code === 'invoker-target-missing'),
+    );
+    const [first] = await page.evaluate(() =>
+      shell.journal.entries.map(({ remedy, element }) => [remedy, element?.localName]),
+    );
     expect(first).toEqual(['Did you mean "new"?', 'button']);
     await page.evaluate(() => document.body.append(document.createElement('button')));
-    await page.waitForFunction(() => shell.journal.entries.some(({ code }) => code === 'control-name-missing'));
+    await page.waitForFunction(() =>
+      shell.journal.entries.some(({ code }) => code === 'control-name-missing'),
+    );
     expect(await page.evaluate(codes('error'))).toEqual(['invoker-target-missing', 'control-name-missing']);
   });
 
   it('enters every change with its reason, and every refusal', async () => {
-    const { page } = await openBare(open, '<button commandfor="p" command="--toggle">More</button><div id="p" hidden>Text</div>');
+    const { page } = await openBare(
+      open,
+      '<button commandfor="p" command="--toggle">More</button><div id="p" hidden>Text</div>',
+    );
     const entries = await page.evaluate(async () => {
       let refuse = false;
       let hold: (() => void) | undefined;
@@ -39,7 +52,10 @@ describe('the journal', () => {
   });
 
   it('enters wishes that come to nothing, with what to do', async () => {
-    const { page } = await openBare(open, '<button id="a" commandfor="p" command="--togle">A</button><button id="b" commandfor="p" command="--toggle" aria-disabled="true">B</button><div id="p">Text</div>');
+    const { page } = await openBare(
+      open,
+      '<button id="a" commandfor="p" command="--togle">A</button><button id="b" commandfor="p" command="--toggle" aria-disabled="true">B</button><div id="p">Text</div>',
+    );
     const entries = await page.evaluate(() => {
       shell.wireDisclosure(document.getElementById('p')!);
       for (const id of ['a', 'b']) document.getElementById(id)!.click();
@@ -70,10 +86,14 @@ describe('an element', () => {
   it('wires what comes later, keeps its state when moved, and unwires when it goes', async () => {
     const { page } = await openBare(open, '<shell-disclosure></shell-disclosure><section></section>');
     const seen = await page.evaluate(async () => {
-      const element = document.querySelector('shell-disclosure') as HTMLElement & { open: boolean; wired: unknown };
+      const element = document.querySelector('shell-disclosure') as HTMLElement & {
+        open: boolean;
+        wired: unknown;
+      };
       const turn = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
       const states: unknown[] = [!!element.wired];
-      element.innerHTML = '<button commandfor="p" command="--toggle">More</button><div id="p" hidden>Text</div>';
+      element.innerHTML =
+        '<button commandfor="p" command="--toggle">More</button><div id="p" hidden>Text</div>';
       await turn();
       states.push(!!element.wired);
       element.querySelector('button')!.click();
@@ -94,11 +114,16 @@ describe('an element', () => {
   });
 
   it('lets a listener make a change wait, or refuse it', async () => {
-    const { page } = await openBare(open, '<shell-disclosure><button commandfor="p" command="--toggle">More</button><div id="p" hidden>Text</div></shell-disclosure>');
+    const { page } = await openBare(
+      open,
+      '<shell-disclosure><button commandfor="p" command="--toggle">More</button><div id="p" hidden>Text</div></shell-disclosure>',
+    );
     const seen = await page.evaluate(async () => {
       const element = document.querySelector('shell-disclosure') as HTMLElement & { open: boolean };
       const answers = [Promise.resolve(false), Promise.resolve(true)];
-      document.body.addEventListener('shell-guard', (event) => (event as CustomEvent).detail.wait(answers.shift()));
+      document.body.addEventListener('shell-guard', (event) =>
+        (event as CustomEvent).detail.wait(answers.shift()),
+      );
       const states: boolean[] = [];
       for (let turn = 0; turn < 2; turn++) {
         element.querySelector('button')!.click();
@@ -114,8 +139,11 @@ describe('an element', () => {
   it('tells a bad option at once', async () => {
     const opened = await openBare(open, '');
     await opened.page.evaluate(() => {
-      document.body.innerHTML = '<shell-dialog outside="shut"><dialog><h2>T</h2><form method="dialog"><button>OK</button></form></dialog></shell-dialog>';
+      document.body.innerHTML =
+        '<shell-dialog outside="shut"><dialog><h2>T</h2><form method="dialog"><button>OK</button></form></dialog></shell-dialog>';
     });
-    expect(opened.errors.splice(0).join()).toContain('dialog option outside must be close or absorb or keep, got shut');
+    expect(opened.errors.splice(0).join()).toContain(
+      'dialog option outside must be close or absorb or keep, got shut',
+    );
   });
 });

@@ -45,10 +45,14 @@ async function compare(
 const buttons = (): string =>
   Array.from(
     { length: sections },
-    (_, at) => `<section><button commandfor="p${at}" command="--toggle">${at}</button><div id="p${at}" hidden><p>Text ${at}</p></div></section>`,
+    (_, at) =>
+      `<section><button commandfor="p${at}" command="--toggle">${at}</button><div id="p${at}" hidden><p>Text ${at}</p></div></section>`,
   ).join('');
 const details = (): string =>
-  Array.from({ length: sections }, (_, at) => `<details><summary>${at}</summary><p>Text ${at}</p></details>`).join('');
+  Array.from(
+    { length: sections },
+    (_, at) => `<details><summary>${at}</summary><p>Text ${at}</p></details>`,
+  ).join('');
 
 /** The shortest script that one would type: a listener an element, an attribute toggled. */
 function byHand(): () => void {
@@ -67,7 +71,9 @@ function byHand(): () => void {
 }
 
 const wireAll = (): (() => void) => {
-  const wired = [...document.querySelectorAll<HTMLElement>('section > div')].map((panel) => wireDisclosure(panel));
+  const wired = [...document.querySelectorAll<HTMLElement>('section > div')].map((panel) =>
+    wireDisclosure(panel),
+  );
   return () => wired.forEach((each) => each.unwire());
 };
 
@@ -82,7 +88,13 @@ async function wiring(): Promise<Figure> {
     release();
     return time;
   };
-  return compare(`wire ${sections} disclosures`, 'a hand-written script', 1.5, measure(wireAll), measure(byHand));
+  return compare(
+    `wire ${sections} disclosures`,
+    'a hand-written script',
+    1.5,
+    measure(wireAll),
+    measure(byHand),
+  );
 }
 
 async function toggling(): Promise<Figure> {
@@ -108,8 +120,12 @@ async function toggling(): Promise<Figure> {
 }
 
 async function opening(): Promise<Figure> {
-  const page = Array.from({ length: 2500 }, (_, at) => `<div><span>${at}</span><button>b</button><i>i</i></div>`).join('');
-  const dialog = (id: string): string => `<dialog id="${id}"><h2>T</h2><button commandfor="${id}" command="close">C</button></dialog>`;
+  const page = Array.from(
+    { length: 2500 },
+    (_, at) => `<div><span>${at}</span><button>b</button><i>i</i></div>`,
+  ).join('');
+  const dialog = (id: string): string =>
+    `<dialog id="${id}"><h2>T</h2><button commandfor="${id}" command="close">C</button></dialog>`;
   document.body.innerHTML = page + dialog('ours') + dialog('theirs');
   const plain = document.getElementById('theirs') as HTMLDialogElement;
   const wired = wireDialog(document.getElementById('ours')!);
@@ -141,7 +157,8 @@ async function opening(): Promise<Figure> {
 
 /** Opens and closes `times`; wires and unwires as often. For the heap, which the caller measures. */
 async function churn(times: number): Promise<void> {
-  document.body.innerHTML = '<button commandfor="d" command="--open">O</button><dialog id="d"><h2>T</h2><button>C</button></dialog>';
+  document.body.innerHTML =
+    '<button commandfor="d" command="--open">O</button><dialog id="d"><h2>T</h2><button>C</button></dialog>';
   const root = document.getElementById('d')!;
   for (let turn = 0; turn < times; turn++) {
     const wired = wireDialog(root);
