@@ -40,11 +40,15 @@ export default ts.config(
   { ignores: ['**/node_modules/', '**/dist/', '**/built/', 'packages/cli/demo/', 'coverage/'] },
   js.configs.recommended,
   ...ts.configs.recommended,
+  importX.flatConfigs.typescript,
   {
     plugins: { 'import-x': importX },
     settings: {
       'import-x/resolver-next': [
-        createTypeScriptImportResolver({ project: ['tsconfig.json', 'packages/*/tsconfig.json'] }),
+        createTypeScriptImportResolver({
+          noWarnOnMultipleProjects: true,
+          project: ['tsconfig.json', 'packages/*/tsconfig.json'],
+        }),
       ],
     },
     languageOptions: { globals: globals.node },
@@ -63,7 +67,7 @@ export default ts.config(
     rules: { 'max-lines': ['error', { max: 250 }] },
   },
   {
-    files: ['packages/elastic-shell/test/**', 'examples/desk/src/**'],
+    files: ['packages/elastic-shell/test/**', 'examples/desk/src/**', 'scripts/screenshots.mjs'],
     languageOptions: { globals: { ...globals.browser, ...globals.jest } },
   },
 );

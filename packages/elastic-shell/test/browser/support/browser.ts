@@ -3,7 +3,6 @@ import { type Browser, type BrowserContextOptions, chromium, type Page } from 'p
 import type { Shell } from '../../pages/src/bare';
 
 declare global {
-  // eslint-disable-next-line no-var
   var shell: Shell;
 }
 

@@ -24,7 +24,6 @@ function wire(kind: 'dialog' | 'disclosure', id: string, options: object = {}): 
 const shell = { ...library, engine, journal, wire, wired, log };
 export type Shell = typeof shell;
 declare global {
-  // eslint-disable-next-line no-var
   var shell: Shell;
 }
 globalThis.shell = shell as Shell;
