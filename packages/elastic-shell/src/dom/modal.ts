@@ -56,6 +56,7 @@ export function modal<O extends ModalOptions>(engine: Engine<Openable, O>, rules
     place?.follow(records);
     if (!root.isConnected) engine.change({ open: false }, { reason: 'removed' }, true);
     else engine.reread();
+    engine.render();
     if (document.activeElement !== document.body) return;
     if (!engine.state().open) place?.giveBack(reachable(document));
     else if (reachable(document) === root) holdFocus(root, document.body, makeFocusable);

@@ -38,6 +38,7 @@ describe('the plain dialog', () => {
     const { page } = await gallery();
     const left = () =>
       page.evaluate(() => document.querySelector('#dialog h2')!.getBoundingClientRect().left);
+    expect(await page.evaluate(() => document.documentElement.clientWidth < innerWidth)).toBe(true);
     const before = await left();
     await page.click(opener);
     await page.waitForSelector(isOpen('plain-dialog'));
@@ -313,6 +314,33 @@ describe('what the platform and the page do to it', () => {
     expect(await focused(page)).toBe('after');
   });
 
+  it('the back gesture closes it as Escape does, and is refused where Escape is told to keep', async () => {
+    const page = await start();
+    await page.click('#o');
+    await page.evaluate(() =>
+      (document.querySelector('dialog') as HTMLDialogElement & { requestClose(): void }).requestClose(),
+    );
+    await page.waitForSelector('#d', isClosed);
+    expect((await changes(page)).at(-1)).toBe('d open false escape null');
+    const kept = await start('{"escape":"keep"}');
+    await kept.click('#o');
+    await kept.evaluate(() =>
+      document.querySelector('dialog')!.dispatchEvent(new Event('cancel', { cancelable: true })),
+    );
+    expect(await kept.locator(isOpen('d')).count()).toBe(1);
+  });
+
+  it('takes its name from a heading that comes while it is open', async () => {
+    const { page } = await openBare(open, '<dialog id="d"><p>Text</p></dialog>');
+    await page.evaluate(() => {
+      shell.wire('dialog', 'd').root.querySelector('p')!.after(document.createElement('hr'));
+      (shell.wired['d'] as unknown as { show(): void }).show();
+      document.querySelector('p')!.insertAdjacentHTML('beforebegin', '<h2>Late</h2>');
+    });
+    await page.waitForSelector('dialog[aria-labelledby]');
+    expect(await page.locator('dialog').ariaSnapshot()).toContain('dialog "Late"');
+  });
+
   it('a dialog written open becomes modal when it is wired', async () => {
     const { page } = await openBare(open, '<dialog id="d" open><h2>T</h2></dialog>');
     await page.evaluate(() => void shell.wire('dialog', 'd'));
@@ -414,5 +442,45 @@ describe('what the platform and the page do to it', () => {
       [true, false, 'ok'],
       [true, false, 'ok'],
     ]);
+  });
+});
+
+describe('with motion', () => {
+  it('goes through its phases; a leaving dialog is inert, and the page is live at once', async () => {
+    const { page } = await gallery({ reducedMotion: 'no-preference' });
+    await page.evaluate(() => {
+      const root = document.getElementById('plain-dialog')!;
+      root.style.setProperty('--shell-motion', '400ms');
+      new MutationObserver(() => {
+        const seen = `${root.dataset['phase']}${root.hasAttribute('inert') ? ' inert' : ''}`;
+        const log = (document.documentElement.dataset['seen'] ?? '').split(',').filter(Boolean);
+        if (log.at(-1) !== seen) document.documentElement.dataset['seen'] = [...log, seen].join();
+      }).observe(root, { attributes: true });
+    });
+    await page.click('[commandfor=plain-dialog][command=show-modal]');
+    await page.waitForSelector('#plain-dialog[data-phase=open]');
+    await page.keyboard.press('Escape');
+    expect(await focused(page)).toBe('Open a dialog');
+    await page.waitForSelector('#plain-dialog[data-phase=closed]', { state: 'attached' });
+    expect(await page.evaluate(() => document.documentElement.dataset['seen'])).toBe(
+      'opening,open,closing inert,closed',
+    );
+  });
+
+  it('turns round half way: what opens again while leaving is open and live', async () => {
+    const { page } = await gallery({ reducedMotion: 'no-preference' });
+    await page.evaluate(() =>
+      document.getElementById('plain-dialog')!.style.setProperty('--shell-motion', '2s'),
+    );
+    const opener = '[commandfor=plain-dialog][command=show-modal]';
+    await page.click(opener);
+    await page.keyboard.press('Escape');
+    await page.waitForSelector('#plain-dialog[data-phase=closing]');
+    await page.focus(opener);
+    await page.keyboard.press('Enter');
+    await page.waitForSelector('#plain-dialog[data-phase=opening]:modal');
+    expect(await page.locator('#plain-dialog[inert]').count()).toBe(0);
+    expect(await focused(page)).toBe('Understood');
+    await page.waitForSelector('#plain-dialog[data-phase=open]');
   });
 });

@@ -349,6 +349,30 @@ describe('misuse of a dialog', () => {
     );
     wireDialog(get('d')).unwire();
   });
+  it('a guard that throws keeps it as it is, with the error shown in it', () => {
+    const { wired } = setUp({
+      guard({ value }) {
+        if (!value) throw new Error('A broken guard.');
+      },
+    });
+    wired.show();
+    expect(() => wired.close()).not.toThrow();
+    expect(wired.open.get()).toBe(true);
+    expect(get('d').querySelector('[role=alert]')!.textContent).toBe('A broken guard.');
+    wired.unwire();
+    expect(document.body.innerHTML).toBe(markup);
+  });
+
+  it('a guard that never settles is forgotten by unwire, and the page is let go', () => {
+    const { wired } = setUp({ guard: ({ value }) => value || new Promise(() => {}) });
+    wired.show();
+    get('yes').click();
+    expect(wired.busy.get()).toBe(true);
+    wired.unwire();
+    expect(document.body.innerHTML).toBe(markup);
+    expect(document.documentElement.hasAttribute('style')).toBe(false);
+  });
+
   it('refuses to wire twice', () => {
     const { wired } = setUp();
     expect(() => wireDialog(get('d'))).toThrow(/not wired yet/);

@@ -41,6 +41,8 @@ export function useBrowser(): { open: Open } {
     browser = await chromium.launch({
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
       args: flags,
+      // Scrollbars that take room, as on a desk.
+      ignoreDefaultArgs: ['--hide-scrollbars'],
     });
   });
   afterAll(() => browser?.close());
