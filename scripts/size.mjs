@@ -12,8 +12,8 @@ const { build: bundle } = await import('esbuild');
  * (disclosure) and 3,800 (dialog); docs/quality.md says why they are not met. These hold what is.
  */
 const budgets = {
-  disclosure: 2500,
-  dialog: 6500,
+  disclosure: 2400,
+  dialog: 6400,
   all: 20000,
 };
 

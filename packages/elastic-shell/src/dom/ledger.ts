@@ -10,18 +10,6 @@ interface Before {
   order?: string[];
 }
 
-/** An attribute that went and came back stands last: puts what stood behind it behind it again. */
-const reorder = (element: Element, order: string[]): void => {
-  const now = element.getAttributeNames();
-  const from = order.findIndex((name, at) => name !== now[at]);
-  // Where something else was added or taken away, the order is no longer ours to mend.
-  if (from < 0 || now.length !== order.length) return;
-  for (const name of order.slice(from)) {
-    const attribute = element.getAttributeNode(name);
-    if (attribute) element.setAttributeNode(element.removeAttributeNode(attribute));
-  }
-};
-
 const write = (element: Element, before: Before, attributes: Attributes): void => {
   for (const name in attributes) {
     const value = attributes[name]!;
@@ -43,7 +31,11 @@ export function ledger(): Show {
       const { values, order } = before;
       if (wanted.has(element)) return write(element, before, { ...values, ...wanted.get(element) });
       write(element, before, values);
-      if (order) reorder(element, order);
+      // An attribute that went and came back stands last: the author's others go behind it again.
+      for (const name of order ?? []) {
+        const attribute = element.getAttributeNode(name);
+        if (attribute) element.setAttributeNode(element.removeAttributeNode(attribute));
+      }
       pages.delete(element);
     });
     wanted.forEach((attributes, element) => {
