@@ -4,16 +4,7 @@ import { accessSync, constants, existsSync } from 'node:fs';
 
 const usual = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
 
-export const flags = [
-  '--headless',
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-];
+export { flags } from './chromium-flags.js';
 
 /** The path of a Chromium, or undefined. `CHROMIUM` in the environment wins. */
 export function findChromium() {

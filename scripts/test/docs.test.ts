@@ -10,7 +10,7 @@ it('the documents made from contracts and rules are up to date', () => {
   const { status, stdout } = spawnSync(process.execPath, [join(root, 'scripts/docs.mjs'), '--check'], {
     cwd: root,
   });
-  expect([status, stdout.toString()]).toEqual([0, '']);
+  expect([status, stdout.toString()]).toEqual([0, expect.not.stringContaining('out of date')]);
 });
 
 const documents = [

@@ -15,3 +15,13 @@ export type { Attributes, Contract, KeyOwner, Notes, RootView, View } from './co
 export { type Openable, stepOpenable } from './contract/openable.js';
 export { dialog, dialogNotes, namingOf, outsideOf } from './contract/dialog.js';
 export { disclosure, disclosureNotes } from './contract/disclosure.js';
+export {
+  parseArea,
+  place,
+  type Fallback,
+  type Placement,
+  type PlacementQuestion,
+  type PlacementWish,
+  type Rect,
+  type Size,
+} from './layers/placement.js';

@@ -1,21 +1,11 @@
 // One Chromium a test file, and pages that fail the test when anything is written to the console as an error.
 import { type Browser, type BrowserContextOptions, chromium, type Page } from 'playwright-core';
+import { flags } from '../../../../../scripts/chromium-flags.js';
 import type { Shell } from '../../pages/src/bare';
 
 declare global {
   var shell: Shell;
 }
-
-const flags = [
-  '--headless',
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-];
 
 export const desk = (path = ''): string => `${process.env['DESK_URL']}${path}`;
 export const bare = (): string => `${process.env['PAGES_URL']}bare.html`;

@@ -1,0 +1,155 @@
+// Placement: rectangles in, position out. Where a layer stands beside its anchor. Pure.
+
+export interface Size {
+  width: number;
+  height: number;
+}
+
+/** In CSS pixels, y downward. */
+export interface Rect extends Size {
+  x: number;
+  y: number;
+}
+
+export type Fallback = 'flip-block' | 'flip-inline' | 'flip-block flip-inline';
+
+export interface PlacementWish {
+  /**
+   * Where, by the grammar of CSS `position-area`: a side (`block-start`, `block-end`, `inline-start`,
+   * `inline-end`), then how it lies along the anchor: `span-all` (centred; the default),
+   * `span-inline-end` (from the anchor's inline start onward), `span-inline-start`, and the same with
+   * `block` beside an inline side. Default: `block-end`.
+   */
+  area?: string | undefined;
+  /** Pixels between anchor and layer. Default: 0. */
+  gap?: number | undefined;
+  /** Pixels kept free at the edge of the boundary. Default: 0. */
+  padding?: number | undefined;
+  /** Tried in turn when the area has no room. Default: `flip-block`, `flip-inline`, both. */
+  fallbacks?: readonly Fallback[] | undefined;
+}
+
+export interface PlacementQuestion extends PlacementWish {
+  anchor: Rect;
+  layer: Size;
+  /** What the layer must stay within: the viewport, as a rule. */
+  boundary: Rect;
+  direction: 'ltr' | 'rtl';
+}
+
+export interface Placement {
+  /** The area that was taken. */
+  area: string;
+  x: number;
+  y: number;
+  /** The greatest size that the layer may have there. */
+  room: Size;
+  /** Where an arrow on the layer's near edge points at the anchor's middle: pixels from the layer's left or top. */
+  arrow: number;
+  /** The layer has the room it needs. */
+  fits: boolean;
+}
+
+type Axis = 'block' | 'inline';
+type End = 'start' | 'end';
+interface Area {
+  axis: Axis;
+  side: End;
+  /** Which way the layer runs along the anchor; none: centred. */
+  span: End | undefined;
+}
+
+export const defaultFallbacks: readonly Fallback[] = ['flip-block', 'flip-inline', 'flip-block flip-inline'];
+
+const flipped = (end: End): End => (end === 'start' ? 'end' : 'start');
+const across = (axis: Axis): Axis => (axis === 'block' ? 'inline' : 'block');
+
+/** Reads an area; a TypeError for one that the grammar does not know. */
+export function parseArea(text: string): Area {
+  const [side, span = 'span-all', ...more] = text.trim().split(/\s+/);
+  const [, axis, end] = /^(block|inline)-(start|end)$/.exec(side ?? '') ?? [];
+  const [, along, way] = /^span-(?:(block|inline)-(start|end)|all)$/.exec(span) ?? ['', 'none'];
+  if (!axis || more.length || (along && along !== across(axis as Axis)))
+    throw new TypeError(
+      `elastic-shell: "${text}" is no area; write a side (block-end, inline-start, …) and, if you like, span-all or a span across it (block-end span-inline-end)`,
+    );
+  return { axis: axis as Axis, side: end as End, span: way as End | undefined };
+}
+
+const nameOf = ({ axis, side, span }: Area): string =>
+  `${axis}-${side}${span ? ` span-${across(axis)}-${span}` : ''}`;
+
+const flip = (area: Area, fallback: Fallback): Area => {
+  const turns = (axis: Axis): boolean => fallback.includes(`flip-${axis}`);
+  return {
+    axis: area.axis,
+    side: turns(area.axis) ? flipped(area.side) : area.side,
+    span: area.span && turns(across(area.axis)) ? flipped(area.span) : area.span,
+  };
+};
+
+/** One axis of the question, from `low` to `high`. */
+interface Line {
+  low: number;
+  high: number;
+}
+const lineOf = ({ x, y, width, height }: Rect, horizontal: boolean): Line =>
+  horizontal ? { low: x, high: x + width } : { low: y, high: y + height };
+const within = (value: number, low: number, high: number): number =>
+  Math.max(low, Math.min(value, Math.max(low, high)));
+
+function placeIn(area: Area, question: PlacementQuestion): Placement {
+  const { anchor, layer, boundary, direction, gap = 0, padding = 0 } = question;
+  const horizontal = area.axis === 'inline';
+  const isAfter = (end: End, alongInline: boolean): boolean =>
+    (end === 'end') !== (alongInline && direction === 'rtl');
+
+  const inner: Rect = {
+    x: boundary.x + padding,
+    y: boundary.y + padding,
+    width: Math.max(0, boundary.width - 2 * padding),
+    height: Math.max(0, boundary.height - 2 * padding),
+  };
+  const main = { anchor: lineOf(anchor, horizontal), edge: lineOf(inner, horizontal) };
+  const cross = { anchor: lineOf(anchor, !horizontal), edge: lineOf(inner, !horizontal) };
+  const [size, breadth] = horizontal ? [layer.width, layer.height] : [layer.height, layer.width];
+
+  const after = isAfter(area.side, horizontal);
+  const mainRoom = Math.max(
+    0,
+    after ? main.edge.high - main.anchor.high - gap : main.anchor.low - gap - main.edge.low,
+  );
+  const crossRoom = cross.edge.high - cross.edge.low;
+  const shownSize = Math.min(size, mainRoom);
+  const shownBreadth = Math.min(breadth, crossRoom);
+
+  const at = after ? main.anchor.high + gap : main.anchor.low - gap - shownSize;
+  const middle = (cross.anchor.low + cross.anchor.high) / 2;
+  const wished = !area.span
+    ? middle - shownBreadth / 2
+    : isAfter(area.span, !horizontal)
+      ? cross.anchor.low
+      : cross.anchor.high - shownBreadth;
+  const along = within(wished, cross.edge.low, cross.edge.high - shownBreadth);
+
+  return {
+    area: nameOf(area),
+    x: horizontal ? at : along,
+    y: horizontal ? along : at,
+    room: horizontal ? { width: mainRoom, height: crossRoom } : { width: crossRoom, height: mainRoom },
+    arrow: within(middle - along, 0, shownBreadth),
+    fits: size <= mainRoom && breadth <= crossRoom,
+  };
+}
+
+/** Answers where the layer stands: in the first area that has room, else in the one that has most. */
+export function place(question: PlacementQuestion): Placement {
+  const area = parseArea(question.area ?? 'block-end');
+  const tries = (question.fallbacks ?? defaultFallbacks).map((fallback) => flip(area, fallback));
+  const placements = [area, ...tries].map((each) => placeIn(each, question));
+  const depth = ({ room }: Placement): number => (area.axis === 'inline' ? room.width : room.height);
+  return (
+    placements.find((each) => each.fits) ??
+    placements.reduce((best, each) => (depth(each) > depth(best) ? each : best))
+  );
+}
