@@ -1,10 +1,14 @@
 // The gallery: wires the plain instances that the page marks with data-wire, and the few that need a line more.
-import { cell, wireDialog, wireDisclosure } from 'elastic-shell';
+import { cell, wireDialog, wireDisclosure, wirePopover } from 'elastic-shell';
 import 'elastic-shell/elements';
 
 const find = <E extends HTMLElement>(selector: string): E => document.querySelector<E>(selector)!;
 
 for (const root of document.querySelectorAll<HTMLElement>('[data-wire=disclosure]')) wireDisclosure(root);
+for (const root of document.querySelectorAll<HTMLElement>('[data-wire=popover]')) {
+  const { areaWish } = root.dataset;
+  wirePopover(root, areaWish === undefined ? {} : { area: areaWish });
+}
 for (const root of document.querySelectorAll<HTMLElement>('[data-wire=dialog]')) {
   const { outside, escape } = root.dataset as { outside?: 'keep'; escape?: 'keep' };
   wireDialog(root, { ...(outside && { outside }), ...(escape && { escape }) });

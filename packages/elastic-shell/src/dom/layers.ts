@@ -6,12 +6,16 @@ import { wrapTab } from './focus.js';
 export interface OpenLayer extends Layer<HTMLElement> {
   /** Asks the layer to close; it may refuse. */
   dismiss(reason: Reason, event?: Event): void;
-  /** A form with method=dialog in it was sent by `submitter`. */
-  submitted(event: SubmitEvent): void;
+  /** What counts as inside although it stands elsewhere: its openers. */
+  owners?(): Element[];
+  /** Tab was pressed in a layer that is not modal, or on one of its owners. */
+  tab?(event: KeyboardEvent): void;
+  /** A form with method=dialog in it was sent. */
+  submitted?(event: SubmitEvent): void;
   /** The platform says that it closed. */
-  reread(): void;
-  /** Focus has left for nowhere. */
-  holdFocus(from: Element): void;
+  reread?(): void;
+  /** Focus has left a modal layer for nowhere. */
+  holdFocus?(from: Element): void;
 }
 
 let layers: OpenLayer[] = [];
@@ -27,7 +31,7 @@ const isWithin = ({ clientX, clientY }: MouseEvent, element: Element): boolean =
 
 /** A backdrop reports its element as the target: only the rectangle tells them apart. */
 const isOnBackdrop = (event: MouseEvent, id: Element): boolean =>
-  event.target === id && id.clientWidth > 0 && !isWithin(event, id);
+  event.target === id && event.clientX !== undefined && id.clientWidth > 0 && !isWithin(event, id);
 
 const isOnScrollbar = (event: MouseEvent): boolean => {
   const target = event.target as Element;
@@ -42,9 +46,13 @@ const isOnScrollbar = (event: MouseEvent): boolean => {
   );
 };
 
-const insideOf = (event: MouseEvent): HTMLElement[] => {
+const insideOf = (event: Event): HTMLElement[] => {
   const path = event.composedPath();
-  return layers.map((layer) => layer.id).filter((id) => path.includes(id) && !isOnBackdrop(event, id));
+  const holds = ({ id, owners }: OpenLayer): boolean =>
+    path.includes(id)
+      ? !isOnBackdrop(event as MouseEvent, id)
+      : !!owners?.().some((owner) => path.includes(owner));
+  return layers.filter(holds).map((layer) => layer.id);
 };
 
 const dismiss = (
@@ -78,12 +86,18 @@ const absorbRest = (document: Document): void => {
   hearOnce(['pointerdown', 'keydown'], () => stop.abort());
 };
 
+const tab = (event: KeyboardEvent, open: OpenLayer[], modal: OpenLayer | undefined): void => {
+  const inside = insideOf(event);
+  open.findLast((layer) => inside.includes(layer.id))?.tab?.(event);
+  if (modal && !event.defaultPrevented) wrapTab(event, modal.id);
+};
+
 const handlers: Record<string, (event: never, document: Document) => void> = {
   keydown(event: KeyboardEvent, document) {
     const open = of(document);
     const modal = open.filter((layer) => layer.modal).at(-1);
     if (event.defaultPrevented || event.ctrlKey || event.altKey || event.metaKey) return;
-    if (event.key === 'Tab' && modal) wrapTab(event, modal.id);
+    if (event.key === 'Tab') tab(event, open, modal);
     if (event.key !== 'Escape') return;
     // An input method uses Escape for itself; a native dialog would close on it all the same.
     if (event.isComposing) return event.preventDefault();
@@ -96,17 +110,22 @@ const handlers: Record<string, (event: never, document: Document) => void> = {
     event.preventDefault();
     dismiss(document, { kind: 'escape' }, 'escape', event);
   },
-  close: (event: Event) => layerOf(event.target)?.reread(),
+  close: (event: Event) => layerOf(event.target)?.reread?.(),
   submit(event: SubmitEvent) {
     const { method } = event.target as HTMLFormElement;
     if (method === 'dialog' && !event.defaultPrevented)
-      layerOf((event.target as Element).closest('dialog'))?.submitted(event);
+      layerOf((event.target as Element).closest('dialog'))?.submitted?.(event);
+  },
+  focusin(event: FocusEvent, document) {
+    // Focus that moves because of a press says nothing: what the press does is decided when it ends.
+    if (!pressedIn) dismiss(document, { kind: 'focus-left', inside: insideOf(event) }, 'focus-left', event);
   },
   focusout({ target, relatedTarget }: FocusEvent, document) {
     const layer = of(document).at(-1);
     if (!relatedTarget && layer?.modal && layer.id.contains(target as Node))
       queueMicrotask(() => {
-        if (document.activeElement === document.body && layerOf(layer.id)) layer.holdFocus(target as Element);
+        if (document.activeElement === document.body && layerOf(layer.id))
+          layer.holdFocus?.(target as Element);
       });
   },
   pointerdown(event: PointerEvent) {
@@ -142,13 +161,13 @@ export function openLayer(layer: OpenLayer): () => void {
   };
 }
 
-/** The layer that what is opened by `control` belongs to: the one it stands in, else the topmost. */
+/** The layer that what is opened by `control` belongs to: the one it stands in; without a control the topmost. */
 export const parentOf = (
   control: Element | null | undefined,
   document: Document,
 ): HTMLElement | undefined => {
   const open = of(document).map((layer) => layer.id);
-  return open.findLast((id) => id.contains(control ?? null)) ?? open.at(-1);
+  return control ? open.findLast((id) => id.contains(control)) : open.at(-1);
 };
 
 /** What has to close before `id` does: the layers opened from it, innermost first. */

@@ -1,3 +1,4 @@
 // Every element.
 import './dialog.js';
 import './disclosure.js';
+import './popover.js';

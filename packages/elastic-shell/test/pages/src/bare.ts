@@ -8,15 +8,17 @@ const log: string[] = [];
 const wired: Record<string, library.Wired> = {};
 
 /** Wires `#id` and keeps it under its id; its changes go to the log as "id name value reason". */
-function wire(kind: 'dialog' | 'disclosure', id: string, options: object = {}): library.Wired {
+function wire(kind: 'dialog' | 'disclosure' | 'popover', id: string, options: object = {}): library.Wired {
   const root = document.getElementById(id)!;
   const onChange = ({ name, value, reason, result }: library.Change): void => {
     log.push(`${id} ${name} ${String(value)} ${reason}${result === undefined ? '' : ` ${String(result)}`}`);
   };
-  const made =
-    kind === 'dialog'
-      ? library.wireDialog(root, { onChange, ...options })
-      : library.wireDisclosure(root, { onChange, ...options });
+  const wires = {
+    dialog: library.wireDialog,
+    disclosure: library.wireDisclosure,
+    popover: library.wirePopover,
+  };
+  const made = wires[kind](root, { onChange, ...options });
   wired[id] = made;
   return made;
 }

@@ -1,0 +1,132 @@
+// Anchoring: keeps a layer beside its anchor while either moves or grows, and does nothing while neither does.
+import { place, type Placement, type PlacementWish, type Rect } from '../core/layers/placement.js';
+
+/** A point, in CSS pixels from the viewport's top left. */
+export interface Point {
+  x: number;
+  y: number;
+}
+
+export type Anchor = Element | Point;
+
+const rectOf = (anchor: Anchor): Rect =>
+  'getBoundingClientRect' in anchor ? anchor.getBoundingClientRect() : { ...anchor, width: 0, height: 0 };
+
+/** Calls `moved` when `element` has moved without scrolling or resizing: the page around it changed. */
+function onMove(element: Element, moved: () => void): () => void {
+  const { documentElement: page } = element.ownerDocument;
+  let observer: IntersectionObserver | undefined;
+  const watch = (): void => {
+    observer?.disconnect();
+    const { top, left, right, bottom } = element.getBoundingClientRect();
+    const margins = [top, page.clientWidth - right, page.clientHeight - bottom, left];
+    let first = true;
+    // The observed area is cut down to the element itself: any move changes how much of it is inside.
+    observer = new IntersectionObserver(
+      () => {
+        if (!first) moved();
+        first = false;
+      },
+      { rootMargin: margins.map((margin) => `${-Math.floor(margin)}px`).join(' '), threshold: 1 },
+    );
+    observer.observe(element);
+  };
+  watch();
+  return () => observer?.disconnect();
+}
+
+/**
+ * Places `layer` beside `anchor` by custom properties (--shell-x, --shell-y, --shell-room-x,
+ * --shell-room-y, --shell-arrow), which structure.css uses, until released. They stay when it is
+ * released, for the way out. `placed` hears each area that is taken; `lost` is called when the anchor has gone out of view or out of the document.
+ */
+export function keepBeside(
+  layer: HTMLElement,
+  anchor: Anchor,
+  wish: PlacementWish,
+  placed: (area: string) => void,
+  lost: () => void,
+): () => void {
+  const document = layer.ownerDocument;
+  const view = document.defaultView!;
+  const page = document.documentElement;
+  const { style } = layer;
+  const stop = new AbortController();
+  const releases: (() => void)[] = [() => stop.abort()];
+  const written = new Map<string, string>();
+  let frame = 0;
+  let area = '';
+  let stopMove: (() => void) | undefined;
+
+  const write = (name: string, pixels: number): void => {
+    const value = `${Math.round(pixels * 10) / 10}px`;
+    if (written.get(name) === value) return;
+    written.set(name, value);
+    style.setProperty(`--shell-${name}`, value);
+  };
+
+  const put = (): Placement => {
+    const { offsetWidth: width, offsetHeight, clientHeight, scrollHeight } = layer;
+    const found = place({
+      ...wish,
+      anchor: rectOf(anchor),
+      layer: { width, height: offsetHeight - clientHeight + scrollHeight },
+      boundary: { x: 0, y: 0, width: page.clientWidth, height: page.clientHeight },
+      direction: view.getComputedStyle(layer).direction === 'rtl' ? 'rtl' : 'ltr',
+    });
+    write('x', found.x);
+    write('y', found.y);
+    write('room-x', found.room.width);
+    write('room-y', found.room.height);
+    write('arrow', found.arrow);
+    return found;
+  };
+  const update = (): void => {
+    frame = 0;
+    let found = put();
+    // With less width than it needs the layer grows taller: it is placed again with the height it has now.
+    if (!found.fits) found = put();
+    if (found.area !== area) placed((area = found.area));
+    stopMove?.();
+    if (anchor instanceof view.Element && 'IntersectionObserver' in view) stopMove = onMove(anchor, later);
+  };
+  const later = (): void => {
+    frame ||= view.requestAnimationFrame(update);
+  };
+
+  for (const [target, type] of [
+    [document, 'scroll'],
+    [view, 'resize'],
+    [view.visualViewport, 'resize'],
+  ] as const)
+    target?.addEventListener(type, later, { capture: true, passive: true, signal: stop.signal });
+  if ('ResizeObserver' in view) {
+    const sizes = new view.ResizeObserver(later);
+    sizes.observe(layer);
+    if (anchor instanceof view.Element) sizes.observe(anchor);
+    releases.push(() => sizes.disconnect());
+  }
+  if (anchor instanceof view.Element && 'IntersectionObserver' in view) {
+    const sight = new view.IntersectionObserver((entries) => {
+      if (!entries.at(-1)!.isIntersecting) lost();
+    });
+    sight.observe(anchor);
+    releases.push(() => sight.disconnect());
+  }
+  update();
+
+  return () => {
+    view.cancelAnimationFrame(frame);
+    stopMove?.();
+    releases.splice(0).forEach((release) => release());
+  };
+}
+
+const properties = ['x', 'y', 'room-x', 'room-y', 'arrow'];
+
+/** Takes away what `keepBeside` wrote; with `bare`, the style attribute too when nothing else is in it. */
+export function forgetPlace(layer: HTMLElement, bare: boolean): void {
+  for (const name of properties) layer.style.removeProperty(`--shell-${name}`);
+  // Chromium writes the attribute late: reading it first makes sure that there is one to remove.
+  if (bare && !layer.getAttribute('style')) layer.removeAttribute('style');
+}
