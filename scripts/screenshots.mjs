@@ -53,6 +53,7 @@ await shoot('discard-changes-dark', '', { ...wide, colorScheme: 'dark' }, async 
   await page.keyboard.press('Escape');
   await page.waitForSelector('#discard[data-phase=open]');
 });
+await shoot('tide', '', wide, openDialog('[data-order=W1044] .berth', '#tide'));
 await shoot('phone', '', phone);
 await shoot(
   'phone-edit-dark',

@@ -154,8 +154,17 @@ const orders = Array.from({ length: 60 }, (_, at) => {
   };
 });
 
+/** Metres above the sill, every hour for 7 days: two tides a day, springs and neaps. */
+const tides = Array.from({ length: 7 * 24 }, (_, hour) => ({
+  at: new Date(Date.UTC(2027, 2, 1, hour)).toISOString(),
+  height: round(
+    2.4 + (1.5 + 0.5 * Math.cos((2 * Math.PI * hour) / 354)) * Math.cos((2 * Math.PI * (hour - 6.2)) / 12.42),
+    2,
+  ),
+}));
+
 if (process.argv[1] === import.meta.filename) {
-  for (const [name, rows] of Object.entries({ boats, berths, trades, crew, orders })) {
+  for (const [name, rows] of Object.entries({ boats, berths, trades, crew, orders, tides })) {
     const file = new URL(`${name}.json`, import.meta.url);
     const text = `${JSON.stringify(rows, null, 1)}\n`;
     if (!existsSync(file) || readFileSync(file, 'utf8') !== text) writeFileSync(file, text);

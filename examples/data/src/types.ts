@@ -57,3 +57,10 @@ export interface Order {
   cost: number;
   notes: string[];
 }
+
+export interface Tide {
+  /** An hour, as an ISO time. */
+  at: string;
+  /** Metres above the sill. */
+  height: number;
+}

@@ -15,7 +15,9 @@ const boats = rows<Boat>('boats');
 describe('the data', () => {
   it('is as much as the scenario says', () => {
     const count = (name: string): number => rows(name).length;
-    expect(['orders', 'boats', 'berths', 'trades', 'crew'].map(count)).toEqual([60, 24, 10, 14, 12]);
+    expect(['orders', 'boats', 'berths', 'trades', 'crew', 'tides'].map(count)).toEqual([
+      60, 24, 10, 14, 12, 168,
+    ]);
     expect(new Set(rows<Trade>('trades').map(({ group }) => group)).size).toBe(4);
   });
 
@@ -42,9 +44,9 @@ describe('the data', () => {
   });
 
   it('is made the same every time', () => {
-    const before = ['orders', 'boats', 'berths', 'trades', 'crew'].map(read);
+    const before = ['orders', 'boats', 'berths', 'trades', 'crew', 'tides'].map(read);
     execFileSync(process.execPath, [join(__dirname, '../make.mjs')]);
-    expect(['orders', 'boats', 'berths', 'trades', 'crew'].map(read)).toEqual(before);
+    expect(['orders', 'boats', 'berths', 'trades', 'crew', 'tides'].map(read)).toEqual(before);
   });
 });
 

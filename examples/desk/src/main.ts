@@ -5,6 +5,7 @@ import first from 'quillhaven-data/orders.json';
 import { makeServer } from 'quillhaven-data/server';
 import type { Order } from 'quillhaven-data/types';
 import { wireEdit } from './edit';
+import { wireTide } from './tide';
 import { day, pounds } from './rows';
 
 const find = <E extends HTMLElement>(selector: string, within: ParentNode = document): E =>
@@ -20,7 +21,8 @@ const rowOf = (id: string | undefined): HTMLElement | undefined =>
   rows().find((row) => row.dataset['order'] === id);
 const orderOf = (control: Element | null | undefined): Order | undefined =>
   orders.find((order) => order.id === control?.closest<HTMLElement>('[data-order]')?.dataset['order']);
-const boatName = (id: string): string => boats.find((boat) => boat.id === id)!.name;
+const boatOf = (id: string): (typeof boats)[number] => boats.find((boat) => boat.id === id)!;
+const boatName = (id: string): string => boatOf(id).name;
 
 const show = (row: HTMLElement, order: Order): void => {
   const texts: Record<string, string> = {
@@ -33,6 +35,9 @@ const show = (row: HTMLElement, order: Order): void => {
     cost: pounds(order.cost),
   };
   for (const [field, text] of Object.entries(texts)) find(`[data-field=${field}]`, row).textContent = text;
+  const berth = find('.berth', row);
+  berth.dataset['berth'] = berth.textContent = boatOf(order.boat).berth;
+  berth.setAttribute('aria-label', `Berth ${berth.textContent}, tide`);
   find('[data-field=state]', row).dataset['state'] = order.state;
   find('.notes ul', row).replaceChildren(
     ...order.notes.map((note) => Object.assign(document.createElement('li'), { textContent: note })),
@@ -50,6 +55,8 @@ for (const row of rows()) {
 }
 count();
 for (const notes of list.querySelectorAll<HTMLElement>('details.notes')) wireDisclosure(notes);
+
+wireTide();
 
 let striking: Order | undefined;
 let next: HTMLElement | null | undefined;

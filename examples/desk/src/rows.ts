@@ -30,7 +30,7 @@ const row = (order: Order, boat: Boat): string => {
 <li class="order" data-order="${id}">
   <span class="number">${id}</span>
   <strong class="work" data-field="title">${title}</strong>
-  <span class="boat">${pennant(boat.pennant)}<span data-field="boat">${escapeHtml(boat.name)}</span></span>
+  <span class="boat">${pennant(boat.pennant)}<span data-field="boat">${escapeHtml(boat.name)}</span><button type="button" class="berth" commandfor="tide" command="--toggle" data-berth="${boat.berth}" aria-label="Berth ${boat.berth}, tide">${boat.berth}</button></span>
   <span class="state" data-field="state" data-state="${order.state}">${order.state}</span>
   <time class="due" data-field="due" datetime="${order.due}">${day(order.due)}</time>
   <span class="hours"><span data-field="hours">${order.hours}</span> h</span>

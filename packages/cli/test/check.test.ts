@@ -87,6 +87,18 @@ const cases: [code: string, broken: string, place: string, kept: string][] = [
   ['dialog-role-elsewhere', '<div role="dialog" aria-label="N"></div>', '1:6', named(out)],
   ['dialog-tabindex', `<dialog id="d" tabindex="-1"><h2>N</h2>${out}</dialog>`, '1:16', named(out)],
   [
+    'popover-opener-missing',
+    '<div id="p" popover="manual">Text</div>',
+    '1:13',
+    '<button commandfor="p" command="--toggle">Open</button><div id="p" popover="manual">Text</div>',
+  ],
+  [
+    'popover-role-missing',
+    '<button popovertarget="p">Open</button><div id="p" popover aria-label="Tide">Text</div>',
+    '1:52',
+    '<button popovertarget="p">Open</button><div id="p" popover role="group" aria-label="Tide">Text</div>',
+  ],
+  [
     'disclosure-panel-unnamed',
     '<button aria-expanded="false">More</button><p hidden></p>',
     '1:9',

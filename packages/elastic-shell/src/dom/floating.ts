@@ -63,9 +63,8 @@ export function floating<O extends FloatingOptions>(engine: Engine<Openable, O>)
   const tab = (event: KeyboardEvent): void => {
     const stops = tabbables(root);
     const active = document.activeElement;
-    const owners = openers();
     let target: HTMLElement | undefined;
-    if (!event.shiftKey && owners.includes(active!)) target = stops[0];
+    if (!event.shiftKey && active === opener) target = stops[0];
     else if (event.shiftKey && active === stops[0]) target = opener as HTMLElement;
     else if (!event.shiftKey && active === stops.at(-1) && opener) {
       const page = tabbables(reachable(document)).filter((stop) => !root.contains(stop));
@@ -97,7 +96,8 @@ export function floating<O extends FloatingOptions>(engine: Engine<Openable, O>)
         outside: options.outside ?? 'close',
         escape: options.escape ?? 'close',
         focusOut: options.focusOut ?? 'close',
-        owners: openers,
+        // Another opener is outside: pressing it closes this and opens there.
+        owners: () => (opener ? [opener] : []),
         dismiss: (reason, event) => close(reason, event, reason === 'parent'),
         tab,
       }),

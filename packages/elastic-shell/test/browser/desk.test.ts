@@ -150,6 +150,41 @@ describe('editing an order', () => {
   });
 });
 
+describe('the tide of a berth', () => {
+  const title = '#tide-title';
+
+  it('stands beside the badge, follows while the list scrolls, and moves on to another badge', async () => {
+    const { page } = await open(desk());
+    await page.click('[data-order=W1044] .berth');
+    await page.waitForSelector('#tide:popover-open');
+    expect(await page.textContent(title)).toBe('Slip 3');
+    expect(await page.getAttribute('[data-order=W1044] .berth', 'aria-expanded')).toBe('true');
+    await page.mouse.move(640, 500);
+    await page.mouse.wheel(0, 120);
+    await page.waitForFunction(() => {
+      const [badge, layer] = ['[data-order=W1044] .berth', '#tide'].map((part) =>
+        document.querySelector(part)!.getBoundingClientRect(),
+      );
+      return scrollY > 50 && Math.round(layer!.top - badge!.bottom) === 8;
+    });
+    await page.click('[data-order=W1047] .berth');
+    await page.waitForFunction(() => document.querySelector('#tide-title')!.textContent === 'Slip 2');
+    await page.waitForSelector('#tide:popover-open');
+    await page.keyboard.press('Escape');
+    expect(await page.getAttribute(':focus', 'data-berth')).toBe('S2');
+  });
+
+  it('by keyboard alone, and axe finds nothing in it', async () => {
+    const { page } = await open(desk(), { bypassCSP: true });
+    await page.focus('[data-order=W1041] .berth');
+    await page.keyboard.press('Enter');
+    await page.waitForSelector('#tide[data-phase=open]');
+    expect(await violations(page)).toEqual([]);
+    await page.keyboard.press('Tab');
+    await page.waitForSelector('#tide', { state: 'hidden' });
+  });
+});
+
 describe('without script', () => {
   it('shows the orders, their notes, and opens and closes dialogs by the platform', async () => {
     const { page } = await open(desk(), { javaScriptEnabled: false });
@@ -187,6 +222,11 @@ describe('for everyone', () => {
     for (const button of await page.locator('#disclosure button, summary').all())
       if (await button.isVisible()) await button.click();
     expect(await violations(page)).toEqual([]);
+    for (const id of ['plain-popover', 'above-popover']) {
+      await page.click(`[commandfor=${id}]`);
+      await page.waitForSelector(`#${id}[data-phase=open]`);
+      expect([id, await violations(page)]).toEqual([id, []]);
+    }
     const ids = await page.evaluate(() => [...document.querySelectorAll('dialog')].map(({ id }) => id));
     expect(ids.length).toBeGreaterThan(8);
     for (const id of ids.filter((each) => each !== 'inner-dialog')) {

@@ -8,6 +8,8 @@ import {
   namingOf,
   type Notes,
   type Openable,
+  popover,
+  popoverNotes,
   outsideOf,
   type View,
 } from '../../src/core/index.js';
@@ -15,6 +17,7 @@ import {
 const contracts: [Contract<Openable>, Notes][] = [
   [dialog as Contract<Openable>, dialogNotes],
   [disclosure as Contract<Openable>, disclosureNotes],
+  [popover as Contract<Openable>, popoverNotes],
 ];
 
 const viewOf = (attributes: Record<string, string> = {}, localName = 'div'): View => ({

@@ -3,12 +3,13 @@ import { dialogRules } from './dialog.js';
 import { disclosureRules } from './disclosure.js';
 import { general } from './general.js';
 import { type Markup, pageOf } from './markup.js';
+import { popoverRules } from './popover.js';
 import type { Finding, Rule } from './rule.js';
 
 export { type Markup, type Page, pageOf, tagText } from './markup.js';
 export type { Finding, Found, Rule, Severity } from './rule.js';
 
-export const rules: readonly Rule[] = [...general, ...dialogRules, ...disclosureRules];
+export const rules: readonly Rule[] = [...general, ...dialogRules, ...popoverRules, ...disclosureRules];
 
 /** Runs every rule on the page under `roots`; findings stand in document order. */
 export function examine(roots: Iterable<Markup>): Finding[] {

@@ -1,0 +1,51 @@
+// Rules about popovers.
+import { has, tagText } from './markup.js';
+import type { Rule } from './rule.js';
+
+const naming = ['commandfor', 'popovertarget', 'aria-controls', 'aria-describedby', 'aria-labelledby'];
+
+export const popoverRules: readonly Rule[] = [
+  {
+    code: 'popover-opener-missing',
+    severity: 'warning',
+    clause: 'HTML, the popover attribute; commandfor and popovertarget',
+    says: 'Nothing on the page opens a popover.',
+    *find({ elements }) {
+      const named = new Set(
+        elements.flatMap((element) => naming.flatMap((name) => element.attribute(name)?.split(/\s+/) ?? [])),
+      );
+      for (const element of elements)
+        if (has(element, 'popover') && !named.has(element.attribute('id') ?? ''))
+          yield {
+            element,
+            attribute: 'popover',
+            sentence: `${tagText(element)} is a popover that no control names: only a program can open it, and it has nothing to stand beside.`,
+            remedy: 'Give it an id, and name that by commandfor with command="--toggle" on a button.',
+          };
+    },
+  },
+  {
+    code: 'popover-role-missing',
+    severity: 'warning',
+    clause: 'WAI-ARIA, naming prohibited on role generic',
+    says: 'A popover has a name and no role to carry it.',
+    *find({ elements }) {
+      for (const element of elements) {
+        const isNamed = has(element, 'aria-label') || has(element, 'aria-labelledby');
+        if (
+          !has(element, 'popover') ||
+          !isNamed ||
+          has(element, 'role') ||
+          !/^(div|span|p)$/.test(element.tag)
+        )
+          continue;
+        yield {
+          element,
+          attribute: 'popover',
+          sentence: `${tagText(element)} has a name, and as a plain <${element.tag}> may have none.`,
+          remedy: 'Add role="group", or make it a <section>.',
+        };
+      }
+    },
+  },
+];
