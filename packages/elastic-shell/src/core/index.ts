@@ -14,6 +14,7 @@ export {
 export type { Attributes, Contract, KeyOwner, Notes, RootView, View } from './contract/contract.js';
 export { type Openable, stepOpenable } from './contract/openable.js';
 export { dialog, dialogNotes, namingOf, outsideOf } from './contract/dialog.js';
+export { drawer, drawerNotes } from './contract/drawer.js';
 export { popover, popoverNotes } from './contract/popover.js';
 export { disclosure, disclosureNotes } from './contract/disclosure.js';
 export {

@@ -1,13 +1,13 @@
-// The floating service: a layer in the top layer beside its anchor, the page live around it.
-import type { Attributes } from '../core/contract/contract.js';
+// The floating service: a layer in the top layer, beside an anchor or where its style puts it, the page live around it.
 import type { Openable } from '../core/contract/openable.js';
 import type { PlacementWish } from '../core/layers/placement.js';
 import type { Escape, Outside } from '../core/layers/tree.js';
 import { type Anchor, forgetPlace, keepBeside } from './anchor.js';
 import type { Engine, Service } from './engine.js';
-import { type FocusChoice, type Place, placeOf, tabbables } from './focus.js';
+import { chosen, type FocusChoice, focusFirst, type Place, placeOf, tabbables } from './focus.js';
 import { controlsOf } from './hub.js';
 import { childrenOf, openLayer, parentOf, reachable } from './layers.js';
+import { namer, type NamingRule } from './naming.js';
 import { phases } from './phase.js';
 import type { Change } from './types.js';
 
@@ -16,6 +16,8 @@ export interface FloatingOptions extends PlacementWish {
   anchor?: Anchor | (() => Anchor | null | undefined);
   /** Where focus goes on opening. Default: [autofocus], else it stays where it is. */
   firstFocus?: FocusChoice;
+  /** Where focus goes on closing, when it was inside. Default: the opener, else what follows where it stood. */
+  focusReturn?: FocusChoice;
   outside?: Outside;
   escape?: Escape;
   focusOut?: 'close' | 'keep';
@@ -28,13 +30,28 @@ const defaults = { gap: 8, padding: 8 };
 export const isShown = (root: Element): boolean =>
   'showPopover' in root ? root.matches(':popover-open') : root.getAttribute('data-phase') === 'open';
 
-export function floating<O extends FloatingOptions>(engine: Engine<Openable, O>): Service {
+/** What a pattern says about its own floating layer: the service knows no pattern. */
+export interface FloatingRules {
+  /** It stands beside an anchor; else its style says where. */
+  anchored: boolean;
+  outside: Outside;
+  focusOut: 'close' | 'keep';
+  naming: NamingRule;
+  /** Moves focus in on opening as a dialog does; else only to [autofocus] or the option firstFocus. */
+  takesFocus: boolean;
+  ended?(result: string | null): void;
+}
+
+export function floating<O extends FloatingOptions>(
+  engine: Engine<Openable, O>,
+  rules: FloatingRules,
+): Service {
   const { root, options } = engine;
   const document = root.ownerDocument;
   const native = 'showPopover' in root;
   const bare = !root.hasAttribute('style');
-  const named = root.matches('[aria-label],[aria-labelledby]');
   const phase = phases(root, engine.render);
+  const names = namer(root, rules.naming, engine.render);
   let releases: (() => void)[] = [];
   let place: Place | undefined;
   let opener: Element | null | undefined;
@@ -75,11 +92,27 @@ export function floating<O extends FloatingOptions>(engine: Engine<Openable, O>)
     target.focus();
   };
 
+  const stand = (anchor: Anchor): (() => void) =>
+    keepBeside(
+      root,
+      anchor,
+      {
+        ...options,
+        gap: Number(options.gap ?? defaults.gap),
+        padding: Number(options.padding ?? defaults.padding),
+      },
+      (taken) => {
+        area = taken;
+        engine.render();
+      },
+      () => close(opener?.isConnected === false ? 'removed' : 'viewport', undefined, true),
+    );
+
   const present = (change: Change): void => {
     opener = change.source ?? openers()[0];
-    let anchor: Anchor;
+    let anchor: Anchor | undefined;
     try {
-      anchor = anchorOf();
+      if (rules.anchored) anchor = anchorOf();
     } catch (error) {
       close('program', undefined, true);
       throw error;
@@ -93,71 +126,54 @@ export function floating<O extends FloatingOptions>(engine: Engine<Openable, O>)
         id: root,
         parent: parentOf(opener, document),
         modal: false,
-        outside: options.outside ?? 'close',
+        outside: options.outside ?? rules.outside,
         escape: options.escape ?? 'close',
-        focusOut: options.focusOut ?? 'close',
+        focusOut: options.focusOut ?? rules.focusOut,
         // Another opener is outside: pressing it closes this and opens there.
         owners: () => (opener ? [opener] : []),
         dismiss: (reason, event) => close(reason, event, reason === 'parent'),
         tab,
       }),
-      keepBeside(
-        root,
-        anchor,
-        {
-          ...options,
-          gap: Number(options.gap ?? defaults.gap),
-          padding: Number(options.padding ?? defaults.padding),
-        },
-        (taken) => {
-          area = taken;
-          engine.render();
-        },
-        () => close(opener?.isConnected === false ? 'removed' : 'viewport', undefined, true),
-      ),
     ];
-    const { firstFocus = '[autofocus]' } = options;
-    const first =
-      typeof firstFocus === 'function'
-        ? firstFocus()
-        : typeof firstFocus === 'string'
-          ? root.querySelector(firstFocus)
-          : firstFocus;
-    (first as HTMLElement | null | undefined)?.focus({ preventScroll: true });
+    if (anchor) releases.push(stand(anchor));
+    if (rules.takesFocus) focusFirst(root, options.firstFocus, engine.commands, names.makeFocusable);
+    else
+      (chosen(options.firstFocus ?? '[autofocus]', root) as HTMLElement | null)?.focus({
+        preventScroll: true,
+      });
   };
 
   const withdraw = (): void => {
     hadFocus = root.contains(document.activeElement);
     for (const child of childrenOf(root)) child.dismiss('parent');
     releases.splice(0).forEach((release) => release());
+    names.forget();
     phase.go(false, () => {
       if (native && isShown(root)) root.hidePopover();
     });
   };
 
-  const attributes = (): Attributes => {
-    const title = root.querySelector('h1,h2,h3,h4,h5,h6');
-    return {
-      ...(native ? { popover: 'manual' } : { hidden: phase.now() === 'closed' ? '' : null }),
-      ...(title?.id && !named
-        ? { 'aria-labelledby': title.id, role: root.getAttribute('role') ?? 'group' }
-        : {}),
-      'data-phase': phase.now(),
-      'data-area': phase.now() === 'closed' ? null : (area ?? options.area ?? 'block-end'),
-      inert: phase.now() === 'closing' ? '' : null,
-    };
-  };
-
   return {
-    parts: () => [[root, attributes()]],
+    parts: () =>
+      names.parts({
+        ...(native ? { popover: 'manual' } : { hidden: phase.now() === 'closed' ? '' : null }),
+        'data-phase': phase.now(),
+        inert: phase.now() === 'closing' ? '' : null,
+        ...(rules.anchored && phase.now() !== 'closed'
+          ? { 'data-area': area ?? options.area ?? 'block-end' }
+          : {}),
+      }),
     show: (change) => (change.value ? present(change) : withdraw()),
     settle(change) {
-      if (!change.value && (hadFocus || document.activeElement === document.body))
-        place?.giveBack(reachable(document));
+      if (change.value) return;
+      if (hadFocus || document.activeElement === document.body)
+        place?.giveBack(reachable(document), options.focusReturn);
+      rules.ended?.(change.result ?? null);
     },
     release() {
       if (releases.length) withdraw();
       forgetPlace(root, bare);
+      rules.ended?.(null);
     },
   };
 }

@@ -48,18 +48,24 @@ export function wrapTab(event: KeyboardEvent, scope: HTMLElement): void {
   stops.at(event.shiftKey ? -1 : 0)?.focus();
 }
 
-const chosen = (choice: FocusChoice | undefined, scope: ParentNode): Element | null | undefined =>
+/** The element that a choice stands for. */
+export const chosen = (choice: FocusChoice | undefined, scope: ParentNode): Element | null | undefined =>
   typeof choice === 'function' ? choice() : typeof choice === 'string' ? scope.querySelector(choice) : choice;
+
+/** True for an action that closes without a result, or with the result "cancel". */
+const isSafe = (action: HTMLElement, commands: Readonly<Record<string, string>>): boolean =>
+  /^(cancel)?$/.test(action.getAttribute('value') ?? '') &&
+  (commands[action.getAttribute('command') ?? '-'] === 'close' || !!action.closest('[method=dialog]'));
 
 /**
  * Moves focus into a layer that has opened: the choice, else [autofocus], else the first field, else
- * the least destructive action (`isSafe`), else the heading. A cross in the header comes last, and
+ * the least destructive action, else the heading. A cross in the header comes last, and
  * what lies below the fold is passed over, so that a long text starts at its top.
  */
 export function focusFirst(
   root: HTMLElement,
   choice: FocusChoice | undefined,
-  isSafe: (action: HTMLElement) => boolean,
+  commands: Readonly<Record<string, string>>,
   makeFocusable: (heading: Element) => void,
 ): void {
   const bottom = root.getBoundingClientRect().bottom;
@@ -71,7 +77,7 @@ export function focusFirst(
     chosen(choice, root) ??
     first(root, '[autofocus]') ??
     first(root, 'input:not([type=hidden]),select,textarea,[contenteditable]', inView) ??
-    first(root, 'button', (action) => isAction(action) && isSafe(action)) ??
+    first(root, 'button', (action) => isAction(action) && isSafe(action, commands)) ??
     first(root, 'button,a[href]', isAction) ??
     heading;
   if (target && target === heading) makeFocusable(heading);

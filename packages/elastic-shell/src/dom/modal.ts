@@ -1,11 +1,11 @@
 // The modal service: a `<dialog>` in the top layer, with scroll lock, focus, phases and naming.
-import type { Attributes } from '../core/contract/contract.js';
 import type { Openable } from '../core/contract/openable.js';
 import type { Escape, Outside } from '../core/layers/tree.js';
 import type { Engine, Service } from './engine.js';
 import { type FocusChoice, focusFirst, holdFocus, type Place, placeOf } from './focus.js';
 import { childrenOf, openLayer, parentOf, reachable } from './layers.js';
 import { alertIn } from './message.js';
+import { namer, type NamingRule } from './naming.js';
 import { phases } from './phase.js';
 import { lockScroll } from './scroll-lock.js';
 import type { Change } from './types.js';
@@ -26,31 +26,20 @@ export interface ModalOptions {
 /** What a pattern says about its own modal: the service knows no pattern. */
 export interface ModalRules {
   outside: Outside;
-  /** Attributes of the root, given the ids of its first heading and first paragraph. */
-  naming(title?: string, description?: string): Attributes;
+  naming: NamingRule;
   /** It has closed, or will not open: with this result. */
   ended(result: string | null): void;
 }
-
-const focusable: Attributes = { tabindex: '-1' };
-let idsGiven = 0;
 
 export function modal<O extends ModalOptions>(engine: Engine<Openable, O>, rules: ModalRules): Service {
   const { options } = engine;
   const root = engine.root as HTMLDialogElement;
   const document = root.ownerDocument;
-  const ids = new Map<Element, string>();
   const phase = phases(root, engine.render);
+  const names = namer(root, rules.naming, engine.render);
   const alert = alertIn(root, options.messages?.failed);
   let releases: (() => void)[] = [];
   let place: Place | undefined;
-  let heading: Element | undefined;
-
-  const idOf = (element: Element | null): string | undefined => {
-    if (!element) return;
-    if (!element.id || ids.has(element)) ids.set(element, ids.get(element) ?? `shell-${++idsGiven}`);
-    return ids.get(element) ?? element.id;
-  };
 
   const watcher = new MutationObserver((records) => {
     place?.follow(records);
@@ -59,7 +48,7 @@ export function modal<O extends ModalOptions>(engine: Engine<Openable, O>, rules
     engine.render();
     if (document.activeElement !== document.body) return;
     if (!engine.state().open) place?.giveBack(reachable(document));
-    else if (reachable(document) === root) holdFocus(root, document.body, makeFocusable);
+    else if (reachable(document) === root) holdFocus(root, document.body, names.makeFocusable);
   });
   const watch = (removals: boolean): void => {
     watcher.disconnect();
@@ -70,19 +59,6 @@ export function modal<O extends ModalOptions>(engine: Engine<Openable, O>, rules
   /** Once focus has gone on by itself, what becomes of the place it returned to is nobody's business. */
   const stopFollowing = (): void => {
     if (!engine.state().open) watch(false);
-  };
-
-  const isSafe = (action: HTMLElement): boolean => {
-    const closes = engine.commands[action.getAttribute('command') ?? ''] === 'close';
-    return (
-      /^(cancel)?$/.test(action.getAttribute('value') ?? '') &&
-      (closes || !!action.closest('[method=dialog]'))
-    );
-  };
-
-  const makeFocusable = (title: Element): void => {
-    heading = title;
-    engine.render();
   };
 
   const present = (change: Change): void => {
@@ -103,7 +79,7 @@ export function modal<O extends ModalOptions>(engine: Engine<Openable, O>, rules
         dismiss: (reason, event) =>
           engine.change({ open: false }, { reason, result: null, event }, reason === 'parent'),
         reread: engine.reread,
-        holdFocus: (from) => holdFocus(root, from, makeFocusable),
+        holdFocus: (from) => holdFocus(root, from, names.makeFocusable),
         submitted(event) {
           event.preventDefault();
           const source = event.submitter;
@@ -125,14 +101,14 @@ export function modal<O extends ModalOptions>(engine: Engine<Openable, O>, rules
         root.showModal();
       }
     });
-    focusFirst(root, options.firstFocus, isSafe, makeFocusable);
+    focusFirst(root, options.firstFocus, engine.commands, names.makeFocusable);
   };
 
   const dismiss = ({ result }: Change): void => {
     for (const child of childrenOf(root)) child.dismiss('parent');
     releases.forEach((release) => release());
     releases = [];
-    heading = undefined;
+    names.forget();
     phase.go(false, () => {
       if (!root.showModal) return root.removeAttribute('open');
       // Without its open attribute a dialog is hidden, yet still holds the page inert: closing mends it.
@@ -145,26 +121,13 @@ export function modal<O extends ModalOptions>(engine: Engine<Openable, O>, rules
   if (engine.state().open) present({ name: 'open', value: true, previous: false, reason: 'program' });
 
   return {
-    parts() {
-      const title = root.querySelector('h1,h2,h3,h4,h5,h6');
-      const attributes: [Element, Attributes][] = [
-        [
-          root,
-          {
-            ...rules.naming(idOf(title), idOf(root.querySelector('p:not([role])'))),
-            'data-phase': phase.now(),
-            inert: phase.now() === 'closing' ? '' : null,
-            ...(options.escape === 'keep' ? { closedby: 'none' } : {}),
-            ...('showModal' in root ? {} : { 'aria-modal': 'true' }),
-          },
-        ],
-      ];
-      ids.forEach((id, element) =>
-        attributes.push([element, { id, ...(element === heading ? focusable : {}) }]),
-      );
-      if (heading && !ids.has(heading)) attributes.push([heading, focusable]);
-      return attributes;
-    },
+    parts: () =>
+      names.parts({
+        'data-phase': phase.now(),
+        inert: phase.now() === 'closing' ? '' : null,
+        ...(options.escape === 'keep' ? { closedby: 'none' } : {}),
+        ...('showModal' in root ? {} : { 'aria-modal': 'true' }),
+      }),
     asked: alert.clear,
     refused(error) {
       if (!engine.state().open) rules.ended(null);

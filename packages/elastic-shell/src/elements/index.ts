@@ -1,4 +1,5 @@
 // Every element.
 import './dialog.js';
 import './disclosure.js';
+import './drawer.js';
 import './popover.js';

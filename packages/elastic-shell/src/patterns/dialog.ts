@@ -1,23 +1,20 @@
 // The modal dialog and the alert dialog on a `<dialog>`: `wireDialog`.
-import type { Cell } from '../core/cell.js';
-import { choices, dialog, type DialogChoices, namingOf, outsideOf } from '../core/contract/dialog.js';
-import { wire } from '../dom/engine.js';
+import {
+  choices,
+  dialog,
+  type DialogChoices,
+  markupOf,
+  namingOf,
+  outsideOf,
+} from '../core/contract/dialog.js';
+import { type Asking, wireAsking } from '../dom/asking.js';
 import { modal, type ModalOptions } from '../dom/modal.js';
 import { checkChoices } from '../dom/options.js';
-import type { OpenOptions, Wired } from '../dom/types.js';
+import type { OpenOptions } from '../dom/types.js';
 
 export interface DialogOptions extends OpenOptions, DialogChoices, ModalOptions {}
 
-export interface Dialog extends Wired {
-  readonly root: HTMLDialogElement;
-  readonly open: Cell<boolean>;
-  /** Opens it, if the guard allows. */
-  show(): void;
-  /** Closes it, if the guard allows. `result` is what `ask` answers with. Default: null, as when dismissed. */
-  close(result?: string | null): void;
-  /** Opens it; answers with the value of the control that closed it, or null when it was dismissed. */
-  ask(): Promise<string | null>;
-}
+export type Dialog = Asking;
 
 declare module '../dom/defaults.js' {
   interface PatternOptions {
@@ -31,41 +28,13 @@ declare module '../dom/defaults.js' {
  * Throws a TypeError when `root` is no `<dialog>` or is wired already, or an option's value is unknown.
  */
 export function wireDialog(root: HTMLElement, options: DialogOptions = {}): Dialog {
-  if (root?.localName !== 'dialog')
-    throw new TypeError(`elastic-shell: wireDialog needs a <dialog>, got ${root?.outerHTML ?? root}`);
   checkChoices('dialog', options, choices);
-
-  let asks: ((result: string | null) => void)[] = [];
-  const role = root.getAttribute('role');
-  const markup = {
-    role,
-    named: root.matches('[aria-label],[aria-labelledby]'),
-    described: root.hasAttribute('aria-describedby'),
-  };
-  let close: Dialog['close'];
-  const wired = wire(root, dialog, options, (engine) => {
-    close = (result = null) => engine.intend('close', { reason: 'program', result });
+  return wireAsking(root, dialog, options, (engine, ended) => {
+    const markup = markupOf(root);
     return modal(engine, {
       outside: outsideOf(engine.options, markup),
       naming: (title, description) => namingOf(markup, title, description),
-      ended(result) {
-        const answered = asks;
-        asks = [];
-        for (const answer of answered) answer(result);
-      },
+      ended,
     });
   });
-  const show = (): void => wired.open.set(true);
-  return {
-    ...wired,
-    root: root as HTMLDialogElement,
-    show,
-    close: close!,
-    ask: () =>
-      new Promise((resolve) => {
-        asks.push(resolve);
-        show();
-        if (!wired.open.get() && !wired.busy.get()) resolve(null);
-      }),
-  };
 }

@@ -1,4 +1,5 @@
 // Every pattern's wire function, and the defaults for all of their instances.
 export { wireDialog, type Dialog, type DialogOptions } from './dialog.js';
 export { wireDisclosure, type Disclosure, type DisclosureOptions } from './disclosure.js';
+export { wireDrawer, type Drawer, type DrawerOptions } from './drawer.js';
 export { wirePopover, type Popover, type PopoverOptions } from './popover.js';

@@ -29,5 +29,15 @@ declare module '../dom/defaults.js' {
 export function wirePopover(root: HTMLElement, options: PopoverOptions = {}): Popover {
   checkChoices('popover', options, popoverChoices);
   if (options.area !== undefined) parseArea(options.area);
-  return wire(root, { ...popover, read: () => ({ open: isShown(root) }) }, options, floating);
+  const named = root?.matches?.('[aria-label],[aria-labelledby]');
+  return wire(root, { ...popover, read: () => ({ open: isShown(root) }) }, options, (engine) =>
+    floating(engine, {
+      anchored: true,
+      outside: 'close',
+      focusOut: 'close',
+      takesFocus: false,
+      naming: (title) =>
+        title && !named ? { 'aria-labelledby': title, role: root.getAttribute('role') ?? 'group' } : {},
+    }),
+  );
 }

@@ -340,7 +340,7 @@ describe('dialogs in dialogs', () => {
 
 describe('misuse of a dialog', () => {
   it.each([[null], [undefined], [document.createElement('div')]])('refuses %p as a root', (root) => {
-    expect(() => wireDialog(root as never)).toThrow(/wireDialog needs a <dialog>, got /);
+    expect(() => wireDialog(root as never)).toThrow(/^elastic-shell: dialog needs a <dialog>, got /);
   });
   it('refuses an unknown option value, and says what there is', () => {
     document.body.innerHTML = markup;

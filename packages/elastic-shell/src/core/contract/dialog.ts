@@ -1,6 +1,6 @@
 // The modal dialog, and the alert dialog, which differs by its role and by what dismisses it.
 import type { Escape, Outside } from '../layers/tree.js';
-import type { Attributes, Contract, Notes } from './contract.js';
+import type { Attributes, Contract, Notes, RootView } from './contract.js';
 import { type Openable, stepOpenable } from './openable.js';
 
 export type DialogPart = 'root' | 'opener' | 'title' | 'description';
@@ -45,6 +45,13 @@ export interface DialogMarkup {
   /** The author described it by aria-describedby. */
   described: boolean;
 }
+
+/** Reads it, as the author wrote it. */
+export const markupOf = (root: RootView): DialogMarkup => ({
+  role: root.getAttribute('role'),
+  named: root.hasAttribute('aria-label') || root.hasAttribute('aria-labelledby'),
+  described: root.hasAttribute('aria-describedby'),
+});
 
 const isAlert = ({ role }: DialogMarkup): boolean => role === 'alertdialog';
 

@@ -8,7 +8,11 @@ const log: string[] = [];
 const wired: Record<string, library.Wired> = {};
 
 /** Wires `#id` and keeps it under its id; its changes go to the log as "id name value reason". */
-function wire(kind: 'dialog' | 'disclosure' | 'popover', id: string, options: object = {}): library.Wired {
+function wire(
+  kind: 'dialog' | 'disclosure' | 'drawer' | 'popover',
+  id: string,
+  options: object = {},
+): library.Wired {
   const root = document.getElementById(id)!;
   const onChange = ({ name, value, reason, result }: library.Change): void => {
     log.push(`${id} ${name} ${String(value)} ${reason}${result === undefined ? '' : ` ${String(result)}`}`);
@@ -16,6 +20,7 @@ function wire(kind: 'dialog' | 'disclosure' | 'popover', id: string, options: ob
   const wires = {
     dialog: library.wireDialog,
     disclosure: library.wireDisclosure,
+    drawer: library.wireDrawer,
     popover: library.wirePopover,
   };
   const made = wires[kind](root, { onChange, ...options });
