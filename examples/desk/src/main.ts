@@ -6,6 +6,7 @@ import { makeServer } from 'quillhaven-data/server';
 import type { Order } from 'quillhaven-data/types';
 import { wireEdit } from './edit';
 import { wireTide } from './tide';
+import { wireDrawers } from './filter';
 import { day, pounds } from './rows';
 
 const find = <E extends HTMLElement>(selector: string, within: ParentNode = document): E =>
@@ -44,16 +45,16 @@ const show = (row: HTMLElement, order: Order): void => {
   );
 };
 
-const count = (): void => {
-  find('#count').textContent = `${orders.length}`;
-};
+const refilter = wireDrawers((shown) => {
+  find('#count').textContent = shown === orders.length ? `${shown}` : `${shown} of ${orders.length}`;
+});
 
 for (const row of rows()) {
   const order = orders.find(({ id }) => id === row.dataset['order']);
   if (!order) row.remove();
   else show(row, order);
 }
-count();
+refilter();
 for (const notes of list.querySelectorAll<HTMLElement>('details.notes')) wireDisclosure(notes);
 
 wireTide();
@@ -79,7 +80,7 @@ const strike = wireDialog(find('#strike'), {
     next = neighbour?.querySelector<HTMLElement>('.strike');
     row?.remove();
     orders = server.orders();
-    count();
+    refilter();
     status.textContent = `Order ${striking.id} was struck.`;
   },
   focusReturn: () => next ?? rowOf(striking?.id)?.querySelector('.strike'),
@@ -92,6 +93,7 @@ wireEdit({
     orders = server.orders();
     const row = rowOf(order.id);
     if (row) show(row, order);
+    refilter();
     status.textContent = `Order ${order.id} was saved.`;
   },
 });

@@ -185,6 +185,39 @@ describe('the tide of a berth', () => {
   });
 });
 
+describe('the drawers of the desk', () => {
+  it('on a phone the header opens a drawer, which closes when the window grows', async () => {
+    const { page } = await open(desk(), { viewport: { width: 375, height: 640 } });
+    await page.click('#menu');
+    await page.waitForSelector('#sections:modal');
+    await page.setViewportSize({ width: 900, height: 640 });
+    await page.waitForSelector('#sections', { state: 'hidden' });
+    await page.waitForFunction(() => document.activeElement !== document.body);
+    await page.setViewportSize({ width: 375, height: 640 });
+  });
+
+  it('the filter stands beside the list, which follows it and stays live', async () => {
+    const { page } = await open(desk());
+    await page.click('#filter-button');
+    await page.waitForSelector('#filter:popover-open');
+    await page.fill('#filter [name=boat]', 'marsh');
+    await page.waitForFunction(() => /^\d+ of 60$/.test(document.querySelector('#count')!.textContent));
+    const names = await page.locator('.order:not([hidden]) [data-field=boat]').allTextContents();
+    expect(new Set(names.map((name) => /marsh/i.test(name)))).toEqual(new Set([true]));
+    const shown = page.locator('.order:not([hidden])');
+    const before = await shown.count();
+    await shown.first().locator('.strike').click();
+    await page.click('#strike [value=strike]');
+    await page.waitForSelector('#strike', { state: 'hidden' });
+    expect(await shown.count()).toBe(before - 1);
+    await page.click('#filter [type=reset]');
+    await page.waitForFunction(() => document.querySelector('#count')!.textContent === '59');
+    await page.keyboard.press('Escape');
+    await page.waitForSelector('#filter', { state: 'hidden' });
+    expect(await focused(page)).toBe('filter-button');
+  });
+});
+
 describe('without script', () => {
   it('shows the orders, their notes, and opens and closes dialogs by the platform', async () => {
     const { page } = await open(desk(), { javaScriptEnabled: false });
@@ -227,7 +260,9 @@ describe('for everyone', () => {
       await page.waitForSelector(`#${id}[data-phase=open]`);
       expect([id, await violations(page)]).toEqual([id, []]);
     }
-    const ids = await page.evaluate(() => [...document.querySelectorAll('dialog')].map(({ id }) => id));
+    const ids = await page.evaluate(() =>
+      [...document.querySelectorAll('dialog:not([popover])')].map(({ id }) => id),
+    );
     expect(ids.length).toBeGreaterThan(8);
     for (const id of ids.filter((each) => each !== 'inner-dialog')) {
       await page.evaluate((name) => document.querySelector<HTMLDialogElement>(`#${name}`)!.showModal(), id);

@@ -1,0 +1,29 @@
+// The header's drawer on a small screen, and the filter: a drawer beside the list, which stays live.
+import { wireDrawer } from 'elastic-shell';
+
+const find = <E extends HTMLElement>(selector: string): E => document.querySelector<E>(selector)!;
+
+/** Wires both. `filtered` hears how many orders are shown; the result applies the filter again. */
+export function wireDrawers(filtered: (shown: number) => void): () => void {
+  wireDrawer(find('#sections'), { closedWhen: '(min-width: 40rem)' });
+  wireDrawer(find('#filter'), { edge: 'inline-end', modal: false });
+
+  const form = find<HTMLFormElement>('#filter-form');
+  const apply = (): void => {
+    const data = new FormData(form);
+    const states = data.getAll('state');
+    const boat = `${data.get('boat')}`.trim().toLocaleLowerCase();
+    let shown = 0;
+    for (const row of document.querySelectorAll<HTMLElement>('.order')) {
+      const name = row.querySelector('[data-field=boat]')!.textContent.toLocaleLowerCase();
+      const state = row.querySelector<HTMLElement>('[data-field=state]')!.dataset['state']!;
+      row.hidden = !states.includes(state) || !name.includes(boat);
+      if (!row.hidden) shown++;
+    }
+    filtered(shown);
+  };
+  form.addEventListener('input', apply);
+  form.addEventListener('reset', () => setTimeout(apply));
+  form.addEventListener('submit', (event) => event.preventDefault());
+  return apply;
+}
