@@ -14,6 +14,7 @@ const { build: bundle } = await import('esbuild');
 const budgets = {
   disclosure: 2400,
   dialog: 6600,
+  tooltip: 8000,
   drawer: 9200,
   popover: 7700,
   all: 20000,
@@ -21,6 +22,7 @@ const budgets = {
 
 const entries = {
   disclosure: `export { wireDisclosure } from 'elastic-shell/disclosure'`,
+  tooltip: `export { wireTooltip } from 'elastic-shell/tooltip'`,
   drawer: `export { wireDrawer } from 'elastic-shell/drawer'`,
   popover: `export { wirePopover } from 'elastic-shell/popover'`,
   dialog: `export { wireDialog } from 'elastic-shell/dialog'`,

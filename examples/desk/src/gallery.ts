@@ -1,9 +1,18 @@
 // The gallery: wires the plain instances that the page marks with data-wire, and the few that need a line more.
-import { cell, type DrawerOptions, wireDialog, wireDisclosure, wireDrawer, wirePopover } from 'elastic-shell';
+import {
+  cell,
+  type DrawerOptions,
+  wireDialog,
+  wireDisclosure,
+  wireDrawer,
+  wirePopover,
+  wireTooltip,
+} from 'elastic-shell';
 import 'elastic-shell/elements';
 
 const find = <E extends HTMLElement>(selector: string): E => document.querySelector<E>(selector)!;
 
+for (const root of document.querySelectorAll<HTMLElement>('[data-wire=tooltip]')) wireTooltip(root);
 for (const root of document.querySelectorAll<HTMLElement>('[data-wire=disclosure]')) wireDisclosure(root);
 for (const root of document.querySelectorAll<HTMLElement>('[data-wire=drawer]')) {
   const edge = (root.dataset['edgeWish'] ?? 'inline-start') as NonNullable<DrawerOptions['edge']>;

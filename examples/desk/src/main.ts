@@ -1,5 +1,5 @@
 // The yard desk: strikes and edits work orders. The page is there already; this gives it its behaviour.
-import { wireDialog, wireDisclosure } from 'elastic-shell';
+import { wireDialog, wireDisclosure, wireTooltip } from 'elastic-shell';
 import boats from 'quillhaven-data/boats.json';
 import first from 'quillhaven-data/orders.json';
 import { makeServer } from 'quillhaven-data/server';
@@ -58,6 +58,7 @@ refilter();
 for (const notes of list.querySelectorAll<HTMLElement>('details.notes')) wireDisclosure(notes);
 
 wireTide();
+wireTooltip(find('#start-over-tip'));
 
 let striking: Order | undefined;
 let next: HTMLElement | null | undefined;

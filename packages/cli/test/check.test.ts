@@ -87,6 +87,12 @@ const cases: [code: string, broken: string, place: string, kept: string][] = [
   ['dialog-role-elsewhere', '<div role="dialog" aria-label="N"></div>', '1:6', named(out)],
   ['dialog-tabindex', `<dialog id="d" tabindex="-1"><h2>N</h2>${out}</dialog>`, '1:16', named(out)],
   [
+    'tooltip-focusable',
+    '<button aria-describedby="t">Go</button><div id="t" role="tooltip">See <a href="/">more</a></div>',
+    '1:72',
+    '<button aria-describedby="t">Go</button><div id="t" role="tooltip">Words</div>',
+  ],
+  [
     'popover-opener-missing',
     '<div id="p" popover="manual">Text</div>',
     '1:13',

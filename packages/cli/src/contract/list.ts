@@ -1,4 +1,17 @@
 // Every pattern's notes, in the order in which they are shown.
-import { dialogNotes, disclosureNotes, drawerNotes, popoverNotes, type Notes } from 'elastic-shell/core';
+import {
+  dialogNotes,
+  disclosureNotes,
+  drawerNotes,
+  popoverNotes,
+  tooltipNotes,
+  type Notes,
+} from 'elastic-shell/core';
 
-export const contracts: readonly Notes[] = [dialogNotes, drawerNotes, popoverNotes, disclosureNotes];
+export const contracts: readonly Notes[] = [
+  dialogNotes,
+  drawerNotes,
+  popoverNotes,
+  tooltipNotes,
+  disclosureNotes,
+];

@@ -15,6 +15,7 @@ export type { Attributes, Contract, KeyOwner, Notes, RootView, View } from './co
 export { type Openable, stepOpenable } from './contract/openable.js';
 export { dialog, dialogNotes, namingOf, outsideOf } from './contract/dialog.js';
 export { drawer, drawerNotes } from './contract/drawer.js';
+export { tooltip, tooltipNotes } from './contract/tooltip.js';
 export { popover, popoverNotes } from './contract/popover.js';
 export { disclosure, disclosureNotes } from './contract/disclosure.js';
 export {

@@ -34,11 +34,16 @@ export const isShown = (root: Element): boolean =>
 export interface FloatingRules {
   /** It stands beside an anchor; else its style says where. */
   anchored: boolean;
+  /** The area and the gap, in pixels, where the caller says nothing. Default: `block-end` and 8. */
+  area?: string;
+  gap?: number;
   outside: Outside;
   focusOut: 'close' | 'keep';
   naming: NamingRule;
   /** Moves focus in on opening as a dialog does; else only to [autofocus] or the option firstFocus. */
   takesFocus: boolean;
+  /** Gives focus back on closing when it was inside or nowhere. */
+  returnsFocus: boolean;
   ended?(result: string | null): void;
 }
 
@@ -98,7 +103,8 @@ export function floating<O extends FloatingOptions>(
       anchor,
       {
         ...options,
-        gap: Number(options.gap ?? defaults.gap),
+        area: options.area ?? rules.area,
+        gap: Number(options.gap ?? rules.gap ?? defaults.gap),
         padding: Number(options.padding ?? defaults.padding),
       },
       (taken) => {
@@ -160,13 +166,13 @@ export function floating<O extends FloatingOptions>(
         'data-phase': phase.now(),
         inert: phase.now() === 'closing' ? '' : null,
         ...(rules.anchored && phase.now() !== 'closed'
-          ? { 'data-area': area ?? options.area ?? 'block-end' }
+          ? { 'data-area': area ?? options.area ?? rules.area ?? 'block-end' }
           : {}),
       }),
     show: (change) => (change.value ? present(change) : withdraw()),
     settle(change) {
       if (change.value) return;
-      if (hadFocus || document.activeElement === document.body)
+      if (rules.returnsFocus && (hadFocus || document.activeElement === document.body))
         place?.giveBack(reachable(document), options.focusReturn);
       rules.ended?.(change.result ?? null);
     },

@@ -3,3 +3,4 @@ import './dialog.js';
 import './disclosure.js';
 import './drawer.js';
 import './popover.js';
+import './tooltip.js';

@@ -37,6 +37,7 @@ export function wireDrawer(root: HTMLElement, options: DrawerOptions = {}): Draw
           outside: 'keep',
           focusOut: 'keep',
           takesFocus: true,
+          returnsFocus: true,
           naming,
           ended,
         });

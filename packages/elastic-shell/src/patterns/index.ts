@@ -3,3 +3,4 @@ export { wireDialog, type Dialog, type DialogOptions } from './dialog.js';
 export { wireDisclosure, type Disclosure, type DisclosureOptions } from './disclosure.js';
 export { wireDrawer, type Drawer, type DrawerOptions } from './drawer.js';
 export { wirePopover, type Popover, type PopoverOptions } from './popover.js';
+export { wireTooltip, type Tooltip, type TooltipOptions } from './tooltip.js';

@@ -36,6 +36,7 @@ export function wirePopover(root: HTMLElement, options: PopoverOptions = {}): Po
       outside: 'close',
       focusOut: 'close',
       takesFocus: false,
+      returnsFocus: true,
       naming: (title) =>
         title && !named ? { 'aria-labelledby': title, role: root.getAttribute('role') ?? 'group' } : {},
     }),

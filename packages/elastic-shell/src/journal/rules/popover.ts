@@ -1,10 +1,31 @@
-// Rules about popovers.
-import { has, tagText } from './markup.js';
+// Rules about popovers and tooltips.
+import { has, inside, tagText } from './markup.js';
 import type { Rule } from './rule.js';
 
 const naming = ['commandfor', 'popovertarget', 'aria-controls', 'aria-describedby', 'aria-labelledby'];
 
 export const popoverRules: readonly Rule[] = [
+  {
+    code: 'tooltip-focusable',
+    severity: 'error',
+    clause: 'WAI-ARIA, tooltip: it does not receive focus',
+    says: 'A tooltip holds something that takes focus.',
+    *find({ elements }) {
+      for (const element of elements) {
+        if (element.attribute('role') !== 'tooltip') continue;
+        const inner = inside(element).find(
+          (each) =>
+            /^(button|input|select|textarea)$/.test(each.tag) || (each.tag === 'a' && has(each, 'href')),
+        );
+        if (inner)
+          yield {
+            element: inner,
+            sentence: `${tagText(inner)} stands in a tooltip, where neither the keyboard nor a touch can reach it.`,
+            remedy: 'Make it a popover, opened by a press.',
+          };
+      }
+    },
+  },
   {
     code: 'popover-opener-missing',
     severity: 'warning',

@@ -9,7 +9,7 @@ const wired: Record<string, library.Wired> = {};
 
 /** Wires `#id` and keeps it under its id; its changes go to the log as "id name value reason". */
 function wire(
-  kind: 'dialog' | 'disclosure' | 'drawer' | 'popover',
+  kind: 'dialog' | 'disclosure' | 'drawer' | 'popover' | 'tooltip',
   id: string,
   options: object = {},
 ): library.Wired {
@@ -21,6 +21,7 @@ function wire(
     dialog: library.wireDialog,
     disclosure: library.wireDisclosure,
     drawer: library.wireDrawer,
+    tooltip: library.wireTooltip,
     popover: library.wirePopover,
   };
   const made = wires[kind](root, { onChange, ...options });

@@ -1,0 +1,52 @@
+// The tooltip on an element: `wireTooltip`.
+import type { Cell } from '../core/cell.js';
+import { tooltip } from '../core/contract/tooltip.js';
+import { parseArea, type PlacementWish } from '../core/layers/placement.js';
+import { wire } from '../dom/engine.js';
+import { floating, isShown } from '../dom/floating.js';
+import { onHover } from '../dom/hover.js';
+import type { OpenOptions, Wired } from '../dom/types.js';
+
+export interface TooltipOptions extends OpenOptions, PlacementWish {
+  /** Milliseconds that the pointer rests on a control before it shows. Default: 500; none from one to the next. */
+  delay?: number;
+}
+
+export interface Tooltip extends Wired {
+  readonly open: Cell<boolean>;
+}
+
+declare module '../dom/defaults.js' {
+  interface PatternOptions {
+    tooltip: TooltipOptions;
+  }
+}
+
+/**
+ * Wires a tooltip. Controls name it by `aria-describedby` or `aria-labelledby`. Needs structure.css
+ * for its place. Follows WCAG 1.4.13. Throws a TypeError when `root` is no element or is wired
+ * already, or the area is unknown.
+ */
+export function wireTooltip(root: HTMLElement, options: TooltipOptions = {}): Tooltip {
+  if (options.area !== undefined) parseArea(options.area);
+  return wire<{ open: boolean }, TooltipOptions>(
+    root,
+    { ...tooltip, read: () => ({ open: isShown(root) }) },
+    options,
+    (engine) =>
+      onHover(
+        engine,
+        engine.options.delay === undefined ? undefined : Number(engine.options.delay),
+        floating(engine, {
+          anchored: true,
+          area: 'block-start',
+          gap: 6,
+          outside: 'keep',
+          focusOut: 'keep',
+          takesFocus: false,
+          returnsFocus: false,
+          naming: () => ({}),
+        }),
+      ),
+  );
+}
