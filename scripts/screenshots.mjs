@@ -54,6 +54,10 @@ await shoot('discard-changes-dark', '', { ...wide, colorScheme: 'dark' }, async 
   await page.waitForSelector('#discard[data-phase=open]');
 });
 await shoot('tide', '', wide, openDialog('[data-order=W1044] .berth', '#tide'));
+await shoot('filter', '', wide, async (page) => {
+  await openDialog('#filter-button', '#filter')(page);
+  await page.fill('#filter [name=boat]', 'ma');
+});
 await shoot('phone', '', phone);
 await shoot(
   'phone-edit-dark',
@@ -62,6 +66,12 @@ await shoot(
   openDialog('[data-order=W1041] .edit', '#edit'),
 );
 await shoot('gallery', 'gallery.html', wide);
+await shoot('gallery-popover', 'gallery.html', wide, async (page) => {
+  await page.click('[commandfor=outer-popover]');
+  await page.click('[commandfor=inner-popover]');
+  await page.evaluate(() => document.querySelector('#popover').scrollIntoView());
+  await page.waitForSelector('#inner-popover[data-phase=open]');
+});
 await shoot('gallery-right-to-left', 'gallery.html', wide, async (page) => {
   await page.click('#direction');
   await openDialog('[commandfor=plain-dialog][command=show-modal]', '#plain-dialog')(page);
