@@ -12,7 +12,7 @@ const { build: bundle } = await import('esbuild');
  * (disclosure) and 3,800 (dialog); docs/quality.md says why they are not met. These hold what is.
  */
 const budgets = {
-  disclosure: 2400,
+  disclosure: 2450,
   dialog: 6600,
   tooltip: 8100,
   drawer: 9200,

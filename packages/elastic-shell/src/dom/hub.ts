@@ -63,8 +63,11 @@ export function join(root: Element): () => void {
   };
 }
 
-/** The controls that name `root`, as of now. */
+/** The controls that name `root`, as of now. What has left the page, or names another, is struck off. */
 export const controlsOf = (root: Element): Element[] => {
   follow(observer.takeRecords());
-  return [...(index[root.id] ?? [])].filter((control) => control.isConnected && namedBy(control) === root.id);
+  const controls = index[root.id];
+  return [...(controls ?? [])].filter(
+    (control) => (control.isConnected && namedBy(control) === root.id) || !controls?.delete(control),
+  );
 };
