@@ -115,15 +115,15 @@ function placeIn(area: Area, question: PlacementQuestion): Placement {
   const [size, breadth] = horizontal ? [layer.width, layer.height] : [layer.height, layer.width];
 
   const after = isAfter(area.side, horizontal);
-  const mainRoom = Math.max(
-    0,
-    after ? main.edge.high - main.anchor.high - gap : main.anchor.low - gap - main.edge.low,
-  );
+  // Less than nothing where the anchor itself stands beyond the edge.
+  const depth = after ? main.edge.high - main.anchor.high - gap : main.anchor.low - gap - main.edge.low;
+  const mainRoom = within(depth, 0, main.edge.high - main.edge.low);
   const crossRoom = cross.edge.high - cross.edge.low;
   const shownSize = Math.min(size, mainRoom);
   const shownBreadth = Math.min(breadth, crossRoom);
 
-  const at = after ? main.anchor.high + gap : main.anchor.low - gap - shownSize;
+  const wanted = after ? main.anchor.high + gap : main.anchor.low - gap - shownSize;
+  const at = within(wanted, main.edge.low, main.edge.high - shownSize);
   const middle = (cross.anchor.low + cross.anchor.high) / 2;
   const wished = !area.span
     ? middle - shownBreadth / 2
@@ -138,7 +138,7 @@ function placeIn(area: Area, question: PlacementQuestion): Placement {
     y: horizontal ? along : at,
     room: horizontal ? { width: mainRoom, height: crossRoom } : { width: crossRoom, height: mainRoom },
     arrow: within(middle - along, 0, shownBreadth),
-    fits: size <= mainRoom && breadth <= crossRoom,
+    fits: size <= Math.min(depth, mainRoom) && breadth <= crossRoom && at === wanted,
   };
 }
 
