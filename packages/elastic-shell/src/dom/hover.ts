@@ -91,7 +91,7 @@ const turn = (document: Document, act: 'addEventListener' | 'removeEventListener
 export function onHover(engine: Engine<Openable>, delay = delays.rest, service: Service): Service {
   const own = { engine, delay };
   const document = engine.root.ownerDocument;
-  if (!hovered.size) turn(document, 'addEventListener');
+  turn(document, 'addEventListener');
   hovered.set(engine.root, own);
   return {
     ...service,
@@ -107,7 +107,8 @@ export function onHover(engine: Engine<Openable>, delay = delays.rest, service: 
       clearTimeout(timer);
       if (current === own) current = undefined;
       hovered.delete(engine.root);
-      if (!hovered.size) turn(document, 'removeEventListener');
+      if (![...hovered.keys()].some((root) => root.ownerDocument === document))
+        turn(document, 'removeEventListener');
       service.release?.();
     },
   };
