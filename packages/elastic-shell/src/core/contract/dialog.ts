@@ -1,7 +1,7 @@
 // The modal dialog, and the alert dialog, which differs by its role and by what dismisses it.
 import type { Escape, Outside } from '../layers/tree.js';
 import type { Attributes, Contract, Notes, RootView } from './contract.js';
-import { type Openable, stepOpenable } from './openable.js';
+import { onChangeOption, openOption, type Openable, stepOpenable } from './openable.js';
 
 export type DialogPart = 'root' | 'opener' | 'title' | 'description';
 
@@ -122,12 +122,7 @@ export const dialogNotes: Notes<DialogPart> = {
     },
   ],
   options: [
-    {
-      name: 'open',
-      values: 'true, false or a cell',
-      default: 'false',
-      does: 'The first state, or a cell that is followed both ways.',
-    },
+    openOption,
     {
       name: 'outside',
       values: 'close, absorb, keep',
@@ -153,7 +148,7 @@ export const dialogNotes: Notes<DialogPart> = {
       default: 'none',
       does: 'May refuse a change, or make it wait for a promise; an error is shown in the dialog.',
     },
-    { name: 'onChange', values: 'function', default: 'none', does: 'Hears every change with its reason.' },
+    onChangeOption,
     {
       name: 'messages',
       values: '{ failed(error) }',

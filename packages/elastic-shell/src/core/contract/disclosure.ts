@@ -1,6 +1,6 @@
 // The disclosure: a control that shows and hides a piece of content.
 import type { Contract, Notes, View } from './contract.js';
-import { type Openable, stepOpenable } from './openable.js';
+import { guardOption, onChangeOption, type Openable, stepOpenable } from './openable.js';
 
 export type DisclosurePart = 'root' | 'opener';
 
@@ -58,13 +58,8 @@ export const disclosureNotes: Notes<DisclosurePart> = {
       default: 'as the markup shows',
       does: 'The first state, or a cell that is followed both ways.',
     },
-    {
-      name: 'guard',
-      values: 'function',
-      default: 'none',
-      does: 'May refuse a change, or make it wait for a promise.',
-    },
-    { name: 'onChange', values: 'function', default: 'none', does: 'Hears every change with its reason.' },
+    guardOption,
+    onChangeOption,
   ],
   owes: [
     'Closed content is out of the accessibility tree and out of the tab order.',

@@ -1,4 +1,4 @@
-// The step shared by everything that is either open or closed.
+// What everything that is either open or closed shares: its step, and the words about its options.
 
 export interface Openable {
   open: boolean;
@@ -9,3 +9,27 @@ export function stepOpenable<S extends Openable>(state: S, intent: string): S {
   const open = intent === 'toggle' ? !state.open : intent === 'open';
   return open === state.open ? state : { ...state, open };
 }
+
+// The notes of options that mean the same wherever something opens. Each is a constant of its own: a
+// bundler keeps all notes of an application that reads a property of one.
+
+export const openOption = {
+  name: 'open',
+  values: 'true, false or a cell',
+  default: 'false',
+  does: 'The first state, or a cell that is followed both ways.',
+};
+
+export const guardOption = {
+  name: 'guard',
+  values: 'function',
+  default: 'none',
+  does: 'May refuse a change, or make it wait for a promise.',
+};
+
+export const onChangeOption = {
+  name: 'onChange',
+  values: 'function',
+  default: 'none',
+  does: 'Hears every change with its reason.',
+};

@@ -1,7 +1,7 @@
 // The popover: a layer beside the control that opened it, with the page live around it.
 import type { Escape, Outside } from '../layers/tree.js';
 import type { Contract, Notes } from './contract.js';
-import { type Openable, stepOpenable } from './openable.js';
+import { guardOption, onChangeOption, openOption, type Openable, stepOpenable } from './openable.js';
 
 export type PopoverPart = 'root' | 'opener' | 'title';
 
@@ -88,12 +88,7 @@ export const popoverNotes: Notes<PopoverPart> = {
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the popover' },
   ],
   options: [
-    {
-      name: 'open',
-      values: 'true, false or a cell',
-      default: 'false',
-      does: 'The first state, or a cell that is followed both ways.',
-    },
+    openOption,
     {
       name: 'area',
       values: 'block-end, block-start span-inline-end, …',
@@ -127,13 +122,8 @@ export const popoverNotes: Notes<PopoverPart> = {
       default: 'close',
       does: 'What happens when focus leaves it and its opener.',
     },
-    {
-      name: 'guard',
-      values: 'function',
-      default: 'none',
-      does: 'May refuse a change, or make it wait for a promise.',
-    },
-    { name: 'onChange', values: 'function', default: 'none', does: 'Hears every change with its reason.' },
+    guardOption,
+    onChangeOption,
   ],
   owes: [
     'It stands within the screen whenever it fits, beside its anchor; where it does not fit it scrolls inside.',
