@@ -13,10 +13,10 @@ const { build: bundle } = await import('esbuild');
  */
 const budgets = {
   disclosure: 2450,
-  dialog: 6600,
-  tooltip: 8100,
-  drawer: 9200,
-  popover: 7700,
+  dialog: 7100,
+  tooltip: 7700,
+  drawer: 7600,
+  popover: 8400,
   all: 20000,
 };
 

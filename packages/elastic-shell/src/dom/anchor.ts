@@ -36,8 +36,15 @@ function onMove(element: Element, moved: () => void): () => void {
 }
 
 /**
+ * True when the layer stands where it was put. It does not where the platform takes another element, or
+ * none, for its anchor: one chosen by the caller, one under a transform, a modal dialog's.
+ */
+const isAt = ({ offsetLeft, offsetTop }: HTMLElement, { x, y }: Placement): boolean =>
+  Math.abs(offsetLeft - x) < 1.5 && Math.abs(offsetTop - y) < 1.5;
+
+/**
  * Places `layer` beside `anchor` by custom properties (--shell-x, --shell-y, --shell-room-x,
- * --shell-room-y, --shell-arrow), which structure.css uses, until released. They stay when it is
+ * --shell-room-y, --shell-arrow, --shell-fit), which structure.css uses, until released. They stay when it is
  * released, for the way out. `placed` hears each area that is taken; `lost` is called when the anchor has gone out of view or out of the document.
  */
 export function keepBeside(
@@ -58,27 +65,42 @@ export function keepBeside(
   let area = '';
   let stopMove: (() => void) | undefined;
 
-  const write = (name: string, pixels: number): void => {
-    const value = `${Math.round(pixels * 10) / 10}px`;
+  const isElement = anchor instanceof view.Element;
+  // Where the platform knows the anchor, the place is written relative to it: then the layer moves in the
+  // same frame as its anchor, with no script at all.
+  let glued = isElement && !!view.CSS?.supports?.('left', 'anchor(left)');
+
+  const write = (name: string, pixels: number, from?: string): void => {
+    const length = `${Math.round(pixels * 10) / 10}px`;
+    const value = from ? `calc(anchor(${from}) + ${length})` : length;
     if (written.get(name) === value) return;
     written.set(name, value);
     style.setProperty(`--shell-${name}`, value);
   };
 
   const put = (): Placement => {
+    const rect = rectOf(anchor);
+    if (wish.fit === 'anchor') write('fit', rect.width);
     const { offsetWidth: width, offsetHeight, clientHeight, scrollHeight } = layer;
     const found = place({
       ...wish,
-      anchor: rectOf(anchor),
+      anchor: rect,
       layer: { width, height: offsetHeight - clientHeight + scrollHeight },
       boundary: { x: 0, y: 0, width: page.clientWidth, height: page.clientHeight },
       direction: view.getComputedStyle(layer).direction === 'rtl' ? 'rtl' : 'ltr',
     });
-    write('x', found.x);
-    write('y', found.y);
+    const stand = (): void => {
+      write('x', found.x - (glued ? rect.x : 0), glued ? 'left' : undefined);
+      write('y', found.y - (glued ? rect.y : 0), glued ? 'top' : undefined);
+    };
+    stand();
     write('room-x', found.room.width);
     write('room-y', found.room.height);
     write('arrow', found.arrow);
+    if (glued && !area && !isAt(layer, found)) {
+      glued = false;
+      stand();
+    }
     return found;
   };
   const update = (): void => {
@@ -88,7 +110,7 @@ export function keepBeside(
     if (!found.fits) found = put();
     if (found.area !== area) placed((area = found.area));
     stopMove?.();
-    if (anchor instanceof view.Element && 'IntersectionObserver' in view) stopMove = onMove(anchor, later);
+    if (isElement && 'IntersectionObserver' in view) stopMove = onMove(anchor, later);
   };
   const later = (): void => {
     frame ||= view.requestAnimationFrame(update);
@@ -103,10 +125,10 @@ export function keepBeside(
   if ('ResizeObserver' in view) {
     const sizes = new view.ResizeObserver(later);
     sizes.observe(layer);
-    if (anchor instanceof view.Element) sizes.observe(anchor);
+    if (isElement) sizes.observe(anchor);
     releases.push(() => sizes.disconnect());
   }
-  if (anchor instanceof view.Element && 'IntersectionObserver' in view) {
+  if (isElement && 'IntersectionObserver' in view) {
     const sight = new view.IntersectionObserver((entries) => {
       if (!entries.at(-1)!.isIntersecting) lost();
     });
@@ -122,7 +144,7 @@ export function keepBeside(
   };
 }
 
-const properties = ['x', 'y', 'room-x', 'room-y', 'arrow'];
+const properties = ['x', 'y', 'room-x', 'room-y', 'arrow', 'fit'];
 
 /** Takes away what `keepBeside` wrote; with `bare`, the style attribute too when nothing else is in it. */
 export function forgetPlace(layer: HTMLElement, bare: boolean): void {

@@ -103,7 +103,8 @@ export interface Place {
   giveBack(scope: HTMLElement, choice?: FocusChoice): void;
 }
 
-export function placeOf(element: Element | null): Place {
+/** `outer`: the place of the layer that the element stood in, once that has closed. */
+export function placeOf(element: Element | null, outer?: () => Place | undefined): Place {
   let node: Node | null = element;
   let after = false;
   return {
@@ -119,6 +120,8 @@ export function placeOf(element: Element | null): Place {
       const wish = (chosen(choice, scope.ownerDocument) ?? element) as HTMLElement | null;
       if (wish?.isConnected && wish !== scope && canFocus(wish)) wish.focus({ preventScroll: true });
       if (wish && wish === scope.ownerDocument.activeElement) return;
+      const next = outer?.();
+      if (next) return next.giveBack(scope);
       const stops = tabbables(scope);
       const follows = (stop: Element): boolean => {
         const position = node?.compareDocumentPosition(stop) ?? 0;

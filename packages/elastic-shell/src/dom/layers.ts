@@ -1,14 +1,19 @@
 // Open layers of a document: turns Escape, the back gesture and presses into what the layer tree dismisses.
 import { dismissedBy, type Layer, type LayerCause } from '../core/layers/tree.js';
 import type { Reason } from '../core/change.js';
-import { wrapTab } from './focus.js';
+import { tell } from '../core/report.js';
+import type { Place } from './focus.js';
 
 export interface OpenLayer extends Layer<HTMLElement> {
   /** Asks the layer to close; it may refuse. */
   dismiss(reason: Reason, event?: Event): void;
+  /** What becomes of it when a modal layer opens from a control in it. Default: `keep`. */
+  behind?: 'close' | 'keep';
+  /** Where focus goes when it closes. */
+  place?: Place | undefined;
   /** What counts as inside although it stands elsewhere: its openers. */
   owners?(): Element[];
-  /** Tab was pressed in a layer that is not modal, or on one of its owners. */
+  /** Tab was pressed in it, or on one of its owners; for a modal layer, anywhere. */
   tab?(event: KeyboardEvent): void;
   /** A form with method=dialog in it was sent. */
   submitted?(event: SubmitEvent): void;
@@ -88,8 +93,8 @@ const absorbRest = (document: Document): void => {
 
 const tab = (event: KeyboardEvent, open: OpenLayer[], modal: OpenLayer | undefined): void => {
   const inside = insideOf(event);
-  open.findLast((layer) => inside.includes(layer.id))?.tab?.(event);
-  if (modal && !event.defaultPrevented) wrapTab(event, modal.id);
+  open.findLast((layer) => layer !== modal && inside.includes(layer.id))?.tab?.(event);
+  if (!event.defaultPrevented) modal?.tab?.(event);
 };
 
 const handlers: Record<string, (event: never, document: Document) => void> = {
@@ -150,6 +155,8 @@ const hear = (event: Event): void =>
 /** Counts `layer` as open until released. Escape, back gesture, presses and Tab are heard meanwhile. */
 export function openLayer(layer: OpenLayer): () => void {
   const document = layer.id.ownerDocument;
+  const modal = reachable(document);
+  if (!layer.modal && !modal.contains(layer.id)) tell('layer-inert', layer.id, modal);
   const turn = (act: 'addEventListener' | 'removeEventListener'): void => {
     for (const type in handlers) document[act](type, hear, !/keydown|submit/.test(type));
   };
@@ -162,12 +169,16 @@ export function openLayer(layer: OpenLayer): () => void {
 }
 
 /** The layer that what is opened by `control` belongs to: the one it stands in; without a control the topmost. */
-export const parentOf = (
-  control: Element | null | undefined,
-  document: Document,
-): HTMLElement | undefined => {
-  const open = of(document).map((layer) => layer.id);
-  return control ? open.findLast((id) => id.contains(control)) : open.at(-1);
+export const parentOf = (control: Element | null | undefined, document: Document): OpenLayer | undefined => {
+  const open = of(document);
+  return control ? open.findLast(({ id }) => id.contains(control)) : open.at(-1);
+};
+
+export const isOpenLayer = (id: HTMLElement): boolean => !!layerOf(id);
+
+/** A modal layer has opened from `layer`, which closes if it is told to. */
+export const stepAside = (layer: OpenLayer | undefined): void => {
+  if (layer?.behind === 'close') layer.dismiss('focus-left');
 };
 
 /** What has to close before `id` does: the layers opened from it, innermost first. */

@@ -1,19 +1,31 @@
 // A message inside a layer, announced: the author's own role=alert, or one that is made for it.
 import { failureText } from '../core/text.js';
+import type { Engine, Service } from './engine.js';
 
-export interface Alert {
-  /** Shows and announces what went wrong; false when there is no error to speak of. */
-  show(error: unknown): boolean;
-  /** Takes the message away. The author's own alert is emptied: it is there for messages only. */
-  clear(): void;
+export interface MessageOptions {
+  messages?: {
+    /** The words shown in it when a guard fails. Default: the error's own message. */
+    failed?(error: unknown): string;
+  };
 }
 
-/** The place for messages in `root`. `words` makes the sentence; by default the error's own message. */
-export function alertIn(root: Element, words: (error: unknown) => string = failureText): Alert {
+/** `service`, with the error of a guard shown and announced in the layer until the next wish. */
+export function withMessage(
+  { root, options }: Pick<Engine<object, MessageOptions>, 'root' | 'options'>,
+  service: Service,
+): Service {
   let made: Element | undefined;
   const find = (): Element | null => root.querySelector('[role=alert]');
+  /** The author's own alert is emptied: it is there for messages only. */
+  const clear = (): void => {
+    made?.remove();
+    find()?.replaceChildren();
+  };
   return {
-    show(error) {
+    ...service,
+    asked: clear,
+    refused(error) {
+      service.refused?.(error);
       if (error === undefined) return false;
       if (!find()) {
         made = root.ownerDocument.createElement('p');
@@ -22,12 +34,12 @@ export function alertIn(root: Element, words: (error: unknown) => string = failu
         if (footer) footer.before(made);
         else root.append(made);
       }
-      find()!.textContent = words(error);
+      find()!.textContent = (options.messages?.failed ?? failureText)(error);
       return true;
     },
-    clear() {
-      made?.remove();
-      find()?.replaceChildren();
+    release() {
+      service.release?.();
+      clear();
     },
   };
 }

@@ -1,5 +1,6 @@
 // Naming: the heading and the text that name and describe a layer, with ids given where there are none.
 import type { Attributes } from '../core/contract/contract.js';
+import type { Engine } from './engine.js';
 
 /** Attributes of the root, given the ids of its first heading and first paragraph. */
 export type NamingRule = (title?: string, description?: string) => Attributes;
@@ -14,7 +15,7 @@ export interface Namer {
 
 let idsGiven = 0;
 
-export function namer(root: Element, rule: NamingRule, changed: () => void): Namer {
+export function namer({ root, render }: Pick<Engine, 'root' | 'render'>, rule: NamingRule): Namer {
   const ids = new Map<Element, string>();
   let focusable: Element | undefined;
   const idOf = (element: Element | null): string | undefined => {
@@ -39,7 +40,7 @@ export function namer(root: Element, rule: NamingRule, changed: () => void): Nam
     },
     makeFocusable(heading) {
       focusable = heading;
-      changed();
+      render();
     },
     forget() {
       focusable = undefined;

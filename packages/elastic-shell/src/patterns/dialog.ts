@@ -8,11 +8,16 @@ import {
   outsideOf,
 } from '../core/contract/dialog.js';
 import { type Asking, wireAsking } from '../dom/asking.js';
-import { modal, type ModalOptions } from '../dom/modal.js';
+import { dialogFocus, type FocusOptions } from '../dom/focusing.js';
+import { layer, type LayerOptions } from '../dom/layer.js';
+import { type MessageOptions, withMessage } from '../dom/message.js';
+import { namer } from '../dom/naming.js';
 import { checkChoices } from '../dom/options.js';
+import { asModal } from '../dom/showing.js';
 import type { OpenOptions } from '../dom/types.js';
 
-export interface DialogOptions extends OpenOptions, DialogChoices, ModalOptions {}
+export interface DialogOptions
+  extends OpenOptions, DialogChoices, LayerOptions, FocusOptions, MessageOptions {}
 
 export type Dialog = Asking;
 
@@ -29,12 +34,16 @@ declare module '../dom/defaults.js' {
  */
 export function wireDialog(root: HTMLElement, options: DialogOptions = {}): Dialog {
   checkChoices('dialog', options, choices);
-  return wireAsking(root, dialog, options, (engine, ended) => {
+  return wireAsking<DialogOptions>(root, dialog, options, (engine, ended) => {
     const markup = markupOf(root);
-    return modal(engine, {
+    const names = namer(engine, (title, description) => namingOf(markup, title, description));
+    const service = layer(engine, {
+      showing: asModal(root as HTMLDialogElement),
+      focusing: dialogFocus(engine, names),
+      names,
       outside: outsideOf(engine.options, markup),
-      naming: (title, description) => namingOf(markup, title, description),
       ended,
     });
+    return withMessage(engine, service);
   });
 }

@@ -3,12 +3,16 @@ import { markupOf, namingOf } from '../core/contract/dialog.js';
 import { drawer, type DrawerChoices, drawerChoices } from '../core/contract/drawer.js';
 import { type Asking, wireAsking } from '../dom/asking.js';
 import { closeWhen } from '../dom/breakpoint.js';
-import { floating, isShown } from '../dom/floating.js';
-import { modal, type ModalOptions } from '../dom/modal.js';
+import { dialogFocus, type FocusOptions, popoverFocus } from '../dom/focusing.js';
+import { layer, type LayerOptions } from '../dom/layer.js';
+import { type MessageOptions, withMessage } from '../dom/message.js';
+import { namer } from '../dom/naming.js';
 import { checkChoices } from '../dom/options.js';
+import { asModal, asPopover, isShown } from '../dom/showing.js';
 import type { OpenOptions } from '../dom/types.js';
 
-export interface DrawerOptions extends OpenOptions, DrawerChoices, ModalOptions {}
+export interface DrawerOptions
+  extends OpenOptions, DrawerChoices, LayerOptions, FocusOptions, MessageOptions {}
 
 export type Drawer = Asking;
 
@@ -26,21 +30,17 @@ export function wireDrawer(root: HTMLElement, options: DrawerOptions = {}): Draw
   checkChoices('drawer', options, drawerChoices);
   const isModal = options.modal ?? true;
   const contract = isModal ? drawer : { ...drawer, read: () => ({ open: isShown(root) }) };
-  return wireAsking(root, contract, options, (engine, ended) => {
+  return wireAsking<DrawerOptions>(root, contract, options, (engine, ended) => {
     const markup = markupOf(root);
-    const { outside } = engine.options;
-    const naming = (title?: string, description?: string) => namingOf(markup, title, description);
-    const service = isModal
-      ? modal(engine, { outside: outside ?? 'close', naming, ended })
-      : floating(engine, {
-          anchored: false,
-          outside: 'keep',
-          focusOut: 'keep',
-          takesFocus: true,
-          returnsFocus: true,
-          naming,
-          ended,
-        });
-    return closeWhen(engine, engine.options.closedWhen, service);
+    const names = namer(engine, (title, description) => namingOf(markup, title, description));
+    const focusing = dialogFocus(engine, names);
+    const service = layer(engine, {
+      showing: isModal ? asModal(root as HTMLDialogElement) : asPopover(root),
+      focusing: isModal ? focusing : { ...popoverFocus(engine), enter: focusing.enter },
+      names,
+      outside: isModal ? 'close' : 'keep',
+      ended,
+    });
+    return closeWhen(engine, engine.options.closedWhen, withMessage(engine, service));
   });
 }

@@ -1,14 +1,20 @@
 // The popover on an element: `wirePopover`.
 import type { Cell } from '../core/cell.js';
+import type { Openable } from '../core/contract/openable.js';
 import { popover, type PopoverChoices, popoverChoices } from '../core/contract/popover.js';
 import { parseArea } from '../core/layers/placement.js';
 import { wire } from '../dom/engine.js';
-import { floating, type FloatingOptions, isShown } from '../dom/floating.js';
+import { beside, type BesideOptions } from '../dom/beside.js';
+import { type FocusOptions, popoverFocus } from '../dom/focusing.js';
+import { layer, type LayerOptions } from '../dom/layer.js';
+import { type MessageOptions, withMessage } from '../dom/message.js';
+import { namer } from '../dom/naming.js';
 import { checkChoices } from '../dom/options.js';
+import { asPopover, isShown } from '../dom/showing.js';
 import type { OpenOptions, Wired } from '../dom/types.js';
 
 export interface PopoverOptions
-  extends OpenOptions, PopoverChoices, Omit<FloatingOptions, keyof PopoverChoices> {}
+  extends OpenOptions, PopoverChoices, LayerOptions, FocusOptions, BesideOptions, MessageOptions {}
 
 export interface Popover extends Wired {
   readonly open: Cell<boolean>;
@@ -30,15 +36,20 @@ export function wirePopover(root: HTMLElement, options: PopoverOptions = {}): Po
   checkChoices('popover', options, popoverChoices);
   if (options.area !== undefined) parseArea(options.area);
   const named = root?.matches?.('[aria-label],[aria-labelledby]');
-  return wire(root, { ...popover, read: () => ({ open: isShown(root) }) }, options, (engine) =>
-    floating(engine, {
-      anchored: true,
-      outside: 'close',
-      focusOut: 'close',
-      takesFocus: false,
-      returnsFocus: true,
-      naming: (title) =>
-        title && !named ? { 'aria-labelledby': title, role: root.getAttribute('role') ?? 'group' } : {},
-    }),
+  const contract = { ...popover, read: () => ({ open: isShown(root) }) };
+  return wire<Openable, PopoverOptions>(root, contract, options, (engine) =>
+    withMessage(
+      engine,
+      layer(engine, {
+        showing: asPopover(root),
+        standing: beside(engine),
+        focusing: popoverFocus(engine),
+        names: namer(engine, (title) =>
+          title && !named ? { 'aria-labelledby': title, role: root.getAttribute('role') ?? 'group' } : {},
+        ),
+        outside: 'close',
+        focusOut: 'close',
+      }),
+    ),
   );
 }

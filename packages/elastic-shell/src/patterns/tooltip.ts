@@ -1,10 +1,13 @@
 // The tooltip on an element: `wireTooltip`.
 import type { Cell } from '../core/cell.js';
+import type { Openable } from '../core/contract/openable.js';
 import { tooltip } from '../core/contract/tooltip.js';
 import { parseArea, type PlacementWish } from '../core/layers/placement.js';
 import { wire } from '../dom/engine.js';
-import { floating, isShown } from '../dom/floating.js';
+import { beside } from '../dom/beside.js';
 import { onHover } from '../dom/hover.js';
+import { layer, type LayerOptions } from '../dom/layer.js';
+import { asPopover, isShown } from '../dom/showing.js';
 import type { OpenOptions, Wired } from '../dom/types.js';
 
 export interface TooltipOptions extends OpenOptions, PlacementWish {
@@ -29,7 +32,7 @@ declare module '../dom/defaults.js' {
  */
 export function wireTooltip(root: HTMLElement, options: TooltipOptions = {}): Tooltip {
   if (options.area !== undefined) parseArea(options.area);
-  return wire<{ open: boolean }, TooltipOptions>(
+  return wire<Openable, TooltipOptions & LayerOptions>(
     root,
     { ...tooltip, read: () => ({ open: isShown(root) }) },
     options,
@@ -37,15 +40,10 @@ export function wireTooltip(root: HTMLElement, options: TooltipOptions = {}): To
       onHover(
         engine,
         engine.options.delay === undefined ? undefined : Number(engine.options.delay),
-        floating(engine, {
-          anchored: true,
-          area: 'block-start',
-          gap: 6,
+        layer(engine, {
+          showing: asPopover(root),
+          standing: beside(engine, { area: 'block-start', gap: 6 }),
           outside: 'keep',
-          focusOut: 'keep',
-          takesFocus: false,
-          returnsFocus: false,
-          naming: () => ({}),
         }),
       ),
   );

@@ -27,6 +27,8 @@ export interface PlacementWish {
   padding?: number | undefined;
   /** Tried in turn when the area has no room. Default: `flip-block`, `flip-inline`, both. */
   fallbacks?: readonly Fallback[] | undefined;
+  /** `anchor`: as wide as its anchor. Default: `content`, as wide as it needs to be. */
+  fit?: 'content' | 'anchor' | undefined;
 }
 
 export interface PlacementQuestion extends PlacementWish {
@@ -99,7 +101,8 @@ const within = (value: number, low: number, high: number): number =>
   Math.max(low, Math.min(value, Math.max(low, high)));
 
 function placeIn(area: Area, question: PlacementQuestion): Placement {
-  const { anchor, layer, boundary, direction, gap = 0, padding = 0 } = question;
+  const { anchor, boundary, direction, gap = 0, padding = 0, fit } = question;
+  const layer = fit === 'anchor' ? { ...question.layer, width: anchor.width } : question.layer;
   const horizontal = area.axis === 'inline';
   const isAfter = (end: End, alongInline: boolean): boolean =>
     (end === 'end') !== (alongInline && direction === 'rtl');

@@ -1,0 +1,50 @@
+// Ways to show a layer in the top layer: as a modal dialog, or as a popover beside a live page.
+import type { Attributes } from '../core/contract/contract.js';
+import type { Phase } from './phase.js';
+import { lockScroll } from './scroll-lock.js';
+
+/** How a layer is put into the top layer, and taken out of it. */
+export interface Showing {
+  readonly modal: boolean;
+  /** `beside`: the element that the platform may take for its anchor. `native`: the platform shows it already. */
+  show(beside: Element | undefined, native: boolean): void;
+  hide(result: string | null | undefined): void;
+  attributes(phase: Phase): Attributes;
+}
+
+/** True while `root` is shown as a popover; where the platform has none, by its phase. */
+export const isShown = (root: Element): boolean =>
+  'showPopover' in root ? root.matches(':popover-open') : root.getAttribute('data-phase') === 'open';
+
+export const asPopover = (root: HTMLElement): Showing => ({
+  modal: false,
+  show(source) {
+    if (!isShown(root)) root.showPopover?.({ source: source as HTMLElement });
+  },
+  hide() {
+    if (isShown(root)) root.hidePopover?.();
+  },
+  attributes: (phase) =>
+    'showPopover' in root ? { popover: 'manual' } : { hidden: phase === 'closed' ? '' : null },
+});
+
+const locks = new WeakMap<Element, () => void>();
+
+export const asModal = (root: HTMLDialogElement): Showing => ({
+  modal: true,
+  show(_, native) {
+    locks.set(root, lockScroll(root.ownerDocument));
+    if (!root.showModal) return root.setAttribute('open', '');
+    if (native) return;
+    if (root.open) root.close();
+    root.showModal();
+  },
+  hide(result) {
+    locks.get(root)?.();
+    if (!root.showModal) return root.removeAttribute('open');
+    // Without its open attribute a dialog is hidden, yet still holds the page inert: closing mends it.
+    if (root.isConnected && root.matches(':modal')) root.setAttribute('open', '');
+    root.close(result ?? undefined);
+  },
+  attributes: () => ('showModal' in root ? {} : { 'aria-modal': 'true' }),
+});
