@@ -12,6 +12,9 @@ export type Anchor = Element | Point;
 const rectOf = (anchor: Anchor): Rect =>
   'getBoundingClientRect' in anchor ? anchor.getBoundingClientRect() : { ...anchor, width: 0, height: 0 };
 
+/** Milliseconds without a change before the anchor is watched: a scroll tells of itself, frame by frame. */
+const quiet = 100;
+
 /** Calls `moved` when `element` has moved without scrolling or resizing: the page around it changed. */
 function onMove(element: Element, moved: () => void): () => void {
   const { documentElement: page } = element.ownerDocument;
@@ -65,6 +68,7 @@ export function keepBeside(
   let area = '';
   let stopMove: (() => void) | undefined;
 
+  const direction = view.getComputedStyle(layer).direction === 'rtl' ? 'rtl' : 'ltr';
   const isElement = anchor instanceof view.Element;
   // Where the platform knows the anchor, the place is written relative to it: then the layer moves in the
   // same frame as its anchor, with no script at all.
@@ -87,7 +91,7 @@ export function keepBeside(
       anchor: rect,
       layer: { width, height: offsetHeight - clientHeight + scrollHeight },
       boundary: { x: 0, y: 0, width: page.clientWidth, height: page.clientHeight },
-      direction: view.getComputedStyle(layer).direction === 'rtl' ? 'rtl' : 'ltr',
+      direction,
     });
     const stand = (): void => {
       write('x', found.x - (glued ? rect.x : 0), glued ? 'left' : undefined);
@@ -110,7 +114,9 @@ export function keepBeside(
     if (!found.fits) found = put();
     if (found.area !== area) placed((area = found.area));
     stopMove?.();
-    if (isElement && 'IntersectionObserver' in view) stopMove = onMove(anchor, later);
+    if (!isElement || !('IntersectionObserver' in view)) return;
+    const timer = setTimeout(() => (stopMove = onMove(anchor, later)), quiet);
+    stopMove = () => clearTimeout(timer);
   };
   const later = (): void => {
     frame ||= view.requestAnimationFrame(update);

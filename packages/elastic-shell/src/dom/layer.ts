@@ -125,7 +125,7 @@ export function layer<O extends LayerOptions>(engine: Engine<Openable, O>, rules
       }),
     ];
     watch(true);
-    phase.go(true, () => showing.show(beside as Element, change.reason === 'native'));
+    phase.go(true, () => showing.show(beside, change.reason === 'native'));
     if (standing)
       releases.push(
         standing.hold(beside as never, () =>

@@ -6,8 +6,8 @@ import { lockScroll } from './scroll-lock.js';
 /** How a layer is put into the top layer, and taken out of it. */
 export interface Showing {
   readonly modal: boolean;
-  /** `beside`: the element that the platform may take for its anchor. `native`: the platform shows it already. */
-  show(beside: Element | undefined, native: boolean): void;
+  /** `beside`: what it stands beside; where that is an HTML element, the platform may take it for its anchor. `native`: the platform shows it already. */
+  show(beside: unknown, native: boolean): void;
   hide(result: string | null | undefined): void;
   attributes(phase: Phase): Attributes;
 }
@@ -18,8 +18,9 @@ export const isShown = (root: Element): boolean =>
 
 export const asPopover = (root: HTMLElement): Showing => ({
   modal: false,
-  show(source) {
-    if (!isShown(root)) root.showPopover?.({ source: source as HTMLElement });
+  show(beside) {
+    const { HTMLElement } = root.ownerDocument.defaultView!;
+    if (!isShown(root)) root.showPopover?.(beside instanceof HTMLElement ? { source: beside } : {});
   },
   hide() {
     if (isShown(root)) root.hidePopover?.();

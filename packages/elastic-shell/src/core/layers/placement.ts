@@ -148,11 +148,12 @@ function placeIn(area: Area, question: PlacementQuestion): Placement {
 /** Answers where the layer stands: in the first area that has room, else in the one that has most. */
 export function place(question: PlacementQuestion): Placement {
   const area = parseArea(question.area ?? 'block-end');
-  const tries = (question.fallbacks ?? defaultFallbacks).map((fallback) => flip(area, fallback));
-  const placements = [area, ...tries].map((each) => placeIn(each, question));
   const depth = ({ room }: Placement): number => (area.axis === 'inline' ? room.width : room.height);
-  return (
-    placements.find((each) => each.fits) ??
-    placements.reduce((best, each) => (depth(each) > depth(best) ? each : best))
-  );
+  let best = placeIn(area, question);
+  for (const fallback of question.fallbacks ?? defaultFallbacks) {
+    if (best.fits) break;
+    const next = placeIn(flip(area, fallback), question);
+    if (next.fits || depth(next) > depth(best)) best = next;
+  }
+  return best;
 }

@@ -1,5 +1,5 @@
 // What `npm run bench` measures: each figure beside the platform or a hand-written script, in one run.
-import { wireDialog, wireDisclosure } from '../../../src/index';
+import { wireDialog, wireDisclosure, wirePopover } from '../../../src/index';
 
 const rounds = 15;
 const sections = 1000;
@@ -170,6 +170,64 @@ async function churn(times: number): Promise<void> {
   await frame();
 }
 
-const bench = { wiring, toggling, opening, churn };
+/** Opens `count` popovers in a page that scrolls; `glued` lets the platform hold them to their anchors. */
+function openPopovers(count: number, glued: boolean): { scroll: Element; release(): void } {
+  const rows = Array.from(
+    { length: 200 },
+    (_, at) =>
+      `<p style="height:32px;margin:0"><button commandfor="p${at}" command="--toggle" style="height:24px">${at}</button></p>`,
+  ).join('');
+  const layers = Array.from({ length: count }, (_, at) => `<div id="p${40 + at}" popover="manual">${at}</div>`);
+  document.body.innerHTML = `<div id="scroll" style="height:700px;overflow:auto">${rows}</div>${layers.join('')}`;
+  const scroll = document.getElementById('scroll')!;
+  scroll.scrollTop = 1000;
+  const supports = CSS.supports;
+  if (!glued) CSS.supports = () => false;
+  const wired = Array.from({ length: count }, (_, at) =>
+    wirePopover(document.getElementById(`p${40 + at}`)!, {
+      open: true,
+      outside: 'keep',
+      focusOut: 'keep',
+      area: 'inline-end',
+    }),
+  );
+  CSS.supports = supports;
+  return { scroll, release: () => wired.forEach((each) => each.unwire()) };
+}
+
+const scrolled = 60;
+
+/** Scrolls 3 pixels a frame with `count` popovers open. The caller measures the script meanwhile. */
+async function scrolling(count: number, glued: boolean): Promise<number> {
+  const { scroll, release } = openPopovers(count, glued);
+  await frame();
+  for (let turn = 0; turn < scrolled; turn++) {
+    scroll.scrollTop += turn % 20 < 10 ? 3 : -3;
+    await frame();
+  }
+  release();
+  return scrolled;
+}
+
+/** The greatest distance in pixels between a popover and its place when frames are painted while script is stalled. */
+async function lag(glued: boolean): Promise<number> {
+  const { scroll, release } = openPopovers(1, glued);
+  const [anchor, layer] = [document.querySelector('[commandfor=p40]')!, document.getElementById('p40')!];
+  const apart = (): number => layer.getBoundingClientRect().y - anchor.getBoundingClientRect().y;
+  await frame();
+  const [resting, measured] = [apart(), [0]];
+  const { requestAnimationFrame: request } = globalThis;
+  globalThis.requestAnimationFrame = () => 0;
+  for (let turn = 0; turn < 8; turn++) {
+    scroll.scrollTop += 15;
+    await new Promise((resolve) => request(() => setTimeout(resolve)));
+    measured.push(Math.abs(apart() - resting));
+  }
+  globalThis.requestAnimationFrame = request;
+  release();
+  return Math.max(...measured);
+}
+
+const bench = { scrolling, lag, wiring, toggling, opening, churn };
 export type Bench = typeof bench;
 (globalThis as unknown as { bench: Bench }).bench = bench;
