@@ -19,13 +19,43 @@ for (const root of document.querySelectorAll<HTMLElement>('[data-wire=drawer]'))
   wireDrawer(root, { edge, modal: !('live' in root.dataset) });
 }
 for (const root of document.querySelectorAll<HTMLElement>('[data-wire=popover]')) {
-  const { areaWish } = root.dataset;
-  wirePopover(root, areaWish === undefined ? {} : { area: areaWish });
+  const { areaWish, fitWish, openOn, behind, gap, modal } = root.dataset;
+  wirePopover(root, {
+    ...(areaWish && { area: areaWish }),
+    ...(gap && { gap: Number(gap) }),
+    ...(fitWish && { fit: 'anchor' as const }),
+    ...(openOn && { openOn: 'hover' as const }),
+    ...(behind && { behind: 'close' as const }),
+    modal: modal !== undefined,
+  });
 }
 for (const root of document.querySelectorAll<HTMLElement>('[data-wire=dialog]')) {
-  const { outside, escape } = root.dataset as { outside?: 'keep'; escape?: 'keep' };
-  wireDialog(root, { ...(outside && { outside }), ...(escape && { escape }) });
+  const { outside, escape, contentFrom } = root.dataset as {
+    outside?: 'keep';
+    escape?: 'keep';
+    contentFrom?: string;
+  };
+  wireDialog(root, {
+    ...(outside && { outside }),
+    ...(escape && { escape }),
+    ...(contentFrom && { content: contentFrom }),
+  });
 }
+
+wirePopover(find('#lazy-popover'), {
+  keepContent: false,
+  messages: { loading: () => 'Reading the log…', retry: () => 'Read again' },
+  content: (signal) =>
+    new Promise((resolve, reject) => {
+      const { checked: fails } = find<HTMLInputElement>('#lazy-fails');
+      const timer = setTimeout(
+        () =>
+          fails ? reject(new Error('The log is at the binder’s.')) : resolve('All quiet since Tuesday.'),
+        600,
+      );
+      signal.addEventListener('abort', () => clearTimeout(timer));
+    }),
+});
 
 const level = cell(false);
 wireDisclosure(find('#twin-a'), { open: level });

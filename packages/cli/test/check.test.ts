@@ -93,6 +93,18 @@ const cases: [code: string, broken: string, place: string, kept: string][] = [
     '<button aria-describedby="t">Go</button><div id="t" role="tooltip">Words</div>',
   ],
   [
+    'popover-outside-dialog',
+    `<dialog id="d"><h2>N</h2><button commandfor="p" command="--toggle">O</button>${out}</dialog><div id="p" popover>Text</div>`,
+    '1:26',
+    `<dialog id="d"><h2>N</h2><button commandfor="p" command="--toggle">O</button>${out}<div id="p" popover>Text</div></dialog>`,
+  ],
+  [
+    'tooltip-opener-disabled',
+    '<button disabled aria-describedby="t">Go</button><div id="t" role="tooltip">Why not</div>',
+    '1:9',
+    '<button aria-disabled="true" aria-describedby="t">Go</button><div id="t" role="tooltip">Why not</div>',
+  ],
+  [
     'popover-opener-missing',
     '<div id="p" popover="manual">Text</div>',
     '1:13',

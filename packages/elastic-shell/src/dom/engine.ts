@@ -43,6 +43,8 @@ export interface Service {
   settle?(change: Change): void;
   /** A guard refused, with this error if it had one; true when the user was told of it. */
   refused?(error: unknown): boolean;
+  /** Content that was waited for has come. */
+  filled?(): void;
   release?(): void;
 }
 
@@ -73,9 +75,10 @@ export function wire<S extends object, O extends object>(
   let state = contract.read(view);
 
   const render = (): void => {
-    const wanted = new Map<Element, Attributes>(service?.parts?.());
+    const wanted = new Map<Element, Attributes>();
     const want = (element: Element, attributes?: Attributes): unknown =>
       wanted.set(element, { ...wanted.get(element), ...attributes });
+    for (const [element, attributes] of service?.parts?.() ?? []) want(element, attributes);
     want(root, semantics.root?.(state, view));
     for (const control of controlsOf(root))
       want(control, semantics.opener?.(state, view, commands[control.getAttribute('command') ?? '']));

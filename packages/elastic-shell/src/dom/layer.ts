@@ -57,6 +57,7 @@ export function layer<O extends LayerOptions>(engine: Engine<Openable, O>, rules
   const phase = phases(root, render);
   let releases: (() => void)[] = [];
   let place: Place | undefined;
+  let opener: Element | undefined;
   let returns = false;
 
   const close = (reason: Change['reason'], settled?: boolean, event?: Event): void =>
@@ -85,7 +86,7 @@ export function layer<O extends LayerOptions>(engine: Engine<Openable, O>, rules
     const own = controlsOf(root).find(
       (control) => commands[control.getAttribute('command') ?? ''] !== 'close',
     );
-    const opener = change.source ?? (showing.modal ? undefined : own);
+    opener = change.source ?? (showing.modal ? undefined : own);
     let beside: unknown;
     try {
       if (!root.isConnected)
@@ -136,9 +137,12 @@ export function layer<O extends LayerOptions>(engine: Engine<Openable, O>, rules
     if (showing.modal) stepAside(around);
   };
 
-  const dismiss = ({ result }: Change): void => {
+  const dismiss = ({ result, reason }: Change): void => {
     const active = document.activeElement;
-    returns = focusing?.returns === 'always' || root.contains(active) || active === document.body;
+    returns =
+      focusing?.returns === 'always' ||
+      root.contains(active) ||
+      (active === document.body && reason !== 'hover');
     for (const child of childrenOf(root)) child.dismiss('parent');
     releases.splice(0).forEach((release) => release());
     names?.forget();
@@ -173,6 +177,11 @@ export function layer<O extends LayerOptions>(engine: Engine<Openable, O>, rules
       else watch(false);
       const native = showing.modal && change.reason === 'native';
       ended?.(change.result ?? (native ? (root as HTMLDialogElement).returnValue : null));
+    },
+    filled() {
+      const active = document.activeElement as HTMLElement;
+      const isFree = active === document.body || active === opener;
+      if (isFree || (root.contains(active) && active.tabIndex < 0)) focusing?.enter();
     },
     release() {
       watcher.disconnect();

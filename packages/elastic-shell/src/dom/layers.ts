@@ -25,6 +25,9 @@ export interface OpenLayer extends Layer<HTMLElement> {
 
 let layers: OpenLayer[] = [];
 let pressedIn: HTMLElement[] | undefined;
+/** The last key pressed, and on what, until something else happens. */
+let lastKey: string | undefined;
+let lastTarget: EventTarget | null;
 
 const of = (document: Document): OpenLayer[] => layers.filter((layer) => layer.id.ownerDocument === document);
 const layerOf = (id: unknown): OpenLayer | undefined => layers.find((layer) => layer.id === id);
@@ -74,9 +77,20 @@ const dismiss = (
   return absorb;
 };
 
-/** Where the browser itself may use the key (a list, a picker, a search text), it is left alone: what it does not use comes back as `cancel`. */
-const usesEscape = ({ type, value, list }: HTMLInputElement): boolean =>
-  !!list || /^(select|date|time|month|week|color)/.test(type) || (type === 'search' && !!value);
+/**
+ * Where the browser itself may use the key (a list, a picker, a search text) it is left alone: what a
+ * modal dialog's widget does not use comes back as `cancel`, and pressed twice in a row it is ours.
+ */
+const usesEscape = (target: HTMLInputElement): boolean => {
+  const { type, value, list } = target;
+  if (/^(select|date|time|month|week|color)/.test(type))
+    try {
+      return target.matches(':open');
+    } catch {
+      return true;
+    }
+  return !!list || (type === 'search' && !!value);
+};
 
 /** Swallows what is left of this press: the browser sends it to whatever lies where the layer was. */
 const absorbRest = (document: Document): void => {
@@ -102,11 +116,14 @@ const handlers: Record<string, (event: never, document: Document) => void> = {
     const open = of(document);
     const modal = open.filter((layer) => layer.modal).at(-1);
     if (event.defaultPrevented || event.ctrlKey || event.altKey || event.metaKey) return;
+    const again = lastKey === event.key && lastTarget === event.target;
+    lastKey = event.key;
+    lastTarget = event.target;
     if (event.key === 'Tab') tab(event, open, modal);
     if (event.key !== 'Escape') return;
     // An input method uses Escape for itself; a native dialog would close on it all the same.
     if (event.isComposing) return event.preventDefault();
-    if (usesEscape(event.target as HTMLInputElement)) return;
+    if (!again && usesEscape(event.target as HTMLInputElement)) return;
     if (modal) event.preventDefault();
     dismiss(document, { kind: 'escape' }, 'escape', event);
   },
@@ -122,6 +139,7 @@ const handlers: Record<string, (event: never, document: Document) => void> = {
       layerOf((event.target as Element).closest('dialog'))?.submitted?.(event);
   },
   focusin(event: FocusEvent, document) {
+    lastKey = undefined;
     // Focus that moves because of a press says nothing: what the press does is decided when it ends.
     if (!pressedIn) dismiss(document, { kind: 'focus-left', inside: insideOf(event) }, 'focus-left', event);
   },
@@ -133,7 +151,21 @@ const handlers: Record<string, (event: never, document: Document) => void> = {
           layer.holdFocus?.(target as Element);
       });
   },
+  /** Focus has gone into a frame: by a press, of which nothing else is heard here, or by Tab. */
+  blur(event: FocusEvent, document) {
+    const frame = document.activeElement;
+    if (frame?.localName !== 'iframe') return;
+    const inside = layers.filter(({ id }) => id.contains(frame)).map(({ id }) => id);
+    const byTab = lastKey === 'Tab';
+    dismiss(
+      document,
+      { kind: byTab ? 'focus-left' : 'outside', inside },
+      byTab ? 'focus-left' : 'outside',
+      event,
+    );
+  },
   pointerdown(event: PointerEvent) {
+    lastKey = undefined;
     pressedIn = event.button || isOnScrollbar(event) ? undefined : insideOf(event);
   },
   pointercancel() {
@@ -146,11 +178,11 @@ const handlers: Record<string, (event: never, document: Document) => void> = {
   },
 };
 
-const hear = (event: Event): void =>
-  handlers[event.type]!(
-    event as never,
-    (event.currentTarget as Node).ownerDocument ?? (event.currentTarget as Document),
-  );
+const hear = (event: Event): void => {
+  const at = event.currentTarget as Document & Window;
+  // A control's own blur is heard by the document; only the window's tells of frames.
+  if (event.type !== 'blur' || event.target === at) handlers[event.type]!(event as never, at.document ?? at);
+};
 
 /** Counts `layer` as open until released. Escape, back gesture, presses and Tab are heard meanwhile. */
 export function openLayer(layer: OpenLayer): () => void {
@@ -158,7 +190,8 @@ export function openLayer(layer: OpenLayer): () => void {
   const modal = reachable(document);
   if (!layer.modal && !modal.contains(layer.id)) tell('layer-inert', layer.id, modal);
   const turn = (act: 'addEventListener' | 'removeEventListener'): void => {
-    for (const type in handlers) document[act](type, hear, !/keydown|submit/.test(type));
+    for (const type in handlers)
+      (type === 'blur' ? document.defaultView! : document)[act](type, hear, !/keydown|submit/.test(type));
   };
   layers.push(layer);
   turn('addEventListener');

@@ -15,7 +15,7 @@ export function withMessage(
   service: Service,
 ): Service {
   let made: Element | undefined;
-  const find = (): Element | null => root.querySelector('[role=alert]');
+  const find = (): Element | null => root.querySelector('[role=alert]:not([data-notice] *)');
   /** The author's own alert is emptied: it is there for messages only. */
   const clear = (): void => {
     made?.remove();

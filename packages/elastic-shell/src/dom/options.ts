@@ -1,11 +1,16 @@
-// Options of a closed vocabulary: an unknown value is the programmer's mistake, told at once.
+// Options as a pattern gets them: with the defaults for all instances, and checked where the vocabulary is closed.
+import { defaults } from './defaults.js';
 
-/** Throws a TypeError when an option that `choices` lists has another value. */
-export function checkChoices(
+/**
+ * The options of one instance: its own, else those set for all of `pattern`. Throws a TypeError when an
+ * option that `choices` lists has another value: that is the programmer's mistake, told at once.
+ */
+export function optionsOf<O extends object>(
   pattern: string,
-  options: object,
+  own: O,
   choices: Record<string, readonly string[]>,
-): void {
+): O {
+  const options = { ...defaults[pattern], ...own } as O;
   for (const [name, value] of Object.entries(options)) {
     const known = choices[name];
     if (known && value !== undefined && !known.includes(value as string))
@@ -13,4 +18,5 @@ export function checkChoices(
         `elastic-shell: ${pattern} option ${name} must be ${known.join(' or ')}, got ${value}`,
       );
   }
+  return options;
 }

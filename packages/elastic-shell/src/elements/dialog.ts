@@ -4,6 +4,17 @@ import { element } from './element.js';
 
 element('shell-dialog', wireDialog, {
   root: 'dialog',
-  options: ['outside', 'escape', 'firstFocus', 'focusReturn'],
+  options: [
+    'outside',
+    'escape',
+    'firstFocus',
+    'focusReturn',
+    'size',
+    'phone',
+    'backdrop',
+    'content',
+    'loadOn',
+  ],
+  flags: ['keepContent'],
   states: ['open'],
 });

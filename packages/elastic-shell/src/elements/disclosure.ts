@@ -4,6 +4,7 @@ import { element } from './element.js';
 
 element('shell-disclosure', wireDisclosure, {
   root: ':scope > details, :scope > [id]:not(button)',
-  options: [],
+  options: ['content', 'loadOn'],
+  flags: ['keepContent'],
   states: ['open'],
 });

@@ -4,6 +4,17 @@ import { element } from './element.js';
 
 element('shell-drawer', wireDrawer, {
   root: 'dialog',
-  options: ['edge', 'outside', 'escape', 'firstFocus', 'focusReturn', 'closedWhen'],
+  options: [
+    'edge',
+    'outside',
+    'escape',
+    'firstFocus',
+    'focusReturn',
+    'closedWhen',
+    'behind',
+    'content',
+    'loadOn',
+  ],
+  flags: ['modal', 'keepContent'],
   states: ['open'],
 });

@@ -8,6 +8,8 @@ export interface ElementRules {
   root: string;
   /** Options that may be given as attributes, in camelCase; an attribute is their name in kebab-case. */
   options: readonly string[];
+  /** Options that are true or false: false by the attribute value "false", true by any other. Default: none. */
+  flags?: readonly string[];
   /** Options that are states: properties of the element, true or false by their attribute. */
   states: readonly string[];
 }
@@ -38,8 +40,9 @@ export function element<O extends CommonOptions, W extends Wired>(
 ): void {
   if (typeof customElements === 'undefined' || customElements.get(name)) return;
 
+  const { flags = [] } = rules;
   class Shell extends HTMLElement implements ShellElement {
-    static readonly observedAttributes = [...rules.options, ...rules.states].map(kebab);
+    static readonly observedAttributes = [...rules.options, ...flags, ...rules.states].map(kebab);
     wired: W | undefined;
     #waiting: MutationObserver | undefined;
 
@@ -80,6 +83,8 @@ export function element<O extends CommonOptions, W extends Wired>(
       const options: Record<string, unknown> = {};
       for (const option of rules.options)
         if (this.hasAttribute(kebab(option))) options[option] = this.getAttribute(kebab(option));
+      for (const flag of flags)
+        if (this.hasAttribute(kebab(flag))) options[flag] = this.getAttribute(kebab(flag)) !== 'false';
       for (const state of rules.states) if (this.hasAttribute(kebab(state))) options[state] = true;
       this.wired = wire(root, {
         ...options,

@@ -3,7 +3,22 @@ import { wirePopover } from '../patterns/popover.js';
 import { element } from './element.js';
 
 element('shell-popover', wirePopover, {
-  root: '[popover]',
-  options: ['area', 'gap', 'padding', 'outside', 'escape', 'focusOut', 'firstFocus'],
+  root: '[popover],dialog',
+  options: [
+    'area',
+    'gap',
+    'padding',
+    'outside',
+    'escape',
+    'focusOut',
+    'firstFocus',
+    'fit',
+    'openOn',
+    'delay',
+    'behind',
+    'content',
+    'loadOn',
+  ],
+  flags: ['modal', 'keepContent'],
   states: ['open'],
 });

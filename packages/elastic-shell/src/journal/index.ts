@@ -41,9 +41,23 @@ const sentences: Record<string, (tag: string, change: Change & { error?: unknown
     `${tag}: ${name} was to become ${String(value)}, reason ${reason}, while a guard was still making up its mind; it was ignored.`,
 };
 
+/** What the engine met with that somebody has to mend. */
+const faults: Record<string, (tag: string, detail: unknown) => Pick<Entry, 'sentence' | 'remedy'>> = {
+  'layer-inert': (tag, modal) => ({
+    sentence: `${tag} has opened over ${tagText(markupOf(modal as Element))}, which is modal, and stands outside it: it shows and nothing in it can be reached.`,
+    remedy: 'Move it into the modal dialog.',
+  }),
+  'content-failed': (tag, detail) => ({
+    sentence: `${tag}: its content did not come: ${failureText((detail as { error: unknown }).error)}`,
+    remedy: 'The user can try again; closing and opening tries again too.',
+  }),
+};
+
 const enter = (code: string, element: Element, detail: unknown): void => {
   const change = detail as Change;
   const tag = tagText(markupOf(element));
+  const fault = faults[code]?.(tag, detail);
+  if (fault) return write({ code, severity: 'warning', element, ...fault });
   write({
     code,
     severity: 'note',

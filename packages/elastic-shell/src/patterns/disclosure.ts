@@ -1,10 +1,12 @@
 // The disclosure on an element: `wireDisclosure`.
 import type { Cell } from '../core/cell.js';
+import type { Openable } from '../core/contract/openable.js';
 import { disclosure } from '../core/contract/disclosure.js';
+import { type ContentOptions, withContent } from '../dom/content.js';
 import { wire } from '../dom/engine.js';
 import type { OpenOptions, Wired } from '../dom/types.js';
 
-export type DisclosureOptions = OpenOptions;
+export interface DisclosureOptions extends OpenOptions, ContentOptions {}
 
 export interface Disclosure extends Wired {
   readonly open: Cell<boolean>;
@@ -22,4 +24,4 @@ declare module '../dom/defaults.js' {
  * element or is wired already.
  */
 export const wireDisclosure = (root: HTMLElement, options?: DisclosureOptions): Disclosure =>
-  wire(root, disclosure, options);
+  wire<Openable, DisclosureOptions>(root, disclosure, options, withContent);

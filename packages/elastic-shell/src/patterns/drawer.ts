@@ -3,16 +3,18 @@ import { markupOf, namingOf } from '../core/contract/dialog.js';
 import { drawer, type DrawerChoices, drawerChoices } from '../core/contract/drawer.js';
 import { type Asking, wireAsking } from '../dom/asking.js';
 import { closeWhen } from '../dom/breakpoint.js';
+import { type ContentOptions, withContent } from '../dom/content.js';
 import { dialogFocus, type FocusOptions, popoverFocus } from '../dom/focusing.js';
 import { layer, type LayerOptions } from '../dom/layer.js';
-import { type MessageOptions, withMessage } from '../dom/message.js';
+import { withMessage } from '../dom/message.js';
 import { namer } from '../dom/naming.js';
-import { checkChoices } from '../dom/options.js';
+import { optionsOf } from '../dom/options.js';
 import { asModal, asPopover, isShown } from '../dom/showing.js';
+import { onSwipe } from '../dom/swipe.js';
 import type { OpenOptions } from '../dom/types.js';
 
 export interface DrawerOptions
-  extends OpenOptions, DrawerChoices, LayerOptions, FocusOptions, MessageOptions {}
+  extends OpenOptions, DrawerChoices, LayerOptions, FocusOptions, ContentOptions {}
 
 export type Drawer = Asking;
 
@@ -26,8 +28,8 @@ declare module '../dom/defaults.js' {
  * Wires a drawer: a dialog at an edge of the screen. Needs structure.css for its place. Throws a
  * TypeError when `root` is no `<dialog>` or is wired already, or an option's value is unknown.
  */
-export function wireDrawer(root: HTMLElement, options: DrawerOptions = {}): Drawer {
-  checkChoices('drawer', options, drawerChoices);
+export function wireDrawer(root: HTMLElement, own: DrawerOptions = {}): Drawer {
+  const options = optionsOf('drawer', own, drawerChoices);
   const isModal = options.modal ?? true;
   const contract = isModal ? drawer : { ...drawer, read: () => ({ open: isShown(root) }) };
   return wireAsking<DrawerOptions>(root, contract, options, (engine, ended) => {
@@ -41,6 +43,7 @@ export function wireDrawer(root: HTMLElement, options: DrawerOptions = {}): Draw
       outside: isModal ? 'close' : 'keep',
       ended,
     });
-    return closeWhen(engine, engine.options.closedWhen, withMessage(engine, service));
+    const swiped = onSwipe(engine, options.edge ?? 'inline-start', service);
+    return closeWhen(engine, options.closedWhen, withContent(engine, withMessage(engine, swiped)));
   });
 }

@@ -3,18 +3,23 @@ import type { Cell } from '../core/cell.js';
 import type { Openable } from '../core/contract/openable.js';
 import { popover, type PopoverChoices, popoverChoices } from '../core/contract/popover.js';
 import { parseArea } from '../core/layers/placement.js';
-import { wire } from '../dom/engine.js';
 import { beside, type BesideOptions } from '../dom/beside.js';
-import { type FocusOptions, popoverFocus } from '../dom/focusing.js';
+import { type ContentOptions, withContent } from '../dom/content.js';
+import { wire } from '../dom/engine.js';
+import { dialogFocus, type FocusOptions, popoverFocus } from '../dom/focusing.js';
+import { delayOf, hoverGroup } from '../dom/hover.js';
 import { layer, type LayerOptions } from '../dom/layer.js';
-import { type MessageOptions, withMessage } from '../dom/message.js';
+import { withMessage } from '../dom/message.js';
 import { namer } from '../dom/naming.js';
-import { checkChoices } from '../dom/options.js';
-import { asPopover, isShown } from '../dom/showing.js';
+import { optionsOf } from '../dom/options.js';
+import { asModal, asPopover, isShown } from '../dom/showing.js';
 import type { OpenOptions, Wired } from '../dom/types.js';
 
 export interface PopoverOptions
-  extends OpenOptions, PopoverChoices, LayerOptions, FocusOptions, BesideOptions, MessageOptions {}
+  extends OpenOptions, PopoverChoices, LayerOptions, FocusOptions, BesideOptions, ContentOptions {
+  /** Milliseconds that the pointer rests on the opener before it opens, with `openOn: 'hover'`. Default: 300. */
+  delay?: number;
+}
 
 export interface Popover extends Wired {
   readonly open: Cell<boolean>;
@@ -26,30 +31,43 @@ declare module '../dom/defaults.js' {
   }
 }
 
+const onHover = hoverGroup({ names: ['commandfor', 'aria-controls'], rest: 300, warm: 0, press: 'pin' });
+
 /**
  * Wires a popover. Buttons name it by `commandfor` or `aria-controls`, and it stands beside them.
  * Needs structure.css for its place. Follows HTML's popovers and CSS `position-area`. Throws a
- * TypeError when `root` is no element or is wired already, or an option's value is unknown; and on
- * opening when there is nothing to stand beside.
+ * TypeError when `root` is no element (with `modal`: no `<dialog>`) or is wired already, or an option's
+ * value is unknown; and on opening when there is nothing to stand beside.
  */
-export function wirePopover(root: HTMLElement, options: PopoverOptions = {}): Popover {
-  checkChoices('popover', options, popoverChoices);
+export function wirePopover(root: HTMLElement, own: PopoverOptions = {}): Popover {
+  const options = optionsOf('popover', own, popoverChoices);
   if (options.area !== undefined) parseArea(options.area);
+  if (options.modal && root?.localName !== 'dialog')
+    throw new TypeError(`elastic-shell: a modal popover needs a <dialog>, got ${root?.outerHTML ?? root}`);
   const named = root?.matches?.('[aria-label],[aria-labelledby]');
-  const contract = { ...popover, read: () => ({ open: isShown(root) }) };
-  return wire<Openable, PopoverOptions>(root, contract, options, (engine) =>
-    withMessage(
-      engine,
-      layer(engine, {
-        showing: asPopover(root),
-        standing: beside(engine),
-        focusing: popoverFocus(engine),
-        names: namer(engine, (title) =>
-          title && !named ? { 'aria-labelledby': title, role: root.getAttribute('role') ?? 'group' } : {},
-        ),
-        outside: 'close',
-        focusOut: 'close',
-      }),
-    ),
-  );
+  const isOpen = (): boolean => (options.modal ? root.hasAttribute('open') : isShown(root));
+  const contract = { ...popover, read: () => ({ open: isOpen() }) };
+  return wire<Openable, PopoverOptions>(root, contract, options, (engine) => {
+    const names = namer(engine, (title) =>
+      title && !named
+        ? {
+            'aria-labelledby': title,
+            ...(!options.modal && { role: root.getAttribute('role') ?? 'group' }),
+          }
+        : {},
+    );
+    const { openOn = 'press', delay } = engine.options;
+    const opening = layer(engine, {
+      showing: options.modal ? asModal(root as HTMLDialogElement) : asPopover(root),
+      standing: beside(engine),
+      focusing: options.modal ? dialogFocus(engine, names) : popoverFocus(engine),
+      names,
+      outside: 'close',
+      focusOut: options.modal ? 'keep' : 'close',
+    });
+    const service = withContent(engine, withMessage(engine, opening));
+    return openOn === 'press'
+      ? service
+      : onHover(engine, { hover: openOn === 'hover', focus: true, delay: delayOf(delay) }, service);
+  });
 }

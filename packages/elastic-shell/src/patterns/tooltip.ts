@@ -5,7 +5,7 @@ import { tooltip } from '../core/contract/tooltip.js';
 import { parseArea, type PlacementWish } from '../core/layers/placement.js';
 import { wire } from '../dom/engine.js';
 import { beside } from '../dom/beside.js';
-import { onHover } from '../dom/hover.js';
+import { delayOf, hoverGroup } from '../dom/hover.js';
 import { layer, type LayerOptions } from '../dom/layer.js';
 import { asPopover, isShown } from '../dom/showing.js';
 import type { OpenOptions, Wired } from '../dom/types.js';
@@ -25,6 +25,13 @@ declare module '../dom/defaults.js' {
   }
 }
 
+const onHover = hoverGroup({
+  names: ['aria-describedby', 'aria-labelledby'],
+  rest: 500,
+  warm: 400,
+  press: 'hide',
+});
+
 /**
  * Wires a tooltip. Controls name it by `aria-describedby` or `aria-labelledby`. Needs structure.css
  * for its place. Follows WCAG 1.4.13. Throws a TypeError when `root` is no element or is wired
@@ -39,7 +46,7 @@ export function wireTooltip(root: HTMLElement, options: TooltipOptions = {}): To
     (engine) =>
       onHover(
         engine,
-        engine.options.delay === undefined ? undefined : Number(engine.options.delay),
+        { hover: true, focus: true, delay: delayOf(engine.options.delay) },
         layer(engine, {
           showing: asPopover(root),
           standing: beside(engine, { area: 'block-start', gap: 6 }),

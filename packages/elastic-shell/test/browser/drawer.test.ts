@@ -1,4 +1,5 @@
 // The drawer in Chromium: at its edge, modal or beside the live page, bound to a breakpoint.
+import type { Page } from 'playwright-core';
 import { changes, desk, focused, openBare, useBrowser } from './support/browser';
 
 const { open } = useBrowser();
@@ -139,4 +140,57 @@ it('refuses an edge that there is not', async () => {
   expect(message).toBe(
     'elastic-shell: drawer option edge must be inline-start or inline-end or block-start or block-end, got left',
   );
+});
+
+describe('a swipe on a touch screen', () => {
+  const touch = { hasTouch: true, isMobile: true, viewport: { width: 375, height: 640 } };
+
+  /** A finger that goes from one point to another in steps. */
+  const swipe = async (page: Page, from: [number, number], to: [number, number]) => {
+    const session = await page.context().newCDPSession(page);
+    const send = (type: 'touchStart' | 'touchMove' | 'touchEnd', at?: [number, number]) =>
+      session.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [{ x: at[0], y: at[1] }] : [] });
+    await send('touchStart', from);
+    for (let step = 1; step <= 6; step++)
+      await send('touchMove', [
+        from[0] + ((to[0] - from[0]) * step) / 6,
+        from[1] + ((to[1] - from[1]) * step) / 6,
+      ]);
+    await send('touchEnd');
+    await session.detach();
+  };
+  const opened = async (id: string, direction = 'ltr') => {
+    const { page } = await gallery(touch);
+    if (direction === 'rtl') await page.tap('#direction');
+    await page.tap(`[commandfor=${id}]`);
+    await page.waitForSelector(`#${id}[data-phase=open]`);
+    return page;
+  };
+
+  it.each([
+    ['plain-drawer', 'ltr', [250, 400], [40, 410]],
+    ['plain-drawer', 'rtl', [120, 400], [340, 410]],
+    ['end-drawer', 'ltr', [120, 400], [340, 410]],
+    ['top-drawer', 'ltr', [200, 20], [205, 0]],
+  ] as const)('toward its edge closes %s in %s', async (id, direction, from, to) => {
+    const page = await opened(id, direction);
+    const box = (await page.locator(`#${id}`).boundingBox())!;
+    // At a block edge the header is the handle, and the way is as long as the drawer is high.
+    const [start, end] =
+      id === 'top-drawer'
+        ? [[200, box.y + box.height / 3] as const, [205, 1 - box.height] as const]
+        : [from, to];
+    await swipe(page, [...start], [...end]);
+    await page.waitForSelector(`#${id}`, hidden);
+  });
+
+  it.each([
+    ['the other way', [120, 400], [240, 410]],
+    ['along its edge', [120, 400], [125, 200]],
+  ] as const)('%s leaves it where it is', async (_, from, to) => {
+    const page = await opened('plain-drawer');
+    await swipe(page, [...from], [...to]);
+    expect(await page.getAttribute('#plain-drawer', 'data-swiping')).toBeNull();
+    expect(await page.isVisible('#plain-drawer')).toBe(true);
+  });
 });

@@ -10,7 +10,16 @@ export interface DialogChoices {
   outside?: Outside;
   /** What Escape and the back gesture do. Default: `close`. */
   escape?: Escape;
+  /** How wide it is: 26, 34 or 52 rem, or the whole screen. Default: `medium`. */
+  size?: 'narrow' | 'medium' | 'wide' | 'full';
+  /** What it is on a screen narrower than 40 rem. Default: `fit`, as elsewhere; `full` fills the screen. */
+  phone?: 'fit' | 'full';
+  /** Whether the page behind is shaded. Default: `shade`. */
+  backdrop?: 'shade' | 'none';
 }
+
+/** How it looks, as attributes that structure.css reads. Null leaves what the author wrote. */
+const looks = ['size', 'phone', 'backdrop'] as const;
 
 /** Parts, commands, step and semantics of a dialog. Its root is a `<dialog>`. */
 export const dialog: Contract<Openable, DialogPart, DialogChoices> = {
@@ -27,6 +36,10 @@ export const dialog: Contract<Openable, DialogPart, DialogChoices> = {
   read: ({ root }) => ({ open: root.hasAttribute('open') }),
   step: stepOpenable,
   semantics: {
+    root: (_, { options }) =>
+      Object.fromEntries(
+        looks.flatMap((look) => (options[look] ? [[`data-${look}`, options[look]]] : [])),
+      ) as Attributes,
     opener: ({ open }, { root }, intent) =>
       intent === 'close'
         ? undefined
@@ -35,7 +48,13 @@ export const dialog: Contract<Openable, DialogPart, DialogChoices> = {
 };
 
 /** The vocabulary of its options. */
-export const choices = { outside: ['close', 'absorb', 'keep'], escape: ['close', 'keep'] } as const;
+export const choices = {
+  outside: ['close', 'absorb', 'keep'],
+  escape: ['close', 'keep'],
+  size: ['narrow', 'medium', 'wide', 'full'],
+  phone: ['fit', 'full'],
+  backdrop: ['shade', 'none'],
+} as const;
 
 /** What of a dialog's markup decides its name, its description and what dismisses it. */
 export interface DialogMarkup {
@@ -131,6 +150,24 @@ export const dialogNotes: Notes<DialogPart> = {
     },
     { name: 'escape', values: 'close, keep', default: 'close', does: 'What Escape and the back gesture do.' },
     {
+      name: 'size',
+      values: 'narrow, medium, wide, full',
+      default: 'medium',
+      does: 'How wide it is; also as data-size in the markup.',
+    },
+    {
+      name: 'phone',
+      values: 'fit, full',
+      default: 'fit',
+      does: 'Whether it fills a narrow screen; also as data-phone in the markup.',
+    },
+    {
+      name: 'backdrop',
+      values: 'shade, none',
+      default: 'shade',
+      does: 'Whether the page behind is shaded; also as data-backdrop in the markup.',
+    },
+    {
       name: 'firstFocus',
       values: 'selector, element or function',
       default: 'see below',
@@ -163,6 +200,8 @@ export const dialogNotes: Notes<DialogPart> = {
     'Focus returns to the opener; where that is gone, to what follows where it stood; never to the body.',
     'Nested dialogs close one at a time, children before parents.',
     'While a guard waits: aria-busy, the pressed control aria-disabled, a second press ignored. A failure keeps it open and is announced in it.',
+    'A header and a footer stay in view, and what is between them scrolls. --shell-dialog-offset moves it down from the top.',
+    'Opened from a popover that is told to close behind it, it gives focus back to the opener of that popover.',
     'ask() opens it and answers with the value of the control that closed it, or null when dismissed.',
   ],
 };

@@ -16,7 +16,9 @@ export interface DrawerChoices extends DialogChoices {
 export const drawerChoices = {
   outside: ['close', 'absorb', 'keep'],
   escape: ['close', 'keep'],
+  behind: ['close', 'keep'],
   edge: ['inline-start', 'inline-end', 'block-start', 'block-end'],
+  backdrop: ['shade', 'none'],
 } as const;
 
 /** A dialog's contract at an edge. */
@@ -25,7 +27,10 @@ export const drawer: Contract<Openable, DialogPart, DrawerChoices> = {
   name: 'drawer',
   semantics: {
     ...dialog.semantics,
-    root: (_, { options }) => ({ 'data-edge': options.edge ?? 'inline-start' }),
+    root: (state, view) => ({
+      ...dialog.semantics.root!(state, view),
+      'data-edge': view.options.edge ?? 'inline-start',
+    }),
   },
 };
 

@@ -12,6 +12,12 @@ export interface PopoverChoices {
   escape?: Escape;
   /** Whether it closes when focus leaves it and its opener. Default: `close`. */
   focusOut?: 'close' | 'keep';
+  /** What becomes of it when a modal dialog opens from a control in it. Default: `keep`. */
+  behind?: 'close' | 'keep';
+  /** What opens it besides a press: the pointer resting on the opener, or keyboard focus on it. Default: `press`, nothing else. */
+  openOn?: 'press' | 'hover' | 'focus';
+  /** Whether the page around it is inert, under a backdrop. Needs a `<dialog>`. Default: false. */
+  modal?: boolean;
 }
 
 /** The vocabulary of its options. */
@@ -19,6 +25,9 @@ export const popoverChoices = {
   outside: ['close', 'absorb', 'keep'],
   escape: ['close', 'keep'],
   focusOut: ['close', 'keep'],
+  behind: ['close', 'keep'],
+  openOn: ['press', 'hover', 'focus'],
+  fit: ['content', 'anchor'],
 } as const;
 
 /** Commands, step and semantics of a popover. Whether it is shown only the platform knows: the pattern reads it. */
@@ -122,6 +131,31 @@ export const popoverNotes: Notes<PopoverPart> = {
       default: 'close',
       does: 'What happens when focus leaves it and its opener.',
     },
+    {
+      name: 'openOn',
+      values: 'press, hover, focus',
+      default: 'press',
+      does: 'What opens it besides a press: the pointer resting on the opener, or keyboard focus.',
+    },
+    {
+      name: 'delay',
+      values: 'milliseconds',
+      default: '300',
+      does: 'How long the pointer rests before it opens.',
+    },
+    {
+      name: 'modal',
+      values: 'true, false',
+      default: 'false',
+      does: 'Whether the page around it is out of reach, under a backdrop; the popover is a <dialog> then.',
+    },
+    { name: 'fit', values: 'content, anchor', default: 'content', does: 'How wide it is.' },
+    {
+      name: 'behind',
+      values: 'close, keep',
+      default: 'keep',
+      does: 'What becomes of it when a modal dialog opens from a control in it.',
+    },
     guardOption,
     onChangeOption,
   ],
@@ -131,5 +165,7 @@ export const popoverNotes: Notes<PopoverPart> = {
     'It closes when its anchor is scrolled out of view or removed.',
     'Nested: a child closes with its parent; a press in a child never closes the parent.',
     'Focus returns to the opener when it was inside.',
+    'Opened by hover it closes when the pointer has left it and its opener; a press on the opener makes it stay.',
+    'An opener with aria-disabled keeps its place in the focus order and opens nothing; a tooltip may say why.',
   ],
 };

@@ -11,7 +11,14 @@ export interface Rect extends Size {
   y: number;
 }
 
-export type Fallback = 'flip-block' | 'flip-inline' | 'flip-block flip-inline';
+/** As in CSS `position-try-fallbacks`, applied from left to right; `flip-start` swaps the two axes. */
+export type Fallback =
+  | 'flip-block'
+  | 'flip-inline'
+  | 'flip-block flip-inline'
+  | 'flip-start'
+  | 'flip-start flip-block'
+  | 'flip-start flip-inline';
 
 export interface PlacementWish {
   /**
@@ -25,7 +32,10 @@ export interface PlacementWish {
   gap?: number | undefined;
   /** Pixels kept free at the edge of the boundary. Default: 0. */
   padding?: number | undefined;
-  /** Tried in turn when the area has no room. Default: `flip-block`, `flip-inline`, both. */
+  /**
+   * Tried in turn when the area has no room. Default: `flip-block`, `flip-inline`, both; beside an inline
+   * side then `flip-start` and `flip-start flip-block`, since a phone has room only above and below.
+   */
   fallbacks?: readonly Fallback[] | undefined;
   /** `anchor`: as wide as its anchor. Default: `content`, as wide as it needs to be. */
   fit?: 'content' | 'anchor' | undefined;
@@ -61,7 +71,11 @@ interface Area {
   span: End | undefined;
 }
 
-export const defaultFallbacks: readonly Fallback[] = ['flip-block', 'flip-inline', 'flip-block flip-inline'];
+const flips: readonly Fallback[] = ['flip-block', 'flip-inline', 'flip-block flip-inline'];
+export const defaultFallbacks: Record<Axis, readonly Fallback[]> = {
+  block: flips,
+  inline: [...flips, 'flip-start', 'flip-start flip-block'],
+};
 
 const flipped = (end: End): End => (end === 'start' ? 'end' : 'start');
 const across = (axis: Axis): Axis => (axis === 'block' ? 'inline' : 'block');
@@ -83,10 +97,11 @@ const nameOf = ({ axis, side, span }: Area): string =>
 
 const flip = (area: Area, fallback: Fallback): Area => {
   const turns = (axis: Axis): boolean => fallback.includes(`flip-${axis}`);
+  const axis = fallback.startsWith('flip-start') ? across(area.axis) : area.axis;
   return {
-    axis: area.axis,
-    side: turns(area.axis) ? flipped(area.side) : area.side,
-    span: area.span && turns(across(area.axis)) ? flipped(area.span) : area.span,
+    axis,
+    side: turns(axis) ? flipped(area.side) : area.side,
+    span: area.span && turns(across(axis)) ? flipped(area.span) : area.span,
   };
 };
 
@@ -148,12 +163,14 @@ function placeIn(area: Area, question: PlacementQuestion): Placement {
 /** Answers where the layer stands: in the first area that has room, else in the one that has most. */
 export function place(question: PlacementQuestion): Placement {
   const area = parseArea(question.area ?? 'block-end');
-  const depth = ({ room }: Placement): number => (area.axis === 'inline' ? room.width : room.height);
+  const { width, height } = question.layer;
+  /** How much of the layer shows there. */
+  const shown = ({ room }: Placement): number => Math.min(width, room.width) * Math.min(height, room.height);
   let best = placeIn(area, question);
-  for (const fallback of question.fallbacks ?? defaultFallbacks) {
+  for (const fallback of question.fallbacks ?? defaultFallbacks[area.axis]) {
     if (best.fits) break;
     const next = placeIn(flip(area, fallback), question);
-    if (next.fits || depth(next) > depth(best)) best = next;
+    if (next.fits || shown(next) > shown(best)) best = next;
   }
   return best;
 }

@@ -1,5 +1,5 @@
 // Rules about popovers and tooltips.
-import { has, inside, tagText } from './markup.js';
+import { ancestors, has, inside, tagText } from './markup.js';
 import type { Rule } from './rule.js';
 
 const naming = ['commandfor', 'popovertarget', 'aria-controls', 'aria-describedby', 'aria-labelledby'];
@@ -43,6 +43,49 @@ export const popoverRules: readonly Rule[] = [
             sentence: `${tagText(element)} is a popover that no control names: only a program can open it, and it has nothing to stand beside.`,
             remedy: 'Give it an id, and name that by commandfor with command="--toggle" on a button.',
           };
+    },
+  },
+  {
+    code: 'popover-outside-dialog',
+    severity: 'warning',
+    clause: 'HTML, inert subtrees: a modal dialog makes everything outside it inert',
+    says: 'A control in a dialog opens a popover that stands outside it.',
+    *find({ elements, ids }) {
+      for (const element of elements) {
+        const id = element.attribute('commandfor') ?? element.attribute('popovertarget');
+        const [target] = ids.get(id ?? '') ?? [];
+        if (!target || !has(target, 'popover')) continue;
+        const around = ancestors(element).find((each) => each.tag === 'dialog');
+        if (around && around !== target && !ancestors(target).includes(around))
+          yield {
+            element,
+            sentence: `${tagText(element)} stands in ${tagText(around)} and opens ${tagText(target)}, which stands outside: while that dialog is modal, nothing in the popover can be reached.`,
+            remedy: `Move ${tagText(target)} into ${tagText(around)}.`,
+          };
+      }
+    },
+  },
+  {
+    code: 'tooltip-opener-disabled',
+    severity: 'warning',
+    clause: 'WCAG 2.1.1, Keyboard; HTML, disabled controls',
+    says: 'A disabled control is described by a tooltip that it can never show to the keyboard.',
+    *find({ elements, ids }) {
+      for (const element of elements) {
+        if (!has(element, 'disabled')) continue;
+        const tip = (element.attribute('aria-describedby') ?? '')
+          .split(/\s+/)
+          .flatMap((id) => ids.get(id) ?? [])
+          .find((each) => each.attribute('role') === 'tooltip');
+        if (tip)
+          yield {
+            element,
+            attribute: 'disabled',
+            sentence: `${tagText(element)} is disabled, so it takes no focus and ${tagText(tip)} never shows by keyboard.`,
+            remedy:
+              'Replace disabled by aria-disabled="true": it keeps its place in the focus order and can explain itself.',
+          };
+      }
     },
   },
   {

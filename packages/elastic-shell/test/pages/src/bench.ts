@@ -177,7 +177,10 @@ function openPopovers(count: number, glued: boolean): { scroll: Element; release
     (_, at) =>
       `<p style="height:32px;margin:0"><button commandfor="p${at}" command="--toggle" style="height:24px">${at}</button></p>`,
   ).join('');
-  const layers = Array.from({ length: count }, (_, at) => `<div id="p${40 + at}" popover="manual">${at}</div>`);
+  const layers = Array.from(
+    { length: count },
+    (_, at) => `<div id="p${40 + at}" popover="manual">${at}</div>`,
+  );
   document.body.innerHTML = `<div id="scroll" style="height:700px;overflow:auto">${rows}</div>${layers.join('')}`;
   const scroll = document.getElementById('scroll')!;
   scroll.scrollTop = 1000;
