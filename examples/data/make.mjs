@@ -154,6 +154,24 @@ const orders = Array.from({ length: 60 }, (_, at) => {
   };
 });
 
+/** Every pennant of a small grammar: five shapes, eight fields, eight marks; a mark of the field's own colour is none. */
+const cloths = [...colours, 'moss', 'night'];
+const cuts = [...shapes, 'streamer'];
+const pennants = cuts.flatMap((shape) =>
+  cloths.flatMap((field) =>
+    cloths.map((mark) => ({
+      id: `${shape}-${field}-${mark}`,
+      name:
+        field === mark
+          ? `Plain ${field} ${shape}`
+          : `${field} ${shape}, ${mark} disc`.replace(/^./, (first) => first.toUpperCase()),
+      shape,
+      field,
+      mark,
+    })),
+  ),
+);
+
 /** Metres above the sill, every hour for 7 days: two tides a day, springs and neaps. */
 const tides = Array.from({ length: 7 * 24 }, (_, hour) => ({
   at: new Date(Date.UTC(2027, 2, 1, hour)).toISOString(),
@@ -164,7 +182,7 @@ const tides = Array.from({ length: 7 * 24 }, (_, hour) => ({
 }));
 
 if (process.argv[1] === import.meta.filename) {
-  for (const [name, rows] of Object.entries({ boats, berths, trades, crew, orders, tides })) {
+  for (const [name, rows] of Object.entries({ boats, berths, trades, crew, orders, tides, pennants })) {
     const file = new URL(`${name}.json`, import.meta.url);
     const text = `${JSON.stringify(rows, null, 1)}\n`;
     if (!existsSync(file) || readFileSync(file, 'utf8') !== text) writeFileSync(file, text);

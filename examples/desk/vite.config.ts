@@ -18,7 +18,7 @@ export default defineConfig({
     assetsInlineLimit: 0,
     modulePreload: false,
     target: 'es2022',
-    rollupOptions: { input: [here('index.html'), here('gallery.html')] },
+    rollupOptions: { input: [here('index.html'), here('boat.html'), here('gallery.html')] },
   },
   plugins: [
     {

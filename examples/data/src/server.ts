@@ -1,5 +1,5 @@
 // A pretend office server, inside the page: it answers after 150 to 900 ms and can be told to fail.
-import type { Order } from './types.js';
+import type { NamedPennant, Order } from './types.js';
 
 /** Keeps what was done across a reload: the page's session storage, or nothing. */
 export interface Memory {
@@ -15,6 +15,8 @@ export interface Server {
   orders(): Order[];
   strike(id: string): Promise<void>;
   save(order: Order): Promise<Order>;
+  /** The pennants that the yard's loft can sew. A lot to fetch. */
+  pennants(): Promise<NamedPennant[]>;
   /** Forgets everything that was done. */
   startOver(): void;
 }
@@ -49,6 +51,7 @@ export function makeServer(first: readonly Order[], memory: Memory, wait = defau
         orders = orders.map((other) => (other.id === order.id ? structuredClone(order) : other));
         return order;
       }),
+    pennants: () => answer('The pennants did not come.', loadPennants).then((load) => load()),
     startOver() {
       memory.removeItem(key);
       orders = structuredClone([...first]);
@@ -56,6 +59,9 @@ export function makeServer(first: readonly Order[], memory: Memory, wait = defau
   };
   return server;
 }
+
+const loadPennants = () => async (): Promise<NamedPennant[]> =>
+  ((await import('../pennants.json')) as unknown as { default: NamedPennant[] }).default;
 
 function defaultWait(milliseconds: number): Promise<void> {
   return new Promise((resolve) => setTimeout(resolve, milliseconds));

@@ -1,9 +1,15 @@
 // The shapes of the yard's data.
 
 export interface Pennant {
-  shape: 'swallowtail' | 'triangle' | 'square' | 'burgee';
+  shape: 'swallowtail' | 'triangle' | 'square' | 'burgee' | 'streamer';
   field: string;
   mark: string;
+}
+
+/** A pennant of the picker. */
+export interface NamedPennant extends Pennant {
+  id: string;
+  name: string;
 }
 
 export interface Boat {

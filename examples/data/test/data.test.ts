@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { makeServer, type Memory } from '../src/server';
-import type { Berth, Boat, Crew, Order, Trade } from '../src/types';
+import type { Berth, Boat, Crew, NamedPennant, Order, Trade } from '../src/types';
 
 const read = (name: string): string => readFileSync(join(__dirname, `../${name}.json`), 'utf8');
 const rows = <T>(name: string): T[] => JSON.parse(read(name)) as T[];
@@ -12,12 +12,12 @@ const unique = (values: string[]): boolean => new Set(values).size === values.le
 const orders = rows<Order>('orders');
 const boats = rows<Boat>('boats');
 
+const names = ['orders', 'boats', 'berths', 'trades', 'crew', 'tides', 'pennants'];
+
 describe('the data', () => {
   it('is as much as the scenario says', () => {
     const count = (name: string): number => rows(name).length;
-    expect(['orders', 'boats', 'berths', 'trades', 'crew', 'tides'].map(count)).toEqual([
-      60, 24, 10, 14, 12, 168,
-    ]);
+    expect(names.map(count)).toEqual([60, 24, 10, 14, 12, 168, 320]);
     expect(new Set(rows<Trade>('trades').map(({ group }) => group)).size).toBe(4);
   });
 
@@ -43,10 +43,17 @@ describe('the data', () => {
     }
   });
 
+  it('has a pennant of each kind, and those of the boats among them', () => {
+    const pennants = rows<NamedPennant>('pennants').map(({ id }) => id);
+    expect(unique(pennants)).toBe(true);
+    for (const { pennant } of boats)
+      expect(pennants).toContain(`${pennant.shape}-${pennant.field}-${pennant.mark}`);
+  });
+
   it('is made the same every time', () => {
-    const before = ['orders', 'boats', 'berths', 'trades', 'crew', 'tides'].map(read);
+    const before = names.map(read);
     execFileSync(process.execPath, [join(__dirname, '../make.mjs')]);
-    expect(['orders', 'boats', 'berths', 'trades', 'crew', 'tides'].map(read)).toEqual(before);
+    expect(names.map(read)).toEqual(before);
   });
 });
 

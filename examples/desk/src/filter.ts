@@ -1,11 +1,10 @@
-// The header's drawer on a small screen, and the filter: a drawer beside the list, which stays live.
+// The filter: a drawer beside the list, which stays live.
 import { wireDrawer } from 'elastic-shell';
 
 const find = <E extends HTMLElement>(selector: string): E => document.querySelector<E>(selector)!;
 
-/** Wires both. `filtered` hears how many orders are shown; the result applies the filter again. */
-export function wireDrawers(filtered: (shown: number) => void): () => void {
-  wireDrawer(find('#sections'), { closedWhen: '(min-width: 40rem)' });
+/** Wires it. `filtered` hears how many orders are shown; the result applies the filter again. */
+export function wireFilter(filtered: (shown: number) => void): () => void {
   wireDrawer(find('#filter'), { edge: 'inline-end', modal: false });
 
   const form = find<HTMLFormElement>('#filter-form');

@@ -1,13 +1,14 @@
 // The yard desk: strikes and edits work orders. The page is there already; this gives it its behaviour.
-import { wireDialog, wireDisclosure, wireTooltip } from 'elastic-shell';
+import { wireDialog, wireDisclosure } from 'elastic-shell';
 import boats from 'quillhaven-data/boats.json';
 import first from 'quillhaven-data/orders.json';
 import { makeServer } from 'quillhaven-data/server';
 import type { Order } from 'quillhaven-data/types';
 import { wireEdit } from './edit';
 import { wireTide } from './tide';
-import { wireDrawers } from './filter';
+import { wireFilter } from './filter';
 import { day, pounds } from './rows';
+import { wireTopbar } from './topbar';
 
 const find = <E extends HTMLElement>(selector: string, within: ParentNode = document): E =>
   within.querySelector<E>(selector)!;
@@ -45,7 +46,7 @@ const show = (row: HTMLElement, order: Order): void => {
   );
 };
 
-const refilter = wireDrawers((shown) => {
+const refilter = wireFilter((shown) => {
   find('#count').textContent = shown === orders.length ? `${shown}` : `${shown} of ${orders.length}`;
 });
 
@@ -58,7 +59,7 @@ refilter();
 for (const notes of list.querySelectorAll<HTMLElement>('details.notes')) wireDisclosure(notes);
 
 wireTide();
-wireTooltip(find('#start-over-tip'));
+wireTopbar(server);
 
 let striking: Order | undefined;
 let next: HTMLElement | null | undefined;
@@ -97,12 +98,4 @@ wireEdit({
     refilter();
     status.textContent = `Order ${order.id} was saved.`;
   },
-});
-
-find<HTMLInputElement>('#failing').addEventListener('change', (event) => {
-  server.failing = (event.target as HTMLInputElement).checked;
-});
-find('#start-over').addEventListener('click', () => {
-  server.startOver();
-  location.reload();
 });

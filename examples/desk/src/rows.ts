@@ -4,15 +4,16 @@ import type { Boat, Order, Pennant } from 'quillhaven-data/types';
 const escapes: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
 export const escapeHtml = (text: string): string => text.replace(/[&<>"]/g, (sign) => escapes[sign]!);
 
-const outlines: Record<Pennant['shape'], string> = {
+export const outlines: Record<Pennant['shape'], string> = {
   swallowtail: 'M1 2H23L17 8L23 14H1Z',
   triangle: 'M1 2L23 8L1 14Z',
   square: 'M1 2H17V14H1Z',
   burgee: 'M1 2L23 5V11L1 14Z',
+  streamer: 'M1 2L23 7V9L1 14Z',
 };
 
 export const pennant = ({ shape, field, mark }: Pennant): string =>
-  `<svg class="pennant" viewBox="0 0 24 16" aria-hidden="true"><path class="paint-${field}" d="${outlines[shape]}"/><circle class="paint-${mark}" cx="7" cy="8" r="3"/></svg>`;
+  `<svg class="pennant" viewBox="0 0 24 16" aria-hidden="true"><path class="paint-${field}" d="${outlines[shape]}"/>${mark === field ? '' : `<circle class="paint-${mark}" cx="7" cy="8" r="3"/>`}</svg>`;
 
 export const pounds = (cost: number): string => `£${cost.toLocaleString('en-GB')}`;
 

@@ -176,14 +176,7 @@ describe('its place', () => {
             [direction, area, left!, top!] as const,
           );
           const { distance, within } = await standing(page, '#o', '#p');
-          const narrow = viewport.width === 320 && area.startsWith('inline');
-          expect([area, left, top, within, narrow || Math.round(distance)]).toEqual([
-            area,
-            left,
-            top,
-            true,
-            narrow || 8,
-          ]);
+          expect([area, left, top, within, Math.round(distance)]).toEqual([area, left, top, true, 8]);
         }
     },
   );

@@ -1,0 +1,81 @@
+// A boat's record: its facts, and its pennant, which two fields show and either may change.
+import { cell, wirePopover, wireTooltip } from 'elastic-shell';
+import berths from 'quillhaven-data/berths.json';
+import rows from 'quillhaven-data/boats.json';
+import orders from 'quillhaven-data/orders.json';
+import { makeServer } from 'quillhaven-data/server';
+import type { Boat, Order, Pennant } from 'quillhaven-data/types';
+import { drawPennant, make, pennantName } from './draw';
+import { wireTopbar } from './topbar';
+
+const find = <E extends HTMLElement>(selector: string): E => document.querySelector<E>(selector)!;
+const boats = rows as Boat[];
+const server = makeServer(orders as Order[], sessionStorage);
+wireTopbar(server);
+
+const key = (boat: Boat): string => `quillhaven-pennant-${boat.id}`;
+const kept = (boat: Boat): Pennant => JSON.parse(sessionStorage.getItem(key(boat)) ?? 'null') ?? boat.pennant;
+const idOf = ({ shape, field, mark }: Pennant): string => `${shape}-${field}-${mark}`;
+
+const select = find<HTMLSelectElement>('#boat');
+const asked = new URLSearchParams(location.search).get('boat');
+let boat = boats.find(({ id }) => id === asked) ?? boats[0]!;
+const flown = cell<Pennant>(kept(boat));
+
+const fields = [find('#mast'), find('#board')];
+const showPennant = (pennant: Pennant): void => {
+  for (const field of fields)
+    field.replaceChildren(drawPennant(pennant), make('span', {}, pennantName(pennant)));
+};
+flown.subscribe((pennant) => {
+  sessionStorage.setItem(key(boat), JSON.stringify(pennant));
+  showPennant(pennant);
+});
+
+const picker = wirePopover(find('#pennants'), {
+  area: 'block-end span-inline-end',
+  firstFocus: '[aria-pressed=true]',
+  loadOn: 'intent',
+  keepContent: false,
+  messages: { loading: () => 'Fetching the pennants…' },
+  async content() {
+    const [{ drawPennants }, pennants] = await Promise.all([import('./pennants'), server.pennants()]);
+    const choose = (next: Pennant): void => {
+      flown.set(next);
+      find('#status').textContent = `${boat.name} now flies: ${pennantName(next)}.`;
+      picker.open.set(false);
+    };
+    return drawPennants({ pennants, chosen: idOf(flown.get()), choose });
+  },
+});
+
+const show = (next: Boat): void => {
+  picker.open.set(false);
+  boat = next;
+  select.value = boat.id;
+  const berth = berths.find(({ id }) => id === boat.berth)!;
+  const facts: Record<string, string> = {
+    Length: `${boat.length} m`,
+    Draught: `${boat.draught} m`,
+    Owner: boat.owner,
+    Berth: `${berth.name}, ${berth.depth} m at low water`,
+    'On the board': `${server.orders().filter((order) => order.boat === boat.id).length} orders`,
+  };
+  find('#boat-name').textContent = boat.name;
+  find('#boat-kind').textContent = boat.kind;
+  find('#facts').replaceChildren(
+    ...Object.entries(facts).map(([name, value]) =>
+      make('div', {}, make('dt', {}, name), make('dd', {}, value)),
+    ),
+  );
+  flown.set(kept(boat));
+  showPennant(flown.get());
+  history.replaceState(null, '', `?boat=${boat.id}${location.hash}`);
+};
+const turn = (by: number): void => show(boats[(boats.indexOf(boat) + by + boats.length) % boats.length]!);
+
+for (const tip of ['#previous-tip', '#next-tip']) wireTooltip(find(tip));
+find('#previous').addEventListener('click', () => turn(-1));
+find('#next').addEventListener('click', () => turn(1));
+select.addEventListener('change', () => show(boats.find(({ id }) => id === select.value)!));
+show(boat);
