@@ -1,4 +1,4 @@
-// The pure core: cells, changes, guards, the layer tree, and every contract with its notes. No DOM.
+// The pure core: cells, changes, guards, collections, the layer tree, and every contract with its notes. No DOM.
 export { cell, deliver, type Cell, type Listener, type ReadCell } from './cell.js';
 export { changesBetween, type Cause, type Change, type Reason } from './change.js';
 export { ask, type Guard } from './guard.js';
@@ -28,3 +28,15 @@ export {
   type Rect,
   type Size,
 } from './layers/placement.js';
+export { indexOf, neighbour, tabStop, type Item } from './collection/items.js';
+export { move, type Move, type MoveRules } from './collection/movement.js';
+export {
+  sameKeys,
+  selectAll,
+  selectOnly,
+  selectRange,
+  selectToggle,
+  type Selection,
+  type SelectionMode,
+} from './collection/selection.js';
+export { expand, heed, isHeldOpen, type ExpansionRules } from './collection/expansion.js';

@@ -1,0 +1,77 @@
+// Selection: which keys are chosen, none, one or several, with ranges. Nothing changed: the same set.
+import type { Item } from './items.js';
+import { indexOf } from './items.js';
+
+export type SelectionMode = 'none' | 'single' | 'multiple';
+
+export interface Selection {
+  keys: ReadonlySet<string>;
+  /** Where a range begins. */
+  anchor?: string | undefined;
+}
+
+/** True when both hold the same keys. */
+export const sameKeys = (one: ReadonlySet<string>, other: ReadonlySet<string>): boolean =>
+  one.size === other.size && [...one].every((key) => other.has(key));
+
+const become = (selection: Selection, keys: Iterable<string>, anchor: string | undefined): Selection => {
+  const next = new Set(keys);
+  const same = sameKeys(next, selection.keys);
+  return same && anchor === selection.anchor ? selection : { keys: same ? selection.keys : next, anchor };
+};
+
+const canSelect = (items: readonly Item[], key: string): boolean =>
+  items.some((item) => item.key === key && !item.disabled);
+
+/** `key` alone. */
+export const selectOnly = (
+  selection: Selection,
+  items: readonly Item[],
+  key: string,
+  mode: SelectionMode,
+): Selection => (mode === 'none' || !canSelect(items, key) ? selection : become(selection, [key], key));
+
+/** `key` in or out; in a single selection out of the others. */
+export function selectToggle(
+  selection: Selection,
+  items: readonly Item[],
+  key: string,
+  mode: SelectionMode,
+): Selection {
+  if (mode === 'none' || !canSelect(items, key)) return selection;
+  if (selection.keys.has(key))
+    return become(
+      selection,
+      [...selection.keys].filter((other) => other !== key),
+      key,
+    );
+  return become(selection, mode === 'single' ? [key] : [...selection.keys, key], key);
+}
+
+/** From the anchor to `key`, those that can be selected; without an anchor `key` alone. Single: `key` alone. */
+export function selectRange(
+  selection: Selection,
+  items: readonly Item[],
+  key: string,
+  mode: SelectionMode,
+): Selection {
+  const from = indexOf(items, selection.anchor);
+  const to = indexOf(items, key);
+  if (mode !== 'multiple' || from < 0 || to < 0) return selectOnly(selection, items, key, mode);
+  const range = items.slice(Math.min(from, to), Math.max(from, to) + 1);
+  return become(
+    selection,
+    range.filter((item) => !item.disabled).map((item) => item.key),
+    selection.anchor,
+  );
+}
+
+/** All that can be selected. */
+export const selectAll = (selection: Selection, items: readonly Item[], mode: SelectionMode): Selection =>
+  mode === 'multiple'
+    ? become(
+        selection,
+        items.filter((item) => !item.disabled).map((item) => item.key),
+        selection.anchor,
+      )
+    : selection;
