@@ -21,6 +21,10 @@ const budgets = {
 };
 
 const entries = {
+  switch: `export { wireSwitch } from 'elastic-shell/switch'`,
+  accordion: `export { wireAccordion } from 'elastic-shell/accordion'`,
+  tabs: `export { wireTabs } from 'elastic-shell/tabs'`,
+  carousel: `export { wireCarousel } from 'elastic-shell/carousel'`,
   disclosure: `export { wireDisclosure } from 'elastic-shell/disclosure'`,
   tooltip: `export { wireTooltip } from 'elastic-shell/tooltip'`,
   drawer: `export { wireDrawer } from 'elastic-shell/drawer'`,

@@ -2,10 +2,14 @@
 import {
   cell,
   type DrawerOptions,
+  wireAccordion,
+  wireCarousel,
   wireDialog,
   wireDisclosure,
   wireDrawer,
   wirePopover,
+  wireSwitch,
+  wireTabs,
   wireTooltip,
 } from 'elastic-shell';
 import 'elastic-shell/elements';
@@ -41,6 +45,33 @@ for (const root of document.querySelectorAll<HTMLElement>('[data-wire=dialog]'))
     ...(contentFrom && { content: contentFrom }),
   });
 }
+
+for (const root of document.querySelectorAll<HTMLElement>('[data-wire=accordion]'))
+  wireAccordion(root, {
+    exclusive: 'exclusive' in root.dataset,
+    keepOne: 'keepOne' in root.dataset,
+    arrows: 'arrows' in root.dataset,
+  });
+for (const root of document.querySelectorAll<HTMLElement>('[data-wire=tabs]'))
+  wireTabs(root, {
+    ...(root.dataset['activation'] && { activation: 'manual' as const }),
+    ...('closableTabs' in root.dataset && { closable: true }),
+    ...(root.id === 'lazy-tabs' && {
+      content: { later: () => new Promise((resolve) => setTimeout(resolve, 400, 'Here at last.')) },
+    }),
+  });
+for (const root of document.querySelectorAll<HTMLElement>('[data-wire=carousel]'))
+  wireCarousel(root, {
+    wrap: !('stops' in root.dataset),
+    ...(root.dataset['interval'] && { interval: Number(root.dataset['interval']) }),
+  });
+for (const root of document.querySelectorAll<HTMLElement>('[data-wire=switch]')) wireSwitch(root);
+wireSwitch(find('#slow-switch'), {
+  guard: () =>
+    new Promise((resolve) => {
+      setTimeout(() => resolve(!find<HTMLInputElement>('#switch-fails').checked), 400);
+    }),
+});
 
 wirePopover(find('#lazy-popover'), {
   keepContent: false,

@@ -4,6 +4,10 @@ import {
   disclosureNotes,
   drawerNotes,
   popoverNotes,
+  accordionNotes,
+  carouselNotes,
+  switchNotes,
+  tabsNotes,
   tooltipNotes,
   type Notes,
 } from 'elastic-shell/core';
@@ -14,4 +18,8 @@ export const contracts: readonly Notes[] = [
   popoverNotes,
   tooltipNotes,
   disclosureNotes,
+  accordionNotes,
+  tabsNotes,
+  carouselNotes,
+  switchNotes,
 ];

@@ -40,3 +40,8 @@ export {
   type SelectionMode,
 } from './collection/selection.js';
 export { expand, heed, isHeldOpen, type ExpansionRules } from './collection/expansion.js';
+export { isTurning, slideFrom, type RotationView } from './rotation.js';
+export { accordion, accordionKeys, accordionNotes } from './contract/accordion.js';
+export { carousel, carouselNotes } from './contract/carousel.js';
+export { switching, switchNotes } from './contract/switch.js';
+export { tabs, tabsKeys, tabsNotes } from './contract/tabs.js';

@@ -15,6 +15,8 @@ export interface Engine<S extends object = object, O extends object = object> {
   readonly root: HTMLElement;
   /** The options it runs with, defaults included. */
   readonly options: O;
+  /** What the contract sees; a service adds to it what it reads of the page. */
+  readonly view: View<O>;
   /** The intent of each command; that of a press without one stands under ''. */
   readonly commands: Readonly<Record<string, string>>;
   state(): S;
@@ -34,7 +36,9 @@ export interface Engine<S extends object = object, O extends object = object> {
 /** What a pattern asks of the engine beyond attributes. A service knows no pattern. */
 export interface Service {
   /** Attributes of parts that only the service knows. */
-  parts?(): Iterable<[Element, Attributes]>;
+  parts?(): Iterable<readonly [Element, Attributes | undefined]>;
+  /** An intent has come: what is it about? Here the service adds that to the view. */
+  aim?(intent: string, cause: Cause): void;
   /** A new wish is about to be put to the guard. */
   asked?(): void;
   /** The page has to show this change now. */
@@ -78,8 +82,8 @@ export function wire<S extends object, O extends object>(
     const wanted = new Map<Element, Attributes>();
     const want = (element: Element, attributes?: Attributes): unknown =>
       wanted.set(element, { ...wanted.get(element), ...attributes });
-    for (const [element, attributes] of service?.parts?.() ?? []) want(element, attributes);
     want(root, semantics.root?.(state, view));
+    for (const [element, attributes] of service?.parts?.() ?? []) want(element, attributes);
     for (const control of controlsOf(root))
       want(control, semantics.opener?.(state, view, commands[control.getAttribute('command') ?? '']));
     if (waiting) {
@@ -127,9 +131,13 @@ export function wire<S extends object, O extends object>(
   const engine: Engine<S, O & CommonOptions> = {
     root,
     options,
+    view,
     commands,
     state: () => state,
-    intend: (intent, cause) => change(contract.step(state, intent, view), cause),
+    intend(intent, cause) {
+      service?.aim?.(intent, cause);
+      change(contract.step(state, intent, view), cause);
+    },
     change,
     reread: () => change(contract.read(view), { reason: 'native' }, true),
     render,

@@ -15,13 +15,45 @@ export interface Namer {
 
 let idsGiven = 0;
 
-export function namer({ root, render }: Pick<Engine, 'root' | 'render'>, rule: NamingRule): Namer {
+/** Ids for elements that have none of their own. */
+export interface IdGiver {
+  of(element: Element): string;
+  /** The id to be written, where one was given. */
+  attributes(element: Element): Attributes;
+}
+
+export function idGiver(): IdGiver {
   const ids = new Map<Element, string>();
+  return {
+    of(element) {
+      if (!element.id && !ids.has(element)) ids.set(element, `shell-${++idsGiven}`);
+      return ids.get(element) ?? element.id;
+    },
+    attributes(element) {
+      if (!element.id) this.of(element);
+      const id = ids.get(element);
+      return id ? { id } : {};
+    },
+  };
+}
+
+/** Tells whether the author has named an element, whatever is written on it later. */
+export function namedByAuthor(): (element: Element) => boolean {
+  const known = new WeakMap<Element, boolean>();
+  return (element) => {
+    if (!known.has(element)) known.set(element, element.matches('[aria-label],[aria-labelledby]'));
+    return known.get(element)!;
+  };
+}
+
+export function namer({ root, render }: Pick<Engine, 'root' | 'render'>, rule: NamingRule): Namer {
+  const ids = idGiver();
+  const named = new Set<Element>();
   let focusable: Element | undefined;
   const idOf = (element: Element | null): string | undefined => {
     if (!element) return;
-    if (!element.id && !ids.has(element)) ids.set(element, `shell-${++idsGiven}`);
-    return ids.get(element) ?? element.id;
+    named.add(element);
+    return ids.of(element);
   };
   return {
     parts(more) {
@@ -29,13 +61,14 @@ export function namer({ root, render }: Pick<Engine, 'root' | 'render'>, rule: N
       const wanted: [Element, Attributes][] = [
         [root, { ...rule(idOf(title), idOf(root.querySelector('p:not([role])'))), ...more }],
       ];
-      for (const element of new Set([...ids.keys(), ...(focusable ? [focusable] : [])])) {
-        const id = ids.get(element);
+      for (const element of new Set([...named, ...(focusable ? [focusable] : [])]))
         wanted.push([
           element,
-          { ...(id ? { id } : {}), ...(element === focusable ? { tabindex: '-1' } : {}) },
+          {
+            ...(named.has(element) && ids.attributes(element)),
+            ...(element === focusable && { tabindex: '-1' }),
+          },
         ]);
-      }
       return wanted;
     },
     makeFocusable(heading) {

@@ -4,7 +4,7 @@ import type { Cell } from '../core/cell.js';
 import type { Change, CommonOptions, Wire, Wired } from '../dom/types.js';
 
 export interface ElementRules {
-  /** Finds the root among what is inside the element. */
+  /** The selector of the root inside the element; `:scope` for the element itself. */
   root: string;
   /** Options that may be given as attributes, in camelCase; an attribute is their name in kebab-case. */
   options: readonly string[];
@@ -12,6 +12,8 @@ export interface ElementRules {
   flags?: readonly string[];
   /** Options that are states: properties of the element, true or false by their attribute. */
   states: readonly string[];
+  /** Options that are states of another kind: first values by attribute, properties with the cell's own value. Default: none. */
+  values?: readonly string[];
 }
 
 /** What `shell-guard` carries: the change, and a way to make it wait. */
@@ -40,9 +42,9 @@ export function element<O extends CommonOptions, W extends Wired>(
 ): void {
   if (typeof customElements === 'undefined' || customElements.get(name)) return;
 
-  const { flags = [] } = rules;
+  const { flags = [], values = [] } = rules;
   class Shell extends HTMLElement implements ShellElement {
-    static readonly observedAttributes = [...rules.options, ...flags, ...rules.states].map(kebab);
+    static readonly observedAttributes = [...rules.options, ...values, ...flags, ...rules.states].map(kebab);
     wired: W | undefined;
     #waiting: MutationObserver | undefined;
 
@@ -76,12 +78,12 @@ export function element<O extends CommonOptions, W extends Wired>(
     }
 
     #wire(): void {
-      const root = this.querySelector<HTMLElement>(rules.root);
+      const root = rules.root === ':scope' ? this : this.querySelector<HTMLElement>(rules.root);
       if (!root || this.wired) return;
       this.#waiting?.disconnect();
       this.#waiting = undefined;
       const options: Record<string, unknown> = {};
-      for (const option of rules.options)
+      for (const option of [...rules.options, ...values])
         if (this.hasAttribute(kebab(option))) options[option] = this.getAttribute(kebab(option));
       for (const flag of flags)
         if (this.hasAttribute(kebab(flag))) options[flag] = this.getAttribute(kebab(flag)) !== 'false';
@@ -123,6 +125,16 @@ export function element<O extends CommonOptions, W extends Wired>(
         const cell = (this.wired as Record<string, Cell<unknown>> | undefined)?.[state];
         if (cell) cell.set(!!value);
         else this.toggleAttribute(kebab(state), !!value);
+      },
+    });
+  for (const value of values)
+    Object.defineProperty(Shell.prototype, value, {
+      configurable: true,
+      get(this: Shell) {
+        return (this.wired as Record<string, Cell<unknown>> | undefined)?.[value]?.get();
+      },
+      set(this: Shell, next: unknown) {
+        (this.wired as Record<string, Cell<unknown>> | undefined)?.[value]?.set(next);
       },
     });
   customElements.define(name, Shell);

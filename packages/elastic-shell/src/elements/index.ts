@@ -4,3 +4,7 @@ import './disclosure.js';
 import './drawer.js';
 import './popover.js';
 import './tooltip.js';
+import './accordion.js';
+import './carousel.js';
+import './switch.js';
+import './tabs.js';

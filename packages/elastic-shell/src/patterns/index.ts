@@ -1,6 +1,10 @@
 // Every pattern's wire function, and the defaults for all of their instances.
+export { wireAccordion, type Accordion, type AccordionOptions } from './accordion.js';
+export { wireCarousel, type Carousel, type CarouselOptions } from './carousel.js';
 export { wireDialog, type Dialog, type DialogOptions } from './dialog.js';
 export { wireDisclosure, type Disclosure, type DisclosureOptions } from './disclosure.js';
 export { wireDrawer, type Drawer, type DrawerOptions } from './drawer.js';
 export { wirePopover, type Popover, type PopoverOptions } from './popover.js';
 export { wireTooltip, type Tooltip, type TooltipOptions } from './tooltip.js';
+export { wireSwitch, type Switch, type SwitchOptions } from './switch.js';
+export { wireTabs, type Tabs, type TabsOptions } from './tabs.js';

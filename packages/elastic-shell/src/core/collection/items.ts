@@ -7,6 +7,8 @@ export interface Item {
   disabled?: boolean;
   /** The key of the group it stands in. */
   group?: string;
+  /** It can be closed. */
+  closable?: boolean;
 }
 
 /** Where an item stands; -1 when it is not there. */

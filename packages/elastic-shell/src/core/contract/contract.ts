@@ -1,5 +1,8 @@
 // The shape of a contract: what a pattern is, as data and pure functions. The engine is its only caller.
 
+import type { Item } from '../collection/items.js';
+import type { Move } from '../collection/movement.js';
+
 /** Attributes to stand on a part: a text, or null for none. What is not named is left alone. */
 export type Attributes = Record<string, string | null>;
 
@@ -15,6 +18,22 @@ export interface RootView {
 export interface View<Options = object> {
   root: RootView;
   options: Options;
+  /** The items of a collection, in order. */
+  items?: readonly Item[];
+  /** The key of the item that an intent is about. */
+  at?: string | undefined;
+  /** The key of the item that has focus. */
+  current?: string | undefined;
+  /** For semantics: the id of the item that a panel belongs to. */
+  labelledBy?: string | undefined;
+  /** For semantics: the platform gives this item its role and state itself, as it does a <summary>. */
+  native?: boolean;
+}
+
+/** What a key does on an item: moves to another, asks for something, or both. */
+export interface KeyAct {
+  move?: Move;
+  intent?: string;
 }
 
 /**
@@ -29,8 +48,8 @@ export interface Contract<State extends object, Part extends string = string, Op
   read(view: View<Options>): State;
   /** The next state; the same object when nothing changes. */
   step(state: State, intent: string, view: View<Options>): State;
-  /** For an opener, `intent` is what its command means. */
-  semantics: { [P in Part]?: (state: State, view: View<Options>, intent?: string) => Attributes | undefined };
+  /** `which`: for an opener what its command means, for an item or its panel the key. */
+  semantics: { [P in Part]?: (state: State, view: View<Options>, which?: string) => Attributes | undefined };
 }
 
 /** Who acts on a key: the browser's own behaviour, or the engine. */

@@ -82,11 +82,12 @@ export async function openBare(open: Open, markup: string, options?: BrowserCont
   return opened;
 }
 
-/** A short name for what has focus: its id, else its text, else its tag. */
+/** A short name for what has focus: the author's id, else its text, else its tag. */
 export const focused = (page: Page): Promise<string> =>
   page.evaluate(() => {
     const active = document.activeElement!;
-    return active.id || active.textContent?.trim() || active.localName;
+    const id = /^shell-\d+$/.test(active.id) ? '' : active.id;
+    return id || active.textContent?.trim() || active.localName;
   });
 
 export const changes = (page: Page): Promise<string[]> => page.evaluate(() => [...shell.log]);

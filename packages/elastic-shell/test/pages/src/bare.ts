@@ -7,24 +7,26 @@ import '../../../src/elements/index';
 const log: string[] = [];
 const wired: Record<string, library.Wired> = {};
 
+const wires = {
+  accordion: library.wireAccordion,
+  carousel: library.wireCarousel,
+  dialog: library.wireDialog,
+  disclosure: library.wireDisclosure,
+  drawer: library.wireDrawer,
+  popover: library.wirePopover,
+  switch: library.wireSwitch,
+  tabs: library.wireTabs,
+  tooltip: library.wireTooltip,
+};
+const textOf = (value: unknown): string => (value instanceof Set ? [...value].join(' ') : String(value));
+
 /** Wires `#id` and keeps it under its id; its changes go to the log as "id name value reason". */
-function wire(
-  kind: 'dialog' | 'disclosure' | 'drawer' | 'popover' | 'tooltip',
-  id: string,
-  options: object = {},
-): library.Wired {
+function wire(kind: keyof typeof wires, id: string, options: object = {}): library.Wired {
   const root = document.getElementById(id)!;
   const onChange = ({ name, value, reason, result }: library.Change): void => {
-    log.push(`${id} ${name} ${String(value)} ${reason}${result === undefined ? '' : ` ${String(result)}`}`);
+    log.push(`${id} ${name} ${textOf(value)} ${reason}${result === undefined ? '' : ` ${String(result)}`}`);
   };
-  const wires = {
-    dialog: library.wireDialog,
-    disclosure: library.wireDisclosure,
-    drawer: library.wireDrawer,
-    tooltip: library.wireTooltip,
-    popover: library.wirePopover,
-  };
-  const made = wires[kind](root, { onChange, ...options });
+  const made = (wires[kind] as library.Wire)(root, { onChange, ...options });
   wired[id] = made;
   return made;
 }

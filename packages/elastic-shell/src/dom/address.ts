@@ -1,0 +1,32 @@
+// The address keeps a key, as #key: back and forward bring it back.
+
+export interface Address {
+  /** The key in it now; empty when there is none. */
+  read(): string;
+  keep(key: string | undefined): void;
+  /** Hears of each that comes by back, forward or a link. */
+  hear(changed: (key: string) => void): void;
+  release(): void;
+}
+
+export function addressOf(document: Document): Address {
+  const view = document.defaultView!;
+  const stop = new AbortController();
+  const read = (): string => {
+    const text = view.location.hash.slice(1);
+    try {
+      return decodeURIComponent(text);
+    } catch {
+      return text;
+    }
+  };
+  return {
+    read,
+    keep(key) {
+      if (key !== undefined && key !== read())
+        view.history.pushState(view.history.state, '', `#${encodeURIComponent(key)}`);
+    },
+    hear: (changed) => view.addEventListener('popstate', () => changed(read()), { signal: stop.signal }),
+    release: () => stop.abort(),
+  };
+}

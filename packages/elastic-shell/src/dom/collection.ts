@@ -1,0 +1,171 @@
+// The collection service: items and their panels, with keys, presses, one tab stop, ids and labels.
+// It knows no pattern: what an intent means is the contract's business.
+import { type Item, tabStop } from '../core/collection/items.js';
+import { move, type MoveRules } from '../core/collection/movement.js';
+import type { Attributes, Contract, KeyAct } from '../core/contract/contract.js';
+import type { Engine, Service } from './engine.js';
+import type { ItemElement, Items } from './items.js';
+import { logicalKey } from './keys.js';
+import { idGiver } from './naming.js';
+import type { Change } from './types.js';
+
+export interface CollectionRules<S extends object> {
+  items: Items;
+  /** The panel of an item, where it has one. */
+  panelOf?(item: ItemElement, at: number): HTMLElement | undefined;
+  /** What each key means now. */
+  keys(): Readonly<Record<string, KeyAct>>;
+  /** The intent of a press on an item. */
+  press: string;
+  moves?: MoveRules;
+  /** Whether an item is there for keys. Default: all are. */
+  isThere?(key: string): boolean;
+  /** Which item keeps the tab stop while none has focus. Without it every item is one. */
+  stop?(state: S): string | undefined;
+  /** More attributes of a panel, on top of the contract's. */
+  panelParts?(panel: HTMLElement, key: string): Attributes | undefined;
+  /** Items came, went or changed: the state has to follow. */
+  changed?(items: readonly Item[]): void;
+  /** The platform has opened or closed the `<details>` of an item. */
+  toggled?(key: string, open: boolean): void;
+}
+
+export interface Collection extends Service {
+  elementOf(key: string): HTMLElement | undefined;
+  panelOf(key: string): HTMLElement | undefined;
+}
+
+export function collection<S extends object, O extends object>(
+  engine: Engine<S, O>,
+  { semantics }: Pick<Contract<S, string, O>, 'semantics'>,
+  rules: CollectionRules<S>,
+): Collection {
+  const { root, view } = engine;
+  const { items } = rules;
+  const ids = idGiver();
+  const stop = new AbortController();
+  const panels = new Map<string, HTMLElement>();
+
+  const pair = (): [ItemElement, HTMLElement | undefined][] => {
+    panels.clear();
+    return items.all().map((item, at) => {
+      const panel = rules.panelOf?.(item, at);
+      if (panel) panels.set(item.key, panel);
+      return [item, panel];
+    });
+  };
+  const find = (key: string): ItemElement | undefined => items.all().find((item) => item.key === key);
+  const keyOf = (fits: (panel: HTMLElement) => boolean): string | undefined =>
+    [...panels].find(([, panel]) => fits(panel))?.[0];
+  const intend = (
+    intent: string,
+    at: string,
+    reason: Change['reason'],
+    event: Event,
+    source?: Element,
+  ): void => {
+    view.at = at;
+    engine.intend(intent, { reason, event, ...(source && { source }) });
+    view.at = undefined;
+  };
+
+  const heard: Record<string, (event: never) => void> = {
+    keydown(event: KeyboardEvent) {
+      const item = items.of(event.target);
+      if (!item || event.target !== item.element || event.defaultPrevented) return;
+      const act = rules.keys()[logicalKey(event, root) ?? ''];
+      if (!act) return;
+      event.preventDefault();
+      const there = items.all().filter(({ key }) => rules.isThere?.(key) ?? true);
+      const to = act.move ? move(there, item.key, act.move, rules.moves) : item.key;
+      const target = find(to!) ?? item;
+      target.element.focus();
+      if (act.intent && (act.move ? target !== item : !item.disabled))
+        intend(act.intent, target.key, 'key', event, target.element);
+    },
+    click(event: MouseEvent) {
+      const item = items.of(event.target);
+      if (!item || event.defaultPrevented) return;
+      const isClosing = (event.target as Element).closest('[data-close]');
+      // A <summary> would open and close its <details> by itself.
+      event.preventDefault();
+      if (!item.disabled)
+        intend(
+          isClosing ? 'close' : rules.press,
+          item.key,
+          event.detail ? 'press' : 'key',
+          event,
+          item.element,
+        );
+    },
+    beforematch(event: Event) {
+      const key = keyOf((panel) => panel.contains(event.target as Node));
+      if (key !== undefined) intend('found', key, 'found', event);
+    },
+    toggle({ target }: Event) {
+      const key = keyOf((panel) => panel === target);
+      if (key !== undefined) rules.toggled?.(key, (target as HTMLDetailsElement).open);
+    },
+    focusin(event: FocusEvent) {
+      const item = items.of(event.target);
+      if (view.current === item?.key) return;
+      view.current = item?.key;
+      if (rules.stop) engine.render();
+    },
+    focusout(event: FocusEvent) {
+      if (items.of(event.relatedTarget)) return;
+      view.current = undefined;
+      if (rules.stop) engine.render();
+    },
+  };
+  for (const type in heard)
+    root.addEventListener(type, heard[type] as EventListener, {
+      signal: stop.signal,
+      capture: type === 'toggle',
+    });
+  const unfollow = items.follow(() => {
+    view.items = items.all();
+    rules.changed?.(view.items);
+    engine.render();
+  });
+  view.items = items.all();
+
+  return {
+    elementOf: (key) => find(key)?.element,
+    panelOf: (key) => panels.get(key),
+    parts() {
+      const wanted: [Element, Attributes | undefined][] = [];
+      const state = engine.state();
+      view.items = items.all();
+      const there = view.items.filter(({ key }) => rules.isThere?.(key) ?? true);
+      const at = rules.stop && tabStop(there, view.current ?? rules.stop(state));
+      const seen = { ...view };
+      for (const [{ key, element }, panel] of pair()) {
+        const hasPanel = panel && !(seen.native = panel.contains(element));
+        wanted.push([
+          element,
+          {
+            ...semantics['item']?.(state, seen, key),
+            ...(rules.stop && { tabindex: key === at ? '0' : '-1' }),
+            ...(hasPanel && { ...ids.attributes(element), 'aria-controls': ids.of(panel) }),
+          },
+        ]);
+        if (!panel) continue;
+        seen.labelledBy = hasPanel ? ids.of(element) : undefined;
+        wanted.push([
+          panel,
+          {
+            ...(hasPanel && ids.attributes(panel)),
+            ...semantics['panel']?.(state, seen, key),
+            ...rules.panelParts?.(panel, key),
+          },
+        ]);
+      }
+      return wanted;
+    },
+    release() {
+      stop.abort();
+      unfollow();
+    },
+  };
+}

@@ -1,0 +1,41 @@
+// Parts of a form that are no form controls of the platform's own: they send values and hear of a reset.
+
+interface Member {
+  /** What it sends now; nothing when undefined. */
+  value(): string | undefined;
+  reset(): void;
+}
+
+const members = new Map<Element, Member>();
+
+const formOf = (element: Element): Element | null =>
+  (element as HTMLButtonElement).form ?? element.closest('form');
+const of = (form: EventTarget | null): [Element, Member][] =>
+  [...members].filter(([element]) => formOf(element) === form);
+
+const heard: Record<string, (event: Event) => void> = {
+  formdata({ target, formData }: Event & { formData?: FormData }) {
+    for (const [element, member] of of(target)) {
+      const [name, value] = [element.getAttribute('name'), member.value()];
+      if (name && value !== undefined && !element.matches(':disabled')) formData!.append(name, value);
+    }
+  },
+  /** Heard before the form itself is reset. */
+  reset({ target }) {
+    queueMicrotask(() => of(target).forEach(([, member]) => member.reset()));
+  },
+};
+
+/** Has `element` take part in its form until released. */
+export function takePart(element: Element, member: Member): () => void {
+  const document = element.ownerDocument;
+  const turn = (act: 'addEventListener' | 'removeEventListener'): void => {
+    for (const type in heard) document[act](type, heard[type]!);
+  };
+  members.set(element, member);
+  turn('addEventListener');
+  return () => {
+    members.delete(element);
+    if (![...members.keys()].some((other) => other.ownerDocument === document)) turn('removeEventListener');
+  };
+}

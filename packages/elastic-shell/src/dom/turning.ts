@@ -1,0 +1,58 @@
+// Turning by itself: calls `turn` at intervals while nothing pauses it.
+import { isTurning } from '../core/rotation.js';
+
+export interface Turning {
+  /** True while it turns now. */
+  now(): boolean;
+  /** `rotating`: whether it is wanted. */
+  set(rotating: boolean): void;
+  release(): void;
+}
+
+export const prefersStill = (view: Window): boolean =>
+  !!view.matchMedia?.('(prefers-reduced-motion: reduce)').matches;
+
+/** `changed` is called when it begins or pauses. */
+export function turningIn(
+  root: HTMLElement,
+  interval: number,
+  turn: () => void,
+  changed: () => void,
+): Turning {
+  const document = root.ownerDocument;
+  const stop = new AbortController();
+  const view = {
+    rotating: false,
+    hovered: false,
+    focused: false,
+    hidden: document.hidden,
+    reducedMotion: false,
+  };
+  let timer: ReturnType<typeof setInterval> | undefined;
+
+  const update = (next: Partial<typeof view>): void => {
+    const before = isTurning(view);
+    Object.assign(view, next, { reducedMotion: prefersStill(document.defaultView!) });
+    const now = isTurning(view);
+    if (now === before) return;
+    clearInterval(timer);
+    if (now) timer = setInterval(turn, interval);
+    changed();
+  };
+  const hear = (target: EventTarget, type: string, next: () => Partial<typeof view>): void =>
+    target.addEventListener(type, () => update(next()), { signal: stop.signal });
+  hear(root, 'pointerenter', () => ({ hovered: true }));
+  hear(root, 'pointerleave', () => ({ hovered: false }));
+  hear(root, 'focusin', () => ({ focused: true }));
+  hear(root, 'focusout', () => ({ focused: false }));
+  hear(document, 'visibilitychange', () => ({ hidden: document.hidden }));
+
+  return {
+    now: () => isTurning(view),
+    set: (rotating) => update({ rotating }),
+    release() {
+      stop.abort();
+      clearInterval(timer);
+    },
+  };
+}
