@@ -38,6 +38,15 @@ export const tabbables = (scope: ParentNode): HTMLElement[] =>
     .filter((element) => element.tabIndex >= 0 && canFocus(element))
     .filter((element, _, all) => isStop(element, all));
 
+/** True when Tab would stop somewhere in `scope` once that shows. */
+export const holdsStop = (scope: Element): boolean =>
+  [...scope.querySelectorAll<HTMLElement>(focusable)].some(
+    (element) =>
+      element.tabIndex >= 0 &&
+      !element.matches(':disabled,[inert]') &&
+      !element.parentElement!.closest('[inert]'),
+  );
+
 /** Keeps Tab and Shift+Tab within `scope`: from its last stop to its first, and back. */
 export function wrapTab(event: KeyboardEvent, scope: HTMLElement): void {
   const stops = tabbables(scope);

@@ -22,7 +22,7 @@ const heard: Record<string, (event: Event) => void> = {
   },
   /** Heard before the form itself is reset. */
   reset({ target }) {
-    queueMicrotask(() => of(target).forEach(([, member]) => member.reset()));
+    setTimeout(() => of(target).forEach(([, member]) => member.reset()));
   },
 };
 

@@ -6,7 +6,7 @@ import { tell } from '../core/report.js';
 import { addressOf } from '../dom/address.js';
 import { collection } from '../dom/collection.js';
 import { wire } from '../dom/engine.js';
-import { tabbables } from '../dom/focus.js';
+import { holdsStop } from '../dom/focus.js';
 import { type ItemElement, itemsOf } from '../dom/items.js';
 import { type LazyPanelOptions, lazyPanels } from '../dom/lazy-panels.js';
 import { optionsOf } from '../dom/options.js';
@@ -93,7 +93,7 @@ export function wireTabs(root: HTMLElement, own: TabsOptions = {}): Tabs {
         isThere: (key) => !engine.state().closed.has(key),
         stop: ({ selected }) => selected,
         panelParts: (panel, key) =>
-          key === engine.state().selected && !tabbables(panel).length ? { tabindex: '0' } : {},
+          key === engine.state().selected && !holdsStop(panel) ? { tabindex: '0' } : {},
         changed(now) {
           const { selected, closed: gone } = engine.state();
           const before = order;

@@ -1,6 +1,5 @@
 // The drawer in Chromium: at its edge, modal or beside the live page, bound to a breakpoint.
-import type { Page } from 'playwright-core';
-import { changes, desk, focused, openBare, useBrowser } from './support/browser';
+import { changes, desk, focused, openBare, swipe, useBrowser } from './support/browser';
 
 const { open } = useBrowser();
 const gallery = (options = {}) => open(desk('gallery.html'), options);
@@ -145,20 +144,6 @@ it('refuses an edge that there is not', async () => {
 describe('a swipe on a touch screen', () => {
   const touch = { hasTouch: true, isMobile: true, viewport: { width: 375, height: 640 } };
 
-  /** A finger that goes from one point to another in steps. */
-  const swipe = async (page: Page, from: [number, number], to: [number, number]) => {
-    const session = await page.context().newCDPSession(page);
-    const send = (type: 'touchStart' | 'touchMove' | 'touchEnd', at?: [number, number]) =>
-      session.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [{ x: at[0], y: at[1] }] : [] });
-    await send('touchStart', from);
-    for (let step = 1; step <= 6; step++)
-      await send('touchMove', [
-        from[0] + ((to[0] - from[0]) * step) / 6,
-        from[1] + ((to[1] - from[1]) * step) / 6,
-      ]);
-    await send('touchEnd');
-    await session.detach();
-  };
   const opened = async (id: string, direction = 'ltr') => {
     const { page } = await gallery(touch);
     if (direction === 'rtl') await page.tap('#direction');

@@ -91,3 +91,18 @@ export const focused = (page: Page): Promise<string> =>
   });
 
 export const changes = (page: Page): Promise<string[]> => page.evaluate(() => [...shell.log]);
+
+/** A finger that goes from one point to another in steps. */
+export const swipe = async (page: Page, from: [number, number], to: [number, number]): Promise<void> => {
+  const session = await page.context().newCDPSession(page);
+  const send = (type: 'touchStart' | 'touchMove' | 'touchEnd', at?: [number, number]) =>
+    session.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [{ x: at[0], y: at[1] }] : [] });
+  await send('touchStart', from);
+  for (let step = 1; step <= 6; step++)
+    await send('touchMove', [
+      from[0] + ((to[0] - from[0]) * step) / 6,
+      from[1] + ((to[1] - from[1]) * step) / 6,
+    ]);
+  await send('touchEnd');
+  await session.detach();
+};
