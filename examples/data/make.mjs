@@ -172,6 +172,79 @@ const pennants = cuts.flatMap((shape) =>
   ),
 );
 
+const stepTexts = [
+  [
+    'Book the tide',
+    'Pick a high water with half a metre to spare over the boat’s draught, and write it on the board.',
+  ],
+  ['Clear the slip', 'Nothing on the rails, nobody below them, the gate shut.'],
+  [
+    'Grease the cradle',
+    'Both wheels and the keel blocks; the old grease goes into the drum, not into the river.',
+  ],
+  [
+    'Read the lift plan',
+    'Where the slings go is written in the boat’s own record. If it is not, measure before anything is touched.',
+  ],
+  ['Bring her in', 'Slow ahead, lines from both bows, one hand on the boathook and none on the rail.'],
+  ['Set the slings', 'At the marks, never at the shaft, and never under a through-hull.'],
+  ['Take the strain', 'A hand’s breadth, then stop and look.'],
+  ['Winch her up', 'One person speaks, one person winches, everyone else stands clear of the wire.'],
+  ['Chock and prop', 'Keel first. Props in pairs, chained, with a pad under each.'],
+  ['Pull the bilge plug', 'Last, and into the tray.'],
+  ['Wash down', 'While she is wet: in an hour it takes a chisel.'],
+  ['Sign her in', 'Name, time, who winched, what was seen. Then the kettle.'],
+];
+const advice = [
+  'If the wind gets up past the loft roof, stop and make fast.',
+  'A wire that sings is about to part: everyone knows where to stand.',
+  'The tide does not wait for the winch; begin early or not at all.',
+  'Look at the strops before they are under the boat, not after.',
+  'When in doubt lower away; nothing was ever broken by going back.',
+];
+/** Some of one line, some of forty. */
+const steps = stepTexts.map(([title, short], at) => ({
+  id: `step-${at + 1}`,
+  title,
+  short,
+  long: Array.from(
+    { length: [1, 3, 0, 12, 40, 2, 0, 24, 6, 0, 1, 8][at] },
+    (_unused, line) => advice[(at + line) % advice.length],
+  ),
+}));
+
+/** Drawings of a hull: where on it (0 to 100, from the bow and from the keel up) something was found. */
+const plates = [
+  ['Stem and forefoot', [['Soft timber behind the bobstay plate', 8, 34]]],
+  [
+    'Garboards, port',
+    [
+      ['Caulking out over a hand’s length', 38, 16],
+      ['Weeping fastening', 52, 20],
+    ],
+  ],
+  ['Garboards, starboard', [['Sound throughout', 45, 18]]],
+  [
+    'Keel and bolts',
+    [
+      ['Bolt three wasted by a third', 46, 6],
+      ['Bolt seven renewed last year', 66, 6],
+    ],
+  ],
+  [
+    'Topsides',
+    [
+      ['Hairline in the sheer strake', 30, 78],
+      ['Old repair, fair', 70, 74],
+    ],
+  ],
+  ['Rudder and shaft', [['Play of four millimetres in the lower bearing', 92, 22]]],
+].map(([title, findings], at) => ({
+  id: `plate-${at + 1}`,
+  title,
+  findings: findings.map(([says, along, up]) => ({ says, along, up })),
+}));
+
 /** Metres above the sill, every hour for 7 days: two tides a day, springs and neaps. */
 const tides = Array.from({ length: 7 * 24 }, (_, hour) => ({
   at: new Date(Date.UTC(2027, 2, 1, hour)).toISOString(),
@@ -182,7 +255,17 @@ const tides = Array.from({ length: 7 * 24 }, (_, hour) => ({
 }));
 
 if (process.argv[1] === import.meta.filename) {
-  for (const [name, rows] of Object.entries({ boats, berths, trades, crew, orders, tides, pennants })) {
+  for (const [name, rows] of Object.entries({
+    boats,
+    berths,
+    trades,
+    crew,
+    orders,
+    tides,
+    pennants,
+    steps,
+    plates,
+  })) {
     const file = new URL(`${name}.json`, import.meta.url);
     const text = `${JSON.stringify(rows, null, 1)}\n`;
     if (!existsSync(file) || readFileSync(file, 'utf8') !== text) writeFileSync(file, text);

@@ -3,7 +3,8 @@
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vite';
-import type { Boat, Order } from 'quillhaven-data/types';
+import type { Boat, Order, Plate, Step } from 'quillhaven-data/types';
+import { haulSteps, plateSlides, platePicks } from './src/record.ts';
 import { boatOptions, orderRows } from './src/rows.ts';
 
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
@@ -26,6 +27,9 @@ export default defineConfig({
       transformIndexHtml: (html) =>
         html
           .replace('<!-- orders -->', orderRows(data<Order[]>('orders'), data<Boat[]>('boats')))
+          .replace('<!-- steps -->', haulSteps(data<Step[]>('steps')))
+          .replace('<!-- picks -->', platePicks(data<Plate[]>('plates')))
+          .replace('<!-- plates -->', plateSlides(data<Plate[]>('plates')))
           .replaceAll('<!-- boats -->', boatOptions(data<Boat[]>('boats'))),
     },
   ],

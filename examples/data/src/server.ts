@@ -15,6 +15,10 @@ export interface Server {
   orders(): Order[];
   strike(id: string): Promise<void>;
   save(order: Order): Promise<Order>;
+  /** Turns the yard lights on or off. */
+  light(on: boolean): Promise<void>;
+  /** The papers of a boat. */
+  papers(boat: string): Promise<string[]>;
   /** The pennants that the yard's loft can sew. A lot to fetch. */
   pennants(): Promise<NamedPennant[]>;
   /** Forgets everything that was done. */
@@ -51,6 +55,14 @@ export function makeServer(first: readonly Order[], memory: Memory, wait = defau
         orders = orders.map((other) => (other.id === order.id ? structuredClone(order) : other));
         return order;
       }),
+    light: (on) => answer(`The lights stay ${on ? 'off' : 'on'}.`, () => undefined),
+    papers: (boat) =>
+      answer('The papers did not come.', () => [
+        `Certificate of registry, ${boat}`,
+        'Builder’s certificate, copy',
+        'Insurance, until the end of the season',
+        'Survey report, six plates',
+      ]),
     pennants: () => answer('The pennants did not come.', loadPennants).then((load) => load()),
     startOver() {
       memory.removeItem(key);

@@ -70,3 +70,20 @@ export interface Tide {
   /** Metres above the sill. */
   height: number;
 }
+
+/** A step of hauling a boat out. */
+export interface Step {
+  id: string;
+  title: string;
+  short: string;
+  /** More of it, a line each; some steps have none. */
+  long: string[];
+}
+
+/** A drawing of a hull with what was found on it. */
+export interface Plate {
+  id: string;
+  title: string;
+  /** Where: from the bow and from the keel up, 0 to 100. */
+  findings: { says: string; along: number; up: number }[];
+}

@@ -1,11 +1,13 @@
 // A boat's record: its facts, and its pennant, which two fields show and either may change.
-import { cell, wirePopover, wireTooltip } from 'elastic-shell';
+import { cell, type Tabs, wirePopover, wireTabs, wireTooltip } from 'elastic-shell';
 import berths from 'quillhaven-data/berths.json';
 import rows from 'quillhaven-data/boats.json';
 import orders from 'quillhaven-data/orders.json';
 import { makeServer } from 'quillhaven-data/server';
 import type { Boat, Order, Pennant } from 'quillhaven-data/types';
 import { drawPennant, make, pennantName } from './draw';
+import { wirePlates } from './plates';
+import { wireSteps } from './steps';
 import { wireTopbar } from './topbar';
 
 const find = <E extends HTMLElement>(selector: string): E => document.querySelector<E>(selector)!;
@@ -68,14 +70,43 @@ const show = (next: Boat): void => {
       make('div', {}, make('dt', {}, name), make('dd', {}, value)),
     ),
   );
+  find('#work').replaceChildren(
+    ...server
+      .orders()
+      .filter((order) => order.boat === boat.id)
+      .map((order) => make('li', {}, `${order.id} ${order.title}, ${order.state}`)),
+  );
   flown.set(kept(boat));
   showPennant(flown.get());
   history.replaceState(null, '', `?boat=${boat.id}${location.hash}`);
 };
-const turn = (by: number): void => show(boats[(boats.indexOf(boat) + by + boats.length) % boats.length]!);
+/** Another boat: its own papers are asked for when they are looked at. */
+const change = (next: Boat): void => {
+  record.unwire();
+  show(next);
+  record = wireRecord();
+};
+const turn = (by: number): void => change(boats[(boats.indexOf(boat) + by + boats.length) % boats.length]!);
+
+wireSteps();
+wirePlates((words) => {
+  find('#status').textContent = words;
+});
+const wireRecord = (): Tabs =>
+  wireTabs(find('#record'), {
+    address: true,
+    keepContent: false,
+    content: {
+      papers: async () => {
+        const papers = await server.papers(boat.name);
+        return make('ul', { class: 'papers' }, ...papers.map((paper) => make('li', {}, paper)));
+      },
+    },
+  });
+let record = wireRecord();
 
 for (const tip of ['#previous-tip', '#next-tip']) wireTooltip(find(tip));
 find('#previous').addEventListener('click', () => turn(-1));
 find('#next').addEventListener('click', () => turn(1));
-select.addEventListener('change', () => show(boats.find(({ id }) => id === select.value)!));
+select.addEventListener('change', () => change(boats.find(({ id }) => id === select.value)!));
 show(boat);

@@ -1,12 +1,34 @@
-// What every page of the desk has at its top: the sections on a small screen, and the pretend server's switches.
-import { wireDrawer, wireTooltip } from 'elastic-shell';
+// What every page of the desk has at its top: the sections on a small screen, the switches, the pretend server.
+import { wireDrawer, wireSwitch, wireTooltip } from 'elastic-shell';
 import type { Server } from 'quillhaven-data/server';
 
 const find = <E extends HTMLElement>(selector: string): E => document.querySelector<E>(selector)!;
 
+/** A switch that the whole page follows by an attribute, and that this window remembers. */
+function follow(selector: string, name: string, guard?: (on: boolean) => Promise<void>): void {
+  const { documentElement: page } = document;
+  const key = `quillhaven-${name}`;
+  const wired = wireSwitch(find(selector), {
+    checked: sessionStorage.getItem(key) === 'true',
+    guard: ({ value }) =>
+      guard?.(value).catch((error: Error) => {
+        find('#status').textContent = error.message;
+        return false;
+      }),
+    onChange: ({ value }) => show(value as boolean),
+  });
+  const show = (on: boolean): void => {
+    page.toggleAttribute(`data-${name}`, on);
+    sessionStorage.setItem(key, `${on}`);
+  };
+  show(wired.checked.get());
+}
+
 export function wireTopbar(server: Server): void {
   wireDrawer(find('#sections'), { closedWhen: '(min-width: 40rem)' });
   wireTooltip(find('#start-over-tip'));
+  follow('#dark', 'dark');
+  follow('#lights', 'lights', (on) => server.light(on));
   find<HTMLInputElement>('#failing').addEventListener('change', (event) => {
     server.failing = (event.target as HTMLInputElement).checked;
   });

@@ -117,6 +117,48 @@ const cases: [code: string, broken: string, place: string, kept: string][] = [
     '<button popovertarget="p">Open</button><div id="p" popover role="group" aria-label="Tide">Text</div>',
   ],
   [
+    'tablist-missing',
+    '<button role="tab">A</button><div role="tabpanel">P</div>',
+    '1:9',
+    '<div role="tablist"><button role="tab">A</button></div><div role="tabpanel">P</div>',
+  ],
+  [
+    'tab-panel-missing',
+    '<main><div role="tablist"><button role="tab">A</button><button role="tab">B</button></div><div role="tabpanel">P</div></main>',
+    '1:56',
+    '<main><div role="tablist"><button role="tab">A</button><button role="tab" aria-controls="p">B</button></div><div role="tabpanel">P</div><p id="p" role="tabpanel">P</p></main>',
+  ],
+  [
+    'tabpanel-unreachable',
+    '<main><div role="tablist"><button role="tab">A</button></div><div role="tabpanel">P</div><div role="tabpanel">Q</div></main>',
+    '1:95',
+    '<main><div role="tablist"><button role="tab">A</button></div><div role="tabpanel">P</div></main>',
+  ],
+  [
+    'accordion-header-no-heading',
+    '<button aria-expanded="false" aria-controls="r">A</button><div id="r" role="region" aria-label="A">T</div>',
+    '1:1',
+    '<h2><button aria-expanded="false" aria-controls="r">A</button></h2><div id="r" role="region" aria-label="A">T</div>',
+  ],
+  [
+    'carousel-name-missing',
+    '<section><div data-slides><p>A</p></div></section>',
+    '1:1',
+    '<section aria-label="Plates"><div data-slides><p>A</p></div></section>',
+  ],
+  [
+    'carousel-slide-name-missing',
+    '<div role="group" aria-roledescription="slide"><img alt=""></div>',
+    '1:19',
+    '<div role="group" aria-roledescription="slide" aria-label="1 of 1"><img alt=""></div>',
+  ],
+  [
+    'carousel-stop-missing',
+    '<shell-carousel interval="4000"><section id="c" aria-label="C"><div data-slides><p>A</p></div></section></shell-carousel>',
+    '1:17',
+    '<shell-carousel interval="4000"><section id="c" aria-label="C"><button commandfor="c" command="--rotate">Stop</button><div data-slides><p>A</p></div></section></shell-carousel>',
+  ],
+  [
     'disclosure-panel-unnamed',
     '<button aria-expanded="false">More</button><p hidden></p>',
     '1:9',

@@ -47,6 +47,14 @@ const faults: Record<string, (tag: string, detail: unknown) => Pick<Entry, 'sent
     sentence: `${tag} has opened over ${tagText(markupOf(modal as Element))}, which is modal, and stands outside it: it shows and nothing in it can be reached.`,
     remedy: 'Move it into the modal dialog.',
   }),
+  'key-duplicate': (tag, key) => ({
+    sentence: `${tag} has the key "${String(key)}", which another item before it has already.`,
+    remedy: 'Give each item a data-key of its own.',
+  }),
+  'key-missing': (tag, key) => ({
+    sentence: `${tag} was told to select "${String(key)}", and no item has that key.`,
+    remedy: 'Add the item, and it is selected then; or select another.',
+  }),
   'content-failed': (tag, detail) => ({
     sentence: `${tag}: its content did not come: ${failureText((detail as { error: unknown }).error)}`,
     remedy: 'The user can try again; closing and opening tries again too.',

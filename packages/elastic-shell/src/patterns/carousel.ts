@@ -2,6 +2,7 @@
 import type { Cell } from '../core/cell.js';
 import { carousel, type CarouselChoices, type CarouselState } from '../core/contract/carousel.js';
 import { wire } from '../dom/engine.js';
+import { holdsStop } from '../dom/focus.js';
 import { controlsOf } from '../dom/hub.js';
 import { namedByAuthor } from '../dom/naming.js';
 import { optionsOf } from '../dom/options.js';
@@ -103,7 +104,9 @@ export function wireCarousel(root: HTMLElement, own: CarouselOptions = {}): Caro
         const { slide, rotating } = state();
         const all = slides.all();
         const shown = slides.inView(slide);
-        yield [scroller!, { 'aria-live': turning.now() ? 'off' : 'polite' }] as const;
+        // Where nothing in view takes focus, the slides do: else no key could scroll them.
+        const tabindex = [...shown].some(holdsStop) ? null : '0';
+        yield [scroller!, { 'aria-live': turning.now() ? 'off' : 'polite', tabindex }] as const;
         for (const [at, element] of all.entries())
           yield [
             element,

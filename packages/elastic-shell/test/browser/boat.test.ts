@@ -54,6 +54,90 @@ describe('choosing a pennant', () => {
   });
 });
 
+describe('the record', () => {
+  const tab = (key: string) => `#record [data-key=${key}]`;
+
+  it('keeps its tab in the address, over a reload, back and forward; the papers come late', async () => {
+    const { page } = await boat();
+    await page.focus(tab('overview'));
+    await page.keyboard.press('ArrowRight');
+    await page.keyboard.press('End');
+    await page.waitForSelector('.papers');
+    expect(new URL(page.url()).hash).toBe('#papers');
+    await page.reload();
+    await page.waitForSelector('.papers');
+    await page.goBack();
+    await page.waitForSelector('#steps');
+    expect(await page.getAttribute(tab('work'), 'aria-selected')).toBe('true');
+    await page.goForward();
+    await page.waitForSelector('.papers li >> text=Marsh Lark');
+    await page.click('#next');
+    await page.waitForSelector('.papers li >> text=Patient Tern');
+  });
+
+  it('opens several steps, or one at a time as the switch says; reading more grows the step', async () => {
+    const { page } = await boat();
+    await page.click(tab('work'));
+    await page.click('[data-key=step-5]');
+    const open = () => page.locator('#steps [data-key][aria-expanded=true]').count();
+    expect(await open()).toBe(2);
+    await page.click('#one-at-a-time');
+    expect(await open()).toBe(1);
+    await page.click('[data-key=step-5]');
+    expect(await open()).toBe(1);
+    const step = page.locator('.step:has(#step-5-more)');
+    const before = (await step.boundingBox())!.height;
+    await page.click('[commandfor=step-5-more]');
+    expect((await step.boundingBox())!.height).toBeGreaterThan(before + 500);
+    await page.evaluate(() => {
+      const hidden = document.getElementById('step-4-more')!;
+      hidden.dispatchEvent(new Event('beforematch', { bubbles: true }));
+    });
+    expect(await page.getAttribute('[data-key=step-4]', 'aria-expanded')).toBe('true');
+    expect(await page.getAttribute('[commandfor=step-4-more]', 'aria-expanded')).toBe('true');
+  });
+
+  it('turns the survey plates, and asks before it is signed off', async () => {
+    const { page } = await boat();
+    await page.click(tab('survey'));
+    await page.click('#plates [command="--pick"][value="4"]');
+    await page.waitForSelector('#plates [data-slides] > :nth-child(4):not([inert])');
+    await page.click('[commandfor=sign-off]');
+    expect(await focused(page)).toBe('Not yet');
+    expect(await page.locator('#sign-off').ariaSnapshot()).toContain('alertdialog "Sign off the survey?"');
+    await page.click('#sign-off [value=signed]');
+    expect(await page.textContent('#status')).toBe('The survey is signed off.');
+  });
+
+  it('has no accessibility fault in any tab', async () => {
+    const { page } = await boat();
+    for (const key of ['overview', 'work', 'survey', 'papers']) {
+      await page.click(tab(key));
+      if (key === 'papers') await page.waitForSelector('.papers');
+      expect([key, await violations(page)]).toEqual([key, []]);
+    }
+  });
+});
+
+it('the yard lights wait for the server, which may refuse; the dark look is at once, and stays over pages', async () => {
+  const { page } = await boat();
+  const lights = (on: boolean) =>
+    page.waitForFunction((wanted) => document.documentElement.hasAttribute('data-lights') === wanted, on);
+  await page.click('#lights');
+  await page.waitForSelector('#lights[aria-busy=true]');
+  await lights(true);
+  await page.check('#failing');
+  await page.click('#lights');
+  await page.waitForSelector('#lights[aria-busy=true]');
+  await page.waitForSelector('#lights:not([aria-busy])');
+  expect(await page.getAttribute('#lights', 'aria-checked')).toBe('true');
+  await page.check('#dark');
+  await page.evaluate(() => sessionStorage.setItem('kept', 'yes'));
+  await page.goto(desk());
+  await page.waitForSelector('html[data-dark][data-lights]');
+  await page.evaluate(() => sessionStorage.clear());
+});
+
 it('names its icon buttons by tooltips', async () => {
   const { page } = await boat();
   expect(await page.locator('#next').ariaSnapshot()).toBe('- button "Next boat"');

@@ -1,6 +1,5 @@
 // Movement: from one item of a collection to another, by intent. Pure; knows no keys and no directions of text.
-import type { Item } from './items.js';
-import { indexOf } from './items.js';
+import { indexOf, type Item } from './items.js';
 
 /** `next` and `previous` go along the items; `up` and `down` go by a row of a grid. */
 export type Move = 'next' | 'previous' | 'first' | 'last' | 'up' | 'down';

@@ -1,6 +1,5 @@
 // Selection: which keys are chosen, none, one or several, with ranges. Nothing changed: the same set.
-import type { Item } from './items.js';
-import { indexOf } from './items.js';
+import { indexOf, type Item } from './items.js';
 
 export type SelectionMode = 'none' | 'single' | 'multiple';
 

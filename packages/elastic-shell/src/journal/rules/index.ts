@@ -4,12 +4,19 @@ import { disclosureRules } from './disclosure.js';
 import { general } from './general.js';
 import { type Markup, pageOf } from './markup.js';
 import { popoverRules } from './popover.js';
+import { sectionRules } from './sections.js';
 import type { Finding, Rule } from './rule.js';
 
 export { type Markup, type Page, pageOf, tagText } from './markup.js';
 export type { Finding, Found, Rule, Severity } from './rule.js';
 
-export const rules: readonly Rule[] = [...general, ...dialogRules, ...popoverRules, ...disclosureRules];
+export const rules: readonly Rule[] = [
+  ...general,
+  ...dialogRules,
+  ...popoverRules,
+  ...disclosureRules,
+  ...sectionRules,
+];
 
 /** Runs every rule on the page under `roots`; findings stand in document order. */
 export function examine(roots: Iterable<Markup>): Finding[] {

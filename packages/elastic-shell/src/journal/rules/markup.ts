@@ -84,8 +84,10 @@ export function nameOf(element: Markup, page: Page): string {
     .join(' ');
   const id = element.attribute('id');
   const isField = /^(input|select|textarea)$/.test(element.tag);
-  const labels = (isField && page.labels.get(id ?? '')) || [];
-  const around = isField ? ancestors(element).filter((parent) => parent.tag === 'label') : [];
+  // A <label> also names a button, which then says nothing else.
+  const isLabelable = isField || (element.tag === 'button' && !labelText(textOf(element)));
+  const labels = (isLabelable && page.labels.get(id ?? '')) || [];
+  const around = isLabelable ? ancestors(element).filter((parent) => parent.tag === 'label') : [];
   const type = element.attribute('type')?.toLowerCase() ?? '';
   const typed = /^(submit|reset|button)$/.test(type)
     ? (element.attribute('value') ?? type.replace('button', ''))
