@@ -29,12 +29,19 @@ for (const name of ['wiring', 'toggling', 'opening']) {
   line(what, `${ours.toFixed(2)} : ${theirs.toFixed(2)} ms, ${against}`, ours / theirs, budget);
 }
 
+for (const { what, ours, theirs, against, budget } of await page.evaluate(() =>
+  globalThis.bench.sectioning(),
+))
+  line(what, `${ours.toFixed(2)} : ${theirs.toFixed(2)} ms, ${against}`, ours / theirs, budget);
+
 const session = await page.context().newCDPSession(page);
 const heap = async () => {
   for (let turn = 0; turn < 3; turn++) await session.send('HeapProfiler.collectGarbage');
   return (await session.send('Runtime.getHeapUsage')).usedSize;
 };
-await page.evaluate(() => globalThis.bench.churn(1000));
+// The first collection of a page sets up more than it frees.
+await heap();
+for (let turn = 0; turn < 3; turn++) await page.evaluate(() => globalThis.bench.churn(1000));
 const before = await heap();
 await page.evaluate(() => globalThis.bench.churn(1000));
 const after = await heap();
@@ -80,6 +87,26 @@ line(
   held / chased,
   0.1,
 );
+
+const metric = async (name) =>
+  (await session.send('Performance.getMetrics')).metrics.find((each) => each.name === name).value;
+for (const [count, nodes] of [
+  [50, 3],
+  [1, 300],
+]) {
+  for (const how of ['ours', 'details', 'hand']) {
+    const layouts = await metric('LayoutCount');
+    const {
+      frames,
+      late,
+      slowest: worst,
+    } = await page.evaluate((args) => globalThis.bench.unfolding(...args), [how, count, nodes]);
+    const forced = (await metric('LayoutCount')) - layouts;
+    console.log(
+      `open ${count} panels of ${nodes} elements, ${how.padEnd(8)} ${frames} frames, ${late} late, slowest ${worst.toFixed(0)} ms, ${forced} layouts`,
+    );
+  }
+}
 
 await browser.close();
 deskServer.close();

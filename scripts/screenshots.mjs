@@ -65,6 +65,39 @@ await shoot(
   { ...phone, colorScheme: 'dark' },
   openDialog('[data-order=W1041] .edit', '#edit'),
 );
+const boat =
+  (tab, act = async () => {}) =>
+  async (page) => {
+    await page.click(`#record [data-key=${tab}]`);
+    await act(page);
+  };
+await shoot('pennants', 'boat.html', wide, async (page) => {
+  await page.click('#mast');
+  await page.waitForSelector('[data-pennant]');
+});
+await shoot(
+  'boat-work',
+  'boat.html',
+  wide,
+  boat('work', async (page) => {
+    await page.click('[data-key=step-4]');
+    await page.click('[commandfor=step-4-more]');
+  }),
+);
+await shoot(
+  'boat-survey',
+  'boat.html',
+  wide,
+  boat('survey', async (page) => {
+    await page.click('#plates [command="--pick"][value="2"]');
+    await page.waitForSelector('#plates [data-slides] > :nth-child(2):not([inert])');
+  }),
+);
+await shoot('phone-boat-dark', 'boat.html', { ...phone, colorScheme: 'dark' }, boat('work'));
+await shoot('gallery-sections', 'gallery.html', wide, async (page) => {
+  await page.click('#exclusive-accordion [data-key=evening]');
+  await page.evaluate(() => document.querySelector('#exclusive-accordion').scrollIntoView());
+});
 await shoot('gallery', 'gallery.html', wide);
 await shoot('gallery-popover', 'gallery.html', wide, async (page) => {
   await page.click('[commandfor=outer-popover]');

@@ -8,15 +8,19 @@ build(['library']);
 const { build: bundle } = await import('esbuild');
 
 /**
- * Bytes after gzip. An entry without a budget is only shown. The aims for one pattern alone are 1,600
- * (disclosure) and 3,800 (dialog); docs/quality.md says why they are not met. These hold what is.
+ * Bytes after gzip. An entry without a budget is only shown. The aims for one pattern alone are lower;
+ * docs/quality.md sets them beside these, which hold what is, and says why.
  */
 const budgets = {
-  disclosure: 2650,
-  dialog: 7700,
-  tooltip: 8300,
-  drawer: 8800,
-  popover: 10700,
+  switch: 2950,
+  disclosure: 2750,
+  accordion: 5850,
+  tabs: 6450,
+  carousel: 5300,
+  dialog: 7800,
+  tooltip: 8400,
+  drawer: 8900,
+  popover: 10800,
   all: 20000,
 };
 

@@ -22,6 +22,8 @@ export interface CollectionRules<S extends object> {
   isThere?(key: string): boolean;
   /** Which item keeps the tab stop while none has focus. Without it every item is one. */
   stop?(state: S): string | undefined;
+  /** What of the state the attributes of an item and its panel follow: the same, and they are not made again. */
+  digest?(state: S, key: string): string;
   /** More attributes of a panel, on top of the contract's. */
   panelParts?(panel: HTMLElement, key: string): Attributes | undefined;
   /** Items came, went or changed: the state has to follow. */
@@ -46,13 +48,26 @@ export function collection<S extends object, O extends object>(
   const stop = new AbortController();
   const panels = new Map<string, HTMLElement>();
 
-  const pair = (): [ItemElement, HTMLElement | undefined][] => {
+  /** An item with its panel, and what was last wanted of both. */
+  interface Pair {
+    item: ItemElement;
+    panel: HTMLElement | undefined;
+    digest?: string | undefined;
+    wanted?: (readonly [Element, Attributes])[];
+  }
+  let listed: readonly ItemElement[] | undefined;
+  let pairs: Pair[] = [];
+  const pair = (): Pair[] => {
+    const all = items.all();
+    if (all === listed) return pairs;
+    listed = all;
     panels.clear();
-    return items.all().map((item, at) => {
+    pairs = all.map((item, at) => {
       const panel = rules.panelOf?.(item, at);
       if (panel) panels.set(item.key, panel);
-      return [item, panel];
+      return { item, panel };
     });
+    return pairs;
   };
   const find = (key: string): ItemElement | undefined => items.all().find((item) => item.key === key);
   const keyOf = (fits: (panel: HTMLElement) => boolean): string | undefined =>
@@ -134,32 +149,41 @@ export function collection<S extends object, O extends object>(
     elementOf: (key) => find(key)?.element,
     panelOf: (key) => panels.get(key),
     parts() {
-      const wanted: [Element, Attributes | undefined][] = [];
+      const wanted: (readonly [Element, Attributes | undefined])[] = [];
       const state = engine.state();
       view.items = items.all();
-      const there = view.items.filter(({ key }) => rules.isThere?.(key) ?? true);
-      const at = rules.stop && tabStop(there, view.current ?? rules.stop(state));
+      const at =
+        rules.stop &&
+        tabStop(
+          view.items.filter(({ key }) => rules.isThere?.(key) ?? true),
+          view.current ?? rules.stop(state),
+        );
       const seen = { ...view };
-      for (const [{ key, element }, panel] of pair()) {
-        const hasPanel = panel && !(seen.native = panel.contains(element));
-        wanted.push([
-          element,
-          {
+      for (const each of pair()) {
+        const { item, panel } = each;
+        const { key, element } = item;
+        const digest = rules.digest && `${key === at} ${rules.digest(state, key)}`;
+        if (digest === undefined || digest !== each.digest) {
+          each.digest = digest;
+          const hasPanel = panel && !(seen.native = panel.contains(element));
+          const own: Attributes = {
             ...semantics['item']?.(state, seen, key),
             ...(rules.stop && { tabindex: key === at ? '0' : '-1' }),
             ...(hasPanel && { ...ids.attributes(element), 'aria-controls': ids.of(panel) }),
-          },
-        ]);
-        if (!panel) continue;
-        seen.labelledBy = hasPanel ? ids.of(element) : undefined;
-        wanted.push([
-          panel,
-          {
-            ...(hasPanel && ids.attributes(panel)),
-            ...semantics['panel']?.(state, seen, key),
-            ...rules.panelParts?.(panel, key),
-          },
-        ]);
+          };
+          each.wanted = [[element, own]];
+          seen.labelledBy = hasPanel ? ids.of(element) : undefined;
+          if (panel)
+            each.wanted.push([
+              panel,
+              {
+                ...(hasPanel && ids.attributes(panel)),
+                ...semantics['panel']?.(state, seen, key),
+                ...rules.panelParts?.(panel, key),
+              },
+            ]);
+        }
+        wanted.push(...each.wanted!);
       }
       return wanted;
     },

@@ -6,7 +6,9 @@ import type { Phase } from './phase.js';
 export type ElasticAxis = 'block' | 'inline';
 
 export interface Elastic {
+  /** Sets out; the caller writes the attributes, of all that set out at once. */
   go(open: boolean): void;
+  phase(): Phase;
   attributes(): Attributes;
   /** Ends what moves. */
   release(): void;
@@ -26,24 +28,35 @@ const watch = (element: Element, hear: (animations: Animation[]) => void): void 
   moving.set(element, hear);
 };
 
+/** Whom to tell that phases have ended: once for all that end together. */
+const ended = new Set<() => void>();
+const tellLater = (changed: () => void): void => {
+  if (!ended.size)
+    queueMicrotask(() => {
+      const all = [...ended];
+      ended.clear();
+      for (const each of all) each();
+    });
+  ended.add(changed);
+};
+
 /** True when style sheets alone move a box to the size of its content. */
 const isNative = (panel: Element): boolean =>
   !!panel.ownerDocument.defaultView?.CSS?.supports?.('interpolate-size', 'allow-keywords');
 
-/** `open`: how it stands now. `changed` hears each new phase. */
+/** `open`: how it stands now. `changed` hears when a move has ended. */
 export function elastic(panel: HTMLElement, axis: ElasticAxis, open: boolean, changed: () => void): Elastic {
   let phase: Phase = open ? 'open' : 'closed';
   let turn = 0;
   const end = (mine: number): void => {
     if (mine !== turn) return;
     phase = phase === 'closing' ? 'closed' : 'open';
-    changed();
+    tellLater(changed);
   };
   return {
     go(next) {
       const mine = ++turn;
       phase = next ? 'opening' : 'closing';
-      changed();
       if (!isNative(panel) && 'animate' in panel) {
         void import('./unfold.js').then(({ unfold }) => {
           if (mine === turn) unfold(panel, axis, next, () => end(mine));
@@ -56,6 +69,7 @@ export function elastic(panel: HTMLElement, axis: ElasticAxis, open: boolean, ch
         else end(mine);
       });
     },
+    phase: () => phase,
     attributes: () => ({
       'data-elastic': axis,
       'data-phase': phase,

@@ -80,8 +80,10 @@ export function wire<S extends object, O extends object>(
 
   const render = (): void => {
     const wanted = new Map<Element, Attributes>();
-    const want = (element: Element, attributes?: Attributes): unknown =>
-      wanted.set(element, { ...wanted.get(element), ...attributes });
+    const want = (element: Element, attributes: Attributes = {}): void => {
+      const before = wanted.get(element);
+      wanted.set(element, before ? { ...before, ...attributes } : attributes);
+    };
     want(root, semantics.root?.(state, view));
     for (const [element, attributes] of service?.parts?.() ?? []) want(element, attributes);
     for (const control of controlsOf(root))

@@ -8,7 +8,20 @@ export type Show = (wanted: Map<Element, Attributes>) => void;
 interface Before {
   values: Attributes;
   order?: string[];
+  /** What was wanted last: as long as that stays the same, the page need not be read. */
+  last?: Attributes;
 }
+
+const same = (one: Attributes | undefined, other: Attributes): boolean => {
+  if (!one || one === other) return !!one;
+  let names = 0;
+  for (const name in other) {
+    if (one[name] !== other[name]) return false;
+    names++;
+  }
+  for (const _ in one) names--;
+  return !names;
+};
 
 const write = (element: Element, before: Before, attributes: Attributes): void => {
   for (const name in attributes) {
@@ -29,7 +42,12 @@ export function ledger(): Show {
   return (wanted) => {
     pages.forEach((before, element) => {
       const { values, order } = before;
-      if (wanted.has(element)) return write(element, before, { ...values, ...wanted.get(element) });
+      const next = wanted.get(element);
+      if (next) {
+        if (!same(before.last, next)) write(element, before, { ...values, ...next });
+        before.last = next;
+        return;
+      }
       write(element, before, values);
       // An attribute that went and came back stands last: the author's others go behind it again.
       for (const name of order ?? []) {
@@ -40,7 +58,7 @@ export function ledger(): Show {
     });
     wanted.forEach((attributes, element) => {
       if (pages.has(element)) return;
-      const before: Before = { values: {} };
+      const before: Before = { values: {}, last: attributes };
       pages.set(element, before);
       write(element, before, attributes);
     });

@@ -1,5 +1,5 @@
 // The accordion on an element: `wireAccordion`.
-import { expand, heed } from '../core/collection/expansion.js';
+import { expand, heed, isHeldOpen } from '../core/collection/expansion.js';
 import type { Cell } from '../core/cell.js';
 import {
   accordion,
@@ -112,6 +112,8 @@ export function wireAccordion(root: HTMLElement, asked: AccordionOptions = {}): 
         keys: () => accordionKeys(options),
         press: 'toggle',
         moves: { reachDisabled: true },
+        digest: ({ expanded }, key) =>
+          `${expanded.has(key)} ${isHeldOpen(expanded, key, options)} ${moving.get(key)?.phase()}`,
         panelParts: (panel, key) =>
           panel.localName === 'details'
             ? { 'data-elastic': axis === 'none' ? null : axis }
@@ -134,6 +136,7 @@ export function wireAccordion(root: HTMLElement, asked: AccordionOptions = {}): 
               parts.elementOf(key)?.focus();
             elasticOf(key, panel, before!.has(key))?.go(now!.has(key));
           }
+          if (axis !== 'none') engine.render();
         },
         release() {
           parts.release!();

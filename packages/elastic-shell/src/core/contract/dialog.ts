@@ -1,7 +1,14 @@
 // The modal dialog, and the alert dialog, which differs by its role and by what dismisses it.
 import type { Escape, Outside } from '../layers/tree.js';
 import type { Attributes, Contract, Notes, RootView } from './contract.js';
-import { onChangeOption, openOption, type Openable, stepOpenable } from './openable.js';
+import {
+  contentOption,
+  loadOption,
+  onChangeOption,
+  openOption,
+  type Openable,
+  stepOpenable,
+} from './openable.js';
 
 export type DialogPart = 'root' | 'opener' | 'title' | 'description';
 
@@ -185,6 +192,8 @@ export const dialogNotes: Notes<DialogPart> = {
       default: 'none',
       does: 'May refuse a change, or make it wait for a promise; an error is shown in the dialog.',
     },
+    contentOption,
+    loadOption,
     onChangeOption,
     {
       name: 'messages',

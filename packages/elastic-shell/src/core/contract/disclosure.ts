@@ -1,6 +1,13 @@
 // The disclosure: a control that shows and hides a piece of content.
 import type { Contract, Notes, View } from './contract.js';
-import { guardOption, onChangeOption, type Openable, stepOpenable } from './openable.js';
+import {
+  contentOption,
+  guardOption,
+  loadOption,
+  onChangeOption,
+  type Openable,
+  stepOpenable,
+} from './openable.js';
 
 export type DisclosurePart = 'root' | 'opener';
 
@@ -59,6 +66,8 @@ export const disclosureNotes: Notes<DisclosurePart> = {
       does: 'The first state, or a cell that is followed both ways.',
     },
     guardOption,
+    contentOption,
+    loadOption,
     onChangeOption,
   ],
   owes: [

@@ -108,7 +108,7 @@ export const drawerNotes: Notes<DialogPart> = {
     },
     { name: 'escape', values: 'close, keep', default: 'close', does: 'What Escape does.' },
     {
-      name: 'guard, onChange, open, firstFocus, focusReturn, messages',
+      name: 'guard, onChange, open, firstFocus, focusReturn, messages, content, loadOn, keepContent, backdrop',
       values: 'as for a dialog',
       default: 'as for a dialog',
       does: 'As for a dialog.',
@@ -118,6 +118,7 @@ export const drawerNotes: Notes<DialogPart> = {
     'Everything a modal dialog owes, when it is modal.',
     'It is attached in logical terms: the inline edges follow the writing direction.',
     'It keeps clear of the screen’s cut-outs (safe areas), and its content scrolls inside.',
+    'A finger that swipes toward its edge takes it along and closes it; at a block edge it begins on the header.',
     'Past its breakpoint it closes by itself, and focus goes to its opener, or to what follows where that is hidden.',
   ],
 };

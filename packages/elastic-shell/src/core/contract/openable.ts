@@ -33,3 +33,17 @@ export const onChangeOption = {
   default: 'none',
   does: 'Hears every change with its reason.',
 };
+
+export const contentOption = {
+  name: 'content',
+  values: 'function, or the selector of a <template>',
+  default: 'none',
+  does: 'Makes what goes into [data-content], else to the end; may answer with a promise, is given an AbortSignal, and fails with a message and a retry.',
+};
+
+export const loadOption = {
+  name: 'loadOn, keepContent',
+  values: 'open, intent, idle; true, false',
+  default: 'open; true',
+  does: 'When such content is asked for, and whether it stays after closing.',
+};

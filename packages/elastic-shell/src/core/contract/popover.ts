@@ -1,7 +1,15 @@
 // The popover: a layer beside the control that opened it, with the page live around it.
 import type { Escape, Outside } from '../layers/tree.js';
 import type { Contract, Notes } from './contract.js';
-import { guardOption, onChangeOption, openOption, type Openable, stepOpenable } from './openable.js';
+import {
+  contentOption,
+  guardOption,
+  loadOption,
+  onChangeOption,
+  openOption,
+  type Openable,
+  stepOpenable,
+} from './openable.js';
 
 export type PopoverPart = 'root' | 'opener' | 'title';
 
@@ -113,8 +121,8 @@ export const popoverNotes: Notes<PopoverPart> = {
     },
     {
       name: 'fallbacks',
-      values: 'flip-block, flip-inline, both',
-      default: 'all three, in this order',
+      values: 'flip-block, flip-inline, both, flip-start, …',
+      default: 'the first three; beside an inline side also above and below',
       does: 'What is tried when there is no room.',
     },
     {
@@ -157,6 +165,8 @@ export const popoverNotes: Notes<PopoverPart> = {
       does: 'What becomes of it when a modal dialog opens from a control in it.',
     },
     guardOption,
+    contentOption,
+    loadOption,
     onChangeOption,
   ],
   owes: [

@@ -1,5 +1,5 @@
 // What `npm run bench` measures: each figure beside the platform or a hand-written script, in one run.
-import { wireDialog, wireDisclosure, wirePopover } from '../../../src/index';
+import { wireAccordion, wireDialog, wireDisclosure, wirePopover } from '../../../src/index';
 
 const rounds = 15;
 const sections = 1000;
@@ -170,6 +170,119 @@ async function churn(times: number): Promise<void> {
   await frame();
 }
 
+const accordion = (count: number, nodes = 3): string =>
+  Array.from(
+    { length: count },
+    (_, at) => `<h3><button>${at}</button></h3><div hidden>${'<p>Text</p>'.repeat(nodes)}</div>`,
+  ).join('');
+
+async function sectioning(): Promise<Figure[]> {
+  const wired = await compare(
+    `wire an accordion of ${sections} sections`,
+    'a hand-written script',
+    1.5,
+    () => {
+      document.body.innerHTML = `<div id="ours">${accordion(sections)}</div>`;
+      layout();
+      let release!: { unwire(): void };
+      const time = timed(() => {
+        release = wireAccordion(document.getElementById('ours')!);
+      });
+      release.unwire();
+      return time;
+    },
+    () => {
+      document.body.innerHTML = buttons();
+      layout();
+      let release!: () => void;
+      const time = timed(() => {
+        release = byHand();
+      });
+      release();
+      return time;
+    },
+  );
+  document.body.innerHTML = `<div id="ours">${accordion(sections)}</div><div id="theirs">${details()}</div>`;
+  const ours = wireAccordion(document.getElementById('ours')!, { elastic: 'none' });
+  layout();
+  const press = (selector: string) => (): number => {
+    const target = document.querySelector<HTMLElement>(selector)!;
+    return timed(() => {
+      target.click();
+      layout();
+    });
+  };
+  const toggled = await compare(
+    `toggle one of an accordion’s ${sections} sections, to layout`,
+    '<details>',
+    1.3,
+    press('#ours h3:nth-of-type(500) button'),
+    press('#theirs details:nth-child(500) summary'),
+  );
+  ours.unwire();
+  return [wired, toggled];
+}
+
+/** How a way of opening panels keeps up with the frames while it moves. */
+export interface Smoothness {
+  frames: number;
+  /** Frames that came more than half a frame late. */
+  late: number;
+  /** Milliseconds of the slowest. */
+  slowest: number;
+}
+
+async function watchFrames(milliseconds: number): Promise<Smoothness> {
+  const times: number[] = [];
+  const end = performance.now() + milliseconds;
+  let last = performance.now();
+  while (last < end) {
+    await new Promise((resolve) => requestAnimationFrame(resolve));
+    const now = performance.now();
+    times.push(now - last);
+    last = now;
+  }
+  return {
+    frames: times.length,
+    late: times.filter((time) => time > 25).length,
+    slowest: Math.max(...times),
+  };
+}
+
+/** The measured height that one would write by hand: read, set, and let a transition run. */
+function measureByHand(): void {
+  for (const panel of document.querySelectorAll<HTMLElement>('#all div')) {
+    panel.hidden = false;
+    panel.style.cssText = 'overflow:hidden;height:0;transition:height 200ms ease-out';
+    const height = panel.scrollHeight;
+    panel.style.height = `${height}px`;
+  }
+}
+
+/** Opens `count` panels of `nodes` elements at once, each in the way that `how` says. */
+async function unfolding(
+  how: 'ours' | 'details' | 'hand',
+  count: number,
+  nodes: number,
+): Promise<Smoothness> {
+  const inside = '<p>Text</p>'.repeat(nodes);
+  document.body.innerHTML =
+    how === 'details'
+      ? `<div id="all">${`<details><summary>S</summary>${inside}</details>`.repeat(count)}</div>`
+      : `<div id="all">${accordion(count, nodes)}</div>`;
+  const root = document.getElementById('all')!;
+  const wired = how === 'ours' ? wireAccordion(root) : undefined;
+  await frame();
+  await frame();
+  const watched = watchFrames(300);
+  if (wired) wired.expanded.set(new Set(Array.from({ length: count }, (_, at) => `${at}`)));
+  else if (how === 'hand') measureByHand();
+  else for (const each of root.querySelectorAll('details')) each.open = true;
+  const smooth = await watched;
+  wired?.unwire();
+  return smooth;
+}
+
 /** Opens `count` popovers in a page that scrolls; `glued` lets the platform hold them to their anchors. */
 function openPopovers(count: number, glued: boolean): { scroll: Element; release(): void } {
   const rows = Array.from(
@@ -231,6 +344,6 @@ async function lag(glued: boolean): Promise<number> {
   return Math.max(...measured);
 }
 
-const bench = { scrolling, lag, wiring, toggling, opening, churn };
+const bench = { sectioning, unfolding, scrolling, lag, wiring, toggling, opening, churn };
 export type Bench = typeof bench;
 (globalThis as unknown as { bench: Bench }).bench = bench;
