@@ -1,6 +1,7 @@
 // Content that comes later, as an option of anything that opens. The work itself is loaded only where it is asked for.
 import type { Openable } from '../core/contract/openable.js';
 import type { Engine, Service } from './engine.js';
+import { joinLater } from './later.js';
 
 /** What content may be; a module stands for its default export. */
 export type Content =
@@ -33,29 +34,7 @@ export interface ContentOptions {
 }
 
 /** `service`, and the content that the options ask for. */
-export function withContent(engine: Engine<Openable, ContentOptions>, service: Service = {}): Service {
-  if (!engine.options.content) return service;
-  let inner: Service | undefined;
-  let isOver = false;
-  void import('./loading.js').then(({ loading }) => {
-    if (!isOver) inner = loading(engine, service);
-  });
-  return {
-    ...service,
-    parts: () => [...(service.parts?.() ?? []), ...(inner?.parts?.() ?? [])],
-    show(change) {
-      // What is there at once is there before focus goes in.
-      inner?.show?.(change);
-      service.show?.(change);
-    },
-    settle(change) {
-      service.settle?.(change);
-      inner?.settle?.(change);
-    },
-    release() {
-      isOver = true;
-      inner?.release?.();
-      service.release?.();
-    },
-  };
-}
+export const withContent = (engine: Engine<Openable, ContentOptions>, service: Service = {}): Service =>
+  engine.options.content
+    ? joinLater(service, engine, async () => (await import('./loading.js')).loading(engine, service))
+    : service;

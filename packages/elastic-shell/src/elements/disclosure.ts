@@ -4,7 +4,7 @@ import { element } from './element.js';
 
 element('shell-disclosure', wireDisclosure, {
   root: ':scope > details, :scope > [id]:not(button)',
-  options: ['content', 'loadOn'],
+  options: ['content', 'loadOn', 'elastic'],
   flags: ['keepContent'],
   states: ['open'],
 });

@@ -3,10 +3,15 @@ import type { Cell } from '../core/cell.js';
 import type { Openable } from '../core/contract/openable.js';
 import { disclosure } from '../core/contract/disclosure.js';
 import { type ContentOptions, withContent } from '../dom/content.js';
+import type { ElasticAxis } from '../dom/elastic.js';
 import { wire } from '../dom/engine.js';
+import { joinLater } from '../dom/later.js';
 import type { OpenOptions, Wired } from '../dom/types.js';
 
-export interface DisclosureOptions extends OpenOptions, ContentOptions {}
+export interface DisclosureOptions extends OpenOptions, ContentOptions {
+  /** Along which axis it opens by its measured size; needs structure.css. Default: neither, it opens at once. */
+  elastic?: ElasticAxis;
+}
 
 export interface Disclosure extends Wired {
   readonly open: Cell<boolean>;
@@ -24,4 +29,10 @@ declare module '../dom/defaults.js' {
  * element or is wired already.
  */
 export const wireDisclosure = (root: HTMLElement, options?: DisclosureOptions): Disclosure =>
-  wire<Openable, DisclosureOptions>(root, disclosure, options, withContent);
+  wire<Openable, DisclosureOptions>(root, disclosure, options, (engine) => {
+    const { elastic } = engine.options;
+    const service = elastic
+      ? joinLater({}, engine, async () => (await import('../dom/elastic.js')).elasticRoot(engine, elastic))
+      : {};
+    return withContent(engine, service);
+  });

@@ -115,7 +115,11 @@ describe('elastic panels', () => {
   const moving = { reducedMotion: 'no-preference' as const };
   const start = async (count = 1): Promise<Page> => {
     const { page } = await openBare(open, `<div id="a">${sections(count)}</div>`, moving);
-    await page.evaluate(() => void shell.wire('accordion', 'a'));
+    await page.evaluate(() => {
+      shell.wire('accordion', 'a');
+      // A move begins from a style that has been computed.
+      return document.body.offsetHeight;
+    });
     return page;
   };
 
@@ -213,6 +217,40 @@ describe('elastic panels', () => {
       return [open, await phase('closed')];
     });
     expect(ends).toEqual([100, 0]);
+  });
+
+  it('a disclosure moves along either axis, and grows the panel around it', async () => {
+    const { page } = await openBare(
+      open,
+      '<div id="a"><h3><button>A</button></h3><div><button aria-controls="d" id="o">More</button><div id="d" hidden><p style="margin:0;width:120px;height:90px">T</p></div></div></div>',
+      moving,
+    );
+    await page.evaluate(() => {
+      shell.wire('accordion', 'a');
+      shell.wire('disclosure', 'd', { elastic: 'inline' });
+    });
+    await page.waitForSelector('#d[data-elastic=inline]', { state: 'attached' });
+    const sizes = await page.evaluate(async () => {
+      document.body.style.setProperty('--shell-elastic', '2000ms');
+      const [box, around] = [document.getElementById('d')!, document.querySelector<HTMLElement>('#a > div')!];
+      const before = around.offsetHeight;
+      void getComputedStyle(box).blockSize;
+      document.getElementById('o')!.click();
+      const animations = box.getAnimations();
+      for (const each of animations) each.currentTime = 1000;
+      const half = box.offsetWidth;
+      animations.forEach((each) => each.finish());
+      await new Promise((resolve) => setTimeout(resolve));
+      return {
+        half,
+        grown: around.offsetHeight - before,
+        style: box.getAttribute('style'),
+        phase: box.dataset['phase'],
+      };
+    });
+    expect(sizes.half).toBeGreaterThan(0);
+    expect(sizes.half).toBeLessThan(1000);
+    expect(sizes).toMatchObject({ grown: 90, style: null, phase: 'open' });
   });
 
   it('do not move with reduced motion', async () => {

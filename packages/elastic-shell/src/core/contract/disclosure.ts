@@ -65,6 +65,12 @@ export const disclosureNotes: Notes<DisclosurePart> = {
       default: 'as the markup shows',
       does: 'The first state, or a cell that is followed both ways.',
     },
+    {
+      name: 'elastic',
+      values: 'block, inline',
+      default: 'none: it opens at once',
+      does: 'Along which axis it opens by its measured size; needs structure.css.',
+    },
     guardOption,
     contentOption,
     loadOption,
