@@ -79,7 +79,8 @@ export function element<O extends CommonOptions, W extends Wired>(
 
     #wire(): void {
       const root = rules.root === ':scope' ? this : this.querySelector<HTMLElement>(rules.root);
-      if (!root || this.wired) return;
+      // The element itself is there before what it holds.
+      if (!root || !root.childNodes.length || this.wired) return;
       this.#waiting?.disconnect();
       this.#waiting = undefined;
       const options: Record<string, unknown> = {};

@@ -99,7 +99,7 @@ export function wireTabs(root: HTMLElement, own: TabsOptions = {}): Tabs {
           const before = order;
           order = now.map(({ key }) => key);
           const left = now.filter(({ key }) => !gone.has(key));
-          if (selected === undefined) follow(neighbour(left, 0), 'native');
+          if (selected === undefined) follow(read().selected, 'native');
           else if (!order.includes(selected) && before.includes(selected))
             follow(neighbour(left, before.indexOf(selected)), 'removed');
         },

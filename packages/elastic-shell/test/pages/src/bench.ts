@@ -70,6 +70,15 @@ function byHand(): () => void {
   return () => releases.forEach((release) => release());
 }
 
+/** Presses what `selector` finds, to layout. */
+const press = (selector: string) => (): number => {
+  const target = document.querySelector<HTMLElement>(selector)!;
+  return timed(() => {
+    target.click();
+    layout();
+  });
+};
+
 const wireAll = (): (() => void) => {
   const wired = [...document.querySelectorAll<HTMLElement>('section > div')].map((panel) =>
     wireDisclosure(panel),
@@ -101,13 +110,6 @@ async function toggling(): Promise<Figure> {
   document.body.innerHTML = `<div id="ours">${buttons()}</div><div id="theirs">${details()}</div>`;
   const release = wireAll();
   layout();
-  const press = (selector: string) => (): number => {
-    const target = document.querySelector<HTMLElement>(selector)!;
-    return timed(() => {
-      target.click();
-      layout();
-    });
-  };
   const figure = await compare(
     `toggle one of ${sections} sections, to layout`,
     '<details>',
@@ -205,13 +207,6 @@ async function sectioning(): Promise<Figure[]> {
   document.body.innerHTML = `<div id="ours">${accordion(sections)}</div><div id="theirs">${details()}</div>`;
   const ours = wireAccordion(document.getElementById('ours')!, { elastic: 'none' });
   layout();
-  const press = (selector: string) => (): number => {
-    const target = document.querySelector<HTMLElement>(selector)!;
-    return timed(() => {
-      target.click();
-      layout();
-    });
-  };
   const toggled = await compare(
     `toggle one of an accordion’s ${sections} sections, to layout`,
     '<details>',
