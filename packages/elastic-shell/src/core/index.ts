@@ -45,3 +45,21 @@ export { accordion, accordionKeys, accordionNotes } from './contract/accordion.j
 export { carousel, carouselNotes } from './contract/carousel.js';
 export { switching, switchNotes } from './contract/switch.js';
 export { tabs, tabsKeys, tabsNotes } from './contract/tabs.js';
+export { matcher, type MatchMode, type Range } from './collection/match.js';
+export { isLetter, pause, typeAhead, type TypeAhead, typedNothing } from './collection/type-ahead.js';
+export { heights, type Heights, rowsShown, scrollFor, type Shown } from './collection/window.js';
+export {
+  type Check,
+  checkOf,
+  filtered,
+  isBranch,
+  type Placed,
+  type Tree,
+  type TreeNode,
+  treeOf,
+  turnCheck,
+  turnRow,
+  visibleRows,
+  wayTo,
+  withChildren,
+} from './collection/tree.js';

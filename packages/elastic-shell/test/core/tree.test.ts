@@ -1,0 +1,246 @@
+// Laws of trees, type-ahead, matching and windowing, against slow and obvious models.
+import fc from 'fast-check';
+import {
+  checkOf,
+  filtered,
+  heights,
+  isLetter,
+  matcher,
+  move,
+  pause,
+  rowsShown,
+  scrollFor,
+  type TreeNode,
+  treeOf,
+  turnCheck,
+  turnRow,
+  typeAhead,
+  typedNothing,
+  visibleRows,
+  wayTo,
+  withChildren,
+} from '../../src/core/index.js';
+
+/** Trees of up to 24 nodes, with keys that say their place: each node hangs on an earlier one, or on none. */
+const trees = fc.array(fc.nat(), { maxLength: 24 }).map((picks): TreeNode[] => {
+  const below: number[][] = picks.map(() => []);
+  const roots: number[] = [];
+  picks.forEach((pick, at) => (below[(pick % (at + 1)) - 1] ?? roots).push(at));
+  const make = (list: number[], above: string): TreeNode[] =>
+    list.map((at, place) => {
+      const key = `${above}${place}`;
+      const children = make(below[at]!, `${key}.`);
+      return { key, label: `Node ${key}`, ...(children.length && { children }) };
+    });
+  return make(roots, '');
+});
+const allKeys = (nodes: readonly TreeNode[]): string[] =>
+  nodes.flatMap((node) => [node.key, ...allKeys((node.children ?? []) as TreeNode[])]);
+const withSome = trees.chain((roots) =>
+  fc.tuple(fc.constant(roots), fc.subarray(allKeys(roots)), fc.infiniteStream(fc.nat())),
+);
+/** The obvious model: walk everything. */
+const walk = (nodes: readonly TreeNode[], expanded: ReadonlySet<string>): string[] =>
+  nodes.flatMap((node) => [
+    node.key,
+    ...(expanded.has(node.key) ? walk((node.children ?? []) as TreeNode[], expanded) : []),
+  ]);
+
+describe('tree', () => {
+  it('shows the rows that a walk over everything shows, however branches are turned', () => {
+    fc.assert(
+      fc.property(withSome, ([roots, some, turns]) => {
+        const tree = treeOf(roots);
+        const expanded = new Set(some);
+        let rows = visibleRows(tree, expanded);
+        expect(rows).toEqual(walk(roots, expanded));
+        const keys = allKeys(roots);
+        for (const turn of turns.take(keys.length ? 6 : 0)) {
+          const key = keys[turn % keys.length]!;
+          if (!expanded.delete(key)) expanded.add(key);
+          rows = turnRow(tree, rows, key, expanded);
+          expect(rows).toEqual(walk(roots, expanded));
+        }
+      }),
+    );
+  });
+
+  it('knows level, position, set size and the way to each node', () => {
+    fc.assert(
+      fc.property(trees, (roots) => {
+        const tree = treeOf(roots);
+        for (const [key, { level, position, size, parent }] of tree.nodes) {
+          const places = key.split('.');
+          expect([level, position]).toEqual([places.length, Number(places.at(-1)) + 1]);
+          const siblings = allKeys(roots).filter((other) => tree.nodes.get(other)!.parent === parent);
+          expect(size).toBe(siblings.length);
+          expect(wayTo(tree, key)).toEqual(places.slice(1).map((_, at) => places.slice(0, at + 1).join('.')));
+        }
+      }),
+    );
+  });
+
+  it('carries checks up and down: a node shows what its leaves say, and turning twice gives all or none', () => {
+    fc.assert(
+      fc.property(withSome, ([roots, some, turns]) => {
+        const tree = treeOf(roots);
+        const leaves = allKeys(roots).filter((key) => !tree.nodes.get(key)!.node.children);
+        const checked = new Set(some.filter((key) => leaves.includes(key)));
+        const keys = allKeys(roots);
+        if (!keys.length) return;
+        const key = keys[[...turns.take(1)][0]! % keys.length]!;
+        const under = leaves.filter((leaf) => leaf === key || leaf.startsWith(`${key}.`));
+        const on = under.filter((leaf) => checked.has(leaf)).length;
+        const shown = checkOf(tree, checked, key);
+        expect(shown).toBe(on === 0 ? 'false' : on === under.length ? 'true' : 'mixed');
+        const turned = turnCheck(tree, checked, key);
+        expect(checkOf(tree, turned, key)).toBe(shown === 'true' ? 'false' : 'true');
+        expect([...turned].filter((leaf) => !under.includes(leaf))).toEqual(
+          [...checked].filter((leaf) => !under.includes(leaf)),
+        );
+      }),
+    );
+  });
+
+  it('a filter keeps the matches and what is around them, and nothing else', () => {
+    fc.assert(
+      fc.property(withSome, ([roots, some]) => {
+        const tree = treeOf(roots);
+        const wanted = new Set(some.map((key) => `Node ${key}`));
+        const kept = filtered(tree, (label) => wanted.has(label));
+        const expected = allKeys(roots).filter((key) =>
+          some.some((match) => match === key || match.startsWith(`${key}.`)),
+        );
+        expect([...kept].sort()).toEqual(expected.sort());
+      }),
+    );
+  });
+
+  it('takes the children of a lazy branch once, and refuses a key that stands in it twice', () => {
+    const tree = treeOf([{ key: 'a', label: 'A', children: [{ key: 'b', label: 'B', children: 'lazy' }] }]);
+    const more = withChildren(tree, 'b', [{ key: 'c', label: 'C' }]);
+    expect(visibleRows(more, new Set(['a', 'b']))).toEqual(['a', 'b', 'c']);
+    expect(withChildren(more, 'b', [])).toBe(more);
+    expect(visibleRows(tree, new Set(['a', 'b']))).toEqual(['a', 'b']);
+    expect(() => withChildren(tree, 'b', [{ key: 'a', label: 'Again' }])).toThrow(
+      'tree node "a" (Again) stands in it twice',
+    );
+    const ring: TreeNode = { key: 'ring', label: 'Ring' };
+    ring.children = [ring];
+    expect(() => treeOf([ring])).toThrow(/stands in it twice/);
+  });
+});
+
+describe('matching', () => {
+  const labels = ['Zürich', 'Straße', 'Ångström', 'école', 'İstanbul', 'e\u0301cole', 'naïve café'];
+
+  it('marks a range that folds to what was typed', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...labels), fc.nat(6), fc.nat(6), (label, from, length) => {
+        const signs = [...label];
+        const typed = signs.slice(from, from + length + 1).join('');
+        const range = matcher(typed.toUpperCase())(label) ?? matcher(typed)(label);
+        if (!typed) return;
+        expect(range).toBeDefined();
+        expect(matcher(typed)(label.slice(range!.from, range!.to))).toBeDefined();
+      }),
+    );
+  });
+
+  it.each([
+    ['zur', 'starts-with', 'Zürich', { from: 0, to: 3 }],
+    ['rich', 'starts-with', 'Zürich', undefined],
+    ['rich', 'contains', 'Zürich', { from: 2, to: 6 }],
+    ['STRASSE', 'contains', 'Straße', { from: 0, to: 6 }],
+    ['e', 'starts-with', 'e\u0301cole', { from: 0, to: 2 }],
+    ['', 'contains', 'Anything', { from: 0, to: 0 }],
+  ] as const)('%j %s in %j', (query, mode, label, expected) => {
+    expect(matcher(query, mode)(label)).toEqual(expected);
+  });
+});
+
+describe('type-ahead', () => {
+  const items = ['Ebb', 'eel', 'Flood', 'École', 'Fleet'].map((label) => ({ key: label, label }));
+  /** Types letters so many milliseconds apart; answers where each led. */
+  const type = (letters: string, apart: number, from?: string): (string | undefined)[] => {
+    let state = typedNothing;
+    let at = from;
+    return [...letters].map((letter, turn) => {
+      const next = typeAhead(state, letter, turn * apart, items, at);
+      state = next.state;
+      at = next.key ?? at;
+      return next.key;
+    });
+  };
+
+  it('goes on through all that begin with one letter, and finds a word typed in one go', () => {
+    expect(type('eeee', 100)).toEqual(['Ebb', 'eel', 'École', 'Ebb']);
+    expect(type('fle', 100)).toEqual(['Flood', 'Flood', 'Fleet']);
+    expect(type('ec', 100)).toEqual(['Ebb', 'École']);
+    expect(type('ef', pause)).toEqual(['Ebb', 'Flood']);
+    expect(type('x', 1, 'Ebb')).toEqual([undefined]);
+  });
+
+  it('takes one sign for a letter, and a space only within a word', () => {
+    const word = { typed: 'a', at: 0 };
+    expect([isLetter('a', typedNothing, 0), isLetter('Home', typedNothing, 0)]).toEqual([true, false]);
+    expect([isLetter(' ', typedNothing, 0), isLetter(' ', word, 100), isLetter(' ', word, 900)]).toEqual([
+      false,
+      true,
+      false,
+    ]);
+  });
+});
+
+describe('windowing', () => {
+  const sizes = fc.array(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 60 });
+
+  it('keeps the sums that adding up every row gives, whatever is measured in which order', () => {
+    fc.assert(
+      fc.property(sizes, fc.infiniteStream(fc.nat()), (all, order) => {
+        const rows = heights(all.length, 20);
+        const own = all.map(() => 20);
+        for (const turn of order.take(all.length)) {
+          const row = turn % all.length;
+          expect(rows.measure(row, all[row]!)).toBe(own[row] !== all[row]);
+          own[row] = all[row]!;
+        }
+        const tops = own.map((_, at) => own.slice(0, at).reduce((sum, each) => sum + each, 0));
+        expect(own.map((_, at) => rows.top(at))).toEqual(tops);
+        expect(rows.total).toBe(own.reduce((sum, each) => sum + each, 0));
+        expect(rows.top(all.length)).toBe(rows.total);
+        for (const [row, top] of tops.entries()) expect(rows.at(top)).toBe(row);
+      }),
+    );
+  });
+
+  it('shows every row that is in view, and scrolls just far enough to show one', () => {
+    fc.assert(
+      fc.property(
+        sizes,
+        fc.nat(2000),
+        fc.integer({ min: 60, max: 400 }),
+        fc.nat(59),
+        (all, scroll, height, pick) => {
+          const rows = heights(all.length, 20);
+          all.forEach((size, row) => rows.measure(row, size));
+          const row = pick % all.length;
+          const to = scrollFor(rows, row, scroll, height);
+          expect(rows.top(row)).toBeGreaterThanOrEqual(to);
+          expect(rows.top(row + 1)).toBeLessThanOrEqual(to + height);
+          const shown = rowsShown(rows, to, height, 0);
+          expect(shown.from <= row && row < shown.to).toBe(true);
+          expect(scrollFor(rows, row, to, height)).toBe(to);
+        },
+      ),
+    );
+    expect(rowsShown(heights(0, 20), 0, 100)).toEqual({ from: 0, to: 0 });
+  });
+});
+
+it('a step in 100,000 items is a step: movement and rows agree', () => {
+  const items = Array.from({ length: 100_000 }, (_, at) => ({ key: `${at}` }));
+  expect(move(items, '99999', 'next')).toBe('0');
+  const rows = heights(items.length, 24);
+  expect(rowsShown(rows, 24 * 50_000, 480)).toEqual({ from: 49_996, to: 50_025 });
+});
