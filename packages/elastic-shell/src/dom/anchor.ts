@@ -43,7 +43,7 @@ function onMove(element: Element, moved: () => void): () => void {
  * none, for its anchor: one chosen by the caller, one under a transform, a modal dialog's.
  */
 const isAt = ({ offsetLeft, offsetTop }: HTMLElement, { x, y }: Placement): boolean =>
-  Math.abs(offsetLeft - x) < 1.5 && Math.abs(offsetTop - y) < 1.5;
+  Math.abs(offsetLeft - x) < 0.75 && Math.abs(offsetTop - y) < 0.75;
 
 /**
  * Places `layer` beside `anchor` by custom properties (--shell-x, --shell-y, --shell-room-x,

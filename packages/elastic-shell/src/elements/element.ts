@@ -80,7 +80,7 @@ export function element<O extends CommonOptions, W extends Wired>(
     #wire(): void {
       const root = rules.root === ':scope' ? this : this.querySelector<HTMLElement>(rules.root);
       // The element itself is there before what it holds.
-      if (!root || !root.childNodes.length || this.wired) return;
+      if (!root || (root === this && !this.childNodes.length) || this.wired) return;
       this.#waiting?.disconnect();
       this.#waiting = undefined;
       const options: Record<string, unknown> = {};
