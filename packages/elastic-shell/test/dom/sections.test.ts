@@ -1,5 +1,13 @@
 // Accordion, tabs, carousel and switch where there is no layout: state, semantics, keys and focus, for users' own tests.
-import { cell, setDefaults, wireAccordion, wireCarousel, wireSwitch, wireTabs } from '../../src/index';
+import {
+  cell,
+  setDefaults,
+  wireAccordion,
+  wireCarousel,
+  wirePopover,
+  wireSwitch,
+  wireTabs,
+} from '../../src/index';
 
 const get = (id: string): HTMLElement => document.getElementById(id)!;
 const all = (selector: string): HTMLElement[] => [...document.querySelectorAll<HTMLElement>(selector)];
@@ -57,6 +65,13 @@ describe('accordion', () => {
     all('button')[1]!.click();
     expect(state()).toEqual(['true', 'true']);
     other.unwire();
+  });
+
+  it('a default that decides what a root must be holds too', () => {
+    const back = setDefaults('popover', { modal: true });
+    expect(() => wirePopover(get('a'))).toThrow(/a modal popover needs a <dialog>, got <div id="a">/);
+    back();
+    wirePopover(get('a')).unwire();
   });
 
   it('refuses an unknown value, no element, and to be wired twice', () => {
