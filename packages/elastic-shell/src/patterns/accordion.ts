@@ -100,6 +100,9 @@ export function wireAccordion(root: HTMLElement, asked: AccordionOptions = {}): 
     { ...options, expanded: given } as AccordionChoices,
     (engine) => {
       const moving = new Map<string, Elastic>();
+      const keysOf = (): Set<string> => new Set(items.all().map(({ key }) => key));
+      /** What comes later is taken up as its markup shows it. */
+      let known = keysOf();
       const elasticOf = (key: string, panel: HTMLElement, open: boolean): Elastic | undefined => {
         if (axis === 'none' || panel.localName === 'details') return;
         const mine = moving.get(key) ?? elastic(panel, axis, open, engine.render);
@@ -118,6 +121,14 @@ export function wireAccordion(root: HTMLElement, asked: AccordionOptions = {}): 
           panel.localName === 'details'
             ? { 'data-elastic': axis === 'none' ? null : axis }
             : elasticOf(key, panel, engine.state().expanded.has(key))?.attributes(),
+        changed() {
+          const { expanded } = engine.state();
+          const fresh = items.all().filter(({ key, element }) => !known.has(key) && isOpen(element));
+          known = keysOf();
+          if (!fresh.length || (options.exclusive && expanded.size)) return;
+          const keys = fresh.slice(0, options.exclusive ? 1 : undefined).map(({ key }) => key);
+          engine.change({ expanded: new Set([...expanded, ...keys]) }, { reason: 'native' }, true);
+        },
         toggled(key, open) {
           const { expanded } = engine.state();
           engine.change({ expanded: expand(expanded, key, open, options) }, { reason: 'native' }, true);
