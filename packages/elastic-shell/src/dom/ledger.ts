@@ -8,20 +8,9 @@ export type Show = (wanted: Map<Element, Attributes>) => void;
 interface Before {
   values: Attributes;
   order?: string[];
-  /** What was wanted last: as long as that stays the same, the page need not be read. */
+  /** What was wanted last: given the very same object again, the page need not be read. */
   last?: Attributes;
 }
-
-const same = (one: Attributes | undefined, other: Attributes): boolean => {
-  if (!one || one === other) return !!one;
-  let names = 0;
-  for (const name in other) {
-    if (one[name] !== other[name]) return false;
-    names++;
-  }
-  for (const _ in one) names--;
-  return !names;
-};
 
 const write = (element: Element, before: Before, attributes: Attributes): void => {
   for (const name in attributes) {
@@ -44,7 +33,7 @@ export function ledger(): Show {
       const { values, order } = before;
       const next = wanted.get(element);
       if (next) {
-        if (!same(before.last, next)) write(element, before, { ...values, ...next });
+        if (before.last !== next) write(element, before, { ...values, ...next });
         before.last = next;
         return;
       }

@@ -157,6 +157,15 @@ describe('carousel', () => {
 });
 
 describe('switch', () => {
+  it('has again what somebody else took away, with the next change', () => {
+    document.body.innerHTML = '<button id="s" aria-label="S"></button>';
+    const wired = wireSwitch(get('s'));
+    get('s').removeAttribute('role');
+    get('s').click();
+    expect(get('s').getAttribute('role')).toBe('switch');
+    wired.unwire();
+  });
+
   it('turns over, follows its cell, and is off in its form when it is off', async () => {
     document.body.innerHTML = '<form><button id="s" name="s" value="v" aria-label="S"></button></form>';
     const checked = cell(false);
