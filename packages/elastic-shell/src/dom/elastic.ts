@@ -1,8 +1,6 @@
 // Elastic size: a panel opens and closes by its measured size, turns round half way, and follows what grows in it.
 // The style sheet moves it where the platform can interpolate to `auto`; elsewhere `unfold.ts` does.
 import type { Attributes } from '../core/contract/contract.js';
-import type { Openable } from '../core/contract/openable.js';
-import type { Engine, Service } from './engine.js';
 import type { Phase } from './phase.js';
 
 export type ElasticAxis = 'block' | 'inline';
@@ -81,19 +79,5 @@ export function elastic(panel: HTMLElement, axis: ElasticAxis, open: boolean, ch
     release() {
       turn++;
     },
-  };
-}
-
-/** The root itself as an elastic panel. A `<details>` is moved by the style sheet alone. */
-export function elasticRoot({ root, state, render }: Engine<Openable>, axis: ElasticAxis): Service {
-  if (root.localName === 'details') return { parts: () => [[root, { 'data-elastic': axis }]] };
-  const panel = elastic(root, axis, state().open, render);
-  return {
-    parts: () => [[root, panel.attributes()]],
-    show(change) {
-      panel.go(!!change.value);
-      render();
-    },
-    release: panel.release,
   };
 }

@@ -32,7 +32,9 @@ export const wireDisclosure = (root: HTMLElement, options?: DisclosureOptions): 
   wire<Openable, DisclosureOptions>(root, disclosure, options, (engine) => {
     const { elastic } = engine.options;
     const service = elastic
-      ? joinLater({}, engine, async () => (await import('../dom/elastic.js')).elasticRoot(engine, elastic))
+      ? joinLater({}, engine, async () =>
+          (await import('../dom/elastic-root.js')).elasticRoot(engine, elastic),
+        )
       : {};
     return withContent(engine, service);
   });
