@@ -1,5 +1,6 @@
 // Anchoring: keeps a layer beside its anchor while either moves or grows, and does nothing while neither does.
 import { place, type Placement, type PlacementWish, type Rect } from '../core/layers/placement.js';
+import { isMirrored } from './keys.js';
 
 /** A point, in CSS pixels from the viewport's top left. */
 export interface Point {
@@ -68,7 +69,7 @@ export function keepBeside(
   let area = '';
   let stopMove: (() => void) | undefined;
 
-  const direction = view.getComputedStyle(layer).direction === 'rtl' ? 'rtl' : 'ltr';
+  const direction = isMirrored(layer) ? 'rtl' : 'ltr';
   const isElement = anchor instanceof view.Element;
   // Where the platform knows the anchor, the place is written relative to it: then the layer moves in the
   // same frame as its anchor, with no script at all.
@@ -152,9 +153,7 @@ export function keepBeside(
 
 const properties = ['x', 'y', 'room-x', 'room-y', 'arrow', 'fit'];
 
-/** Takes away what `keepBeside` wrote; with `bare`, the style attribute too when nothing else is in it. */
-export function forgetPlace(layer: HTMLElement, bare: boolean): void {
+/** Takes away what `keepBeside` wrote. */
+export function forgetPlace(layer: HTMLElement): void {
   for (const name of properties) layer.style.removeProperty(`--shell-${name}`);
-  // Chromium writes the attribute late: reading it first makes sure that there is one to remove.
-  if (bare && !layer.getAttribute('style')) layer.removeAttribute('style');
 }

@@ -3,6 +3,7 @@ import type { PlacementWish } from '../core/layers/placement.js';
 import { type Anchor, forgetPlace, keepBeside } from './anchor.js';
 import type { Engine } from './engine.js';
 import type { Standing } from './layer.js';
+import { keepStyleAttribute } from './style-attribute.js';
 
 export interface BesideOptions extends PlacementWish {
   /** What it stands beside: an element, a point in the viewport, or a function that finds one. Default: the opener. */
@@ -23,7 +24,7 @@ export function beside(
     gap: Number(options.gap ?? own.gap ?? defaults.gap),
     padding: Number(options.padding ?? defaults.padding),
   };
-  const bare = !root.hasAttribute('style');
+  const tidy = keepStyleAttribute(root);
   let { area } = wish;
   return {
     find(opener) {
@@ -50,6 +51,9 @@ export function beside(
       ...(phase !== 'closed' && { 'data-area': area }),
       ...(wish.fit === 'anchor' && { 'data-fit': 'anchor' }),
     }),
-    forget: () => forgetPlace(root, bare),
+    forget() {
+      forgetPlace(root);
+      tidy();
+    },
   };
 }

@@ -70,6 +70,7 @@ export function collection<S extends object, O extends object>(
     return pairs;
   };
   const find = (key: string): ItemElement | undefined => items.all().find((item) => item.key === key);
+  const there = (): ItemElement[] => items.all().filter(({ key }) => rules.isThere?.(key) ?? true);
   const keyOf = (fits: (panel: HTMLElement) => boolean): string | undefined =>
     [...panels].find(([, panel]) => fits(panel))?.[0];
   const intend = (
@@ -91,8 +92,7 @@ export function collection<S extends object, O extends object>(
       const act = rules.keys()[logicalKey(event, root) ?? ''];
       if (!act) return;
       event.preventDefault();
-      const there = items.all().filter(({ key }) => rules.isThere?.(key) ?? true);
-      const to = act.move ? move(there, item.key, act.move, rules.moves) : item.key;
+      const to = act.move ? move(there(), item.key, act.move, rules.moves) : item.key;
       const target = find(to!) ?? item;
       target.element.focus();
       if (act.intent && (act.move ? target !== item : !item.disabled))
@@ -152,12 +152,7 @@ export function collection<S extends object, O extends object>(
       const wanted: (readonly [Element, Attributes | undefined])[] = [];
       const state = engine.state();
       view.items = items.all();
-      const at =
-        rules.stop &&
-        tabStop(
-          view.items.filter(({ key }) => rules.isThere?.(key) ?? true),
-          view.current ?? rules.stop(state),
-        );
+      const at = rules.stop && tabStop(there(), view.current ?? rules.stop(state));
       const seen = { ...view };
       for (const each of pair()) {
         const { item, panel } = each;

@@ -1,5 +1,7 @@
 // Holds the page still while a modal is open, without the sideways shift of a vanishing scrollbar.
 
+import { keepStyleAttribute } from './style-attribute.js';
+
 interface Lock {
   users: number;
   restore(): void;
@@ -11,7 +13,7 @@ const lock = (document: Document): Lock => {
   const root = document.documentElement;
   const { style } = root;
   const { overflow, scrollbarGutter } = style;
-  const bare = !root.hasAttribute('style');
+  const tidy = keepStyleAttribute(root);
   const hasScrollbar = root.clientWidth < (document.defaultView?.innerWidth ?? 0);
   if (hasScrollbar) style.scrollbarGutter = 'stable';
   style.overflow = 'hidden';
@@ -20,8 +22,7 @@ const lock = (document: Document): Lock => {
     restore() {
       style.overflow = overflow;
       style.scrollbarGutter = scrollbarGutter;
-      // Chromium writes the attribute late: reading it first makes sure that there is one to remove.
-      if (bare && !root.getAttribute('style')) root.removeAttribute('style');
+      tidy();
       locks.delete(document);
     },
   };

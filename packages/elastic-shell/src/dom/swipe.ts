@@ -1,6 +1,8 @@
 // A swipe toward its edge closes a drawer: it follows the finger, and goes or comes back when that lifts.
 import type { Openable } from '../core/contract/openable.js';
 import type { Engine, Service } from './engine.js';
+import { isMirrored } from './keys.js';
+import { keepStyleAttribute } from './style-attribute.js';
 
 /** Pixels before a moving finger is a swipe. */
 const slop = 8;
@@ -19,6 +21,7 @@ interface Finger {
 export function onSwipe(engine: Engine<Openable>, edge: string, service: Service): Service {
   const { root, render } = engine;
   const stop = new AbortController();
+  const tidy = keepStyleAttribute(root);
   const isInline = edge.startsWith('inline');
   let finger: Finger | undefined;
   let swiping: string | null = null;
@@ -31,8 +34,7 @@ export function onSwipe(engine: Engine<Openable>, edge: string, service: Service
   };
   /** Which way is out: along its axis, in screen terms. */
   const sign = (): number => {
-    const isMirrored = isInline && root.ownerDocument.defaultView!.getComputedStyle(root).direction === 'rtl';
-    return edge.endsWith('start') === isMirrored ? 1 : -1;
+    return edge.endsWith('start') === (isInline && isMirrored(root)) ? 1 : -1;
   };
   const way = ({ clientX, clientY }: PointerEvent, { x, y }: Finger): [along: number, across: number] => {
     const [dx, dy] = [clientX - x, clientY - y];
@@ -86,6 +88,7 @@ export function onSwipe(engine: Engine<Openable>, edge: string, service: Service
     release() {
       stop.abort();
       root.style.removeProperty('--shell-swipe');
+      tidy();
       service.release!();
     },
   };

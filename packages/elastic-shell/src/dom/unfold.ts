@@ -1,6 +1,7 @@
 // Unfolding by script, where style sheets cannot interpolate to `auto`: one animation a panel, which is turned
 // round rather than begun again, and retargeted when the content grows.
 import type { ElasticAxis } from './elastic.js';
+import { prefersStill } from './turning.js';
 
 /** Milliseconds, where the style sheet says nothing by --shell-elastic. */
 const usual = 200;
@@ -15,7 +16,7 @@ const moves = new WeakMap<Element, Move>();
 
 const duration = (panel: Element): number => {
   const view = panel.ownerDocument.defaultView!;
-  if (view.matchMedia?.('(prefers-reduced-motion: reduce)').matches) return 0;
+  if (prefersStill(view)) return 0;
   const wish = view.getComputedStyle(panel).getPropertyValue('--shell-elastic').trim();
   return wish ? Number.parseFloat(wish) * (/[^m]s$/.test(wish) ? 1000 : 1) : usual;
 };
