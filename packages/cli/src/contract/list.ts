@@ -6,8 +6,12 @@ import {
   popoverNotes,
   accordionNotes,
   carouselNotes,
+  comboboxNotes,
+  listboxNotes,
+  menuNotes,
   switchNotes,
   tabsNotes,
+  treeNotes,
   tooltipNotes,
   type Notes,
 } from 'elastic-shell/core';
@@ -21,5 +25,9 @@ export const contracts: readonly Notes[] = [
   accordionNotes,
   tabsNotes,
   carouselNotes,
+  treeNotes,
+  menuNotes,
+  listboxNotes,
+  comboboxNotes,
   switchNotes,
 ];

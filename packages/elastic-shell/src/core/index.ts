@@ -29,8 +29,12 @@ export {
   type Size,
 } from './layers/placement.js';
 export { indexOf, neighbour, tabStop, type Item } from './collection/items.js';
-export { move, type Move, type MoveRules } from './collection/movement.js';
+export { isMove, move, type Move, type MoveRules } from './collection/movement.js';
 export {
+  type Chosen,
+  chosenOf,
+  holds,
+  keysOf,
   sameKeys,
   selectAll,
   selectOnly,
@@ -44,22 +48,28 @@ export { isTurning, slideFrom, type RotationView } from './rotation.js';
 export { accordion, accordionKeys, accordionNotes } from './contract/accordion.js';
 export { carousel, carouselNotes } from './contract/carousel.js';
 export { switching, switchNotes } from './contract/switch.js';
+export { menu, menuKeys, menuNotes, type MenuState } from './contract/menu.js';
+export { isOnTheWay } from './layers/aim.js';
 export { tabs, tabsKeys, tabsNotes } from './contract/tabs.js';
 export { matcher, type MatchMode, type Range } from './collection/match.js';
 export { isLetter, pause, typeAhead, type TypeAhead, typedNothing } from './collection/type-ahead.js';
 export { heights, type Heights, rowsShown, scrollFor, type Shown } from './collection/window.js';
 export {
-  type Check,
-  checkOf,
   filtered,
   isBranch,
   type Placed,
+  pruned,
   type Tree,
   type TreeNode,
   treeOf,
-  turnCheck,
   turnRow,
   visibleRows,
   wayTo,
   withChildren,
+  withoutChildren,
 } from './collection/tree.js';
+export { type Check, checkOf, turnCheck } from './collection/checks.js';
+export { listbox, listboxKeys, listboxNotes } from './contract/listbox.js';
+export { tree, treeKeys, treeNotes, type TreeState } from './contract/tree.js';
+export { type Selecting, stepSelecting, stopOf } from './contract/selecting.js';
+export { combobox, comboboxKeys, comboboxNotes, type ComboboxState } from './contract/combobox.js';

@@ -10,6 +10,9 @@ import { controlsOf, join } from './hub.js';
 import { engines } from './references.js';
 import type { Cause, Change, CommonOptions, Wired } from './types.js';
 
+/** Where the user is and what the user types is nobody's to refuse. */
+const isFree = (name: string): boolean => name === 'current' || name === 'query';
+
 /** What a running contract shows to the service that serves it. */
 export interface Engine<S extends object = object, O extends object = object> {
   readonly root: HTMLElement;
@@ -23,7 +26,7 @@ export interface Engine<S extends object = object, O extends object = object> {
   /** Has `intent` happen, if the guard allows. */
   intend(intent: string, cause: Cause): void;
   /**
-   * Has the state become `next`, if the guard allows. `settled`: it has happened already, or must
+   * Has the state become `next`, if the guard allows; it is not asked where only `current` or `query` changes. `settled`: it has happened already, or must
    * follow from what has; no guard is asked.
    */
   change(next: Partial<S>, cause: Cause, settled?: boolean): void;
@@ -105,11 +108,13 @@ export function wire<S extends object, O extends object>(
     const changes = changesBetween(state, next, cause);
     const [first] = changes;
     if (!first || !engines.has(root)) return;
+    const free = changes.every((each) => isFree(each.name));
     let expected: Change | undefined;
     const decide = (allowed: boolean, error?: unknown): void => {
-      if (waiting !== expected && !settled) return;
-      if (allowed) state = { ...state, ...next };
-      wait();
+      if (!free && waiting !== expected && !settled) return;
+      if (allowed) for (const each of changes) state = { ...state, [each.name]: each.value };
+      if (free) render();
+      else wait();
       if (!allowed) {
         tell('refused', root, { ...first, error });
         if (!service?.refused?.(error) && error) reportError(error);
@@ -124,7 +129,7 @@ export function wire<S extends object, O extends object>(
       ];
       deliver(changes.map((each) => () => deliver(hearers, each)));
     };
-    if (settled) return decide(true);
+    if (settled || free) return decide(true);
     if (waiting) return tell('busy', root, first);
     service?.asked?.();
     ask(options.guard, first as Change<never>, () => wait((expected = first)), decide);

@@ -1,9 +1,11 @@
 // Parts of a form that are no form controls of the platform's own: they send values and hear of a reset.
 
-interface Member {
-  /** What it sends now; nothing when undefined. */
-  value(): string | undefined;
+export interface Member {
+  /** What it sends now: one value, several, or nothing. */
+  value(): string | readonly string[] | undefined;
   reset(): void;
+  /** The name it sends under. Default: its attribute. */
+  name?: string | undefined;
 }
 
 const members = new Map<Element, Member>();
@@ -16,8 +18,9 @@ const of = (form: EventTarget | null): [Element, Member][] =>
 const heard: Record<string, (event: Event) => void> = {
   formdata({ target, formData }: Event & { formData?: FormData }) {
     for (const [element, member] of of(target)) {
-      const [name, value] = [element.getAttribute('name'), member.value()];
-      if (name && value !== undefined && !element.matches(':disabled')) formData!.append(name, value);
+      const name = member.name ?? element.getAttribute('name');
+      if (!name || element.matches(':disabled')) continue;
+      for (const value of [member.value() ?? []].flat()) formData!.append(name, value);
     }
   },
   /** Heard before the form itself is reset. */

@@ -11,8 +11,8 @@ export interface ItemElement extends Item {
 export interface Items {
   /** In document order, as of now. */
   all(): readonly ItemElement[];
-  /** The item that an element stands in. */
-  of(element: EventTarget | null): ItemElement | undefined;
+  /** The innermost item that an element stands in. */
+  of(target: EventTarget | null): ItemElement | undefined;
   /** Has `changed` called when items come, go or change, until released. */
   follow(changed: () => void): () => void;
 }
@@ -20,11 +20,21 @@ export interface Items {
 const isDisabled = (element: HTMLElement): boolean =>
   element.matches(':disabled') || element.ariaDisabled === 'true';
 
+/** What an item is called: its aria-label, else what stands in its [data-label], else all its words. */
+export const labelIn = (element: Element): string =>
+  element.getAttribute('aria-label') ??
+  labelText((element.querySelector('[data-label]') ?? element).textContent);
+
 /** `find` gives the elements; an item's key is its data-key, else its id, else its place when it is first seen. */
-export function itemsOf(root: Element, find: () => Iterable<HTMLElement>): Items {
+export function itemsOf(
+  root: Element,
+  find: () => Iterable<HTMLElement>,
+  labelOf: (element: HTMLElement) => string = (element) => labelText(element.textContent),
+): Items {
   const given = new WeakMap<Element, string>();
   let observer: MutationObserver | undefined;
   let items: ItemElement[] | undefined;
+  let places: Map<Element, ItemElement> | undefined;
 
   const read = (): ItemElement[] => {
     const taken = new Set<string>();
@@ -37,17 +47,24 @@ export function itemsOf(root: Element, find: () => Iterable<HTMLElement>): Items
       }
       if (key !== own) given.set(element, key);
       taken.add(key);
-      const label = labelText(element.textContent);
+      const label = labelOf(element);
       return { element, key, label, disabled: isDisabled(element), closable: 'closable' in element.dataset };
     });
   };
   const all = (): ItemElement[] => {
     if (!observer || observer.takeRecords().length) items = undefined;
+    if (!items) places = undefined;
     return (items ??= read());
   };
   return {
     all,
-    of: (element) => all().find((item) => item.element.contains(element as Node)),
+    of(target) {
+      const now = all();
+      places ??= new Map(now.map((item) => [item.element, item]));
+      let at = target as Element | null;
+      while (at && at !== root && !places.has(at)) at = at.parentElement;
+      return places.get(at!);
+    },
     follow(changed) {
       observer = new MutationObserver(() => {
         items = undefined;

@@ -13,7 +13,7 @@ export function optionsOf<O extends object>(
   const options = { ...defaults[pattern], ...own } as O;
   for (const [name, value] of Object.entries(options)) {
     const known = choices[name];
-    if (known && value !== undefined && !known.includes(value as string))
+    if (known && value !== undefined && typeof value !== 'function' && !known.includes(value as string))
       throw new TypeError(
         `elastic-shell: ${pattern} option ${name} must be ${known.join(' or ')}, got ${value}`,
       );

@@ -6,6 +6,8 @@ import type { Change, CommonOptions, Wire, Wired } from '../dom/types.js';
 export interface ElementRules {
   /** The selector of the root inside the element; `:scope` for the element itself. */
   root: string;
+  /** Selectors of what has to be in it before it is wired. Default: none. */
+  needs?: readonly string[];
   /** Options that may be given as attributes, in camelCase; an attribute is their name in kebab-case. */
   options: readonly string[];
   /** Options that are true or false: false by the attribute value "false", true by any other. Default: none. */
@@ -81,6 +83,7 @@ export function element<O extends CommonOptions, W extends Wired>(
       const root = rules.root === ':scope' ? this : this.querySelector<HTMLElement>(rules.root);
       // The element itself is there before what it holds.
       if (!root || (root === this && !this.childNodes.length) || this.wired) return;
+      if (rules.needs?.some((part) => !this.querySelector(part))) return;
       this.#waiting?.disconnect();
       this.#waiting = undefined;
       const options: Record<string, unknown> = {};

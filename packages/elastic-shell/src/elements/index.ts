@@ -8,3 +8,7 @@ import './accordion.js';
 import './carousel.js';
 import './switch.js';
 import './tabs.js';
+import './combobox.js';
+import './listbox.js';
+import './menu.js';
+import './tree.js';

@@ -59,6 +59,22 @@ const faults: Record<string, (tag: string, detail: unknown) => Pick<Entry, 'sent
     sentence: `${tag}: its content did not come: ${failureText((detail as { error: unknown }).error)}`,
     remedy: 'The user can try again; closing and opening tries again too.',
   }),
+  'key-unknown': (tag, key) => ({
+    sentence: `${tag} was told to reveal "${String(key)}", and no row at hand has that key.`,
+    remedy: 'Open the branch that it comes with first, or reveal another.',
+  }),
+  'branch-failed': (tag, detail) => ({
+    sentence: `${tag}: what is under "${(detail as { key: string }).key}" did not come: ${failureText((detail as { error: unknown }).error)}`,
+    remedy: 'The user can try again at the row that says so.',
+  }),
+  'options-failed': (tag, detail) => ({
+    sentence: `${tag}: the options for "${(detail as { query: string }).query}" did not come: ${failureText((detail as { error: unknown }).error)}`,
+    remedy: 'The user can try again; typing on asks again too.',
+  }),
+  'render-failed': (tag, detail) => ({
+    sentence: `${tag}: render failed for "${(detail as { key: string }).key}": ${failureText((detail as { error: unknown }).error)}`,
+    remedy: 'The row shows its label instead; have render handle such an item.',
+  }),
 };
 
 const enter = (code: string, element: Element, detail: unknown): void => {

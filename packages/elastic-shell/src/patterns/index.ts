@@ -8,3 +8,7 @@ export { wirePopover, type Popover, type PopoverOptions } from './popover.js';
 export { wireTooltip, type Tooltip, type TooltipOptions } from './tooltip.js';
 export { wireSwitch, type Switch, type SwitchOptions } from './switch.js';
 export { wireTabs, type Tabs, type TabsOptions } from './tabs.js';
+export { wireCombobox, type Combobox, type ComboboxOptions } from './combobox.js';
+export { wireListbox, type Listbox, type ListboxOptions } from './listbox.js';
+export { wireMenu, type Menu, type MenuOptions, type Pick } from './menu.js';
+export { wireTree, type Tree, type TreeOptions } from './tree.js';

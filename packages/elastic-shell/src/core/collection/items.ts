@@ -5,19 +5,35 @@ export interface Item {
   /** What is read out, and what type-ahead looks for. */
   label?: string;
   disabled?: boolean;
-  /** The key of the group it stands in. */
+  /** More about it, read out after its label. */
+  description?: string;
+  /** The name of the group it stands in. */
   group?: string;
   /** It can be closed. */
   closable?: boolean;
 }
 
-/** Where an item stands; -1 when it is not there. */
-export const indexOf = (items: readonly Item[], key: string | undefined): number =>
-  items.findIndex((item) => item.key === key);
+/** Where each list was last found to hold what was looked for: the next look begins there. */
+const lastFound = new WeakMap<readonly Item[], number>();
+
+/** Where an item stands; -1 when it is not there. Costs the distance from the last item that was looked for in this list. */
+export function indexOf(items: readonly Item[], key: string | undefined): number {
+  if (key === undefined) return -1;
+  const { length } = items;
+  const near = Math.min(lastFound.get(items) ?? 0, length);
+  for (let apart = 0; apart <= length; apart++)
+    for (const at of [near + apart, near - apart])
+      if (items[at]?.key === key && at < length && at >= 0) {
+        lastFound.set(items, at);
+        return at;
+      }
+  return -1;
+}
 
 /** The item that keeps the one tab stop: the wanted one if it can be reached, else the first that can. */
 export const tabStop = (items: readonly Item[], wanted: string | undefined): string | undefined =>
-  (items.find((item) => item.key === wanted && !item.disabled) ?? items.find((item) => !item.disabled))?.key;
+  [items[indexOf(items, wanted)], items.find((item) => !item.disabled)].find((item) => item && !item.disabled)
+    ?.key;
 
 /** The nearest item that can be reached from where `at` stood, looking after it first. */
 export function neighbour(items: readonly Item[], at: number): string | undefined {

@@ -10,11 +10,16 @@ export interface Range {
 
 const bare = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '');
 
+const plain = /^[\0-\x7f]*$/;
+
 /**
  * A label folded for comparing: no case, no accents. `starts[i]` is where in the label the folded character i
  * began, since folding may drop characters (accents) or make several of one (ß).
  */
-function fold(label: string, locale: string | undefined): { text: string; starts: number[] } {
+function fold(label: string, locale: string | undefined): { text: string; starts?: number[] } {
+  const lower = label.toLocaleLowerCase(locale);
+  // Without accents every character stays where it was.
+  if (plain.test(lower) && plain.test(label)) return { text: lower };
   let text = '';
   const starts: number[] = [];
   let at = 0;
@@ -40,6 +45,7 @@ export function matcher(
     const { text, starts } = fold(label, locale);
     const at = mode === 'starts-with' ? (text.startsWith(wanted) ? 0 : -1) : text.indexOf(wanted);
     if (at < 0) return;
+    if (!starts) return { from: at, to: at + wanted.length };
     let to = starts[at + wanted.length]!;
     // What combines with the last sign belongs to it.
     while (to < label.length && /^\p{M}/u.test(label.slice(to))) to++;

@@ -1,6 +1,22 @@
 // Selection: which keys are chosen, none, one or several, with ranges. Nothing changed: the same set.
 import { indexOf, type Item } from './items.js';
 
+/** What is selected: a key or nothing; where several may be, a set of keys. */
+export type Chosen = string | undefined | ReadonlySet<string>;
+
+const none: ReadonlySet<string> = new Set();
+
+/** The keys that are selected, as a set. */
+export const keysOf = (chosen: Chosen): ReadonlySet<string> =>
+  typeof chosen === 'string' ? new Set([chosen]) : (chosen ?? none);
+
+export const holds = (chosen: Chosen, key: string): boolean =>
+  typeof chosen === 'object' ? chosen.has(key) : chosen === key;
+
+/** `keys` as a selection of one or of several is told. */
+export const chosenOf = (keys: ReadonlySet<string>, multiple: boolean): Chosen =>
+  multiple ? keys : [...keys][0];
+
 export type SelectionMode = 'none' | 'single' | 'multiple';
 
 export interface Selection {
@@ -19,8 +35,10 @@ const become = (selection: Selection, keys: Iterable<string>, anchor: string | u
   return same && anchor === selection.anchor ? selection : { keys: same ? selection.keys : next, anchor };
 };
 
-const canSelect = (items: readonly Item[], key: string): boolean =>
-  items.some((item) => item.key === key && !item.disabled);
+const canSelect = (items: readonly Item[], key: string): boolean => {
+  const item = items[indexOf(items, key)];
+  return !!item && !item.disabled;
+};
 
 /** `key` alone. */
 export const selectOnly = (

@@ -1,11 +1,9 @@
 // The tree model: nodes by key, the rows that show, and checks carried up and down. Opening a branch costs what
 // the branch holds, not what the tree does. Pure: each act answers with a new model that shares what stayed.
-import { sameKeys } from './selection.js';
+import { indexOf, type Item } from './items.js';
 
-export interface TreeNode {
-  key: string;
+export interface TreeNode extends Item {
   label: string;
-  disabled?: boolean;
   /** Children that are known; undefined for a leaf, `lazy` for a branch that has yet to be asked for. */
   children?: readonly TreeNode[] | 'lazy';
 }
@@ -25,6 +23,7 @@ export interface Tree {
   nodes: ReadonlyMap<string, Placed>;
 }
 
+/** A node with children, or one that may have some. */
 export const isBranch = ({ children }: TreeNode): boolean => children === 'lazy' || !!children?.length;
 
 const childrenOf = (node: TreeNode): readonly TreeNode[] =>
@@ -69,37 +68,54 @@ export function withChildren(tree: Tree, key: string, children: readonly TreeNod
   return { roots: tree.roots.map((root) => (root.key === key ? node : root)), nodes };
 }
 
+/** The model with a branch that has yet to be asked for its children again. */
+export function withoutChildren(tree: Tree, key: string): Tree {
+  const placed = tree.nodes.get(key);
+  if (!placed || !isBranch(placed.node) || placed.node.children === 'lazy') return tree;
+  const nodes = new Map(tree.nodes);
+  const waiting = [...childrenOf(placed.node)];
+  for (let next = waiting.pop(); next; next = waiting.pop()) {
+    waiting.push(...known(tree, next));
+    nodes.delete(next.key);
+  }
+  const node: TreeNode = { ...placed.node, children: 'lazy' };
+  nodes.set(key, { ...placed, node });
+  return { roots: tree.roots.map((root) => (root.key === key ? node : root)), nodes };
+}
+
 /** The children of a node as the model knows them now. */
 const known = (tree: Tree, node: TreeNode): readonly TreeNode[] =>
   childrenOf(tree.nodes.get(node.key)?.node ?? node);
 
-/** The keys of what is under `siblings` and shows while `expanded` is open, in order. */
-function showing(tree: Tree, siblings: readonly TreeNode[], expanded: ReadonlySet<string>): string[] {
-  const rows: string[] = [];
+/** What is under `siblings` and shows while `expanded` is open, in order. */
+function showing(tree: Tree, siblings: readonly TreeNode[], expanded: ReadonlySet<string>): TreeNode[] {
+  const rows: TreeNode[] = [];
   const waiting = [...siblings].reverse();
   for (let node = waiting.pop(); node; node = waiting.pop()) {
-    rows.push(node.key);
-    if (expanded.has(node.key)) waiting.push(...[...known(tree, node)].reverse());
+    rows.push(node);
+    if (!expanded.has(node.key)) continue;
+    const children = known(tree, node);
+    for (let at = children.length - 1; at >= 0; at--) waiting.push(children[at]!);
   }
   return rows;
 }
 
 /** The rows that show, in order. */
-export const visibleRows = (tree: Tree, expanded: ReadonlySet<string>): string[] =>
+export const visibleRows = (tree: Tree, expanded: ReadonlySet<string>): readonly TreeNode[] =>
   showing(tree, tree.roots, expanded);
 
 /** `rows` after `key` was opened (`expanded` holds it) or closed. Costs what the branch shows. */
 export function turnRow(
   tree: Tree,
-  rows: readonly string[],
+  rows: readonly TreeNode[],
   key: string,
   expanded: ReadonlySet<string>,
-): string[] {
-  const at = rows.indexOf(key);
+): readonly TreeNode[] {
+  const at = indexOf(rows, key);
   const placed = tree.nodes.get(key);
-  if (at < 0 || !placed) return [...rows];
+  if (at < 0 || !placed) return rows;
   let end = at + 1;
-  while (end < rows.length && tree.nodes.get(rows[end]!)!.level > placed.level) end++;
+  while (end < rows.length && tree.nodes.get(rows[end]!.key)!.level > placed.level) end++;
   const under = expanded.has(key) ? showing(tree, known(tree, placed.node), expanded) : [];
   return [...rows.slice(0, at + 1), ...under, ...rows.slice(end)];
 }
@@ -123,33 +139,15 @@ export function filtered(tree: Tree, matches: (label: string) => unknown): Reado
   return kept;
 }
 
-const leavesUnder = (tree: Tree, key: string): string[] => {
-  const leaves: string[] = [];
-  const waiting = [key];
-  for (let next = waiting.pop(); next !== undefined; next = waiting.pop()) {
-    const node = tree.nodes.get(next)?.node;
-    if (!node) continue;
-    const children = known(tree, node);
-    if (children.length) waiting.push(...children.map((child) => child.key));
-    else if (!node.disabled) leaves.push(next);
-  }
-  return leaves;
-};
-
-export type Check = 'true' | 'false' | 'mixed';
-
-/** What a node shows, of the checked leaves under it. */
-export function checkOf(tree: Tree, checked: ReadonlySet<string>, key: string): Check {
-  const leaves = leavesUnder(tree, key);
-  const count = leaves.filter((leaf) => checked.has(leaf)).length;
-  return count === 0 ? 'false' : count === leaves.length ? 'true' : 'mixed';
-}
-
-/** The checked leaves after a node was turned over: a mixed one becomes checked. The same set when nothing changes. */
-export function turnCheck(tree: Tree, checked: ReadonlySet<string>, key: string): ReadonlySet<string> {
-  const leaves = leavesUnder(tree, key);
-  const on = leaves.some((leaf) => !checked.has(leaf));
-  const next = new Set(checked);
-  for (const leaf of leaves) next[on ? 'add' : 'delete'](leaf);
-  return sameKeys(next, checked) ? checked : next;
+/** The nodes of `kept` and nothing else, as a tree of their own. */
+export function pruned(tree: Tree, kept: ReadonlySet<string>): Tree {
+  const keep = (nodes: readonly TreeNode[]): TreeNode[] =>
+    nodes
+      .filter(({ key }) => kept.has(key))
+      .map((node) => {
+        const children = keep(known(tree, node));
+        const own = tree.nodes.get(node.key)?.node ?? node;
+        return own.children === 'lazy' ? own : { ...own, children };
+      });
+  return treeOf(keep(tree.roots));
 }

@@ -35,8 +35,12 @@ export function typeAhead(
   const cycles = [...typed].every((sign) => sign === letter);
   const find = (text: string, from: number): string | undefined => {
     const matches = matcher(text, 'starts-with');
-    const round = [...items.slice(from), ...items.slice(0, from)];
-    return round.find((item) => !item.disabled && matches(item.label ?? ''))?.key;
+    const { length } = items;
+    for (let tried = 0; tried < length; tried++) {
+      const item = items[(from + tried) % length]!;
+      if (!item.disabled && matches(item.label ?? '')) return item.key;
+    }
+    return undefined;
   };
   const here = indexOf(items, current);
   const next = { typed, at: now };

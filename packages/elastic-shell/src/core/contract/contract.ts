@@ -1,7 +1,8 @@
 // The shape of a contract: what a pattern is, as data and pure functions. The engine is its only caller.
 
 import type { Item } from '../collection/items.js';
-import type { Move } from '../collection/movement.js';
+import type { Move, MoveRules } from '../collection/movement.js';
+import type { Tree } from '../collection/tree.js';
 
 /** Attributes to stand on a part: a text, or null for none. What is not named is left alone. */
 export type Attributes = Record<string, string | null>;
@@ -24,6 +25,18 @@ export interface View<Options = object> {
   at?: string | undefined;
   /** The key of the item that has focus. */
   current?: string | undefined;
+  /** Where a range of selected items begins. */
+  anchor?: string | undefined;
+  /** How moves go, as the page shows it now: columns, and items in view. */
+  moves?: MoveRules;
+  /** The tree whose rows that show are the items. */
+  tree?: Tree;
+  /** What an item is called, whether it shows or not. */
+  labelOf?: (key: string) => string;
+  /** The keys of which only one may be checked, where an item is one of several such. */
+  mates?: (key: string) => readonly string[] | undefined;
+  /** Whether what is under an item is being fetched. */
+  isBusy?: (key: string) => boolean;
   /** For semantics: the id of the item that a panel belongs to. */
   labelledBy?: string | undefined;
   /** For semantics: the platform gives this item its role and state itself, as it does a <summary>. */

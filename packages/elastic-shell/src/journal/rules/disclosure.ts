@@ -1,5 +1,5 @@
 // Rules about disclosures and details.
-import { has, type Markup, roleOf, tagText } from './markup.js';
+import { has, inside, type Markup, roleOf, tagText } from './markup.js';
 import type { Rule } from './rule.js';
 
 const controlled = (element: Markup): string | null =>
@@ -62,7 +62,8 @@ export const disclosureRules: readonly Rule[] = [
           !panel ||
           !/^(true|false)$/.test(says ?? '') ||
           /^(dialog|details)$/.test(panel.tag) ||
-          has(panel, 'popover')
+          has(panel, 'popover') ||
+          inside(panel).some((each) => roleOf(each) === 'combobox')
         )
           continue;
         const hidden = has(panel, 'hidden');

@@ -54,7 +54,7 @@ export const general: readonly Rule[] = [
     says: 'A button has commandfor and no command.',
     *find({ elements }) {
       for (const element of elements)
-        if (has(element, 'commandfor') && !has(element, 'command'))
+        if (has(element, 'commandfor') && !has(element, 'command') && roleOf(element) !== 'menuitem')
           yield {
             element,
             attribute: 'commandfor',

@@ -1,4 +1,5 @@
 // Every rule, from one source: the page's journal, the command line and the tests all run these.
+import { collectionRules } from './collections.js';
 import { dialogRules } from './dialog.js';
 import { disclosureRules } from './disclosure.js';
 import { general } from './general.js';
@@ -16,6 +17,7 @@ export const rules: readonly Rule[] = [
   ...popoverRules,
   ...disclosureRules,
   ...sectionRules,
+  ...collectionRules,
 ];
 
 /** Runs every rule on the page under `roots`; findings stand in document order. */

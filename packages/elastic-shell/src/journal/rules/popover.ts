@@ -1,5 +1,5 @@
 // Rules about popovers and tooltips.
-import { ancestors, has, inside, tagText } from './markup.js';
+import { ancestors, has, inside, roleOf, tagText } from './markup.js';
 import type { Rule } from './rule.js';
 
 const naming = ['commandfor', 'popovertarget', 'aria-controls', 'aria-describedby', 'aria-labelledby'];
@@ -36,7 +36,12 @@ export const popoverRules: readonly Rule[] = [
         elements.flatMap((element) => naming.flatMap((name) => element.attribute(name)?.split(/\s+/) ?? [])),
       );
       for (const element of elements)
-        if (has(element, 'popover') && !named.has(element.attribute('id') ?? ''))
+        if (
+          has(element, 'popover') &&
+          !named.has(element.attribute('id') ?? '') &&
+          !/^(menu|tooltip)$/.test(roleOf(element)) &&
+          !inside(element).some((each) => roleOf(each) === 'listbox')
+        )
           yield {
             element,
             attribute: 'popover',

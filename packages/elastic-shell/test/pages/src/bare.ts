@@ -10,13 +10,17 @@ const wired: Record<string, library.Wired> = {};
 const wires = {
   accordion: library.wireAccordion,
   carousel: library.wireCarousel,
+  combobox: library.wireCombobox,
   dialog: library.wireDialog,
   disclosure: library.wireDisclosure,
   drawer: library.wireDrawer,
+  listbox: library.wireListbox,
+  menu: library.wireMenu,
   popover: library.wirePopover,
   switch: library.wireSwitch,
   tabs: library.wireTabs,
   tooltip: library.wireTooltip,
+  tree: library.wireTree,
 };
 const textOf = (value: unknown): string => (value instanceof Set ? [...value].join(' ') : String(value));
 

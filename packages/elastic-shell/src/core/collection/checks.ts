@@ -1,0 +1,86 @@
+// Checks of a tree: which leaves are checked, and what that makes of the branches around them. Pure. Counts are
+// kept for each set of checks, so that turning a leaf over costs its way to the root, and a branch what it holds.
+import { type Tree, wayTo } from './tree.js';
+
+export type Check = 'true' | 'false' | 'mixed';
+
+/** Leaves under each branch, by its key. */
+type Counts = Map<string, number>;
+
+const totals = new WeakMap<Tree, Counts>();
+const counted = new WeakMap<ReadonlySet<string>, { tree: Tree; counts: Counts }>();
+
+const childrenIn = (tree: Tree, key: string) => {
+  const children = tree.nodes.get(key)?.node.children;
+  return children === 'lazy' || !children?.length ? undefined : children;
+};
+const isLeaf = (tree: Tree, key: string): boolean =>
+  !childrenIn(tree, key) && !tree.nodes.get(key)?.node.disabled;
+
+const count = (tree: Tree, counts: Counts, key: string, by: number): void => {
+  for (let at = tree.nodes.get(key)?.parent; at !== undefined; at = tree.nodes.get(at)?.parent)
+    counts.set(at, (counts.get(at) ?? 0) + by);
+};
+
+/** How many leaves each branch has that can be checked. */
+const totalOf = (tree: Tree): Counts => {
+  let counts = totals.get(tree);
+  if (!counts) {
+    totals.set(tree, (counts = new Map()));
+    for (const key of tree.nodes.keys()) if (isLeaf(tree, key)) count(tree, counts, key, 1);
+  }
+  return counts;
+};
+
+/** How many leaves of each branch are in `checked`. */
+const countOf = (tree: Tree, checked: ReadonlySet<string>): Counts => {
+  const known = counted.get(checked);
+  if (known?.tree === tree) return known.counts;
+  const counts: Counts = new Map();
+  for (const key of checked) if (isLeaf(tree, key)) count(tree, counts, key, 1);
+  counted.set(checked, { tree, counts });
+  return counts;
+};
+
+/** What a node shows, of the checked leaves under it. A branch without leaves shows its own. */
+export function checkOf(tree: Tree, checked: ReadonlySet<string>, key: string): Check {
+  const all = totalOf(tree).get(key);
+  if (!all) return checked.has(key) ? 'true' : 'false';
+  const some = countOf(tree, checked).get(key) ?? 0;
+  return some === 0 ? 'false' : some === all ? 'true' : 'mixed';
+}
+
+const leavesUnder = (tree: Tree, key: string): string[] => {
+  const leaves: string[] = [];
+  const waiting = [key];
+  for (let next = waiting.pop(); next !== undefined; next = waiting.pop()) {
+    const children = childrenIn(tree, next);
+    if (children) for (const child of children) waiting.push(child.key);
+    else if (isLeaf(tree, next)) leaves.push(next);
+  }
+  return leaves;
+};
+
+/** The checked leaves after a node was turned over: a mixed one becomes checked. The same set when nothing changes. */
+export function turnCheck(tree: Tree, checked: ReadonlySet<string>, key: string): ReadonlySet<string> {
+  const leaves = leavesUnder(tree, key);
+  const on = leaves.some((leaf) => !checked.has(leaf));
+  const turned = leaves.filter((leaf) => checked.has(leaf) !== on);
+  if (!turned.length) return checked;
+  const next = new Set(checked);
+  const counts = new Map(countOf(tree, checked));
+  for (const leaf of turned) next[on ? 'add' : 'delete'](leaf);
+  // Every leaf under the node is of one mind now, and those around it gain or lose what was turned.
+  const all = totalOf(tree);
+  const waiting = [key];
+  for (let at = waiting.pop(); at !== undefined; at = waiting.pop()) {
+    const children = childrenIn(tree, at);
+    if (!children) continue;
+    counts.set(at, on ? (all.get(at) ?? 0) : 0);
+    for (const child of children) waiting.push(child.key);
+  }
+  for (const above of wayTo(tree, key))
+    counts.set(above, (counts.get(above) ?? 0) + (on ? turned.length : -turned.length));
+  counted.set(next, { tree, counts });
+  return next;
+}

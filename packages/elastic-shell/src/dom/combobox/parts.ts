@@ -1,0 +1,39 @@
+// The parts of a combobox, found by role, and what each is for.
+
+export interface ComboboxParts {
+  /** What keeps focus and names the current option. */
+  holder: HTMLElement;
+  /** What is typed into, where there is such a thing. */
+  field: HTMLInputElement | undefined;
+  /** What opens the list when it is pressed: the holder itself, or a button while the holder stands in the popup. */
+  trigger: HTMLElement;
+  list: HTMLElement;
+  popup: HTMLElement;
+  /** What the list stands beside. */
+  box: HTMLElement;
+}
+
+/** Throws a TypeError that names the part that is missing. */
+export function comboboxParts(root: HTMLElement): ComboboxParts {
+  const find = (selector: string, what: string): HTMLElement => {
+    const found = root?.querySelector?.<HTMLElement>(selector);
+    if (found) return found;
+    throw new TypeError(
+      `elastic-shell: combobox needs ${what} in ${root?.nodeType === 1 ? `<${root.localName} id="${root.id}">` : String(root)}; it holds none`,
+    );
+  };
+  const holder = find('[role=combobox]', 'an element with role="combobox"');
+  const list = find('[role=listbox]', 'an element with role="listbox"');
+  const popup = list.closest<HTMLElement>('[popover],[data-popup]') ?? list;
+  const trigger = popup.contains(holder)
+    ? find('button[aria-haspopup]', 'a <button> with aria-haspopup for a search box in the list')
+    : holder;
+  return {
+    holder,
+    list,
+    popup,
+    trigger,
+    field: holder.matches('input,textarea') ? (holder as HTMLInputElement) : undefined,
+    box: trigger.closest<HTMLElement>('[data-box]') ?? trigger,
+  };
+}
