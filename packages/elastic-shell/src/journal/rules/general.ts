@@ -1,6 +1,6 @@
 // Rules about any page: invokers, ids, references, names.
 import { nearest } from '../../core/text.js';
-import { ancestors, has, type Markup, nameOf, tagText } from './markup.js';
+import { ancestors, has, type Markup, nameOf, tagText, roleOf } from './markup.js';
 import type { Found, Rule } from './rule.js';
 
 const native = ['show-modal', 'close', 'request-close', 'toggle-popover', 'show-popover', 'hide-popover'];
