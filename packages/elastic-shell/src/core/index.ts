@@ -70,6 +70,8 @@ export {
 } from './collection/tree.js';
 export { type Check, checkOf, turnCheck } from './collection/checks.js';
 export { listbox, listboxKeys, listboxNotes } from './contract/listbox.js';
-export { tree, treeKeys, treeNotes, type TreeState } from './contract/tree.js';
+export { tree, treeKeys, type TreeState } from './contract/tree.js';
+export { treeNotes } from './contract/tree-notes.js';
 export { type Selecting, stepSelecting, stopOf } from './contract/selecting.js';
-export { combobox, comboboxKeys, comboboxNotes, type ComboboxState } from './contract/combobox.js';
+export { combobox, comboboxKeys, type ComboboxState } from './contract/combobox.js';
+export { comboboxNotes } from './contract/combobox-notes.js';

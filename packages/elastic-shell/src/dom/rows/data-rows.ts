@@ -3,21 +3,11 @@ import { indexOf, type Item } from '../../core/collection/items.js';
 import { type Heights, heights, rowsShown, scrollFor } from '../../core/collection/window.js';
 import { tell } from '../../core/report.js';
 import { arrange } from './arrange.js';
+import { groupsIn, type Line, linesOf } from './lines.js';
+import { fillRow, makeIn, makeRow, type Row, type RowRules } from './row.js';
 import type { Rows } from './rows.js';
 
-export interface RowOptions<I extends Item = Item> {
-  /** Makes what stands in a row; text is put there as text. Default: the label, and the description under it. */
-  render?(item: I): Node | string;
-  /** Whether all rows are as high as the first, or each is measured when it shows. Default: `same`. */
-  rowHeight?: 'same' | 'measured';
-}
-
-export interface RowRules<I extends Item> extends RowOptions<I> {
-  /** Puts what every row has beside its content into it. */
-  frame?(row: HTMLElement): void;
-  /** A row shows another item now. */
-  fit?(row: HTMLElement, item: I): void;
-}
+export type { RowOptions } from './row.js';
 
 export interface DataRows<I extends Item> extends Rows {
   items(): readonly I[];
@@ -31,40 +21,12 @@ const most = 200;
 const usualRow = 32;
 const usualList = 400;
 
-interface Row<I> {
-  element: HTMLElement;
-  content: HTMLElement;
-  item?: I;
-}
-
-interface Group {
-  element: HTMLElement;
-  heading: HTMLElement;
-}
-
-/** What stands in one line: an item, or the heading of a group. */
-type Line<I> = I | { heading: string };
-
-let headings = 0;
-
-const linesOf = <I extends Item>(items: readonly I[]): readonly Line<I>[] => {
-  if (!items.some(({ group }) => group)) return items;
-  return items.flatMap((item, at) =>
-    item.group && item.group !== items[at - 1]?.group ? [{ heading: item.group }, item] : [item],
-  );
-};
-
 export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>): DataRows<I> {
   const document = list.ownerDocument;
   const view = document.defaultView!;
-  const make = (mark: string, role?: string): HTMLElement => {
-    const element = document.createElement('div');
-    element.setAttribute(mark, '');
-    if (role) element.setAttribute('role', role);
-    return element;
-  };
+  const make = makeIn(document);
   const sizer = make('data-rows', 'presentation');
-  const groups = new Map<string, Group>();
+  const groupOf = groupsIn(make);
   const known = new WeakMap<Element, Row<I>>();
   let rows = new Map<string, Row<I>>();
   let spare: Row<I>[] = [];
@@ -85,45 +47,10 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
   const lineOf = (key: string | undefined): number =>
     lines === items ? indexOf(items, key) : lines.findIndex((line) => 'key' in line && line.key === key);
 
-  const fill = (row: Row<I>, item: I): void => {
-    if (row.item === item) return;
-    row.item = item;
-    let content: Node | string;
-    try {
-      content = rules.render?.(item) ?? item.label ?? item.key;
-    } catch (error) {
-      content = item.label ?? item.key;
-      tell('render-failed', row.element, { key: item.key, error });
-      reportError(error);
-    }
-    row.content.replaceChildren(content);
-    if (item.description !== undefined && !rules.render) {
-      const [label, more] = [make('data-label'), make('data-description')];
-      label.append(content);
-      more.append(item.description);
-      row.content.replaceChildren(label, more);
-    }
-    rules.fit?.(row.element, item);
-  };
-  const makeRow = (): Row<I> => {
-    const element = make('data-row');
-    const content = make('data-content');
-    rules.frame?.(element);
-    element.append(content);
-    const row = { element, content };
-    known.set(element, row);
+  const newRow = (): Row<I> => {
+    const row = makeRow(make, rules);
+    known.set(row.element, row);
     return row;
-  };
-  const groupOf = (name: string): Group => {
-    let group = groups.get(name);
-    if (!group) {
-      group = { element: make('data-group', 'group'), heading: make('data-heading', 'presentation') };
-      group.heading.id = `shell-heading-${++headings}`;
-      group.heading.textContent = name;
-      group.element.setAttribute('aria-labelledby', group.heading.id);
-      groups.set(name, group);
-    }
-    return group;
   };
   const stand = (element: HTMLElement, at: number): void => {
     const top = isWindowed() ? `${tall.top(at)}px` : '';
@@ -173,9 +100,9 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
         if (!('key' in line)) stand(heading, at);
       }
       if (!('key' in line)) continue;
-      const row = before.get(line.key) ?? spare.pop() ?? makeRow();
+      const row = before.get(line.key) ?? spare.pop() ?? newRow();
       rows.set(line.key, row);
-      fill(row, line);
+      fillRow(make, rules, row, line);
       stand(row.element, at);
       siblings.push(row.element);
     }
@@ -197,7 +124,7 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
     let moved = false;
     for (const at of wanted()) {
       const line = lines[at]!;
-      const element = 'key' in line ? rows.get(line.key)?.element : groups.get(line.heading)?.heading;
+      const element = 'key' in line ? rows.get(line.key)?.element : groupOf(line.heading).heading;
       if (element?.offsetHeight) moved = tall.measure(at, element.offsetHeight) || moved;
     }
     return moved;

@@ -1,0 +1,66 @@
+// One row of a list from data: an element with a place for its content, filled again as it shows other items.
+import type { Item } from '../../core/collection/items.js';
+import { tell } from '../../core/report.js';
+
+export interface RowOptions<I extends Item = Item> {
+  /** Makes what stands in a row; text is put there as text. Default: the label, and the description under it. */
+  render?(item: I): Node | string;
+  /** Whether all rows are as high as the first, or each is measured when it shows. Default: `same`. */
+  rowHeight?: 'same' | 'measured';
+}
+
+export interface RowRules<I extends Item> extends RowOptions<I> {
+  /** Puts what every row has beside its content into it. */
+  frame?(row: HTMLElement): void;
+  /** A row shows another item now. */
+  fit?(row: HTMLElement, item: I): void;
+}
+
+export interface Row<I> {
+  element: HTMLElement;
+  content: HTMLElement;
+  item?: I;
+}
+
+/** An element with `mark` for its attribute. */
+export type Make = (mark: string, role?: string) => HTMLElement;
+
+export const makeIn =
+  (document: Document): Make =>
+  (mark, role) => {
+    const element = document.createElement('div');
+    element.setAttribute(mark, '');
+    if (role) element.setAttribute('role', role);
+    return element;
+  };
+
+export function makeRow<I extends Item>(make: Make, rules: RowRules<I>): Row<I> {
+  const element = make('data-row');
+  const content = make('data-content');
+  rules.frame?.(element);
+  element.append(content);
+  return { element, content };
+}
+
+/** Has `row` show `item`. What render cannot make is its label. */
+export function fillRow<I extends Item>(make: Make, rules: RowRules<I>, row: Row<I>, item: I): void {
+  if (row.item === item) return;
+  row.item = item;
+  const { key, label = key, description } = item;
+  let content: Node | string;
+  try {
+    content = rules.render?.(item) ?? label;
+  } catch (error) {
+    content = label;
+    tell('render-failed', row.element, { key, error });
+    reportError(error);
+  }
+  row.content.replaceChildren(content);
+  if (description !== undefined && !rules.render) {
+    const [name, more] = [make('data-label'), make('data-description')];
+    name.append(content);
+    more.append(description);
+    row.content.replaceChildren(name, more);
+  }
+  rules.fit?.(row.element, item);
+}
