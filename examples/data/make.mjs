@@ -1,16 +1,7 @@
 // Makes the yard's data from one seed: `npm run data` writes the same files every time. All of it is invented.
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
-
-/** A small seeded generator (mulberry32): numbers from 0 up to, not including, 1. */
-export function seeded(seed) {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
-}
+import { makeParts } from './make-parts.mjs';
+import { seeded } from './seeded.mjs';
 
 const random = seeded(20261);
 const pick = (list) => list[Math.floor(random() * list.length)];
@@ -265,6 +256,7 @@ if (process.argv[1] === import.meta.filename) {
     pennants,
     steps,
     plates,
+    parts: makeParts(400),
   })) {
     const file = new URL(`${name}.json`, import.meta.url);
     const text = `${JSON.stringify(rows, null, 1)}\n`;

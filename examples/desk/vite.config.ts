@@ -1,9 +1,11 @@
 // Builds the desk and the gallery into the command line's demo. The orders are rendered into the page
 // while building, so that it shows them before any script runs.
 import { readFileSync } from 'node:fs';
+import { basename } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vite';
 import type { Boat, Order, Plate, Step } from 'quillhaven-data/types';
+import { links, sections, topbar } from './src/frame.ts';
 import { haulSteps, plateSlides, platePicks } from './src/record.ts';
 import { boatOptions, orderRows } from './src/rows.ts';
 
@@ -19,13 +21,18 @@ export default defineConfig({
     assetsInlineLimit: 0,
     modulePreload: false,
     target: 'es2022',
-    rollupOptions: { input: [here('index.html'), here('boat.html'), here('gallery.html')] },
+    rollupOptions: {
+      input: [here('index.html'), here('boat.html'), here('parts.html'), here('gallery.html')],
+    },
   },
   plugins: [
     {
       name: 'rows-in-the-page',
-      transformIndexHtml: (html) =>
+      transformIndexHtml: (html, { filename }) =>
         html
+          .replace('<!-- topbar -->', topbar(basename(filename)))
+          .replace('<!-- sections -->', sections(basename(filename)))
+          .replace('<!-- links -->', links(basename(filename)))
           .replace('<!-- orders -->', orderRows(data<Order[]>('orders'), data<Boat[]>('boats')))
           .replace('<!-- steps -->', haulSteps(data<Step[]>('steps')))
           .replace('<!-- picks -->', platePicks(data<Plate[]>('plates')))

@@ -1,5 +1,5 @@
 // A pretend office server, inside the page: it answers after 150 to 900 ms and can be told to fail.
-import type { NamedPennant, Order } from './types.js';
+import type { Boat, NamedPennant, Order, Part } from './types.js';
 
 /** Keeps what was done across a reload: the page's session storage, or nothing. */
 export interface Memory {
@@ -19,6 +19,10 @@ export interface Server {
   light(on: boolean): Promise<void>;
   /** The papers of a boat. */
   papers(boat: string): Promise<string[]>;
+  /** The boats whose name, kind or berth has `query` in it. Gives up when the signal aborts. */
+  findBoats(query: string, signal?: AbortSignal): Promise<Boat[]>;
+  /** What lies under a part, from the store's own list. */
+  parts(key: string): Promise<Part[]>;
   /** The pennants that the yard's loft can sew. A lot to fetch. */
   pennants(): Promise<NamedPennant[]>;
   /** Forgets everything that was done. */
@@ -63,6 +67,23 @@ export function makeServer(first: readonly Order[], memory: Memory, wait = defau
         'Insurance, until the end of the season',
         'Survey report, six plates',
       ]),
+    async findBoats(query, signal) {
+      const boats = await answer('Nobody was found.', loadBoats).then((load) => load());
+      signal?.throwIfAborted();
+      const wanted = query.trim().toLowerCase();
+      return boats.filter(({ name, kind, berth }) =>
+        `${name} ${kind} ${berth}`.toLowerCase().includes(wanted),
+      );
+    },
+    parts: (key) =>
+      answer('The store’s list did not come.', loadParts).then(async (load) => {
+        const waiting = [...(await load())];
+        for (let part = waiting.pop(); part; part = waiting.pop()) {
+          if (part.key === key) return part.children ?? [];
+          waiting.push(...(part.children ?? []));
+        }
+        return [];
+      }),
     pennants: () => answer('The pennants did not come.', loadPennants).then((load) => load()),
     startOver() {
       memory.removeItem(key);
@@ -74,6 +95,12 @@ export function makeServer(first: readonly Order[], memory: Memory, wait = defau
 
 const loadPennants = () => async (): Promise<NamedPennant[]> =>
   ((await import('../pennants.json')) as unknown as { default: NamedPennant[] }).default;
+
+const loadBoats = () => async (): Promise<Boat[]> =>
+  ((await import('../boats.json')) as unknown as { default: Boat[] }).default;
+
+const loadParts = () => async (): Promise<Part[]> =>
+  ((await import('../parts.json')) as unknown as { default: Part[] }).default;
 
 function defaultWait(milliseconds: number): Promise<void> {
   return new Promise((resolve) => setTimeout(resolve, milliseconds));

@@ -87,3 +87,10 @@ export interface Plate {
   /** Where: from the bow and from the keel up, 0 to 100. */
   findings: { says: string; along: number; up: number }[];
 }
+
+/** A part of a boat, with what it is made of. */
+export interface Part {
+  key: string;
+  label: string;
+  children?: Part[];
+}

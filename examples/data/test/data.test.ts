@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { makeServer, type Memory } from '../src/server';
-import type { Berth, Boat, Crew, NamedPennant, Order, Trade } from '../src/types';
+import type { Berth, Boat, Crew, NamedPennant, Order, Part, Trade } from '../src/types';
 
 const read = (name: string): string => readFileSync(join(__dirname, `../${name}.json`), 'utf8');
 const rows = <T>(name: string): T[] => JSON.parse(read(name)) as T[];
@@ -12,12 +12,23 @@ const unique = (values: string[]): boolean => new Set(values).size === values.le
 const orders = rows<Order>('orders');
 const boats = rows<Boat>('boats');
 
-const names = ['orders', 'boats', 'berths', 'trades', 'crew', 'tides', 'pennants', 'steps', 'plates'];
+const names = [
+  'orders',
+  'boats',
+  'berths',
+  'trades',
+  'crew',
+  'tides',
+  'pennants',
+  'steps',
+  'plates',
+  'parts',
+];
 
 describe('the data', () => {
   it('is as much as the scenario says', () => {
     const count = (name: string): number => rows(name).length;
-    expect(names.map(count)).toEqual([60, 24, 10, 14, 12, 168, 320, 12, 6]);
+    expect(names.map(count)).toEqual([60, 24, 10, 14, 12, 168, 320, 12, 6, 1]);
     expect(new Set(rows<Trade>('trades').map(({ group }) => group)).size).toBe(4);
   });
 
@@ -48,6 +59,21 @@ describe('the data', () => {
     expect(unique(pennants)).toBe(true);
     for (const { pennant } of boats)
       expect(pennants).toContain(`${pennant.shape}-${pennant.field}-${pennant.mark}`);
+  });
+
+  it('has a tree of 400 parts in five levels, each with a key of its own', () => {
+    const count = (parts: Part[], level: number): [number, number] =>
+      parts.reduce(
+        ([all, deepest], { children = [] }) => {
+          const [under, depth] = count(children, level + 1);
+          return [all + 1 + under, Math.max(deepest, depth, level)];
+        },
+        [0, 0],
+      );
+    const keys = (parts: Part[]): string[] =>
+      parts.flatMap((part) => [part.key, ...keys(part.children ?? [])]);
+    expect(count(rows<Part>('parts'), 1)).toEqual([400, 5]);
+    expect(unique(keys(rows<Part>('parts')))).toBe(true);
   });
 
   it('is made the same every time', () => {

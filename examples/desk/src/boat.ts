@@ -1,10 +1,11 @@
 // A boat's record: its facts, and its pennant, which two fields show and either may change.
-import { cell, type Tabs, wirePopover, wireTabs, wireTooltip } from 'elastic-shell';
+import { cell, type Tabs, wireCombobox, wirePopover, wireTabs, wireTooltip } from 'elastic-shell';
 import berths from 'quillhaven-data/berths.json';
 import rows from 'quillhaven-data/boats.json';
 import orders from 'quillhaven-data/orders.json';
 import { makeServer } from 'quillhaven-data/server';
 import type { Boat, Order, Pennant } from 'quillhaven-data/types';
+import { wireBerth } from './berth';
 import { drawPennant, make, pennantName } from './draw';
 import { wirePlates } from './plates';
 import { wireSteps } from './steps';
@@ -36,7 +37,7 @@ flown.subscribe((pennant) => {
 
 const picker = wirePopover(find('#pennants'), {
   area: 'block-end span-inline-end',
-  firstFocus: '[aria-pressed=true]',
+  firstFocus: '[role=option][tabindex="0"]',
   loadOn: 'intent',
   keepContent: false,
   messages: { loading: () => 'Fetching the pennants…' },
@@ -51,25 +52,36 @@ const picker = wirePopover(find('#pennants'), {
   },
 });
 
-const show = (next: Boat): void => {
-  picker.open.set(false);
-  boat = next;
-  select.value = boat.id;
-  const berth = berths.find(({ id }) => id === boat.berth)!;
+const berth = wireBerth(find('#berth'), ({ id, name }) => {
+  boat.berth = id;
+  showFacts();
+  find('#status').textContent = `${boat.name} moves to ${name}.`;
+});
+
+const showFacts = (): void => {
+  const lies = berths.find(({ id }) => id === boat.berth)!;
   const facts: Record<string, string> = {
     Length: `${boat.length} m`,
     Draught: `${boat.draught} m`,
     Owner: boat.owner,
-    Berth: `${berth.name}, ${berth.depth} m at low water`,
+    Lies: `${lies.name}, ${lies.depth} m at low water`,
     'On the board': `${server.orders().filter((order) => order.boat === boat.id).length} orders`,
   };
-  find('#boat-name').textContent = boat.name;
-  find('#boat-kind').textContent = boat.kind;
   find('#facts').replaceChildren(
     ...Object.entries(facts).map(([name, value]) =>
       make('div', {}, make('dt', {}, name), make('dd', {}, value)),
     ),
   );
+};
+
+const show = (next: Boat): void => {
+  picker.open.set(false);
+  boat = next;
+  select.value = boat.id;
+  find('#boat-name').textContent = boat.name;
+  find('#boat-kind').textContent = boat.kind;
+  showFacts();
+  berth.selected.set(boat.berth);
   find('#work').replaceChildren(
     ...server
       .orders()
@@ -104,6 +116,23 @@ const wireRecord = (): Tabs =>
     },
   });
 let record = wireRecord();
+
+const search = wireCombobox(find('#search'), {
+  delay: 150,
+  items: async (query, signal) =>
+    (await server.findBoats(query, signal)).map(({ id, name, kind, berth: lies }) => ({
+      key: id,
+      label: name,
+      description: `${kind}, ${lies}`,
+    })),
+  messages: { none: (query) => `No boat answers to “${query}”` },
+  onChange({ name, value }) {
+    const found = name === 'selected' && boats.find(({ id }) => id === value);
+    if (!found) return;
+    change(found);
+    search.clear();
+  },
+});
 
 for (const tip of ['#previous-tip', '#next-tip']) wireTooltip(find(tip));
 find('#previous').addEventListener('click', () => turn(-1));

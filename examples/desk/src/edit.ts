@@ -1,6 +1,7 @@
 // Editing an order: a form in a dialog, saved by the server, with a second dialog when changes would be lost.
-import { wireDialog, wireDisclosure } from 'elastic-shell';
+import { wireCombobox, wireDialog, wireDisclosure } from 'elastic-shell';
 import type { Server } from 'quillhaven-data/server';
+import trades from 'quillhaven-data/trades.json';
 import type { Order, OrderState } from 'quillhaven-data/types';
 
 interface Desk {
@@ -17,13 +18,19 @@ export function wireEdit({ server, orderOf, saved }: Desk): void {
   let editing: Order | undefined;
   let before = '';
 
+  const needed = wireCombobox(find('#edit-trades'), {
+    multiple: true,
+    limit: 4,
+    items: trades.map(({ name, group }) => ({ key: name, label: name, group })),
+    messages: { required: () => 'Say which trade is needed.' },
+  });
   const typed = (): string => JSON.stringify([...new FormData(form)]);
   const fill = (order: Order): void => {
     editing = order;
     find('#edit-title').textContent = `Edit order ${order.id}`;
     for (const name of ['title', 'boat', 'state', 'due', 'hours', 'cost'] as const)
       field(name).value = `${order[name]}`;
-    field('trades').value = order.trades.join(', ');
+    needed.selected.set(new Set(order.trades));
     field('notes').value = order.notes.join('\n');
     before = typed();
   };
@@ -35,10 +42,7 @@ export function wireEdit({ server, orderOf, saved }: Desk): void {
     due: field('due').value,
     hours: field('hours').valueAsNumber,
     cost: field('cost').valueAsNumber,
-    trades: field('trades')
-      .value.split(',')
-      .map((trade) => trade.trim())
-      .filter(Boolean),
+    trades: [...(needed.selected.get() as ReadonlySet<string>)],
     notes: field('notes')
       .value.split('\n')
       .filter((note) => note.trim()),

@@ -13,6 +13,7 @@ import {
   wireTooltip,
 } from 'elastic-shell';
 import 'elastic-shell/elements';
+import './gallery-lists';
 
 const find = <E extends HTMLElement>(selector: string): E => document.querySelector<E>(selector)!;
 

@@ -7,6 +7,7 @@ import type { Order } from 'quillhaven-data/types';
 import { wireEdit } from './edit';
 import { wireTide } from './tide';
 import { wireFilter } from './filter';
+import { wireRowMenu } from './row-menu';
 import { day, pounds } from './rows';
 import { wireTopbar } from './topbar';
 
@@ -21,8 +22,11 @@ const status = find('#status');
 const rows = (): HTMLElement[] => [...list.querySelectorAll<HTMLElement>('[data-order]')];
 const rowOf = (id: string | undefined): HTMLElement | undefined =>
   rows().find((row) => row.dataset['order'] === id);
-const orderOf = (control: Element | null | undefined): Order | undefined =>
-  orders.find((order) => order.id === control?.closest<HTMLElement>('[data-order]')?.dataset['order']);
+/** A control of the row's menu is about what the menu was opened about. */
+const orderOf = (control: Element | null | undefined): Order | undefined => {
+  const about = control?.closest('[role=menu]') ? aboutMenu() : control;
+  return orders.find((order) => order.id === about?.closest<HTMLElement>('[data-order]')?.dataset['order']);
+};
 const boatOf = (id: string): (typeof boats)[number] => boats.find((boat) => boat.id === id)!;
 const boatName = (id: string): string => boatOf(id).name;
 
@@ -56,10 +60,29 @@ for (const row of rows()) {
   else show(row, order);
 }
 refilter();
-for (const notes of list.querySelectorAll<HTMLElement>('details.notes')) wireDisclosure(notes);
+const notesBy = new Map(
+  rows().map((row) => [row.dataset['order'], wireDisclosure(find('details.notes', row))]),
+);
+const aboutMenu = wireRowMenu({
+  orderOf,
+  notesOf: ({ id }) => notesBy.get(id)?.open,
+  choose(order, state) {
+    server.save({ ...order, state }).then(saved, (error: Error) => {
+      status.textContent = error.message;
+    });
+  },
+});
 
 wireTide();
 wireTopbar(server);
+
+function saved(order: Order): void {
+  orders = server.orders();
+  const row = rowOf(order.id);
+  if (row) show(row, order);
+  refilter();
+  status.textContent = `Order ${order.id} was saved.`;
+}
 
 let striking: Order | undefined;
 let next: HTMLElement | null | undefined;
@@ -88,14 +111,4 @@ const strike = wireDialog(find('#strike'), {
   focusReturn: () => next ?? rowOf(striking?.id)?.querySelector('.strike'),
 });
 
-wireEdit({
-  server,
-  orderOf,
-  saved(order) {
-    orders = server.orders();
-    const row = rowOf(order.id);
-    if (row) show(row, order);
-    refilter();
-    status.textContent = `Order ${order.id} was saved.`;
-  },
-});
+wireEdit({ server, orderOf, saved });

@@ -1,4 +1,5 @@
-// The grid of pennants, loaded only when somebody reaches for it: draws what the loft can sew, one button each.
+// The grid of pennants, loaded only when somebody reaches for it: a listbox of what the loft can sew.
+import { wireListbox } from 'elastic-shell';
 import type { NamedPennant } from 'quillhaven-data/types';
 import { drawPennant, make } from './draw';
 
@@ -11,21 +12,30 @@ export interface Choice {
 
 export const drawPennants =
   ({ pennants, chosen, choose }: Choice) =>
-  (place: HTMLElement): void => {
-    for (const pennant of pennants) {
-      const { id, name } = pennant;
-      const button = make(
-        'button',
-        {
-          type: 'button',
-          'data-pennant': id,
-          'aria-pressed': `${id === chosen}`,
-          'aria-label': name,
-          title: name,
-        },
-        drawPennant(pennant),
-      );
-      button.addEventListener('click', () => choose(pennant));
-      place.append(button);
-    }
+  (place: HTMLElement): (() => void) => {
+    const list = make(
+      'div',
+      { role: 'listbox', 'aria-labelledby': 'pennants-title', class: 'choices' },
+      ...pennants.map((pennant) =>
+        make(
+          'div',
+          { role: 'option', 'data-key': pennant.id, 'aria-label': pennant.name, title: pennant.name },
+          drawPennant(pennant),
+        ),
+      ),
+    );
+    place.append(list);
+    const listbox = wireListbox(list, {
+      layout: 'grid',
+      activation: 'manual',
+      selected: chosen,
+      onChange({ name, value }) {
+        const pennant = name === 'selected' && pennants.find(({ id }) => id === value);
+        if (pennant) choose(pennant);
+      },
+    });
+    return () => {
+      listbox.unwire();
+      list.remove();
+    };
   };

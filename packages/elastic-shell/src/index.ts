@@ -2,5 +2,8 @@
 export * from './patterns/index.js';
 export { cell, type Cell, type Listener, type ReadCell } from './core/cell.js';
 export type { Reason } from './core/change.js';
+export type { Item } from './core/collection/items.js';
+export type { Chosen } from './core/collection/selection.js';
+export type { TreeNode } from './core/collection/tree.js';
 export { setDefaults, type PatternOptions } from './dom/defaults.js';
 export type { Cause, Change, CommonOptions, OpenOptions, Wire, Wired } from './dom/types.js';

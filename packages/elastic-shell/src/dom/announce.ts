@@ -23,10 +23,14 @@ export const languageOf = (element: Element): string | undefined =>
   element.closest('[lang]')?.getAttribute('lang') || undefined;
 
 /**
- * Says things in the `[role=status]` of `root`, else in one that is made beside it when it is first needed: within
+ * Says things in the `[role=status]` of `root`, else in one that is made in it or after it when it is first needed: within
  * `root`'s own layer, since what is outside a modal one is not read out.
  */
-export function announcer(root: HTMLElement, words: Counts = {}): Announcer {
+export function announcer(
+  root: HTMLElement,
+  words: Counts = {},
+  put: 'after' | 'append' = 'after',
+): Announcer {
   const document = root.ownerDocument;
   let made: HTMLElement | undefined;
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -38,7 +42,7 @@ export function announcer(root: HTMLElement, words: Counts = {}): Announcer {
       made = document.createElement('div');
       made.setAttribute('role', 'status');
       made.setAttribute('data-spoken', '');
-      root.after(made);
+      root[put](made);
     }
     return made;
   };

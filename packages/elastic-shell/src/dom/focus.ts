@@ -7,7 +7,8 @@ export type FocusChoice = Element | string | null | (() => Element | null | unde
 const focusable =
   'a[href],area[href],button,input:not([type=hidden]),select,textarea,summary,iframe,audio[controls],video[controls],[contenteditable],[tabindex]';
 
-const canFocus = (element: Element): boolean =>
+/** True when `element` shows and is neither disabled nor inert. */
+export const canFocus = (element: Element): boolean =>
   !element.matches(':disabled,[inert],[inert] *') &&
   (element.checkVisibility?.({ visibilityProperty: true }) ??
     !element.closest('[hidden],dialog:not([open])'));

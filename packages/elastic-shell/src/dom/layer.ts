@@ -4,7 +4,7 @@ import type { Attributes } from '../core/contract/contract.js';
 import type { Openable } from '../core/contract/openable.js';
 import type { Escape, Outside } from '../core/layers/tree.js';
 import type { Engine, Service } from './engine.js';
-import type { Place } from './focus.js';
+import { canFocus, type Place } from './focus.js';
 import type { Focusing } from './focusing.js';
 import { controlsOf } from './hub.js';
 import { childrenOf, isOpenLayer, openLayer, parentOf, reachable, stepAside } from './layers.js';
@@ -99,7 +99,8 @@ export function layer<O extends LayerOptions>(engine: Engine<Openable, O>, rules
       throw error;
     }
     const around = parentOf(opener, document);
-    const inner = opener ?? document.activeElement;
+    // An item of a menu that closed behind its own press is no place to go back to; where focus went is.
+    const inner = opener && canFocus(opener) ? opener : document.activeElement;
     place = focusing?.place(inner, () => (around && !isOpenLayer(around.id) ? around.place : undefined));
     releases = [
       openLayer({

@@ -35,7 +35,7 @@ export function run(
   const say = { ...english, ...options.messages };
   const isInner = trigger !== holder;
   const ids = idGiver();
-  const announce = announcer(root, options.messages);
+  const announce = announcer(root, options.messages, 'append');
   const offered = offer(engine, options, parts, say, announce);
   const { rows } = offered;
   const answered = answer(engine, options, parts, say, announce, offered.labelOf, first);
@@ -77,10 +77,13 @@ export function run(
       return true;
     }
     // What is empty is not cleared: Escape is somebody else's then.
-    if (intent === 'clear' && !keysOf(selected).size && !text && !field?.value) return true;
+    // Tokens are taken away one by one.
+    const isEmpty = multiple || (!keysOf(selected).size && !text);
+    if (intent === 'clear' && isEmpty && !field?.value) return true;
     if (!/^(clear|enter|escape|open|close)/.test(intent)) return false;
     event.preventDefault();
-    if (intent === 'clear') engine.intend('clear', cause);
+    if (intent === 'clear' && multiple) engine.change({ query: '' }, cause);
+    else if (intent === 'clear') engine.intend('clear', cause);
     else if (intent === 'escape') engine.intend('close', { ...cause, reason: 'escape' });
     else if (intent !== 'enter') items.intend(intent, undefined, 'key', event);
     else if (item && !item.disabled) pick(item.key, 'key', event);

@@ -1,0 +1,3 @@
+import type { Part } from './src/types.js';
+
+export function makeParts(count: number, seed?: number): Part[];
