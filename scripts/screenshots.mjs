@@ -73,7 +73,7 @@ const boat =
   };
 await shoot('pennants', 'boat.html', wide, async (page) => {
   await page.click('#mast');
-  await page.waitForSelector('[data-pennant]');
+  await page.waitForSelector('#pennants [role=option]');
 });
 await shoot(
   'boat-work',

@@ -72,6 +72,30 @@ const cases: [code: string, broken: string, place: string, kept: string][] = [
     `<dialog id="d" aria-label="Tides">${out}</dialog>`,
   ],
   [
+    'list-name-missing',
+    '<div role="listbox"><p role="option">A</p></div>',
+    '1:1',
+    '<div role="tree" aria-label="Parts"></div><div><input role="combobox" aria-label="C"><div role="listbox"></div></div>',
+  ],
+  [
+    'item-outside-list',
+    '<p role="menuitem">A</p>',
+    '1:4',
+    '<div role="menu"><div role="group"><p role="menuitemradio">A</p></div></div>',
+  ],
+  [
+    'combobox-list-missing',
+    '<main><label>C <input role="combobox"></label></main>',
+    '1:23',
+    '<div><input role="combobox" aria-label="C"><div popover="manual"><div role="listbox"></div></div></div>',
+  ],
+  [
+    'menu-item-role-missing',
+    '<div role="menu"><button>A</button></div>',
+    '1:18',
+    '<div role="menu"><button role="menuitem">A</button></div>',
+  ],
+  [
     'dialog-description-missing',
     `<dialog id="d" role="alertdialog"><h2>Sure?</h2>${out}</dialog>`,
     '1:1',
@@ -228,7 +252,7 @@ describe('check', () => {
 
   it('finds nothing in the desk, and exits with 0', async () => {
     const { code, out: text } = await run(['check', join(__dirname, '../demo')]);
-    expect([code, text]).toEqual([0, '3 files checked: nothing found.\n']);
+    expect([code, text]).toEqual([0, '4 files checked: nothing found.\n']);
   });
 
   it('prints SARIF that names every rule, with places', async () => {

@@ -2,6 +2,7 @@
 import { type Tree, type TreeNode, withChildren, withoutChildren } from '../core/collection/tree.js';
 import { tell } from '../core/report.js';
 import { failureText } from '../core/text.js';
+import { isPromise } from './promise.js';
 
 export interface BranchOptions {
   /** The children of a lazy node, at once or by a promise; the signal aborts when nobody waits any more. */
@@ -67,7 +68,7 @@ export function branches(
           `elastic-shell: tree node "${key}" is lazy, and there is no option children to ask`,
         );
       const answer = options.children(node, mine.signal);
-      if ('then' in answer)
+      if (isPromise(answer))
         void answer
           .then((children) => fill(key, mine, children))
           .then(undefined, (error) => fail(key, mine, error));
@@ -81,6 +82,7 @@ export function branches(
     const load = loads.get(key);
     loads.delete(key);
     load?.abort();
+    if (load) become(now());
   };
   return {
     isBusy: (key) => loads.has(key),
@@ -93,6 +95,9 @@ export function branches(
       become(withoutChildren(now(), key));
       open(key);
     },
-    release: () => [...loads.keys()].forEach(close),
+    release() {
+      for (const load of loads.values()) load.abort();
+      loads.clear();
+    },
   };
 }

@@ -6,6 +6,7 @@ import type { Content, ContentOptions } from './content.js';
 import type { Engine, Service } from './engine.js';
 import { tabbables } from './focus.js';
 import { controlsOf } from './hub.js';
+import { isPromise } from './promise.js';
 import { naming } from './references.js';
 
 /** Milliseconds before progress shows: what comes sooner would only flicker. */
@@ -15,11 +16,9 @@ const words = { loading: () => 'Loading…', retry: () => 'Try again', failed: f
 
 type Undo = () => void;
 
-const isPromise = (value: unknown): value is Promise<never> =>
-  typeof (value as Promise<never> | undefined)?.then === 'function';
 /** Goes on with `value` at once when it is there, else when it comes. */
 const then = <T>(value: T | Promise<T>, next: (value: T) => void, failed: (error: unknown) => void): void => {
-  if (isPromise(value)) void (value as Promise<T>).then(next).catch(failed);
+  if (isPromise(value)) void Promise.resolve(value).then(next).catch(failed);
   else next(value as T);
 };
 

@@ -11,18 +11,18 @@ describe('choosing a pennant', () => {
     const { page } = await boat();
     await page.focus('#mast');
     await page.keyboard.press('Enter');
-    await page.waitForFunction(() => document.activeElement!.hasAttribute('data-pennant'));
+    await page.waitForFunction(() => document.activeElement!.matches('#pennants [role=option]'));
     expect(await page.getAttribute(':focus', 'aria-label')).toBe('Ochre swallowtail, teal disc');
-    expect(await page.locator('[data-pennant]').count()).toBe(320);
+    expect(await page.locator('#pennants [role=option]').count()).toBe(320);
     expect(await violations(page)).toEqual([]);
-    await page.keyboard.press('Tab');
+    await page.keyboard.press('ArrowRight');
     const name = (await page.getAttribute(':focus', 'aria-label'))!;
     await page.keyboard.press('Enter');
     await page.waitForSelector(shown, { state: 'hidden' });
     expect(await focused(page)).toBe('mast');
     expect([await page.textContent('#mast'), await page.textContent('#board')]).toEqual([name, name]);
     expect(await page.textContent('#status')).toBe(`Marsh Lark now flies: ${name}.`);
-    expect(await page.locator('[data-pennant]').count()).toBe(0);
+    expect(await page.locator('#pennants [role=option]').count()).toBe(0);
   });
 
   it('by touch, from the other field, with a server that fails first', async () => {
@@ -33,7 +33,7 @@ describe('choosing a pennant', () => {
     expect(await page.textContent('#pennants [role=alert]')).toMatch(/^The office server did not answer/);
     await page.evaluate(() => document.getElementById('failing')!.click());
     await page.tap('#pennants [data-notice] button');
-    await page.tap('[data-pennant=square-teal-plum]');
+    await page.tap('#pennants [data-key=square-teal-plum]');
     await page.waitForSelector(shown, { state: 'hidden' });
     expect(await page.textContent('#mast')).toBe('Teal square, plum disc');
   });
@@ -42,7 +42,7 @@ describe('choosing a pennant', () => {
     const { page } = await boat();
     await page.evaluate(() => sessionStorage.setItem('kept', 'yes'));
     await page.click('#mast');
-    await page.click('[data-pennant=square-teal-plum]');
+    await page.click('#pennants [data-key=square-teal-plum]');
     await page.click('#next');
     expect(await page.textContent('#boat-name')).toBe('Patient Tern');
     expect(await page.textContent('#mast')).not.toBe('Teal square, plum disc');
@@ -155,7 +155,7 @@ it.each(['light', 'dark'] as const)('has no accessibility fault in %s', async (c
 it('fits a phone without scrolling sideways', async () => {
   const { page } = await boat({ viewport: { width: 320, height: 640 } });
   await page.click('#mast');
-  await page.waitForSelector('[data-pennant]');
+  await page.waitForSelector('#pennants [role=option]');
   const { right, sideways } = await page.evaluate(() => ({
     right: document.getElementById('pennants')!.getBoundingClientRect().right,
     sideways: document.documentElement.scrollWidth - document.documentElement.clientWidth,

@@ -97,21 +97,28 @@ describe('editing an order', () => {
   it('asks in a second dialog before changes are lost; Escape goes back to the first', async () => {
     const { page } = await open(desk());
     await page.click(editOf('W1043'));
-    await page.fill('[name=trades]', 'rigger');
+    await page.click('#trades-field');
+    await page.keyboard.type('rigg');
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Escape');
+    expect(await page.locator('#edit-trades [data-token]').allTextContents()).toEqual([
+      'shipwright',
+      'rigger',
+    ]);
     await page.keyboard.press('Escape');
     await page.waitForSelector('#discard:modal');
     expect(await focused(page)).toBe('Keep editing');
     await page.keyboard.press('Escape');
     await page.waitForSelector('#discard', { state: 'hidden' });
-    expect(await page.inputValue('[name=trades]')).toBe('rigger');
-    expect(await page.evaluate(() => (document.activeElement as HTMLInputElement).name)).toBe('trades');
+    expect(await page.locator('#edit-trades [data-token]').count()).toBe(2);
+    expect(await focused(page)).toBe('trades-field');
     await page.mouse.click(4, 400);
     await page.waitForSelector('#discard:modal');
     await page.click('#discard [value=discard]');
     await page.waitForSelector('#edit', { state: 'hidden' });
     expect(await page.getAttribute(':focus', 'aria-label')).toBe('Edit order W1043');
     await page.click(editOf('W1043'));
-    expect(await page.inputValue('[name=trades]')).toBe('shipwright');
+    expect(await page.locator('#edit-trades [data-token]').allTextContents()).toEqual(['shipwright']);
     await page.keyboard.press('Escape');
     await page.waitForSelector('#edit', { state: 'hidden' });
     expect(await page.locator('#discard:modal').count()).toBe(0);

@@ -29,8 +29,9 @@ export interface View<Options = object> {
   anchor?: string | undefined;
   /** How moves go, as the page shows it now: columns, and items in view. */
   moves?: MoveRules;
-  /** The tree whose rows that show are the items. */
+  /** The tree whose rows that show are the items; and the whole one, where a filter hides some of it. */
   tree?: Tree;
+  whole?: Tree;
   /** What an item is called, whether it shows or not. */
   labelOf?: (key: string) => string;
   /** The keys of which only one may be checked, where an item is one of several such. */

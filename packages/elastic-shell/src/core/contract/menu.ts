@@ -107,6 +107,8 @@ export const menuNotes: Notes<MenuPart> = {
     { on: 'item', key: 'ArrowUp', does: 'Goes to the previous item; wraps', by: 'engine' },
     { on: 'item', key: 'Home', does: 'Goes to the first item', by: 'engine' },
     { on: 'item', key: 'End', does: 'Goes to the last item', by: 'engine' },
+    { on: 'item', key: 'PageDown', does: 'Goes on by what is in view', by: 'engine' },
+    { on: 'item', key: 'PageUp', does: 'Goes back by what is in view', by: 'engine' },
     { on: 'item', key: 'letters', does: 'Goes to the next item that begins with them', by: 'engine' },
     { on: 'item', key: 'ArrowRight', does: 'Opens a submenu at its first item', by: 'engine' },
     { on: 'item', key: 'ArrowLeft', does: 'In a submenu: closes it and goes back to its item', by: 'engine' },

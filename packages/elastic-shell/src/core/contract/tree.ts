@@ -107,7 +107,8 @@ function step(state: TreeState, intent: string, view: Rows): TreeState {
   if (intent === 'siblings') return siblings(state, view);
   if (intent === 'turn') return turn({ ...state, current: at }, at, !state.expanded.has(at!));
   if (intent === 'check') {
-    const checked = node && !node.disabled ? turnCheck(tree!, state.checked, at!) : state.checked;
+    const checked =
+      node && !node.disabled ? turnCheck(view.whole ?? tree!, state.checked, at!) : state.checked;
     return checked === state.checked && at === state.current ? state : { ...state, checked, current: at };
   }
   // The default action: of a branch to open or close, of a leaf to be selected or checked.
@@ -149,7 +150,7 @@ export const tree: Omit<Contract<TreeState, TreePart, TreeChoices>, 'read'> = {
       role: root.getAttribute('role') ?? 'tree',
       ...(/multiple|checks/.test(options.selection ?? '') && { 'aria-multiselectable': 'true' }),
     }),
-    item(state, { tree: all, options, isBusy }, key) {
+    item(state, { tree: all, whole = all, options, isBusy }, key) {
       const { selection = 'single' } = options;
       const placed = all?.nodes.get(key!);
       const open = isOpen(state, placed?.node);
@@ -162,7 +163,7 @@ export const tree: Omit<Contract<TreeState, TreePart, TreeChoices>, 'read'> = {
           'aria-setsize': `${placed.size}`,
         }),
         ...(selection === 'checks'
-          ? { 'aria-checked': checkShown(state, all, key!) }
+          ? { 'aria-checked': checkShown(state, whole, key!) }
           : selection !== 'none' && { 'aria-selected': `${holds(state.selected, key!)}` }),
         ...(isBusy?.(key!) && { 'aria-busy': 'true' }),
       };

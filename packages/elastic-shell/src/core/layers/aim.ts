@@ -10,6 +10,8 @@ interface Point {
 const side = (a: Point, b: Point, { x, y }: Point): number =>
   (b.x - a.x) * (y - a.y) - (b.y - a.y) * (x - a.x);
 
+const rounding = 1e-6;
+
 /** True when `at` lies in the triangle between `from` and the side of `target` that faces it. */
 export function isOnTheWay(from: Point, at: Point, target: Rect): boolean {
   const { x, y, width, height } = target;
@@ -20,5 +22,5 @@ export function isOnTheWay(from: Point, at: Point, target: Rect): boolean {
     { x: near, y: y + height },
   ];
   const sides = [side(from, top, at), side(top, bottom, at), side(bottom, from, at)];
-  return sides.every((each) => each >= 0) || sides.every((each) => each <= 0);
+  return sides.every((each) => each > -rounding) || sides.every((each) => each < rounding);
 }

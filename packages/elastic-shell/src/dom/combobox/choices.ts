@@ -4,6 +4,7 @@ import { matcher, type MatchMode } from '../../core/collection/match.js';
 import { tell } from '../../core/report.js';
 import { languageOf } from '../announce.js';
 import { itemsOf, labelIn } from '../items.js';
+import { isPromise } from '../promise.js';
 import { type DataRows, dataRows, type RowOptions, unlike } from '../rows/data-rows.js';
 import { markupRows, type Rows } from '../rows/rows.js';
 import { followItems, itemsIn, type ItemsOption } from '../rows/source.js';
@@ -99,7 +100,7 @@ export function choices(
       });
     try {
       const answer = asked!(query, mine.signal);
-      if ('then' in answer) void answer.then(fill).then(undefined, fail);
+      if (isPromise(answer)) void answer.then(fill).then(undefined, fail);
       else fill(answer);
     } catch (error) {
       fail(error);

@@ -12,6 +12,7 @@ import type { Focusing } from '../focusing.js';
 import { layer } from '../layer.js';
 import { list as listOf } from '../list.js';
 import { idGiver } from '../naming.js';
+import { isPromise } from '../promise.js';
 import { asPopover } from '../showing.js';
 import type { Change } from '../types.js';
 import { answer } from './answer.js';
@@ -50,7 +51,7 @@ export function run(
     const fail = (error: unknown): void => announce.say(say.failed(error));
     try {
       const made = create!(query.trim());
-      if ('then' in made) void made.then(take).then(undefined, fail);
+      if (isPromise(made)) void made.then(take).then(undefined, fail);
       else take(made);
     } catch (error) {
       fail(error);
@@ -78,12 +79,11 @@ export function run(
     }
     // What is empty is not cleared: Escape is somebody else's then.
     // Tokens are taken away one by one.
-    const isEmpty = multiple || (!keysOf(selected).size && !text);
-    if (intent === 'clear' && isEmpty && !field?.value) return true;
+    const isEmpty = !keysOf(selected).size && !text && !field?.value;
+    if (intent === 'clear' && (multiple || isEmpty)) return true;
     if (!/^(clear|enter|escape|open|close)/.test(intent)) return false;
     event.preventDefault();
-    if (intent === 'clear' && multiple) engine.change({ query: '' }, cause);
-    else if (intent === 'clear') engine.intend('clear', cause);
+    if (intent === 'clear') engine.intend('clear', cause);
     else if (intent === 'escape') engine.intend('close', { ...cause, reason: 'escape' });
     else if (intent !== 'enter') items.intend(intent, undefined, 'key', event);
     else if (item && !item.disabled) pick(item.key, 'key', event);
@@ -217,7 +217,7 @@ export function run(
       if (change.name !== 'open') return;
       opening.settle!(change);
       if (change.value) return;
-      const kept = isTyped && change.reason !== 'escape' && !isInner ? field?.value : undefined;
+      const kept = isTyped && change.reason !== 'escape' && !isInner ? engine.state().query : undefined;
       isTyped = false;
       settled(afterClosing(kept, view), change.reason);
       engine.render();

@@ -17,7 +17,6 @@ import type { TreeState } from '../../core/contract/tree.js';
 import { labelText } from '../../core/text.js';
 import type { Engine } from '../engine.js';
 import { itemsOf } from '../items.js';
-import { namedByAuthor } from '../naming.js';
 import { type DataRows, dataRows, type RowOptions } from './data-rows.js';
 import { markupRows, type Rows } from './rows.js';
 import { itemsIn, type ItemsOption } from './source.js';
@@ -74,7 +73,6 @@ const single = (one: ReadonlySet<string>, other: ReadonlySet<string>): string | 
 export function treeRows(root: HTMLElement, options: TreeRowOptions): TreeSource {
   const { items, match = 'contains', selection } = options;
   const source = itemsOf(root, () => root.querySelectorAll<HTMLElement>('li,[role=treeitem]'), labelOf);
-  const isNamed = namedByAuthor();
   const read = (): Tree => {
     const under = new Map<Element | null, TreeNode[]>();
     for (const { element, key, label, disabled } of source.all()) {
@@ -121,6 +119,7 @@ export function treeRows(root: HTMLElement, options: TreeRowOptions): TreeSource
     last = { all, query, expanded };
     visible = turned === undefined ? visibleRows(tree, expanded) : turnRow(tree, visible, turned, expanded);
     engine.view.tree = tree;
+    engine.view.whole = all;
     const hidden = current !== undefined && indexOf(visible, current) < 0;
     const around = hidden && wayTo(all, current).findLast((key) => indexOf(visible, key) >= 0);
     lost = around
@@ -200,13 +199,8 @@ export function treeRows(root: HTMLElement, options: TreeRowOptions): TreeSource
       }
     },
     rowParts(key) {
-      const placed = all.nodes.get(key);
-      if (items || !placed) return {};
-      const row = inner.elementOf(key)!;
-      return {
-        hidden: kept && !kept.has(key) ? '' : null,
-        ...(groupOf(row) && !isNamed(row) && { 'aria-label': placed.node.label }),
-      };
+      // A row's name is its own words: browsers leave out the group within it.
+      return items ? {} : { hidden: kept && !kept.has(key) ? '' : null };
     },
     release: () => data?.release(),
   };

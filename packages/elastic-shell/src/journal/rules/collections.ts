@@ -50,7 +50,7 @@ export const collectionRules: readonly Rule[] = [
     says: 'An option, a treeitem or a menu item stands in nothing of its kind.',
     *find({ elements }) {
       for (const element of elements) {
-        const role = roleOf(element);
+        const role = element.attribute('role')?.trim() ?? '';
         const home = homes[role];
         if (home && !ancestors(element).some((each) => home.in.test(roleOf(each))))
           yield {

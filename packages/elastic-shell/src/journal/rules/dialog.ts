@@ -94,7 +94,11 @@ export const dialogRules: readonly Rule[] = [
     says: 'A dialog role stands on an element that is no dialog.',
     *find({ elements }) {
       for (const element of elements)
-        if (!isDialog(element) && /^(alert)?dialog$/.test(element.attribute('role') ?? ''))
+        if (
+          !isDialog(element) &&
+          !has(element, 'popover') &&
+          /^(alert)?dialog$/.test(element.attribute('role') ?? '')
+        )
           yield {
             element,
             attribute: 'role',

@@ -38,7 +38,7 @@ export const disclosureRules: readonly Rule[] = [
         if (
           !acts ||
           element.attribute('role') ||
-          /^(button|a|summary|input|select|textarea)$/.test(element.tag)
+          /^(button|a|summary|input|select|textarea|li)$/.test(element.tag)
         )
           continue;
         yield {
