@@ -20,7 +20,10 @@ const write = (element: Element, before: Before, attributes: Attributes): void =
     if (!(name in before.values)) before.values[name] = current;
     if (value !== null) element.setAttribute(name, value);
     else {
-      before.order ??= element.getAttributeNames().filter((own) => before.values[own] !== null);
+      // A style attribute that is written again would break a strict Content-Security-Policy.
+      before.order ??= element
+        .getAttributeNames()
+        .filter((own) => before.values[own] !== null && own !== 'style');
       element.removeAttribute(name);
     }
   }

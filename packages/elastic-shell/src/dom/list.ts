@@ -104,11 +104,11 @@ export function list<S extends ListState, O extends object>(
     const item = row ?? view.items![indexOf(view.items!, stop)];
     const { key, timeStamp } = event;
     const isFree = !event.ctrlKey && !event.metaKey && !event.altKey;
-    if (rules.letters && isFree && isLetter(key, typed, timeStamp)) {
-      const intent = rules.keys()[key];
-      if (!intent) {
+    if (rules.letters && isFree && !rules.keys()[key] && isLetter(key, typed, timeStamp)) {
+      const found = typeAhead(typed, key, timeStamp, view.items!, stop);
+      // A space that goes on no word does what Space does.
+      if (key !== ' ' || found.key !== undefined) {
         event.preventDefault();
-        const found = typeAhead(typed, key, timeStamp, view.items!, stop);
         typed = found.state;
         if (found.key !== undefined) intend('found', found.key, 'key', event);
         return;

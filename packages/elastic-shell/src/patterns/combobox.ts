@@ -69,7 +69,8 @@ export function wireCombobox<I extends Item = Item>(
     return { selected, text: multiple ? '' : (chosen[0]?.label ?? '') };
   };
   const first = marked();
-  const read = (): ComboboxState => ({ open: false, query: '', current: undefined, ...first });
+  // A guard is asked about the first that changes: what is selected, not that the list closes on it.
+  const read = (): ComboboxState => ({ ...first, open: false, query: '', current: undefined });
   const wired = wire<ComboboxState, RunOptions>(root, { ...combobox, read }, options, (engine) =>
     run(engine, options, parts, () =>
       wish === undefined ? first.selected : ((wish as Cell<Chosen>).get?.() ?? (wish as Chosen)),

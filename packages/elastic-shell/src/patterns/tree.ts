@@ -207,9 +207,9 @@ export function wireTree(root: HTMLElement, own: TreeOptions = {}): Tree {
     source ??= treeRows(root, options);
     const marked = source.marked();
     return {
-      expanded: new Set(marked('aria-expanded')),
       selected: chosenOf(new Set(marked('aria-selected')), multiple),
       checked: new Set(marked('aria-checked')),
+      expanded: new Set(marked('aria-expanded')),
       current: undefined,
       query: '',
     };

@@ -36,9 +36,12 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
   let usual = usualRow;
   let isMeasured = rules.rowHeight === 'measured';
   let height = 0;
+  let isSeen = false;
   /** The height of a row has been seen, and nothing has changed since. */
   let isSame = false;
   let scroll = 0;
+  /** Pixels of padding above the first row. */
+  let above = 0;
   let pinned: string | undefined;
   let changed: (() => void) | undefined;
   list.append(sizer);
@@ -66,7 +69,7 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
   /** The lines that have to be on the page, in order. */
   const wanted = (): number[] => {
     const { from, to } = isWindowed()
-      ? rowsShown(tall, scroll, height || usualList)
+      ? rowsShown(tall, scroll - above, height || usualList)
       : { from: 0, to: lines.length };
     const all = Array.from({ length: to - from }, (_, at) => from + at);
     for (const key of new Set([pinned, of(document.activeElement)?.key])) {
@@ -113,7 +116,8 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
 
   /** Takes the heights of what shows; true when a row stands elsewhere for it. */
   const measure = (): boolean => {
-    if (!isWindowed()) return false;
+    if (!isWindowed() || !height) return false;
+    above = sizer.offsetTop;
     if (!isMeasured) {
       const own = rows.values().next().value?.element.offsetHeight || usual;
       if (own === usual) return false;
@@ -140,9 +144,13 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
   const drawMeasured = (row = -1): void => {
     const isKnown = (): boolean => !isMeasured && isSame;
     for (let turn = 0; turn < 3; turn++) {
-      if (row >= 0) scrollTo(scrollFor(tall, row, scroll, height || usualList));
+      if (row >= 0) scrollTo(row && scrollFor(tall, row, scroll - above, height || usualList) + above);
       draw();
+      const first = tall.at(Math.max(0, scroll - above));
+      const top = tall.top(first);
       if (isKnown() || !measure()) break;
+      // What is in view stays where it is, however high the rows above it turn out to be.
+      if (isMeasured && row < 0) scrollTo(scroll + tall.top(first) - top);
     }
     isSame = !!rows.size && !!height;
   };
@@ -150,9 +158,9 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
   const onScroll = (): void => {
     const { scrollTop } = list;
     if (!isWindowed() || scrollTop === scroll) return;
-    const { from, to } = rowsShown(tall, scroll, height || usualList, 0);
+    const { from, to } = rowsShown(tall, scroll - above, height || usualList, 0);
     scroll = scrollTop;
-    const now = rowsShown(tall, scroll, height || usualList, 0);
+    const now = rowsShown(tall, scroll - above, height || usualList, 0);
     if (now.from === from && now.to === to) return;
     drawMeasured();
     changed?.();
@@ -179,7 +187,7 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
       for (const row of rows.values()) yield [row.item!, row.element];
     },
     set(next) {
-      const first = isWindowed() && scroll > 0 ? tall.at(scroll) : -1;
+      const first = isWindowed() && scroll > 0 ? tall.at(scroll - above) : -1;
       const line = lines[first];
       const offset = first < 0 ? 0 : scroll - tall.top(first);
       items = next;
@@ -193,12 +201,17 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
     },
     update(stop, reveal) {
       pinned = stop;
-      if (!height) height = list.clientHeight;
+      // Once it is known, or known to be hidden, the observer tells of another.
+      if (isWindowed() && !isSeen) height = list.clientHeight;
+      isSeen ||= isWindowed();
       drawMeasured(reveal && isWindowed() ? lineOf(stop) : -1);
       if (reveal && !isWindowed()) rows.get(stop!)?.element.scrollIntoView?.({ block: 'nearest' });
     },
     refresh() {},
-    page: () => Math.max(1, Math.floor((height || usualList) / usual) - 1),
+    page() {
+      const row = rows.values().next().value?.element.offsetHeight || usual;
+      return Math.max(1, Math.floor((list.clientHeight || usualList) / row) - 1);
+    },
     follow(next) {
       changed = next;
       return () => {
