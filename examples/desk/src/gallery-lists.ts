@@ -1,6 +1,7 @@
 // The gallery's lists: trees, menus, listboxes and comboboxes, plain ones marked with data-wire, others from data.
-import { type TreeNode, wireCombobox, wireListbox, wireMenu, wireTree } from 'elastic-shell';
+import type { TreeNode } from 'elastic-shell';
 import { drawPennant, make } from './draw';
+import { wireCombobox, wireListbox, wireMenu, wireTree } from './gallery-wired';
 
 const find = <E extends HTMLElement>(selector: string): E => document.querySelector<E>(selector)!;
 const all = (kind: string): NodeListOf<HTMLElement> => document.querySelectorAll(`[data-wire=${kind}]`);

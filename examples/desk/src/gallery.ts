@@ -1,7 +1,9 @@
 // The gallery: wires the plain instances that the page marks with data-wire, and the few that need a line more.
+import { cell, type DrawerOptions } from 'elastic-shell';
+import 'elastic-shell/elements';
+import './gallery-lists';
 import {
-  cell,
-  type DrawerOptions,
+  unwireAll,
   wireAccordion,
   wireCarousel,
   wireDialog,
@@ -11,9 +13,7 @@ import {
   wireSwitch,
   wireTabs,
   wireTooltip,
-} from 'elastic-shell';
-import 'elastic-shell/elements';
-import './gallery-lists';
+} from './gallery-wired';
 
 const find = <E extends HTMLElement>(selector: string): E => document.querySelector<E>(selector)!;
 
@@ -127,3 +127,5 @@ find('#direction').addEventListener('click', (event) => {
   document.documentElement.dir = rightToLeft ? 'rtl' : 'ltr';
   (event.currentTarget as HTMLElement).setAttribute('aria-pressed', `${rightToLeft}`);
 });
+
+find('#unwire').addEventListener('click', unwireAll);
