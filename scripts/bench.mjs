@@ -108,6 +108,18 @@ for (const [count, nodes] of [
   }
 }
 
+const before100k = await heap();
+const milliseconds = (time) => (time === undefined ? '' : `${time.toFixed(2)} ms`);
+console.log(
+  '\nlong lists: milliseconds to layout, medians; the last column is 100,000 : 100, flat is 1.3 or less',
+);
+for (const { what, times } of await page.evaluate(() => globalThis.bench.listing())) {
+  const columns = Object.entries(times).map(([count, time]) => `${count}: ${milliseconds(time)}`);
+  const ratio = times['100000'] && times['100'] ? (times['100000'] / times['100']).toFixed(2) : '';
+  console.log(`${what.padEnd(36)} ${columns.join('  ')}  ${ratio}`);
+}
+console.log(`heap after them ${(await heap()) / 1e6} : ${before100k / 1e6} MB, before`);
+
 await browser.close();
 deskServer.close();
 pagesServer.close();

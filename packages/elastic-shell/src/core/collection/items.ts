@@ -18,15 +18,20 @@ const lastFound = new WeakMap<readonly Item[], number>();
 
 /** Where an item stands; -1 when it is not there. Costs the distance from the last item that was looked for in this list. */
 export function indexOf(items: readonly Item[], key: string | undefined): number {
-  if (key === undefined) return -1;
   const { length } = items;
-  const near = Math.min(lastFound.get(items) ?? 0, length);
-  for (let apart = 0; apart <= length; apart++)
-    for (const at of [near + apart, near - apart])
-      if (items[at]?.key === key && at < length && at >= 0) {
-        lastFound.set(items, at);
-        return at;
-      }
+  if (key === undefined || !length) return -1;
+  const near = Math.min(lastFound.get(items) ?? 0, length - 1);
+  const found = (at: number): number => {
+    lastFound.set(items, at);
+    return at;
+  };
+  if (items[near]!.key === key) return near;
+  if (items[length - 1]!.key === key) return found(length - 1);
+  if (items[0]!.key === key) return found(0);
+  for (let up = near + 1, down = near - 1; up < length || down >= 0; up++, down--) {
+    if (up < length && items[up]!.key === key) return found(up);
+    if (down >= 0 && items[down]!.key === key) return found(down);
+  }
   return -1;
 }
 

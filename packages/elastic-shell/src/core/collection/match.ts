@@ -17,9 +17,8 @@ const plain = /^[\0-\x7f]*$/;
  * began, since folding may drop characters (accents) or make several of one (ß).
  */
 function fold(label: string, locale: string | undefined): { text: string; starts?: number[] } {
-  const lower = label.toLocaleLowerCase(locale);
-  // Without accents every character stays where it was.
-  if (plain.test(lower) && plain.test(label)) return { text: lower };
+  // Without accents every character stays where it was. Only Turkic and Lithuanian lower plain letters in a way of their own.
+  if (plain.test(label) && !/^(tr|az|lt)/.test(locale ?? '')) return { text: label.toLowerCase() };
   let text = '';
   const starts: number[] = [];
   let at = 0;

@@ -44,8 +44,8 @@ export function typeAhead(
   };
   const here = indexOf(items, current);
   const next = { typed, at: now };
-  // "aa" may be the beginning of a word; else it means the next that begins with a.
+  // "aa" may be the beginning of a word, "aaa" hardly; else it means the next that begins with a.
   const key = goesOn && !cycles ? find(typed, Math.max(0, here)) : find(letter, here + 1);
-  const word = cycles && typed.length > letter.length ? find(typed, Math.max(0, here)) : undefined;
+  const word = cycles && typed.length === 2 * letter.length ? find(typed, Math.max(0, here)) : undefined;
   return { state: next, key: word ?? key };
 }

@@ -1,17 +1,9 @@
 // What `npm run bench` measures: each figure beside the platform or a hand-written script, in one run.
+import { listing } from './bench-lists';
+import { frame, layout, median, rounds, timed } from './timing';
 import { wireAccordion, wireDialog, wireDisclosure, wirePopover } from '../../../src/index';
 
-const rounds = 15;
 const sections = 1000;
-
-const median = (times: number[]): number => [...times].sort((a, b) => a - b)[times.length >> 1]!;
-const timed = (act: () => void): number => {
-  const began = performance.now();
-  act();
-  return performance.now() - began;
-};
-const frame = (): Promise<void> => new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
-const layout = (): number => document.body.offsetHeight;
 
 export interface Figure {
   what: string;
@@ -339,6 +331,6 @@ async function lag(glued: boolean): Promise<number> {
   return Math.max(...measured);
 }
 
-const bench = { sectioning, unfolding, scrolling, lag, wiring, toggling, opening, churn };
+const bench = { sectioning, listing, unfolding, scrolling, lag, wiring, toggling, opening, churn };
 export type Bench = typeof bench;
 (globalThis as unknown as { bench: Bench }).bench = bench;
