@@ -53,18 +53,11 @@ await shoot('discard-changes-dark', '', { ...wide, colorScheme: 'dark' }, async 
   await page.keyboard.press('Escape');
   await page.waitForSelector('#discard[data-phase=open]');
 });
-await shoot('tide', '', wide, openDialog('[data-order=W1044] .berth', '#tide'));
 await shoot('filter', '', wide, async (page) => {
   await openDialog('#filter-button', '#filter')(page);
   await page.fill('#filter [name=boat]', 'ma');
 });
 await shoot('phone', '', phone);
-await shoot(
-  'phone-edit-dark',
-  '',
-  { ...phone, colorScheme: 'dark' },
-  openDialog('[data-order=W1041] .edit', '#edit'),
-);
 const boat =
   (tab, act = async () => {}) =>
   async (page) => {
@@ -75,15 +68,39 @@ await shoot('pennants', 'boat.html', wide, async (page) => {
   await page.click('#mast');
   await page.waitForSelector('#pennants [role=option]');
 });
-await shoot(
-  'boat-work',
-  'boat.html',
-  wide,
-  boat('work', async (page) => {
-    await page.click('[data-key=step-4]');
-    await page.click('[commandfor=step-4-more]');
-  }),
-);
+await shoot('berth', 'boat.html', wide, async (page) => {
+  await page.click('#berth-field');
+  await page.waitForSelector('#berth [data-phase=open]');
+});
+await shoot('row-menu', '', wide, async (page) => {
+  await page.focus('[data-order=W1042] .more');
+  for (const key of ['Enter', 'ArrowDown', 'ArrowRight']) await page.keyboard.press(key);
+  await page.waitForSelector('#state-menu[data-phase=open]');
+});
+await shoot('parts', 'parts.html', wide, async (page) => {
+  await page.focus('#parts [tabindex="0"]');
+  for (const key of [
+    'ArrowDown',
+    'ArrowRight',
+    'ArrowDown',
+    'Space',
+    'ArrowRight',
+    'ArrowRight',
+    'ArrowRight',
+    'ArrowDown',
+  ])
+    await page.keyboard.press(key);
+});
+await shoot('gallery-lists', 'gallery.html', wide, async (page) => {
+  await page.evaluate(() => document.querySelector('#combobox').scrollIntoView());
+  await page.focus('#several-field');
+  await page.keyboard.type('er');
+  await page.waitForSelector('#several-combobox [data-phase=open]');
+});
+await shoot('phone-list', 'boat.html', phone, async (page) => {
+  await page.click('#berth-field');
+  await page.waitForSelector('#berth [data-phase=open]');
+});
 await shoot(
   'boat-survey',
   'boat.html',
@@ -94,17 +111,7 @@ await shoot(
   }),
 );
 await shoot('phone-boat-dark', 'boat.html', { ...phone, colorScheme: 'dark' }, boat('work'));
-await shoot('gallery-sections', 'gallery.html', wide, async (page) => {
-  await page.click('#exclusive-accordion [data-key=evening]');
-  await page.evaluate(() => document.querySelector('#exclusive-accordion').scrollIntoView());
-});
 await shoot('gallery', 'gallery.html', wide);
-await shoot('gallery-popover', 'gallery.html', wide, async (page) => {
-  await page.click('[commandfor=outer-popover]');
-  await page.click('[commandfor=inner-popover]');
-  await page.evaluate(() => document.querySelector('#popover').scrollIntoView());
-  await page.waitForSelector('#inner-popover[data-phase=open]');
-});
 await shoot('gallery-right-to-left', 'gallery.html', wide, async (page) => {
   await page.click('#direction');
   await openDialog('[commandfor=plain-dialog][command=show-modal]', '#plain-dialog')(page);

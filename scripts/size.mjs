@@ -14,14 +14,18 @@ const { build: bundle } = await import('esbuild');
 const budgets = {
   switch: 2950,
   disclosure: 2850,
-  accordion: 6000,
-  tabs: 6450,
-  carousel: 5300,
-  dialog: 7800,
-  tooltip: 8400,
-  drawer: 8900,
-  popover: 10800,
-  all: 20000,
+  accordion: 6200,
+  tabs: 6750,
+  carousel: 5500,
+  dialog: 7900,
+  tooltip: 8500,
+  drawer: 8950,
+  popover: 10900,
+  listbox: 9800,
+  tree: 13500,
+  menu: 14100,
+  combobox: 19800,
+  all: 38200,
 };
 
 const entries = {

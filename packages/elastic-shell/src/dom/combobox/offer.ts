@@ -110,7 +110,7 @@ export function offer(
       const { isBusy, hasFailed, error } = source.state();
       const isMarked = open && query && typeof options.match !== 'function';
       marks.mark(
-        source.rows.shown(),
+        [...source.rows.shown()].filter(([{ key }]) => key !== addKey),
         isMarked ? matcher(query, options.match as 'contains', languageOf(root)) : undefined,
       );
       if (hasFailed) note.show(say.failed(error), say.retry());
