@@ -7,6 +7,10 @@ export type FocusChoice = Element | string | null | (() => Element | null | unde
 const focusable =
   'a[href],area[href],button,input:not([type=hidden]),select,textarea,summary,iframe,audio[controls],video[controls],[contenteditable],[tabindex]';
 
+/** What has focus in the tree that `element` stands in: the document, or a shadow root. */
+export const activeIn = (element: Element): Element | null =>
+  (element.getRootNode() as Document).activeElement ?? element.ownerDocument.activeElement;
+
 /** True when `element` shows and is neither disabled nor inert. */
 export const canFocus = (element: Element): boolean =>
   !element.matches(':disabled,[inert],[inert] *') &&

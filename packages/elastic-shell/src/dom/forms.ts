@@ -6,6 +6,10 @@ export interface Member {
   reset(): void;
   /** The name it sends under. Default: its attribute. */
   name?: string | undefined;
+  /** It is not asked now. */
+  isDisabled?(): boolean;
+  /** Why the form may not be sent; it shows that, and takes focus. For what the platform cannot check. */
+  refuse?(): boolean;
 }
 
 const members = new Map<Element, Member>();
@@ -19,9 +23,17 @@ const heard: Record<string, (event: Event) => void> = {
   formdata({ target, formData }: Event & { formData?: FormData }) {
     for (const [element, member] of of(target)) {
       const name = member.name ?? element.getAttribute('name');
-      if (!name || element.matches(':disabled')) continue;
+      if (!name || member.isDisabled?.() || element.closest(':disabled')) continue;
       for (const value of [member.value() ?? []].flat()) formData!.append(name, value);
     }
+  },
+  submit(event) {
+    const form = event.target as HTMLFormElement;
+    if (form.noValidate || (event as SubmitEvent).submitter?.hasAttribute('formnovalidate')) return;
+    const [refused] = of(form).filter(([, member]) => !member.isDisabled?.() && member.refuse?.());
+    if (!refused) return;
+    event.preventDefault();
+    event.stopImmediatePropagation();
   },
   /** Heard before the form itself is reset. */
   reset({ target }) {
@@ -33,7 +45,7 @@ const heard: Record<string, (event: Event) => void> = {
 export function takePart(element: Element, member: Member): () => void {
   const document = element.ownerDocument;
   const turn = (act: 'addEventListener' | 'removeEventListener'): void => {
-    for (const type in heard) document[act](type, heard[type]!);
+    for (const type in heard) document[act](type, heard[type]!, type === 'submit');
   };
   members.set(element, member);
   turn('addEventListener');

@@ -5,6 +5,7 @@ import { isLetter, typeAhead, typedNothing } from '../core/collection/type-ahead
 import type { Attributes, Contract } from '../core/contract/contract.js';
 import { type Selecting, stopOf } from '../core/contract/selecting.js';
 import type { Engine, Service } from './engine.js';
+import { activeIn } from './focus.js';
 import { chordOf } from './keys.js';
 import { idGiver } from './naming.js';
 import { columnsOf, type Rows } from './rows/rows.js';
@@ -74,7 +75,7 @@ export function list<S extends ListState, O extends object>(
       ? (rules.from ?? (() => engine.state().current))()
       : stopOf(engine.state() as Partial<Selecting>, view.items));
   };
-  const hasFocus = (): boolean => !holder && rows.of(document.activeElement) !== undefined;
+  const hasFocus = (): boolean => !holder && rows.of(activeIn(box)) !== undefined;
   const focus = (): void => {
     rows.elementOf(look())?.focus({ preventScroll: true });
   };
@@ -153,7 +154,7 @@ export function list<S extends ListState, O extends object>(
     const { current } = engine.state();
     const at = indexOf(before, current);
     if (current === undefined || at < 0 || indexOf(rows.items(), current) >= 0) return engine.render();
-    const had = hasFocus() || document.activeElement === document.body;
+    const had = hasFocus() || activeIn(box) === document.body;
     engine.change(
       { current: neighbour(rows.items(), at) } as unknown as Partial<S>,
       { reason: 'removed' },

@@ -320,3 +320,73 @@ describe('combobox', () => {
     );
   });
 });
+
+describe('elements', () => {
+  it.each([
+    [
+      'shell-listbox',
+      'multiple selected="0 1"',
+      '<div role="listbox" aria-label="L"><p role="option">A</p><p role="option">B</p></div>',
+      'selected',
+      new Set(['0', '1']),
+    ],
+    [
+      'shell-tree',
+      'expanded="a"',
+      '<ul aria-label="T"><li data-key="a">A<ul><li>B</li></ul></li></ul>',
+      'expanded',
+      new Set(['a']),
+    ],
+    [
+      'shell-menu',
+      '',
+      '<div role="menu" popover="manual" id="m" aria-label="M"><button role="menuitemcheckbox" aria-checked="true" data-key="x">X</button></div>',
+      'checked',
+      new Set(['x']),
+    ],
+    [
+      'shell-combobox',
+      'selected="b" required',
+      '<input role="combobox" aria-label="C"><div popover="manual"><div role="listbox"><p role="option" data-key="b">B</p></div></div>',
+      'selected',
+      'b',
+    ],
+  ])(
+    '<%s> wires what it holds once that is there, and has its states as properties',
+    async (name, attributes, inner, state, value) => {
+      await import('../../src/elements/index');
+      document.body.innerHTML = `<${name} ${attributes}></${name}>`;
+      const element = document.body.firstElementChild as HTMLElement & Record<string, unknown>;
+      const heard: string[] = [];
+      element.addEventListener('shell-change', (event) =>
+        heard.push((event as CustomEvent<{ name: string }>).detail.name),
+      );
+      element.innerHTML = inner;
+      await settle();
+      expect(element[state]).toEqual(value);
+      element[state] = value instanceof Set ? new Set() : undefined;
+      expect(heard).toContain(state);
+      element.remove();
+      await settle();
+      expect(element['wired']).toBeUndefined();
+    },
+  );
+});
+
+it('a combobox that is a button holds up its form while nothing is chosen', () => {
+  document.body.innerHTML =
+    '<form><div id="c" data-name="kind" data-required><button type="button" role="combobox" aria-label="C"><span data-value>Choose</span></button><div popover="manual"><div role="listbox"><p role="option" data-key="a">A</p></div></div></div><button id="send">Send</button></form>';
+  const form = document.querySelector('form')!;
+  let sent = 0;
+  form.addEventListener('submit', (event) => {
+    event.preventDefault();
+    sent++;
+  });
+  const wired = wireCombobox(get('c'));
+  get('send').click();
+  expect([sent, document.activeElement!.getAttribute('role')]).toEqual([0, 'combobox']);
+  wired.select('a');
+  get('send').click();
+  expect([sent, texts('[data-value]')]).toEqual([1, ['A']]);
+  wired.unwire();
+});

@@ -48,13 +48,26 @@ export function answer(
         name: say.remove,
         chosen: say.chosen(),
         remove(key, reason, event) {
+          if (holder.matches(':disabled')) return;
           view.at = key;
           engine.intend('remove', { reason, event });
           view.at = undefined;
         },
       })
     : undefined;
+  const isMissing = (): boolean => {
+    const { selected, text } = engine.state();
+    return isRequired && !keysOf(selected).size && !text;
+  };
   const leave = takePart(root, {
+    isDisabled: () => holder.matches(':disabled'),
+    /** A field is checked by the platform; a button is not. */
+    refuse() {
+      if (field || !isMissing()) return false;
+      announce.say(say.required());
+      holder.focus();
+      return true;
+    },
     name: options.name ?? root.dataset['name'],
     value() {
       const { selected, text } = engine.state();
@@ -81,7 +94,7 @@ export function answer(
       if (!field) return;
       const wanted = multiple || trigger !== holder || isTyped ? query : text;
       if (field.value !== wanted) field.value = wanted;
-      field.setCustomValidity?.(isRequired && !keys.length && !text ? say.required() : '');
+      field.setCustomValidity?.(isMissing() ? say.required() : '');
     },
     changed({ value: now, previous }) {
       const [after, before] = [keysOf(now as Chosen), keysOf(previous as Chosen)];

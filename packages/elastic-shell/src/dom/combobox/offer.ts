@@ -87,6 +87,7 @@ export function offer(
     if (isBusy)
       timer = setTimeout(() => {
         isLate = true;
+        announce.say(say.loading());
         engine.render();
       }, patience);
     else if (open) {

@@ -1,5 +1,6 @@
 // What opens a menu: a press that may be dragged onto an item, arrows on its openers, and the ways to a context menu.
 import { controlsOf } from '../hub.js';
+import { activeIn } from '../focus.js';
 import { isMirrored } from '../keys.js';
 import type { Point } from '../anchor.js';
 import type { RunningMenu } from './chain.js';
@@ -17,6 +18,9 @@ export interface OpeningRules {
   itemOf(target: EventTarget | null): HTMLElement | undefined;
 }
 
+/** What an event happened on, also inside a shadow root. */
+const targetOf = (event: Event): Element => event.composedPath()[0] as Element;
+
 /** Follows what opens `menu` until released. */
 export function opening({ menu, context, openAt, itemOf }: OpeningRules): () => void {
   const document = menu.root.ownerDocument;
@@ -30,18 +34,18 @@ export function opening({ menu, context, openAt, itemOf }: OpeningRules): () => 
   const openerOf = (event: Event): Element | undefined =>
     controlsOf(menu.root).find(
       (control) =>
-        control.contains(event.target as Node) &&
+        control.contains(targetOf(event)) &&
         !control.closest('[role=menu]') &&
         !control.matches(':disabled,[aria-disabled=true]'),
     );
   const aboutOf = (event: Event): Element | undefined => {
-    const target = event.target as Element;
+    const target = targetOf(event);
     if (!context || menu.root.contains(target)) return undefined;
     if (typeof context !== 'string') return context.contains(target) ? context : undefined;
     return target.closest(context) ?? undefined;
   };
   const atKey = (event: Event, about: Element): void => {
-    const focus = document.activeElement;
+    const focus = activeIn(about);
     const within = focus && about.contains(focus) ? focus : about;
     const { left, right, bottom } = within.getBoundingClientRect();
     openAt({ x: isMirrored(about) ? right : left, y: bottom }, about, 'key', event);
@@ -77,7 +81,7 @@ export function opening({ menu, context, openAt, itemOf }: OpeningRules): () => 
     },
     pointerup(event: PointerEvent) {
       clearTimeout(timer);
-      const item = isDragging ? itemOf(event.target) : undefined;
+      const item = isDragging ? itemOf(targetOf(event)) : undefined;
       isDragging = false;
       const isOther = !began || Math.hypot(event.clientX - began.x, event.clientY - began.y) > 4;
       if (item && isOther) item.click();
@@ -90,7 +94,7 @@ export function opening({ menu, context, openAt, itemOf }: OpeningRules): () => 
     contextmenu(event: MouseEvent) {
       const about = aboutOf(event);
       if (!about) {
-        if (menu.root.contains(event.target as Node)) event.preventDefault();
+        if (menu.root.contains(targetOf(event))) event.preventDefault();
         return;
       }
       event.preventDefault();

@@ -2,6 +2,7 @@
 import { indexOf, type Item } from '../../core/collection/items.js';
 import { type Heights, heights, rowsShown, scrollFor } from '../../core/collection/window.js';
 import { tell } from '../../core/report.js';
+import { activeIn } from '../focus.js';
 import { arrange } from './arrange.js';
 import { groupsIn, type Line, linesOf } from './lines.js';
 import { fillRow, makeIn, makeRow, type Row, type RowRules } from './row.js';
@@ -72,7 +73,7 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
       ? rowsShown(tall, scroll - above, height || usualList)
       : { from: 0, to: lines.length };
     const all = Array.from({ length: to - from }, (_, at) => from + at);
-    for (const key of new Set([pinned, of(document.activeElement)?.key])) {
+    for (const key of new Set([pinned, of(activeIn(list))?.key])) {
       const pin = isWindowed() ? lineOf(key) : -1;
       if (pin >= 0 && (pin < from || pin >= to)) all.push(pin);
     }

@@ -16,6 +16,7 @@ import type { Attributes } from '../../core/contract/contract.js';
 import type { TreeState } from '../../core/contract/tree.js';
 import { labelText } from '../../core/text.js';
 import type { Engine } from '../engine.js';
+import { activeIn } from '../focus.js';
 import { itemsOf } from '../items.js';
 import { type DataRows, dataRows, type RowOptions } from './data-rows.js';
 import { markupRows, type Rows } from './rows.js';
@@ -122,9 +123,7 @@ export function treeRows(root: HTMLElement, options: TreeRowOptions): TreeSource
     engine.view.whole = all;
     const hidden = current !== undefined && indexOf(visible, current) < 0;
     const around = hidden && wayTo(all, current).findLast((key) => indexOf(visible, key) >= 0);
-    lost = around
-      ? { key: around, hadFocus: inner.of(root.ownerDocument.activeElement)?.key === current }
-      : undefined;
+    lost = around ? { key: around, hadFocus: inner.of(activeIn(root))?.key === current } : undefined;
     data?.set(visible);
     inner.refresh();
   };
