@@ -33,7 +33,10 @@ describe('choosing a pennant', () => {
     expect(await page.textContent('#pennants [role=alert]')).toMatch(/^The office server did not answer/);
     await page.evaluate(() => document.getElementById('failing')!.click());
     await page.tap('#pennants [data-notice] button');
-    await page.tap('#pennants [data-key=square-teal-plum]');
+    const choice = page.locator('#pennants [data-key=square-teal-plum]');
+    // Within the popover only: a page that scrolls takes the field away, and the popover goes with it.
+    await choice.evaluate((each) => each.scrollIntoView({ block: 'nearest' }));
+    await choice.tap();
     await page.waitForSelector(shown, { state: 'hidden' });
     expect(await page.textContent('#mast')).toBe('Teal square, plum disc');
   });

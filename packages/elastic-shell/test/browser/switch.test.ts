@@ -25,7 +25,7 @@ it.each([
     await page.isChecked('#box-switch'),
     await page.getAttribute('#box-switch', 'data-checked'),
   ]).toEqual([false, 'false']);
-  await press('text=Pump');
+  await press('#switch >> text=Pump');
   expect(await page.isChecked('#box-switch')).toBe(true);
 });
 

@@ -119,6 +119,9 @@ describe('from data', () => {
     for (const key of ['ArrowDown', 'ArrowRight', 'ArrowDown', 'ArrowRight', 'ArrowDown', 'Space'])
       await page.keyboard.press(key);
     expect((await shown(page, 'data-tree')).slice(1, 4)).toEqual(['Paint mixed', 'Hull mixed', 'Tin 1 true']);
+    expect(await spoken(page, 'treeitem', 'checked')).toEqual(
+      expect.arrayContaining(['Paint checked=mixed', 'Tin 1 checked=true', 'Tin 2 checked=false']),
+    );
     await page.click(`${row('data-tree', 'Paint')} [data-check]`);
     expect((await shown(page, 'data-tree')).slice(1, 7)).toEqual([
       'Paint true',
