@@ -251,7 +251,7 @@ describe('for everyone', () => {
     ] as const) {
       await page.click(opener);
       await page.waitForSelector(`${dialog}[data-phase=open]`);
-      expect(await violations(page)).toEqual([]);
+      expect(await violations(page, dialog)).toEqual([]);
       await page.keyboard.press('Escape');
       await page.waitForSelector(dialog, { state: 'hidden' });
     }
@@ -262,7 +262,7 @@ describe('for everyone', () => {
     expect(await violations(page)).toEqual([]);
     for (const button of await page.locator('#disclosure button, summary').all())
       if (await button.isVisible()) await button.click();
-    expect(await violations(page)).toEqual([]);
+    expect(await violations(page, '#disclosure, #accordion')).toEqual([]);
     for (const id of ['plain-popover', 'above-popover']) {
       await page.click(`[commandfor=${id}]`);
       await page.waitForSelector(`#${id}[data-phase=open]`);
