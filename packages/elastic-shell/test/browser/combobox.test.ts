@@ -1,7 +1,7 @@
 // Comboboxes in Chromium: their contract by real keys, pointer and touch; select-only, editable, asked for, for several.
 import type { Page } from 'playwright-core';
 import violations from './support/axe';
-import { changes, desk, focused, openBare, useBrowser } from './support/browser';
+import { changes, desk, focused, openBare, press, useBrowser } from './support/browser';
 import { spoken } from './support/tree';
 
 const { open } = useBrowser();
@@ -19,9 +19,6 @@ const active = (page: Page) =>
     const row = document.getElementById(document.activeElement!.getAttribute('aria-activedescendant') ?? '');
     return row ? (row.querySelector('[data-label]') ?? row).textContent!.trim() : undefined;
   });
-const press = async (page: Page, ...keys: string[]): Promise<void> => {
-  for (const key of keys) await page.keyboard.press(key);
-};
 const says = (page: Page, words: string) =>
   page.waitForFunction(
     (text) => [...document.querySelectorAll('[role=status]')].some((each) => each.textContent === text),

@@ -1,7 +1,7 @@
 // Listboxes in Chromium: their contract by real keys and pointer, both directions, a grid, and 10,000 options.
 import type { Page } from 'playwright-core';
 import violations from './support/axe';
-import { changes, desk, focused, openBare, useBrowser } from './support/browser';
+import { changes, desk, focused, openBare, press, useBrowser } from './support/browser';
 import { spoken } from './support/tree';
 
 const { open } = useBrowser();
@@ -11,14 +11,6 @@ const selected = (page: Page, id: string) =>
     .locator(`#${id} [aria-selected=true]`)
     .evaluateAll((all) => all.map((each) => each.textContent!.trim() || each.ariaLabel));
 const stop = (id: string) => `#${id} [tabindex="0"]`;
-const press = async (page: Page, ...keys: string[]): Promise<string[]> => {
-  const seen: string[] = [];
-  for (const key of keys) {
-    await page.keyboard.press(key);
-    seen.push(await focused(page));
-  }
-  return seen;
-};
 
 it('one: arrows, Home, End and letters move and select, disabled ones are passed over, Tab leaves', async () => {
   const { page } = await gallery();

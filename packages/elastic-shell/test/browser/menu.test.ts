@@ -1,21 +1,13 @@
 // Menus in Chromium: their contract by real keys, pointer and touch, both directions; submenus and context menus.
 import type { Page } from 'playwright-core';
 import violations from './support/axe';
-import { desk, focused, useBrowser } from './support/browser';
+import { desk, focused, press, useBrowser } from './support/browser';
 
 const { open } = useBrowser();
 const gallery = (options = {}) => open(desk('gallery.html'), options);
 const item = (key: string) => `[role^=menuitem][data-key=${key}]`;
 const openMenus = (page: Page) =>
   page.evaluate(() => [...document.querySelectorAll('[role=menu]:popover-open')].map(({ id }) => id));
-const press = async (page: Page, ...keys: string[]): Promise<string[]> => {
-  const seen: string[] = [];
-  for (const key of keys) {
-    await page.keyboard.press(key);
-    seen.push(await focused(page));
-  }
-  return seen;
-};
 const middle = async (page: Page, selector: string): Promise<[number, number]> => {
   const box = (await page.locator(selector).boundingBox())!;
   return [box.x + box.width / 2, box.y + box.height / 2];

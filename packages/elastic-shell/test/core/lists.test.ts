@@ -194,7 +194,7 @@ describe.each([
   [treeNotes, treeKeys({ selection: 'multiple' })],
   [menuNotes, menuKeys],
   [comboboxNotes, { ...comboboxKeys(true, false), ...comboboxKeys(false, true) }],
-] as [Notes, Record<string, string>][])('the notes of $name', (notes, keys) => {
+] as [Notes, Record<string, string>][])('the notes of a list, %#', (notes, keys) => {
   it('name every key that the contract acts on, by parts that there are', () => {
     const arrows: Record<string, string> = {
       'block-next': 'ArrowDown',

@@ -2,6 +2,7 @@
 import { isMove, move } from '../collection/movement.js';
 import { indexOf } from '../collection/items.js';
 import type { Contract, Notes, View } from './contract.js';
+import { rowMoves } from './selecting.js';
 import { guardOption, onChangeOption, openOption, type Openable, stepOpenable } from './openable.js';
 
 export type MenuPart = 'root' | 'item' | 'opener' | 'separator' | 'group';
@@ -23,12 +24,7 @@ export const menuChoices = { stay: ['none', 'checks'] } as const;
 
 /** What the keys mean on an item. */
 export const menuKeys: Readonly<Record<string, string>> = {
-  'block-next': 'next',
-  'block-previous': 'previous',
-  Home: 'first',
-  End: 'last',
-  PageDown: 'page-next',
-  PageUp: 'page-previous',
+  ...rowMoves,
   Enter: 'activate',
   Space: 'space',
   'inline-next': 'inward',

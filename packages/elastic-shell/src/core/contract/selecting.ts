@@ -76,6 +76,16 @@ export const stopOf = (
   return wanted ?? items.find((item) => !item.disabled)?.key ?? items[0]?.key;
 };
 
+/** The keys that go through rows, one under the other. */
+export const rowMoves = {
+  'block-next': 'next',
+  'block-previous': 'previous',
+  Home: 'first',
+  End: 'last',
+  PageDown: 'page-next',
+  PageUp: 'page-previous',
+};
+
 /** Chords that move, and with Shift extend where several may be selected. */
 export const movesBy = (
   moves: Readonly<Record<string, string>>,

@@ -4,7 +4,7 @@ import { expand } from '../collection/expansion.js';
 import { holds, type SelectionMode } from '../collection/selection.js';
 import { isBranch, type Tree, type TreeNode } from '../collection/tree.js';
 import type { Contract, View } from './contract.js';
-import { movesBy, type Selecting, stepSelecting } from './selecting.js';
+import { movesBy, rowMoves, type Selecting, stepSelecting } from './selecting.js';
 
 export type TreePart = 'root' | 'item' | 'group' | 'twisty';
 
@@ -34,15 +34,6 @@ export const treeChoices = {
   match: ['starts-with', 'contains'],
 } as const;
 
-const moves = {
-  'block-next': 'next',
-  'block-previous': 'previous',
-  Home: 'first',
-  End: 'last',
-  PageDown: 'page-next',
-  PageUp: 'page-previous',
-};
-
 const spaces: Record<string, string> = {
   none: 'default',
   single: 'pick',
@@ -51,7 +42,7 @@ const spaces: Record<string, string> = {
 };
 
 export const treeKeys = ({ selection = 'single' }: TreeChoices): Record<string, string> => ({
-  ...movesBy(moves, selection === 'multiple'),
+  ...movesBy(rowMoves, selection === 'multiple'),
   'inline-next': 'inward',
   'inline-previous': 'outward',
   '*': 'siblings',

@@ -90,6 +90,16 @@ export const focused = (page: Page): Promise<string> =>
     return id || active.textContent?.trim() || active.localName;
   });
 
+/** Presses keys one after the other; answers what had focus after each. */
+export const press = async (page: Page, ...keys: string[]): Promise<string[]> => {
+  const seen: string[] = [];
+  for (const key of keys) {
+    await page.keyboard.press(key);
+    seen.push(await focused(page));
+  }
+  return seen;
+};
+
 export const changes = (page: Page): Promise<string[]> => page.evaluate(() => [...shell.log]);
 
 /** A finger that goes from one point to another in steps. */
