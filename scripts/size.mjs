@@ -12,7 +12,7 @@ const { build: bundle } = await import('esbuild');
  * docs/quality.md sets them beside these, which hold what is, and says why.
  */
 const budgets = {
-  switch: 2950,
+  switch: 3050,
   disclosure: 2850,
   accordion: 6200,
   tabs: 6750,
@@ -21,11 +21,11 @@ const budgets = {
   tooltip: 8500,
   drawer: 8950,
   popover: 10900,
-  listbox: 9800,
-  tree: 13500,
-  menu: 14100,
-  combobox: 19800,
-  all: 38200,
+  listbox: 9900,
+  tree: 13600,
+  menu: 14200,
+  combobox: 19900,
+  all: 38400,
 };
 
 const entries = {

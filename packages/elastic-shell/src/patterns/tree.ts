@@ -126,9 +126,17 @@ function follow(engine: TreeEngine, source: TreeSource, options: TreeOptions): R
     }),
     changed: source.reread,
   });
+  /** While something is searched for, the way to all that is found is open. */
+  const openFound = (): void => {
+    const { query, expanded } = engine.state();
+    if (!query) return;
+    settled({ expanded: new Set([...(before ?? expanded), ...source.openByFilter()]) }, 'program');
+    announce.count(source.found());
+  };
   const unfollow = followItems(options.items, (items) => {
     const rows = source.rows.items();
     source.set(items);
+    openFound();
     parts.moved(rows);
   });
   const filterOf = (event: Event): HTMLInputElement | undefined => {
@@ -164,11 +172,13 @@ function follow(engine: TreeEngine, source: TreeSource, options: TreeOptions): R
       }
       if (name === 'query') {
         before ??= engine.state().expanded;
-        const { current } = engine.state();
-        const open = value ? source.openByFilter() : wayTo(source.all(), current ?? '');
-        settled({ expanded: new Set([...before, ...open]) }, 'program');
-        if (value) announce.count(source.found());
-        else before = undefined;
+        openFound();
+        if (!value) {
+          const { current } = engine.state();
+          const expanded = new Set([...before, ...wayTo(source.all(), current ?? '')]);
+          before = undefined;
+          settled({ expanded }, 'program');
+        }
       }
       const around = source.lost(engine.state().current);
       if (around) {

@@ -193,6 +193,17 @@ describe('tree', () => {
     expect(document.body.innerHTML).toBe('<div id="t" role="tree" aria-label="T"></div>');
   });
 
+  it('opens the way to what is found, also in items that come while something is searched for', () => {
+    const items = cell<readonly TreeNode[]>([node('a', [node('a1')])]);
+    const wired = wireData([], { items, query: 'b1' });
+    expect(texts('[role=treeitem]')).toEqual([]);
+    items.set([node('a', [node('a1')]), node('b', [node('b1')])]);
+    expect(texts('[role=treeitem]')).toEqual(['b', 'b1']);
+    wired.query.set('');
+    expect(texts('[role=treeitem]')).toEqual(['a', 'b']);
+    wired.unwire();
+  });
+
   it('checks leaves and branches, carries a checked branch over to what is fetched for it, and filters', async () => {
     const wired = wireData([node('a', [node('a1'), node('a2')]), node('c', 'lazy')], {
       selection: 'checks',
