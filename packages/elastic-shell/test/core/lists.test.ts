@@ -8,6 +8,7 @@ import {
   comboboxKeys,
   comboboxNotes,
   indexOf,
+  isMove,
   isOnTheWay,
   type Item,
   keysOf,
@@ -17,6 +18,7 @@ import {
   menu,
   menuKeys,
   menuNotes,
+  move,
   type Notes,
   type Selecting,
   stopOf,
@@ -71,7 +73,9 @@ describe.each([
           empty,
           wishes,
           () => ({ options: { multiple } }),
-          (state, before) => {
+          (state, before, intent) => {
+            if (isMove(intent))
+              expect(state.current).toBe(move(items, before.current, intent, { wrap: false }));
             const keys = [...keysOf(state.selected)];
             expect(multiple || keys.length <= 1).toBe(true);
             for (const key of keys)
@@ -155,6 +159,8 @@ describe('a menu', () => {
         ...menu.step({ open: true, checked: new Set(checked), current: undefined }, 'check', { ...view, at })
           .checked,
       ].join('');
+    const state = { open: true, checked: new Set(['a']), current: undefined };
+    expect(menu.step(state, 'check', { ...view, at: 'a' })).toBe(state);
     expect([check(['a'], 'b'), check(['a'], 'a'), check(['a', 'd'], 'd'), check(['a'], 'd')]).toEqual([
       'b',
       'a',
