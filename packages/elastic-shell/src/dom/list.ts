@@ -38,7 +38,7 @@ export interface ListRules<S extends ListState> {
   digest?(state: S, item: Item): string;
   /** More attributes of a row, on top of the contract's. */
   rowParts?(item: Item, row: HTMLElement): Attributes | undefined;
-  /** What is in the list has changed. */
+  /** What is in the author's list has changed. */
   changed?(): void;
 }
 
@@ -166,7 +166,7 @@ export function list<S extends ListState, O extends object>(
     const before = view.items ?? [];
     rules.changed?.();
     moved(before);
-  });
+  }, engine.render);
 
   return {
     intend,

@@ -10,7 +10,7 @@ import { run } from '../dom/combobox/run.js';
 import { wire } from '../dom/engine.js';
 import { itemsOf, labelIn } from '../dom/items.js';
 import { optionsOf } from '../dom/options.js';
-import { firstChosen, type ItemsOption, type KeysOption } from '../dom/rows/source.js';
+import { chosenNow, firstChosen, type ItemsOption, type KeysOption } from '../dom/rows/source.js';
 import type { Wired } from '../dom/types.js';
 
 export interface ComboboxOptions<I extends Item = Item> extends Omit<RunOptions, 'items' | 'render'> {
@@ -72,9 +72,7 @@ export function wireCombobox<I extends Item = Item>(
   // A guard is asked about the first that changes: what is selected, not that the list closes on it.
   const read = (): ComboboxState => ({ ...first, open: false, query: '', current: undefined });
   const wired = wire<ComboboxState, RunOptions>(root, { ...combobox, read }, options, (engine) =>
-    run(engine, options, parts, () =>
-      wish === undefined ? first.selected : ((wish as Cell<Chosen>).get?.() ?? (wish as Chosen)),
-    ),
+    run(engine, options, parts, () => chosenNow(wish, first.selected)),
   );
   return {
     ...wired,

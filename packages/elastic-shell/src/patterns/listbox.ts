@@ -12,12 +12,13 @@ import { optionsOf } from '../dom/options.js';
 import { dataRows, type RowOptions, unlike } from '../dom/rows/data-rows.js';
 import { markupRows } from '../dom/rows/rows.js';
 import {
+  chosenNow,
   firstChosen,
   followItems,
   itemsIn,
   type ItemsOption,
   type KeysOption,
-  placeOf,
+  positionOf,
 } from '../dom/rows/source.js';
 import type { CommonOptions, Wired } from '../dom/types.js';
 
@@ -72,9 +73,7 @@ export function wireListbox<I extends Item = Item>(root: HTMLElement, own: Listb
     const data = items && dataRows<I>(root, given);
     const rows = data ?? markupRows(root, source);
     if (data) data.set(unlike(root, itemsIn(items)));
-    const { selected: wish } = options;
-    const first =
-      wish === undefined ? engine.state().selected : ((wish as Cell<Chosen>).get?.() ?? (wish as Chosen));
+    const first = chosenNow(options.selected as Chosen | Cell<Chosen>, engine.state().selected);
     const parts = list(engine, contract, {
       rows,
       keys: () => listboxKeys(options),
@@ -82,7 +81,7 @@ export function wireListbox<I extends Item = Item>(root: HTMLElement, own: Listb
       press: ({ shiftKey }) => (shiftKey && multiple ? 'range' : 'pick'),
       isGrid: () => layout === 'grid',
       digest: ({ selected }, { key }) => `${holds(selected, key)} ${rows.items().length}`,
-      rowParts: ({ key }) => (data ? placeOf(data.items(), indexOf(data.items(), key)) : {}),
+      rowParts: ({ key }) => (data ? positionOf(data.items(), indexOf(data.items(), key)) : {}),
     });
     const unfollow = followItems(items, (next) => {
       const before = rows.items();

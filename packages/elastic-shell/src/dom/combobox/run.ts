@@ -2,7 +2,6 @@
 import { indexOf, type Item } from '../../core/collection/items.js';
 import { type Chosen, holds, keysOf } from '../../core/collection/selection.js';
 import { afterClosing, combobox, comboboxKeys, type ComboboxState } from '../../core/contract/combobox.js';
-import type { Attributes } from '../../core/contract/contract.js';
 import type { Openable } from '../../core/contract/openable.js';
 import { announcer } from '../announce.js';
 import { beside } from '../beside.js';
@@ -13,6 +12,7 @@ import { layer } from '../layer.js';
 import { list as listOf } from '../list.js';
 import { idGiver } from '../naming.js';
 import { isPromise } from '../promise.js';
+import { positionOf } from '../rows/source.js';
 import { asPopover } from '../showing.js';
 import type { Change } from '../types.js';
 import { answer } from './answer.js';
@@ -114,9 +114,7 @@ export function run(
       return {
         'data-current': key === engine.state().current ? '' : null,
         ...(key === addKey && { 'data-add': '' }),
-        ...(options.items
-          ? { 'aria-posinset': `${at + 1}`, 'aria-setsize': `${all.length}` }
-          : { hidden: at < 0 ? '' : null }),
+        ...(options.items ? positionOf(all, at) : { hidden: at < 0 ? '' : null }),
       };
     },
     changed: offered.stale,
@@ -150,16 +148,10 @@ export function run(
     },
   });
 
-  const named = new Map<Element, Attributes>();
-  const nameOfList = (): Attributes => {
-    if (!named.size) {
-      const [label] = (holder as HTMLInputElement).labels ?? [];
-      const name = holder.getAttribute('aria-label') ?? label?.textContent?.trim();
-      const has = list.matches('[aria-label],[aria-labelledby]');
-      named.set(list, name && !has ? { 'aria-label': name } : {});
-    }
-    return named.get(list)!;
-  };
+  /** The list is named as its field is, unless the author has named it. */
+  const isNamed = list.matches('[aria-label],[aria-labelledby]');
+  const [label] = (holder as HTMLInputElement).labels ?? [];
+  const name = holder.getAttribute('aria-label') ?? label?.textContent?.trim();
 
   return {
     parts() {
@@ -172,11 +164,11 @@ export function run(
         ...opening.parts!(),
         ...wanted,
         [popup, ids.attributes(popup)],
-        [list, ids.attributes(list)],
-        [list, nameOfList()],
         [
           list,
           {
+            ...ids.attributes(list),
+            ...(name && !isNamed && { 'aria-label': name }),
             ...(multiple && { 'aria-multiselectable': 'true' }),
             ...(offered.state().isBusy && { 'aria-busy': 'true' }),
           },

@@ -1,4 +1,5 @@
 // Menus within menus: which element is a menu that runs, and what it lets others do.
+import { namedBy } from '../references.js';
 import type { Change } from '../types.js';
 
 export interface RunningMenu {
@@ -21,8 +22,8 @@ export const enter = (menu: RunningMenu): (() => void) => {
 
 /** The menu that an item opens. */
 export function submenuOf(item: Element | null | undefined): RunningMenu | undefined {
-  const id = item?.getAttribute('commandfor') ?? item?.getAttribute('aria-controls');
-  return id ? running.get((item!.getRootNode() as Document).getElementById(id)!) : undefined;
+  const id = item && namedBy(item);
+  return id ? running.get((item.getRootNode() as Document).getElementById(id)!) : undefined;
 }
 
 /** The menu around the item that opened `menu`. */

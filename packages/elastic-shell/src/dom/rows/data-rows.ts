@@ -44,7 +44,8 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
   /** Pixels of padding above the first row. */
   let above = 0;
   let pinned: string | undefined;
-  let changed: (() => void) | undefined;
+  /** Has the list drawn again, with what is wanted of each row. */
+  let shifted: (() => void) | undefined;
   list.append(sizer);
 
   const isWindowed = (): boolean => lines.length > most;
@@ -163,8 +164,7 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
     scroll = scrollTop;
     const now = rowsShown(tall, scroll - above, height || usualList, 0);
     if (now.from === from && now.to === to) return;
-    drawMeasured();
-    changed?.();
+    shifted?.();
   };
   list.addEventListener('scroll', onScroll, { passive: true });
   const sizes =
@@ -173,9 +173,7 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
           if (list.clientHeight === height) return;
           height = list.clientHeight;
           isSame = false;
-          if (!isWindowed()) return;
-          drawMeasured();
-          changed?.();
+          if (isWindowed()) shifted?.();
         })
       : undefined;
   sizes?.observe(list);
@@ -213,10 +211,10 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
       const row = rows.values().next().value?.element.offsetHeight || usual;
       return Math.max(1, Math.floor((list.clientHeight || usualList) / row) - 1);
     },
-    follow(next) {
-      changed = next;
+    follow(_, next) {
+      shifted = next;
       return () => {
-        changed = undefined;
+        shifted = undefined;
       };
     },
     release() {

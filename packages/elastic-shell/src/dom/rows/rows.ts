@@ -16,8 +16,8 @@ export interface Rows {
   refresh(): void;
   /** Rows in view. */
   page(): number;
-  /** Has `changed` called when rows come, go or move out of view, until released. */
-  follow(changed: () => void): () => void;
+  /** Has `changed` called when items come, go or change in the markup, `shifted` when other rows are in view, until released. */
+  follow(changed: () => void, shifted: () => void): () => void;
 }
 
 /** Rows side by side at the top, as the page lays them out. */

@@ -33,8 +33,12 @@ export function firstKeys(
   return keysOf(firstChosen(option, true) as Chosen);
 }
 
+/** What a first selection is now, where an option gives one. */
+export const chosenNow = (wish: Chosen | Cell<Chosen>, otherwise: Chosen): Chosen =>
+  wish === undefined ? otherwise : typeof wish === 'object' && 'subscribe' in wish ? wish.get() : wish;
+
 /** Where the rows of data show their place in the whole. */
-export const placeOf = (items: readonly Item[], at: number): Record<string, string> => ({
+export const positionOf = (items: readonly Item[], at: number): Record<string, string> => ({
   'aria-posinset': `${at + 1}`,
   'aria-setsize': `${items.length}`,
 });

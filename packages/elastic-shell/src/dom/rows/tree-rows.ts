@@ -162,7 +162,7 @@ export function treeRows(root: HTMLElement, options: TreeRowOptions): TreeSource
       all = treeOf(next);
     },
     reread() {
-      if (!items) all = read();
+      all = read();
     },
     marked: () => (attribute) =>
       items
