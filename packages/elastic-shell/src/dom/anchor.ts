@@ -39,6 +39,19 @@ function onMove(element: Element, moved: () => void): () => void {
   return () => observer?.disconnect();
 }
 
+const write = ({ style }: HTMLElement, name: string, pixels: number, from?: string): void => {
+  const length = `${Math.round(pixels * 10) / 10}px`;
+  const value = from ? `calc(anchor(${from}) + ${length})` : length;
+  const property = `--shell-${name}`;
+  if (style.getPropertyValue(property) !== value) style.setProperty(property, value);
+};
+
+/** Gives `layer` the width of its anchor. Done before it shows, so that it is laid out once. */
+export const fitTo = (layer: HTMLElement, anchor: Anchor): void => write(layer, 'fit', rectOf(anchor).width);
+
+const sizesOf = ({ offsetWidth, offsetHeight }: HTMLElement, { width, height }: Rect): string =>
+  `${offsetWidth} ${offsetHeight} ${width} ${height}`;
+
 /**
  * True when the layer stands where it was put. It does not where the platform takes another element, or
  * none, for its anchor: one chosen by the caller, one under a transform, a modal dialog's.
@@ -61,58 +74,43 @@ export function keepBeside(
   const document = layer.ownerDocument;
   const view = document.defaultView!;
   const page = document.documentElement;
-  const { style } = layer;
   const stop = new AbortController();
   const releases: (() => void)[] = [() => stop.abort()];
-  const written = new Map<string, string>();
   let frame = 0;
   let area = '';
+  let found: Placement;
+  /** Of the layer and its anchor, when it was placed. */
+  let sizes = '';
   let stopMove: (() => void) | undefined;
 
-  const direction = isMirrored(layer) ? 'rtl' : 'ltr';
   const isElement = anchor instanceof view.Element;
   // Where the platform knows the anchor, the place is written relative to it: then the layer moves in the
   // same frame as its anchor, with no script at all.
   let glued = isElement && !!view.CSS?.supports?.('left', 'anchor(left)');
 
-  const write = (name: string, pixels: number, from?: string): void => {
-    const length = `${Math.round(pixels * 10) / 10}px`;
-    const value = from ? `calc(anchor(${from}) + ${length})` : length;
-    if (written.get(name) === value) return;
-    written.set(name, value);
-    style.setProperty(`--shell-${name}`, value);
-  };
-
-  const put = (): Placement => {
+  const put = (): void => {
     const rect = rectOf(anchor);
-    if (wish.fit === 'anchor') write('fit', rect.width);
+    if (wish.fit === 'anchor') write(layer, 'fit', rect.width);
     const { offsetWidth: width, offsetHeight, clientHeight, scrollHeight } = layer;
-    const found = place({
+    sizes = sizesOf(layer, rect);
+    found = place({
       ...wish,
       anchor: rect,
       layer: { width, height: offsetHeight - clientHeight + scrollHeight },
       boundary: { x: 0, y: 0, width: page.clientWidth, height: page.clientHeight },
-      direction,
+      direction: isMirrored(layer) ? 'rtl' : 'ltr',
     });
-    const stand = (): void => {
-      write('x', found.x - (glued ? rect.x : 0), glued ? 'left' : undefined);
-      write('y', found.y - (glued ? rect.y : 0), glued ? 'top' : undefined);
-    };
-    stand();
-    write('room-x', found.room.width);
-    write('room-y', found.room.height);
-    write('arrow', found.arrow);
-    if (glued && !area && !isAt(layer, found)) {
-      glued = false;
-      stand();
-    }
-    return found;
+    write(layer, 'x', found.x - (glued ? rect.x : 0), glued ? 'left' : undefined);
+    write(layer, 'y', found.y - (glued ? rect.y : 0), glued ? 'top' : undefined);
+    write(layer, 'room-x', found.room.width);
+    write(layer, 'room-y', found.room.height);
+    write(layer, 'arrow', found.arrow);
   };
   const update = (): void => {
     frame = 0;
-    let found = put();
+    put();
     // With less width than it needs the layer grows taller: it is placed again with the height it has now.
-    if (!found.fits) found = put();
+    if (!found.fits) put();
     if (found.area !== area) placed((area = found.area));
     stopMove?.();
     if (!isElement || !('IntersectionObserver' in view)) return;
@@ -130,10 +128,19 @@ export function keepBeside(
   ] as const)
     target?.addEventListener(type, later, { capture: true, passive: true, signal: stop.signal });
   if ('ResizeObserver' in view) {
-    const sizes = new view.ResizeObserver(later);
-    sizes.observe(layer);
-    if (isElement) sizes.observe(anchor);
-    releases.push(() => sizes.disconnect());
+    let isFirst = true;
+    const watcher = new view.ResizeObserver(() => {
+      const isLost = isFirst && glued && !isAt(layer, found);
+      isFirst = false;
+      // Here the page is laid out and not painted yet: looking costs no layout.
+      if (isLost) {
+        glued = false;
+        update();
+      } else if (sizes !== sizesOf(layer, rectOf(anchor))) later();
+    });
+    watcher.observe(layer);
+    if (isElement) watcher.observe(anchor);
+    releases.push(() => watcher.disconnect());
   }
   if (isElement && 'IntersectionObserver' in view) {
     const sight = new view.IntersectionObserver((entries) => {

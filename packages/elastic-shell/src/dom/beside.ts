@@ -1,6 +1,6 @@
 // Standing beside an anchor: finds it, keeps the layer there, and says which area was taken.
 import type { PlacementWish } from '../core/layers/placement.js';
-import { type Anchor, forgetPlace, keepBeside } from './anchor.js';
+import { type Anchor, fitTo, forgetPlace, keepBeside } from './anchor.js';
 import type { Engine } from './engine.js';
 import type { Standing } from './layer.js';
 import { keepStyleAttribute } from './style-attribute.js';
@@ -31,7 +31,12 @@ export function beside(
       const { anchor = opener } = options;
       const found = typeof anchor === 'function' ? anchor() : anchor;
       const { Element } = root.ownerDocument.defaultView!;
-      if (found && (found instanceof Element || typeof found.x === 'number')) return found;
+      if (found && (found instanceof Element || typeof found.x === 'number')) {
+        // What is left of its last place would have it laid out twice.
+        forgetPlace(root);
+        if (wish.fit === 'anchor') fitTo(root, found);
+        return found;
+      }
       throw new TypeError(
         `elastic-shell: popover #${root.id} needs an anchor, an element or { x, y }, got ${found}; name it by commandfor on a button, or give the option anchor`,
       );

@@ -10,6 +10,7 @@ import { controlsOf } from './hub.js';
 import { childrenOf, isOpenLayer, openLayer, parentOf, reachable, stepAside } from './layers.js';
 import type { Namer } from './naming.js';
 import { type Phase, phases } from './phase.js';
+import { lockScroll } from './scroll-lock.js';
 import type { Showing } from './showing.js';
 import type { Change } from './types.js';
 
@@ -26,7 +27,7 @@ export interface LayerOptions {
 
 /** Where a layer stands, when its style alone does not say. */
 export interface Standing {
-  /** What it stands beside. Throws when there is nothing. */
+  /** What it stands beside, before it shows. Throws when there is nothing. */
   find(opener: Element | undefined): unknown;
   /** Keeps it there until released. `lost`: what it stands beside has gone. */
   hold(beside: never, lost: () => void): () => void;
@@ -62,6 +63,8 @@ export function layer<O extends LayerOptions>(engine: Engine<Openable, O>, rules
 
   const close = (reason: Change['reason'], settled?: boolean, event?: Event): void =>
     engine.change({ open: false }, { reason, result: null, event }, settled);
+
+  const lost = (): void => close(opener?.isConnected === false ? 'removed' : 'viewport', true);
 
   const watcher = new MutationObserver((records) => {
     place?.follow(records);
@@ -127,15 +130,19 @@ export function layer<O extends LayerOptions>(engine: Engine<Openable, O>, rules
       }),
     ];
     watch(true);
-    phase.go(true, () => showing.show(beside, change.reason === 'native'));
-    if (standing)
-      releases.push(
-        standing.hold(beside as never, () =>
-          close(opener?.isConnected === false ? 'removed' : 'viewport', true),
-        ),
-      );
-    focusing?.enter();
-    if (showing.modal) stepAside(around);
+    const follow = (): void => {
+      // Showing has laid the page out. Focus reads that; only then is anything written that would have it laid out again.
+      try {
+        focusing?.enter();
+      } finally {
+        if (standing) releases.push(standing.hold(beside as never, lost));
+        if (showing.modal) {
+          releases.push(lockScroll(document));
+          stepAside(around);
+        }
+      }
+    };
+    phase.go(true, () => showing.show(beside, change.reason === 'native'), follow);
   };
 
   const dismiss = ({ result, reason }: Change): void => {

@@ -6,7 +6,7 @@ export type Phase = 'closed' | 'opening' | 'open' | 'closing';
 export function phases(
   element: Element,
   changed: () => void,
-): { now(): Phase; go(open: boolean, act: () => void): void } {
+): { now(): Phase; go(open: boolean, act: () => void, follow?: () => void): void } {
   let phase: Phase = 'closed';
   let turn = 0;
   const become = (next: Phase): void => {
@@ -15,8 +15,8 @@ export function phases(
   };
   return {
     now: () => phase,
-    /** Enters the phase, runs `act`, and ends the phase once nothing moves any more. */
-    go(open, act) {
+    /** Enters the phase, runs `act`, then `follow`, and ends the phase once nothing moves that `act` began. */
+    go(open, act, follow) {
       const mine = ++turn;
       const end = (): void => {
         if (mine === turn) become(open ? 'open' : 'closed');
@@ -27,7 +27,11 @@ export function phases(
         (animation) => animation.effect?.getComputedTiming().endTime !== Infinity,
       );
       if (moving.length) void Promise.allSettled(moving.map((animation) => animation.finished)).then(end);
-      else end();
+      try {
+        follow?.();
+      } finally {
+        if (!moving.length) end();
+      }
     },
   };
 }

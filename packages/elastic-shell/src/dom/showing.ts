@@ -1,7 +1,6 @@
 // Ways to show a layer in the top layer: as a modal dialog, or as a popover beside a live page.
 import type { Attributes } from '../core/contract/contract.js';
 import type { Phase } from './phase.js';
-import { lockScroll } from './scroll-lock.js';
 
 /** How a layer is put into the top layer, and taken out of it. */
 export interface Showing {
@@ -29,19 +28,15 @@ export const asPopover = (root: HTMLElement): Showing => ({
     'showPopover' in root ? { popover: 'manual' } : { hidden: phase === 'closed' ? '' : null },
 });
 
-const locks = new WeakMap<Element, () => void>();
-
 export const asModal = (root: HTMLDialogElement): Showing => ({
   modal: true,
   show(_, native) {
-    locks.set(root, lockScroll(root.ownerDocument));
     if (!root.showModal) return root.setAttribute('open', '');
     if (native) return;
     if (root.open) root.close();
     root.showModal();
   },
   hide(result) {
-    locks.get(root)?.();
     if (!root.showModal) return root.removeAttribute('open');
     // Without its open attribute a dialog is hidden, yet still holds the page inert: closing mends it.
     if (root.isConnected && root.matches(':modal')) root.setAttribute('open', '');

@@ -116,6 +116,9 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
     for (const [element, children] of inside) arrange(element, children);
   };
 
+  const settle = (): void => {
+    isSame = !!rows.size && !!height;
+  };
   /** Takes the heights of what shows; true when a row stands elsewhere for it. */
   const measure = (): boolean => {
     if (!isWindowed() || !height) return false;
@@ -151,10 +154,11 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
       const first = tall.at(Math.max(0, scroll - above));
       const top = tall.top(first);
       if (isKnown() || !measure()) break;
+      settle();
       // What is in view stays where it is, however high the rows above it turn out to be.
       if (isMeasured && row < 0) scrollTo(scroll + tall.top(first) - top);
     }
-    isSame = !!rows.size && !!height;
+    settle();
   };
 
   const onScroll = (): void => {
@@ -170,9 +174,12 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
   const sizes =
     'ResizeObserver' in view
       ? new view.ResizeObserver(() => {
-          if (list.clientHeight === height) return;
+          // A list that is hidden will show at the height it had.
+          if (!list.clientHeight || list.clientHeight === height) return;
           height = list.clientHeight;
-          isSame = false;
+          // Here the page is laid out: what shows is measured before anything is drawn.
+          measure();
+          settle();
           if (isWindowed()) shifted?.();
         })
       : undefined;

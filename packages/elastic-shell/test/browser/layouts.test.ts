@@ -1,0 +1,63 @@
+// No interaction has the page laid out more than once before its frame, and none restyles what it does not concern.
+import { desk, openBare, useBrowser } from './support/browser';
+import { traced } from './support/trace';
+
+const { open } = useBrowser();
+
+/**
+ * What has focus, the keys that come first, and the keys that are counted, one by one. A key with ² takes
+ * two: the platform lays out once more where a field's value is set while a layer is anchored to it, and rows that
+ * were never in view are measured once.
+ */
+const interactions: [what: string, focus: string, before: string[], keys: string[]][] = [
+  ['a dialog', '[commandfor=plain-dialog]', [], ['Enter', 'Tab', 'Escape']],
+  ['a dialog in a dialog', '[commandfor=outer-dialog]', ['Enter'], ['Enter', 'Escape']],
+  ['an alert', '[commandfor=plain-alert]', [], ['Enter', 'Escape']],
+  ['a drawer', '[commandfor=end-drawer]', [], ['Enter', 'Escape']],
+  ['a popover', '[commandfor=plain-popover]', [], ['Enter', 'Escape', 'Enter']],
+  ['a popover as wide as its button', '[commandfor=fit-popover]', [], ['Enter', 'Escape', 'Enter']],
+  ['a disclosure', '[commandfor=plain-panel]', [], ['Enter', 'Enter']],
+  ['details', '#plain-details summary', [], ['Enter', 'Enter']],
+  ['an accordion', '#plain-accordion button', [], ['Enter', 'Enter']],
+  ['tabs', '#plain-tabs [role=tab]', [], ['ArrowRight', 'End']],
+  ['a switch', '#plain-switch', [], ['Enter']],
+  ['a listbox', '#plain-listbox [role=option]', [], ['ArrowDown', 'End', 'Space']],
+  ['a long listbox', '#long-listbox [role=option]', [], ['ArrowDown', 'PageDown', 'Home']],
+  ['a tree', '#plain-tree [role=treeitem]', [], ['ArrowRight', 'ArrowDown', 'ArrowLeft']],
+  ['a long tree', '#long-tree [role=treeitem]', [], ['ArrowRight', 'ArrowDown', 'End']],
+  ['a menu', '#plain-menu-button', [], ['Enter', 'ArrowDown', 'End', 'Escape']],
+  ['a submenu', '#plain-menu-button', ['Enter', 'End', 'ArrowUp'], ['ArrowRight', 'ArrowLeft']],
+  ['a combobox', '#plain-field', [], ['ArrowDown', 'ArrowDown', 'm', 'Enter²']],
+  ['a combobox to choose from', '#select-field', [], ['Enter', 'ArrowDown', 'Enter']],
+  ['a long combobox', '#long-field', [], ['ArrowDown²', 'Escape', 'ArrowDown', '1', 'ArrowDown']],
+  ['tokens', '#several-field', [], ['ArrowDown', 'Enter', 'Backspace']],
+];
+
+it.each(interactions)('lays the page out at most once for each key: %s', async (_, focus, before, keys) => {
+  const { page } = await open(desk('gallery.html'));
+  await page.locator(focus).first().focus();
+  for (const key of before) await page.keyboard.press(key);
+  const counted: { key: string; forced: number }[] = [];
+  for (const key of keys) {
+    const { forced } = await traced(page, () => page.keyboard.press(key.replace('²', '')));
+    if (forced > (key.endsWith('²') ? 2 : 1)) counted.push({ key, forced });
+  }
+  expect(counted).toEqual([]);
+});
+
+it('restyles no more than the author’s own :has() asks for', async () => {
+  const { page } = await openBare(
+    open,
+    `<main>${'<div><span>a</span><i>b</i></div>'.repeat(500)}<button commandfor="p" command="--toggle">P</button><div id="p" hidden>p</div></main>`,
+  );
+  await page.evaluate(() => {
+    // Put into every page that holds its background still while something is open.
+    const sheet = new CSSStyleSheet();
+    sheet.replaceSync('body:has(button[aria-expanded=true]) { overflow: clip; }');
+    document.adoptedStyleSheets = [sheet];
+    shell.wireDisclosure(document.getElementById('p')!);
+  });
+  await page.locator('button').focus();
+  const { restyled } = await traced(page, () => page.keyboard.press('Enter'));
+  expect(restyled).toBeLessThan(700);
+});
