@@ -161,22 +161,19 @@ export function collection<S extends object, O extends object>(
         if (digest === undefined || digest !== each.digest) {
           each.digest = digest;
           const hasPanel = panel && !(seen.native = panel.contains(element));
+          seen.labelledBy = hasPanel ? ids.of(element) : undefined;
+          const shown: Attributes | undefined = panel && {
+            ...(hasPanel && ids.attributes(panel)),
+            ...semantics['panel']?.(state, seen, key),
+            ...rules.panelParts?.(panel, key),
+          };
           const own: Attributes = {
             ...semantics['item']?.(state, seen, key),
             ...(rules.stop && { tabindex: key === at ? '0' : '-1' }),
-            ...(hasPanel && { ...ids.attributes(element), 'aria-controls': ids.of(panel) }),
+            ...(hasPanel && { 'aria-controls': ids.of(panel) }),
+            ...(shown?.['aria-labelledby'] && ids.attributes(element)),
           };
-          each.wanted = [[element, own]];
-          seen.labelledBy = hasPanel ? ids.of(element) : undefined;
-          if (panel)
-            each.wanted.push([
-              panel,
-              {
-                ...(hasPanel && ids.attributes(panel)),
-                ...semantics['panel']?.(state, seen, key),
-                ...rules.panelParts?.(panel, key),
-              },
-            ]);
+          each.wanted = [[element, own], ...(panel ? [[panel, shown!] as const] : [])];
         }
         wanted.push(...each.wanted!);
       }

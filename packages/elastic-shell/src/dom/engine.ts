@@ -1,11 +1,11 @@
 // The one loop: event → intent → guard → step → semantics → DOM → cells. It runs a contract on an element.
 import { type Cell, cell, deliver } from '../core/cell.js';
 import { changesBetween } from '../core/change.js';
-import type { Attributes, Contract, View } from '../core/contract/contract.js';
+import type { Contract, View } from '../core/contract/contract.js';
 import { ask } from '../core/guard.js';
 import { tell } from '../core/report.js';
 import { defaults } from './defaults.js';
-import { ledger } from './ledger.js';
+import { ledger, type Part } from './ledger.js';
 import { controlsOf, join } from './hub.js';
 import { engines } from './references.js';
 import type { Cause, Change, CommonOptions, Wired } from './types.js';
@@ -39,7 +39,7 @@ export interface Engine<S extends object = object, O extends object = object> {
 /** What a pattern asks of the engine beyond attributes. A service knows no pattern. */
 export interface Service {
   /** Attributes of parts that only the service knows. */
-  parts?(): Iterable<readonly [Element, Attributes | undefined]>;
+  parts?(): Iterable<Part>;
   /** An intent has come: what is it about? Here the service adds that to the view. */
   aim?(intent: string, cause: Cause): void;
   /** A new wish is about to be put to the guard. */
@@ -82,20 +82,12 @@ export function wire<S extends object, O extends object>(
   let state = contract.read(view);
 
   const render = (): void => {
-    const wanted = new Map<Element, Attributes>();
-    const want = (element: Element, attributes: Attributes = {}): void => {
-      const before = wanted.get(element);
-      wanted.set(element, before ? { ...before, ...attributes } : attributes);
-    };
-    want(root, semantics.root?.(state, view));
-    for (const [element, attributes] of service?.parts?.() ?? []) want(element, attributes);
+    const parts: Part[] = [[root, semantics.root?.(state, view)], ...(service?.parts?.() ?? [])];
     for (const control of controlsOf(root))
-      want(control, semantics.opener?.(state, view, commands[control.getAttribute('command') ?? '']));
-    if (waiting) {
-      want(root, { 'aria-busy': 'true' });
-      if (waiting.source) want(waiting.source, { 'aria-disabled': 'true' });
-    }
-    show(wanted);
+      parts.push([control, semantics.opener?.(state, view, commands[control.getAttribute('command') ?? ''])]);
+    if (waiting) parts.push([root, { 'aria-busy': 'true' }]);
+    if (waiting?.source) parts.push([waiting.source, { 'aria-disabled': 'true' }]);
+    show(parts);
   };
 
   const wait = (change?: Change): void => {
@@ -157,7 +149,7 @@ export function wire<S extends object, O extends object>(
       waiting = {} as Change;
       service?.release?.();
       releases.forEach((release) => release());
-      show(new Map());
+      show([]);
     },
   } as unknown as Wired & Record<string, Cell<unknown>>;
 

@@ -47,8 +47,17 @@ export function itemsOf(
       }
       if (key !== own) given.set(element, key);
       taken.add(key);
-      const label = labelOf(element);
-      return { element, key, label, disabled: isDisabled(element), closable: 'closable' in element.dataset };
+      let label: string | undefined;
+      return {
+        element,
+        key,
+        // Read where it is asked for: who never searches by words does not pay for them.
+        get label() {
+          return (label ??= labelOf(element));
+        },
+        disabled: isDisabled(element),
+        closable: 'closable' in element.dataset,
+      };
     });
   };
   const all = (): ItemElement[] => {

@@ -10,7 +10,6 @@ import { controlsOf } from './hub.js';
 import { childrenOf, isOpenLayer, openLayer, parentOf, reachable, stepAside } from './layers.js';
 import type { Namer } from './naming.js';
 import { type Phase, phases } from './phase.js';
-import { lockScroll } from './scroll-lock.js';
 import type { Showing } from './showing.js';
 import type { Change } from './types.js';
 
@@ -136,10 +135,8 @@ export function layer<O extends LayerOptions>(engine: Engine<Openable, O>, rules
         focusing?.enter();
       } finally {
         if (standing) releases.push(standing.hold(beside as never, lost));
-        if (showing.modal) {
-          releases.push(lockScroll(document));
-          stepAside(around);
-        }
+        if (showing.hold) releases.push(showing.hold());
+        if (showing.modal) stepAside(around);
       }
     };
     phase.go(true, () => showing.show(beside, change.reason === 'native'), follow);

@@ -1,15 +1,21 @@
 // Attributes: given all that is wanted, writes what differs, keeps what stood there, and puts back the rest.
 import type { Attributes } from '../core/contract/contract.js';
 
-/** Has the page show `wanted` and nothing else: what is not wanted any more goes back to what stood there. */
-export type Show = (wanted: Map<Element, Attributes>) => void;
+/** An element, and what shall stand on it. */
+export type Part = readonly [Element, Attributes | undefined];
+
+/** Has the page show `parts` and nothing else: what is not wanted any more goes back to what stood there. Of two for one element both count, the later before the earlier. */
+export type Show = (parts: Iterable<Part>) => void;
 
 /** What stood on an element; and in which order, from when one of the author's attributes was taken away. */
 interface Before {
   values: Attributes;
   order?: string[];
-  /** What was wanted last: given the very same object again, the page need not be read. */
+  /** What is wanted, and what was last: given the very same object again, the page need not be read. */
+  next?: Attributes;
   last?: Attributes;
+  /** The turn in which it was wanted. */
+  turn?: number;
 }
 
 const write = (element: Element, before: Before, attributes: Attributes): void => {
@@ -31,13 +37,20 @@ const write = (element: Element, before: Before, attributes: Attributes): void =
 
 export function ledger(): Show {
   const pages = new Map<Element, Before>();
-  return (wanted) => {
+  let turn = 0;
+  return (parts) => {
+    turn++;
+    for (const [element, attributes = {}] of parts) {
+      let before = pages.get(element);
+      if (!before) pages.set(element, (before = { values: {} }));
+      before.next = before.turn === turn ? { ...before.next, ...attributes } : attributes;
+      before.turn = turn;
+    }
     pages.forEach((before, element) => {
-      const { values, order } = before;
-      const next = wanted.get(element);
-      if (next) {
+      const { values, order, next } = before;
+      if (before.turn === turn) {
         if (before.last !== next) write(element, before, { ...values, ...next });
-        before.last = next;
+        before.last = next!;
         return;
       }
       write(element, before, values);
@@ -47,12 +60,6 @@ export function ledger(): Show {
         if (attribute) element.setAttributeNode(element.removeAttributeNode(attribute));
       }
       pages.delete(element);
-    });
-    wanted.forEach((attributes, element) => {
-      if (pages.has(element)) return;
-      const before: Before = { values: {}, last: attributes };
-      pages.set(element, before);
-      write(element, before, attributes);
     });
   };
 }

@@ -1,6 +1,7 @@
 // Ways to show a layer in the top layer: as a modal dialog, or as a popover beside a live page.
 import type { Attributes } from '../core/contract/contract.js';
 import type { Phase } from './phase.js';
+import { lockScroll } from './scroll-lock.js';
 
 /** How a layer is put into the top layer, and taken out of it. */
 export interface Showing {
@@ -8,6 +9,8 @@ export interface Showing {
   /** `beside`: what it stands beside; where that is an HTML element, the platform may take it for its anchor. `native`: the platform shows it already. */
   show(beside: unknown, native: boolean): void;
   hide(result: string | null | undefined): void;
+  /** It shows, and has focus: what it does to the page until released. */
+  hold?(): () => void;
   attributes(phase: Phase): Attributes;
 }
 
@@ -42,5 +45,6 @@ export const asModal = (root: HTMLDialogElement): Showing => ({
     if (root.isConnected && root.matches(':modal')) root.setAttribute('open', '');
     root.close(result ?? undefined);
   },
+  hold: () => lockScroll(root.ownerDocument),
   attributes: () => ('showModal' in root ? {} : { 'aria-modal': 'true' }),
 });

@@ -39,7 +39,7 @@ const headers = ':is(h1,h2,h3,h4,h5,h6,[role=heading]) button,summary';
 const detailsOf = (header: Element): HTMLDetailsElement | undefined =>
   header.localName === 'summary' ? (header.parentElement as HTMLDetailsElement) : undefined;
 
-const panelOf = (header: HTMLElement): HTMLElement | undefined => {
+const findPanel = (header: HTMLElement): HTMLElement | undefined => {
   const details = detailsOf(header);
   if (details) return details;
   const id = namedBy(header);
@@ -47,16 +47,17 @@ const panelOf = (header: HTMLElement): HTMLElement | undefined => {
   return (named || header.closest('h1,h2,h3,h4,h5,h6,[role=heading]')!.nextElementSibling) as HTMLElement;
 };
 
-/** The headers of `root` that no panel inside it holds: those belong to accordions of their own. */
-const own = (root: HTMLElement): HTMLElement[] => {
-  const found: HTMLElement[] = [];
-  let panels: (HTMLElement | undefined)[] = [];
+/** The headers of `root` with their panels, but for those inside such a panel: they belong to accordions of their own. */
+const own = (root: HTMLElement): Map<HTMLElement, HTMLElement | undefined> => {
+  const found = new Map<HTMLElement, HTMLElement | undefined>();
+  const panels = new Set<Element | null | undefined>();
   for (const header of root.querySelectorAll<HTMLElement>(headers)) {
-    // In document order a header stands in the panel of the one before it, or in none.
-    panels = panels.filter((panel) => panel?.contains(header));
-    if (panels.length) continue;
-    found.push(header);
-    panels.push(panelOf(header));
+    let at = header.parentElement;
+    while (at !== root && !panels.has(at)) at = at!.parentElement;
+    if (at !== root) continue;
+    const panel = findPanel(header);
+    found.set(header, panel);
+    panels.add(panel);
   }
   return found;
 };
@@ -70,7 +71,9 @@ export function wireAccordion(root: HTMLElement, asked: AccordionOptions = {}): 
   const options = optionsOf('accordion', asked, accordionChoices);
   const { elastic: axis = 'block' } = options;
   const first = typeof options.expanded === 'string' ? options.expanded.split(/\s+/) : options.expanded;
-  const items = itemsOf(root, () => own(root));
+  let panels: ReturnType<typeof own>;
+  const panelOf = (header: HTMLElement): HTMLElement | undefined => panels.get(header);
+  const items = itemsOf(root, () => (panels = own(root)).keys());
   const isOpen = (header: HTMLElement): boolean =>
     detailsOf(header)?.open ?? !panelOf(header)?.hasAttribute('hidden');
   const under = (expanded: ReadonlySet<string>): ReadonlySet<string> =>

@@ -53,8 +53,8 @@ export const accordion: Omit<Contract<AccordionState, AccordionPart, AccordionCh
         ? { open: expanded.has(key!) ? '' : null }
         : {
             hidden: expanded.has(key!) ? null : 'until-found',
-            'aria-labelledby': labelledBy!,
-            ...(items!.length <= mostRegions && { role: 'region' }),
+            // Without a role it may have no name.
+            ...(items!.length <= mostRegions && { role: 'region', 'aria-labelledby': labelledBy! }),
           },
   },
 };
