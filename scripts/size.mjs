@@ -18,13 +18,13 @@ const budgets = {
   tabs: 6750,
   carousel: 5500,
   dialog: 7900,
-  tooltip: 8550,
+  tooltip: 8650,
   drawer: 8950,
-  popover: 10900,
+  popover: 11000,
   listbox: 9900,
   tree: 13600,
   menu: 14200,
-  combobox: 19900,
+  combobox: 20000,
   all: 38400,
 };
 

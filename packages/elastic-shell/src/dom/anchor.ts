@@ -1,5 +1,5 @@
 // Anchoring: keeps a layer beside its anchor while either moves or grows, and does nothing while neither does.
-import { place, type Placement, type PlacementWish, type Rect } from '../core/layers/placement.js';
+import { place, type Placement, type PlacementWish, type Rect, type Size } from '../core/layers/placement.js';
 import { isMirrored } from './keys.js';
 
 /** A point, in CSS pixels from the viewport's top left. */
@@ -39,15 +39,16 @@ function onMove(element: Element, moved: () => void): () => void {
   return () => observer?.disconnect();
 }
 
-const write = ({ style }: HTMLElement, name: string, pixels: number, from?: string): void => {
-  const length = `${Math.round(pixels * 10) / 10}px`;
-  const value = from ? `calc(anchor(${from}) + ${length})` : length;
-  const property = `--shell-${name}`;
-  if (style.getPropertyValue(property) !== value) style.setProperty(property, value);
-};
+const px = (pixels: number): string => `${Math.round(pixels * 10) / 10}px`;
 
-/** Gives `layer` the width of its anchor. Done before it shows, so that it is laid out once. */
-export const fitTo = (layer: HTMLElement, anchor: Anchor): void => write(layer, 'fit', rectOf(anchor).width);
+/** Custom properties, less their --shell-. */
+const properties = ['x', 'y', 'room-x', 'room-y', 'arrow', 'fit'];
+const write = ({ style }: HTMLElement, values: readonly string[]): void =>
+  properties.forEach((name, at) => style.setProperty(`--shell-${name}`, values[at] ?? ''));
+
+/** Takes away what `keepBeside` wrote. `fit`: what the layer, before it shows, is made as wide as, so that it is laid out once. */
+export const forgetPlace = (layer: HTMLElement, fit?: Anchor): void =>
+  write(layer, [...Array<string>(5), fit ? px(rectOf(fit).width) : '']);
 
 const sizesOf = ({ offsetWidth, offsetHeight }: HTMLElement, { width, height }: Rect): string =>
   `${offsetWidth} ${offsetHeight} ${width} ${height}`;
@@ -79,54 +80,80 @@ export function keepBeside(
   let frame = 0;
   let area = '';
   let found: Placement;
-  /** Of the layer and its anchor, when it was placed. */
+  /** The size that the layer asks for; and what it and its anchor measured then: while that is the same, it is not asked again. */
+  let size: Size | undefined;
   let sizes = '';
+  let written = '';
+  let last = 0;
+  let timer: ReturnType<typeof setTimeout> | undefined;
   let stopMove: (() => void) | undefined;
 
   const isElement = anchor instanceof view.Element;
+  const direction = isMirrored(layer) ? 'rtl' : 'ltr';
   // Where the platform knows the anchor, the place is written relative to it: then the layer moves in the
   // same frame as its anchor, with no script at all.
   let glued = isElement && !!view.CSS?.supports?.('left', 'anchor(left)');
 
   const put = (): void => {
     const rect = rectOf(anchor);
-    if (wish.fit === 'anchor') write(layer, 'fit', rect.width);
-    const { offsetWidth: width, offsetHeight, clientHeight, scrollHeight } = layer;
-    sizes = sizesOf(layer, rect);
+    if (!size) {
+      const { offsetWidth: width, offsetHeight, clientHeight, scrollHeight } = layer;
+      size = { width, height: offsetHeight - clientHeight + scrollHeight };
+      sizes = sizesOf(layer, rect);
+    }
     found = place({
       ...wish,
       anchor: rect,
-      layer: { width, height: offsetHeight - clientHeight + scrollHeight },
+      layer: size,
       boundary: { x: 0, y: 0, width: page.clientWidth, height: page.clientHeight },
-      direction: isMirrored(layer) ? 'rtl' : 'ltr',
+      direction,
     });
-    write(layer, 'x', found.x - (glued ? rect.x : 0), glued ? 'left' : undefined);
-    write(layer, 'y', found.y - (glued ? rect.y : 0), glued ? 'top' : undefined);
-    write(layer, 'room-x', found.room.width);
-    write(layer, 'room-y', found.room.height);
-    write(layer, 'arrow', found.arrow);
+    const { x, y, room, arrow } = found;
+    const at = (from: string, pixels: number, start: number): string =>
+      glued ? `calc(anchor(${from}) + ${px(pixels - start)})` : px(pixels);
+    const values = [
+      at('left', x, rect.x),
+      at('top', y, rect.y),
+      px(room.width),
+      px(room.height),
+      px(arrow),
+      wish.fit === 'anchor' ? px(rect.width) : '',
+    ];
+    if (written !== (written = `${values}`)) write(layer, values);
   };
   const update = (): void => {
-    frame = 0;
     put();
     // With less width than it needs the layer grows taller: it is placed again with the height it has now.
-    if (!found.fits) put();
+    if (!found.fits) {
+      size = undefined;
+      put();
+    }
     if (found.area !== area) placed((area = found.area));
     stopMove?.();
-    if (!isElement || !('IntersectionObserver' in view)) return;
-    const timer = setTimeout(() => (stopMove = onMove(anchor, later)), quiet);
-    stopMove = () => clearTimeout(timer);
+    stopMove = undefined;
+    last = Date.now();
+    timer ??= setTimeout(rest, quiet);
+  };
+  /** Watches the anchor once nothing has changed for a while. */
+  const rest = (): void => {
+    const left = last + quiet - Date.now();
+    timer = left > 0 ? setTimeout(rest, left) : undefined;
+    if (!timer && isElement && 'IntersectionObserver' in view) stopMove = onMove(anchor, later);
   };
   const later = (): void => {
-    frame ||= view.requestAnimationFrame(update);
+    frame ||= view.requestAnimationFrame(() => {
+      frame = 0;
+      update();
+    });
   };
 
+  // The platform tells of these once a frame, before it draws.
   for (const [target, type] of [
     [document, 'scroll'],
     [view, 'resize'],
     [view.visualViewport, 'resize'],
   ] as const)
-    target?.addEventListener(type, later, { capture: true, passive: true, signal: stop.signal });
+    target?.addEventListener(type, update, { capture: true, passive: true, signal: stop.signal });
   if ('ResizeObserver' in view) {
     let isFirst = true;
     const watcher = new view.ResizeObserver(() => {
@@ -136,7 +163,10 @@ export function keepBeside(
       if (isLost) {
         glued = false;
         update();
-      } else if (sizes !== sizesOf(layer, rectOf(anchor))) later();
+      } else if (sizes !== sizesOf(layer, rectOf(anchor))) {
+        size = undefined;
+        later();
+      }
     });
     watcher.observe(layer);
     if (isElement) watcher.observe(anchor);
@@ -153,14 +183,8 @@ export function keepBeside(
 
   return () => {
     view.cancelAnimationFrame(frame);
+    clearTimeout(timer);
     stopMove?.();
     releases.splice(0).forEach((release) => release());
   };
-}
-
-const properties = ['x', 'y', 'room-x', 'room-y', 'arrow', 'fit'];
-
-/** Takes away what `keepBeside` wrote. */
-export function forgetPlace(layer: HTMLElement): void {
-  for (const name of properties) layer.style.removeProperty(`--shell-${name}`);
 }

@@ -1,6 +1,6 @@
 // Standing beside an anchor: finds it, keeps the layer there, and says which area was taken.
 import type { PlacementWish } from '../core/layers/placement.js';
-import { type Anchor, fitTo, forgetPlace, keepBeside } from './anchor.js';
+import { type Anchor, forgetPlace, keepBeside } from './anchor.js';
 import type { Engine } from './engine.js';
 import type { Standing } from './layer.js';
 import { keepStyleAttribute } from './style-attribute.js';
@@ -33,8 +33,7 @@ export function beside(
       const { Element } = root.ownerDocument.defaultView!;
       if (found && (found instanceof Element || typeof found.x === 'number')) {
         // What is left of its last place would have it laid out twice.
-        forgetPlace(root);
-        if (wish.fit === 'anchor') fitTo(root, found);
+        forgetPlace(root, wish.fit === 'anchor' ? found : undefined);
         return found;
       }
       throw new TypeError(
