@@ -8,6 +8,7 @@ export interface Counts {
 
 export interface Announcer {
   say(words: string): void;
+  /** That there is nothing is also seen, where the status is not the author's own. */
   count(found: number): void;
   release(): void;
 }
@@ -46,18 +47,20 @@ export function announcer(
     }
     return made;
   };
-  const say = (text: string): void => {
+  const say = (text: string, isSeen = false): void => {
     const place = region();
     clearTimeout(timer);
     timer = setTimeout(() => {
+      made?.toggleAttribute('data-spoken', !isSeen);
+      made?.toggleAttribute('data-notice', isSeen);
       if (text !== last || place.textContent !== text) place.textContent = last = text;
     }, quiet);
   };
   return {
-    say,
+    say: (text) => say(text),
     count(found) {
       const rules = new Intl.PluralRules(languageOf(root));
-      say((words.count ?? english)(found, rules.select(found)));
+      say((words.count ?? english)(found, rules.select(found)), !found);
     },
     release() {
       clearTimeout(timer);

@@ -186,6 +186,8 @@ it('with a search box in its list: focus goes in, and comes back with the choice
   expect(await value(page, 'inner-field')).toBe('');
   await press(page, 'Escape');
   expect(await focused(page)).toBe('inner-button');
+  await press(page, 'ArrowDown');
+  await page.waitForFunction(() => document.activeElement!.id === 'inner-field');
 });
 
 describe('for several', () => {

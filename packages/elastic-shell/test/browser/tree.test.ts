@@ -176,8 +176,11 @@ describe('from data', () => {
     ).toEqual(['1', '1']);
     await page.keyboard.press('ArrowDown');
     expect(await page.evaluate(() => document.activeElement!.getAttribute('role'))).toBe('treeitem');
+    await page.fill('#tree-search', 'tinsel');
+    await page.waitForSelector('#data-tree + [data-notice]:not([data-spoken]):text("No match")');
     await page.fill('#tree-search', '');
     expect(await shown(page, 'data-tree')).toEqual(before);
+    await page.waitForFunction(() => !document.querySelector('#data-tree + [role=status]')!.textContent);
   });
 
   it('100,000 rows: opened to the last, with few on the page; a closing branch takes focus from within it', async () => {

@@ -54,7 +54,7 @@ export const comboboxNotes: Notes<ComboboxPart> = {
     {
       on: 'field',
       key: 'ArrowDown',
-      does: 'Opens the list at what is selected, else the first; goes to the next option; wraps',
+      does: 'Opens the list at what is selected, else the first, also from the button of a search box; goes to the next option; wraps',
       by: 'engine',
     },
     {

@@ -147,7 +147,7 @@ export const treeNotes: Notes<TreePart> = {
   owes: [
     'One tab stop; closing a branch that holds focus moves focus to that branch.',
     'A branch whose children are fetched is busy meanwhile; a failure says so in a row of its own, which tries again.',
-    'A filter keeps the matches and the branches around them; clearing it closes what it opened.',
+    'A filter keeps the matches and the branches around them; clearing it closes what it opened. How many there are is said, that there is none is also shown.',
     'reveal(key) opens the way to a row and scrolls it into view.',
     'From data only the rows in view are on the page; 100,000 work at the speed of 100.',
     'A key that stands in it twice, or a cycle, is a TypeError that names it.',

@@ -43,7 +43,13 @@ export function followField(
       if (popup.contains(target) && !target.closest('input,button,[data-notice]')) event.preventDefault();
     },
     keydown(event: KeyboardEvent) {
-      if (event.defaultPrevented || event.isComposing || event.target !== holder) return;
+      if (event.defaultPrevented || event.isComposing) return;
+      // A button whose list holds the field opens it as a select does.
+      if (event.target === trigger && trigger !== holder && event.key === 'ArrowDown') {
+        event.preventDefault();
+        engine.intend('open', { reason: 'key', event, source: trigger });
+      }
+      if (event.target !== holder) return;
       const isStart = !field || (!field.value && field.selectionStart === 0);
       const isBack = event.key === 'Backspace' || logicalKey(event, root) === 'inline-previous';
       if (isBack && isStart && tokens?.enter()) event.preventDefault();

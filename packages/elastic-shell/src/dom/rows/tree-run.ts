@@ -139,6 +139,7 @@ export function run(engine: TreeEngine, source: TreeSource, options: TreeOptions
         before ??= engine.state().expanded;
         openFound();
         if (!value) {
+          announce.say('');
           const { current } = engine.state();
           const expanded = new Set([...before, ...wayTo(source.all(), current ?? '')]);
           before = undefined;
