@@ -12,19 +12,19 @@ const { build: bundle } = await import('esbuild');
  * docs/quality.md sets them beside these, which hold what is, and says why.
  */
 const budgets = {
-  switch: 3050,
+  switch: 3100,
   disclosure: 2850,
   accordion: 6250,
   tabs: 6750,
-  carousel: 5500,
+  carousel: 5600,
   dialog: 7900,
   tooltip: 8650,
   drawer: 8950,
   popover: 11000,
   listbox: 9900,
   tree: 13600,
-  menu: 14200,
-  combobox: 20000,
+  menu: 14350,
+  combobox: 20150,
   all: 38400,
 };
 

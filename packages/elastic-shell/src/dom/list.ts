@@ -6,6 +6,7 @@ import type { Attributes, Contract } from '../core/contract/contract.js';
 import { type Selecting, stopOf } from '../core/contract/selecting.js';
 import type { Engine, Service } from './engine.js';
 import { activeIn } from './focus.js';
+import { hearIn } from './hearing.js';
 import { chordOf } from './keys.js';
 import { idGiver } from './naming.js';
 import { columnsOf, type Rows } from './rows/rows.js';
@@ -146,9 +147,8 @@ export function list<S extends ListState, O extends object>(
     const target = type === 'keydown' && holder ? holder : box;
     target.addEventListener(type, heard[type] as EventListener, { signal: stopped.signal });
   }
-  const ended = { signal: stopped.signal, capture: true };
-  for (const type of ['pointerup', 'pointercancel'])
-    document.addEventListener(type, () => queueMicrotask(() => (isPressing = false)), ended);
+  const lift = (): void => queueMicrotask(() => (isPressing = false));
+  const unhear = hearIn(document, { pointerup: lift, pointercancel: lift });
 
   const moved: List['moved'] = (before) => {
     const { current } = engine.state();
@@ -215,6 +215,7 @@ export function list<S extends ListState, O extends object>(
     },
     release() {
       stopped.abort();
+      unhear();
       unfollow();
     },
   };

@@ -2,6 +2,7 @@
 import { move } from '../core/collection/movement.js';
 import type { Attributes } from '../core/contract/contract.js';
 import type { Engine } from './engine.js';
+import { hearIn } from './hearing.js';
 import { controlsOf } from './hub.js';
 import { logicalKey } from './keys.js';
 
@@ -22,15 +23,13 @@ const moves: Record<string, string> = {
 };
 
 export function pickersOf({ root, intend }: Pick<Engine, 'root' | 'intend'>): Pickers {
-  const stop = new AbortController();
   const all = (): HTMLElement[] =>
     controlsOf(root).filter((control) => control.getAttribute('command') === '--pick') as HTMLElement[];
   const placeOf = (picker: Element): number =>
     Number(picker.getAttribute('value') ?? all().indexOf(picker as HTMLElement) + 1) - 1;
 
-  root.ownerDocument.addEventListener(
-    'keydown',
-    (event) => {
+  const heard = {
+    keydown(event: KeyboardEvent) {
       const picker = (event.target as Element).closest?.<HTMLElement>('[role=tab][command="--pick"]');
       const pickers = picker ? all() : [];
       const way = picker && pickers.includes(picker) && moves[logicalKey(event, picker) ?? ''];
@@ -41,8 +40,7 @@ export function pickersOf({ root, intend }: Pick<Engine, 'root' | 'intend'>): Pi
       next.focus();
       intend('pick', { reason: 'key', event, source: next });
     },
-    { signal: stop.signal },
-  );
+  };
   return {
     all,
     placeOf,
@@ -56,6 +54,6 @@ export function pickersOf({ root, intend }: Pick<Engine, 'root' | 'intend'>): Pi
             : { 'aria-current': isPicked ? 'true' : null },
         ] as const;
       }),
-    release: () => stop.abort(),
+    release: hearIn(root.ownerDocument, heard, ['keydown']),
   };
 }

@@ -1,5 +1,6 @@
 // Turning by itself: calls `turn` at intervals while nothing pauses it.
 import { isTurning } from '../core/rotation.js';
+import { hearIn } from './hearing.js';
 
 export interface Turning {
   /** True while it turns now. */
@@ -39,19 +40,20 @@ export function turningIn(
     if (now) timer = setInterval(turn, interval);
     changed();
   };
-  const hear = (target: EventTarget, type: string, next: () => Partial<typeof view>): void =>
-    target.addEventListener(type, () => update(next()), { signal: stop.signal });
-  hear(root, 'pointerenter', () => ({ hovered: true }));
-  hear(root, 'pointerleave', () => ({ hovered: false }));
-  hear(root, 'focusin', () => ({ focused: true }));
-  hear(root, 'focusout', () => ({ focused: false }));
-  hear(document, 'visibilitychange', () => ({ hidden: document.hidden }));
+  const hear = (type: string, next: Partial<typeof view>): void =>
+    root.addEventListener(type, () => update(next), { signal: stop.signal });
+  hear('pointerenter', { hovered: true });
+  hear('pointerleave', { hovered: false });
+  hear('focusin', { focused: true });
+  hear('focusout', { focused: false });
+  const unhear = hearIn(document, { visibilitychange: () => update({ hidden: document.hidden }) });
 
   return {
     now: () => isTurning(view),
     set: (rotating) => update({ rotating }),
     release() {
       stop.abort();
+      unhear();
       clearInterval(timer);
     },
   };

@@ -1,6 +1,7 @@
 // What opens a menu: a press that may be dragged onto an item, arrows on its openers, and the ways to a context menu.
-import { controlsOf } from '../hub.js';
 import { activeIn } from '../focus.js';
+import { hearIn } from '../hearing.js';
+import { controlsOf } from '../hub.js';
 import { isMirrored } from '../keys.js';
 import type { Point } from '../anchor.js';
 import type { RunningMenu } from './chain.js';
@@ -24,7 +25,6 @@ const targetOf = (event: Event): Element => event.composedPath()[0] as Element;
 /** Follows what opens `menu` until released. */
 export function opening({ menu, context, openAt, itemOf }: OpeningRules): () => void {
   const document = menu.root.ownerDocument;
-  const stop = new AbortController();
   let timer: ReturnType<typeof setTimeout> | undefined;
   let began: Point | undefined;
   /** The mouse went down where the menu opened, and is still down. */
@@ -121,13 +121,9 @@ export function opening({ menu, context, openAt, itemOf }: OpeningRules): () => 
       menu.open(opener, key === 'ArrowUp' ? 'last' : 'first', 'key', event);
     },
   };
-  for (const type in heard)
-    document.addEventListener(type, heard[type] as EventListener, {
-      signal: stop.signal,
-      capture: type !== 'keydown',
-    });
+  const release = hearIn(document, heard, ['keydown']);
   return () => {
     clearTimeout(timer);
-    stop.abort();
+    release();
   };
 }

@@ -7,6 +7,7 @@ import { checkShown, tree, type TreeChoices, treeKeys, type TreeState } from '..
 import { announcer, type Counts } from '../announce.js';
 import { type BranchOptions, branches } from '../branches.js';
 import type { Engine } from '../engine.js';
+import { hearIn } from '../hearing.js';
 import { list } from '../list.js';
 import type { CommonOptions } from '../types.js';
 import type { RowOptions } from './data-rows.js';
@@ -110,8 +111,7 @@ export function run(engine: TreeEngine, source: TreeSource, options: TreeOptions
       ? input
       : undefined;
   };
-  const stop = new AbortController();
-  const heard: Record<string, (event: never) => void> = {
+  const heard = {
     input(event: Event) {
       const input = filterOf(event);
       if (input) engine.change({ query: input.value }, { reason: 'key', event, source: input });
@@ -122,8 +122,7 @@ export function run(engine: TreeEngine, source: TreeSource, options: TreeOptions
       parts.focus();
     },
   };
-  for (const type in heard)
-    root.ownerDocument.addEventListener(type, heard[type] as EventListener, { signal: stop.signal });
+  const unhear = hearIn(root.ownerDocument, heard, Object.keys(heard));
 
   return {
     ...parts,
@@ -154,7 +153,7 @@ export function run(engine: TreeEngine, source: TreeSource, options: TreeOptions
       parts.show!(change);
     },
     release() {
-      stop.abort();
+      unhear();
       parts.release!();
       unfollow();
       loads.release();
