@@ -16,15 +16,16 @@ const rectOf = (anchor: Anchor): Rect =>
 /** Milliseconds without a change before the anchor is watched: a scroll tells of itself, frame by frame. */
 const quiet = 100;
 
-/** Calls `moved` when `element` has moved without scrolling or resizing: the page around it changed. */
-function onMove(element: Element, moved: () => void): () => void {
+/** Calls `moved` when `element` is not at `at`, or leaves it without scrolling or resizing: the page around it changed. */
+function onMove(element: Element, at: Rect, moved: () => void): () => void {
   const { documentElement: page } = element.ownerDocument;
-  let observer: IntersectionObserver | undefined;
-  const watch = (): void => {
-    observer?.disconnect();
-    const { top, left, right, bottom } = element.getBoundingClientRect();
+  // What it sees first, it sees where the page is laid out.
+  let observer = new IntersectionObserver((entries) => {
+    const { top, left, right, bottom } = entries[0]!.boundingClientRect;
+    if (Math.hypot(top - at.y, left - at.x) > 1) return moved();
     const margins = [top, page.clientWidth - right, page.clientHeight - bottom, left];
     let first = true;
+    observer.disconnect();
     // The observed area is cut down to the element itself: any move changes how much of it is inside.
     observer = new IntersectionObserver(
       () => {
@@ -34,9 +35,9 @@ function onMove(element: Element, moved: () => void): () => void {
       { rootMargin: margins.map((margin) => `${-Math.floor(margin)}px`).join(' '), threshold: 1 },
     );
     observer.observe(element);
-  };
-  watch();
-  return () => observer?.disconnect();
+  });
+  observer.observe(element);
+  return () => observer.disconnect();
 }
 
 const px = (pixels: number): string => `${Math.round(pixels * 10) / 10}px`;
@@ -79,6 +80,7 @@ export function keepBeside(
   const releases: (() => void)[] = [() => stop.abort()];
   let frame = 0;
   let area = '';
+  let rect: Rect;
   let found: Placement;
   /** The size that the layer asks for; and what it and its anchor measured then: while that is the same, it is not asked again. */
   let size: Size | undefined;
@@ -95,7 +97,7 @@ export function keepBeside(
   let glued = isElement && !!view.CSS?.supports?.('left', 'anchor(left)');
 
   const put = (): void => {
-    const rect = rectOf(anchor);
+    rect = rectOf(anchor);
     if (!size) {
       const { offsetWidth: width, offsetHeight, clientHeight, scrollHeight } = layer;
       size = { width, height: offsetHeight - clientHeight + scrollHeight };
@@ -138,7 +140,7 @@ export function keepBeside(
   const rest = (): void => {
     const left = last + quiet - Date.now();
     timer = left > 0 ? setTimeout(rest, left) : undefined;
-    if (!timer && isElement && 'IntersectionObserver' in view) stopMove = onMove(anchor, later);
+    if (!timer && isElement && 'IntersectionObserver' in view) stopMove = onMove(anchor, rect, later);
   };
   const later = (): void => {
     frame ||= view.requestAnimationFrame(() => {

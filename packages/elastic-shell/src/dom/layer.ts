@@ -129,14 +129,17 @@ export function layer<O extends LayerOptions>(engine: Engine<Openable, O>, rules
       }),
     ];
     watch(true);
+    const mine = releases;
     const follow = (): void => {
       // Showing has laid the page out. Focus reads that; only then is anything written that would have it laid out again.
       try {
         focusing?.enter();
       } finally {
-        if (standing) releases.push(standing.hold(beside as never, lost));
-        if (showing.hold) releases.push(showing.hold());
-        if (showing.modal) stepAside(around);
+        // Whoever hears of focus may have closed it.
+        const isOpen = engine.state().open && mine === releases;
+        if (isOpen && standing) mine.push(standing.hold(beside as never, lost));
+        if (isOpen && showing.hold) mine.push(showing.hold());
+        if (isOpen && showing.modal) stepAside(around);
       }
     };
     phase.go(true, () => showing.show(beside, change.reason === 'native'), follow);

@@ -5,6 +5,7 @@ import { failureText } from '../core/text.js';
 import type { Content, ContentOptions } from './content.js';
 import type { Engine, Service } from './engine.js';
 import { tabbables } from './focus.js';
+import { hearIn } from './hearing.js';
 import { controlsOf } from './hub.js';
 import { isPromise } from './promise.js';
 import { naming } from './references.js';
@@ -56,7 +57,7 @@ export function loading(engine: Engine<Openable, ContentOptions>, service: Servi
   const { content, loadOn, keepContent = true } = options;
   const say = { ...words, ...options.messages };
   const document = root.ownerDocument;
-  const stop = new AbortController();
+  let isReleased = false;
   const place = root.querySelector<HTMLElement>('[data-content]') ?? root;
   let load: AbortController | undefined;
   let takeAway: Undo | undefined;
@@ -146,13 +147,12 @@ export function loading(engine: Engine<Openable, ContentOptions>, service: Servi
     const control = (event.target as Element).closest?.(naming);
     if (control && controlsOf(root).includes(control)) start();
   };
-  if (loadOn === 'intent')
-    for (const type of ['pointerover', 'focusin'])
-      document.addEventListener(type, onIntent, { capture: true, signal: stop.signal });
+  const unhear =
+    loadOn === 'intent' ? hearIn(document, { pointerover: onIntent, focusin: onIntent }) : undefined;
   const view = document.defaultView!;
   if (loadOn === 'idle')
     (view.requestIdleCallback ?? view.setTimeout)(() => {
-      if (!stop.signal.aborted) start();
+      if (!isReleased) start();
     });
   if (engine.state().open) start();
 
@@ -173,7 +173,8 @@ export function loading(engine: Engine<Openable, ContentOptions>, service: Servi
       else drop();
     },
     release() {
-      stop.abort();
+      isReleased = true;
+      unhear?.();
       cancel();
       takeAway?.();
     },

@@ -294,6 +294,27 @@ describe('what the platform and the page do to it', () => {
     await page.waitForSelector(isOpen('d'));
   });
 
+  it('closing it from the focus that its opening moves leaves the page live', async () => {
+    const { page } = await openBare(
+      open,
+      '<button id="o" commandfor="d" command="--open">O</button><dialog id="d"><h2>T</h2><input autofocus aria-label="I"></dialog>',
+    );
+    await page.evaluate(() => {
+      const wired = shell.wireDialog(document.getElementById('d')!);
+      document.querySelector('input')!.addEventListener('focus', () => wired.close(), { once: true });
+    });
+    await page.click('#o');
+    const state = (): Promise<unknown[]> =>
+      page.evaluate(() => [
+        document.querySelector('dialog')!.open,
+        document.documentElement.style.overflow,
+        document.getElementById('o')!.ariaExpanded,
+      ]);
+    expect(await state()).toEqual([false, '', 'false']);
+    await page.click('#o');
+    expect(await state()).toEqual([true, 'hidden', 'true']);
+  });
+
   it('removing it while open lets go of the page and gives focus back', async () => {
     const page = await start();
     await page.click('#o');
