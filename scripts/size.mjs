@@ -18,14 +18,14 @@ const budgets = {
   tabs: 6750,
   carousel: 5600,
   dialog: 7900,
-  tooltip: 8650,
+  tooltip: 8750,
   drawer: 8950,
-  popover: 11000,
-  listbox: 9900,
-  tree: 13600,
-  menu: 14350,
-  combobox: 20150,
-  all: 38400,
+  popover: 11150,
+  listbox: 10400,
+  tree: 13950,
+  menu: 14450,
+  combobox: 20500,
+  all: 39000,
 };
 
 const entries = {

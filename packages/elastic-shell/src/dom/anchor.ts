@@ -1,6 +1,7 @@
 // Anchoring: keeps a layer beside its anchor while either moves or grows, and does nothing while neither does.
 import { place, type Placement, type PlacementWish, type Rect, type Size } from '../core/layers/placement.js';
 import { isMirrored } from './keys.js';
+import { onResize } from './resize.js';
 
 /** A point, in CSS pixels from the viewport's top left. */
 export interface Point {
@@ -156,24 +157,20 @@ export function keepBeside(
     [view.visualViewport, 'resize'],
   ] as const)
     target?.addEventListener(type, update, { capture: true, passive: true, signal: stop.signal });
-  if ('ResizeObserver' in view) {
-    let isFirst = true;
-    const watcher = new view.ResizeObserver(() => {
-      const isLost = isFirst && glued && !isAt(layer, found);
-      isFirst = false;
-      // Here the page is laid out and not painted yet: looking costs no layout.
-      if (isLost) {
-        glued = false;
-        update();
-      } else if (sizes !== sizesOf(layer, rectOf(anchor))) {
-        size = undefined;
-        later();
-      }
-    });
-    watcher.observe(layer);
-    if (isElement) watcher.observe(anchor);
-    releases.push(() => watcher.disconnect());
-  }
+  let isFirst = true;
+  const unwatch = onResize(isElement ? [layer, anchor] : [layer], () => {
+    // Here looking costs no layout.
+    const isLost = isFirst && glued && !isAt(layer, found);
+    isFirst = false;
+    if (isLost) {
+      glued = false;
+      update();
+    } else if (sizes !== sizesOf(layer, rectOf(anchor))) {
+      size = undefined;
+      later();
+    }
+  });
+  releases.push(unwatch);
   if (isElement && 'IntersectionObserver' in view) {
     const sight = new view.IntersectionObserver((entries) => {
       if (!entries.at(-1)!.isIntersecting) lost();

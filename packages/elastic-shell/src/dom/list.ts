@@ -9,7 +9,7 @@ import { activeIn } from './focus.js';
 import { hearIn } from './hearing.js';
 import { chordOf } from './keys.js';
 import { idGiver } from './naming.js';
-import { columnsOf, type Rows } from './rows/rows.js';
+import type { Rows } from './rows/rows.js';
 import type { Change } from './types.js';
 
 /** What is asked of the state of a list: which row is current, and where that matters what is selected. */
@@ -33,8 +33,8 @@ export interface ListRules<S extends ListState> {
   press(event: MouseEvent, item: Item): string | undefined;
   /** Letters lead to items. */
   letters?: boolean;
-  /** The rows lie in a grid: moves by a row go as many items as lie side by side. */
-  isGrid?(): boolean;
+  /** How many rows lie side by side: moves by a row go as many items. Default: 1. */
+  columns?(): number;
   /** What of the state the attributes of a row follow, beside whether it is the stop: the same, and they are not made again. */
   digest?(state: S, item: Item): string;
   /** More attributes of a row, on top of the contract's. */
@@ -84,10 +84,8 @@ export function list<S extends ListState, O extends object>(
   const intend: List['intend'] = (intent, at, reason, event) => {
     look();
     view.at = at;
-    view.moves = {
-      ...(/page/.test(intent) && { page: rows.page() }),
-      ...(rules.isGrid?.() && { columns: columnsOf(rows) }),
-    };
+    const columns = rules.columns?.() ?? 1;
+    view.moves = { columns, ...(/page/.test(intent) && { page: rows.page() * columns }) };
     isRevealing = reason === 'key';
     const source = rows.elementOf(at);
     engine.intend(intent, { reason, event, ...(source && { source }) });

@@ -9,7 +9,8 @@ import { takePart } from '../dom/forms.js';
 import { itemsOf, labelIn } from '../dom/items.js';
 import { list } from '../dom/list.js';
 import { optionsOf } from '../dom/options.js';
-import { dataRows, type RowOptions, unlike } from '../dom/rows/data-rows.js';
+import { dataRows, type RowOptions } from '../dom/rows/data-rows.js';
+import { columnsOf, gridOf } from '../dom/rows/grid.js';
 import { markupRows } from '../dom/rows/rows.js';
 import {
   chosenNow,
@@ -19,6 +20,7 @@ import {
   type ItemsOption,
   type KeysOption,
   positionOf,
+  unlike,
 } from '../dom/rows/source.js';
 import type { CommonOptions, Wired } from '../dom/types.js';
 
@@ -70,7 +72,8 @@ export function wireListbox<I extends Item = Item>(root: HTMLElement, own: Listb
   const contract = { ...listbox, read };
   const wired = wire<Selecting, ListboxOptions>(root, contract, options, (engine) => {
     const { items, layout } = given;
-    const data = items && dataRows<I>(root, given);
+    const isGrid = layout === 'grid';
+    const data = items && dataRows<I>(root, { ...given, grid: isGrid ? gridOf : undefined });
     const rows = data ?? markupRows(root, source);
     if (data) data.set(unlike(root, itemsIn(items)));
     const first = chosenNow(options.selected as Chosen | Cell<Chosen>, engine.state().selected);
@@ -79,7 +82,7 @@ export function wireListbox<I extends Item = Item>(root: HTMLElement, own: Listb
       keys: () => listboxKeys(options),
       letters: true,
       press: ({ shiftKey }) => (shiftKey && multiple ? 'range' : 'pick'),
-      isGrid: () => layout === 'grid',
+      columns: () => (isGrid ? data?.across() || columnsOf(rows) : 1),
       digest: ({ selected }, { key }) => `${holds(selected, key)} ${rows.items().length}`,
       rowParts: ({ key }) => (data ? positionOf(data.items(), indexOf(data.items(), key)) : {}),
     });
@@ -95,7 +98,7 @@ export function wireListbox<I extends Item = Item>(root: HTMLElement, own: Listb
     });
     return {
       ...parts,
-      parts: () => [[root, layout === 'grid' ? { 'data-layout': 'grid' } : {}], ...parts.parts!()],
+      parts: () => [[root, isGrid ? { 'data-layout': 'grid' } : {}], ...parts.parts!()],
       release() {
         parts.release!();
         unfollow();

@@ -119,6 +119,57 @@ it('10,000 options: few are on the page, the current one always and in view, wit
   ]);
 });
 
+it('a grid of 3,000: arrows and pages go by what lies side by side, also once that is another number', async () => {
+  const { page } = await openBare(
+    open,
+    '<div style="inline-size: 520px"><div role="listbox" id="l" aria-label="Glyphs"></div></div>',
+  );
+  await page.evaluate(() => {
+    const items = Array.from({ length: 3000 }, (_, at) => ({ key: `${at}` }));
+    const render = ({ key }: { key: string }) => {
+      const glyph = document.createElement('span');
+      glyph.textContent = key;
+      glyph.style.cssText = 'display: block; width: 48px; height: 32px';
+      return glyph;
+    };
+    shell.wireListbox(document.getElementById('l')!, { items, render, layout: 'grid' });
+  });
+  await page.waitForFunction(() => document.querySelectorAll('[role=option]').length > 100);
+  /** Whether each option in view stands where its number says. */
+  const misplaced = (across: number) =>
+    page.evaluate((columns) => {
+      const list = document.getElementById('l')!;
+      const { left, top } = list.getBoundingClientRect();
+      return [...list.querySelectorAll<HTMLElement>('[role=option]:not([data-away])')].filter((option) => {
+        const box = option.getBoundingClientRect();
+        const at = Number(option.textContent);
+        const [x, y] = [(at % columns) * 48, Math.floor(at / columns) * 32];
+        return Math.hypot(box.left - left - x, box.top - top + list.scrollTop - y) > 2;
+      }).length;
+    }, across);
+  const inView = () =>
+    page.evaluate(() => {
+      const list = document.getElementById('l')!.getBoundingClientRect();
+      const { top, bottom } = document.activeElement!.getBoundingClientRect();
+      return top >= list.top - 1 && bottom <= list.bottom + 1;
+    });
+  await page.focus(stop('l'));
+  expect(
+    await press(page, 'ArrowRight', 'ArrowDown', 'PageDown', 'PageDown', 'ArrowUp', 'End', 'ArrowUp'),
+  ).toEqual(['1', '11', '101', '191', '181', '2999', '2989']);
+  expect([await misplaced(10), await inView()]).toEqual([0, true]);
+  expect(await page.locator('[role=option]').count()).toBeLessThan(260);
+  await page.evaluate(() => {
+    document.querySelector<HTMLElement>('div')!.style.inlineSize = '300px';
+  });
+  await page.waitForFunction(() => document.getElementById('l')!.scrollHeight > 19_000);
+  expect(await press(page, 'ArrowUp', 'ArrowDown', 'ArrowDown')).toEqual(['2984', '2989', '2994']);
+  expect([await misplaced(5), await inView()]).toEqual([0, true]);
+  await page.evaluate(() => (document.getElementById('l')!.scrollTop = 4000));
+  await page.waitForFunction(() => document.querySelector('[data-away]'));
+  expect([await misplaced(5), await focused(page)]).toEqual([0, '2994']);
+});
+
 it('measures rows that differ, and keeps its place when rows come above', async () => {
   const { page } = await openBare(open, '<div id="l" role="listbox" aria-label="L"></div>');
   const place = await page.evaluate(async () => {

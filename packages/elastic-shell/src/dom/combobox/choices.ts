@@ -5,9 +5,9 @@ import { tell } from '../../core/report.js';
 import { languageOf } from '../announce.js';
 import { itemsOf, labelIn } from '../items.js';
 import { isPromise } from '../promise.js';
-import { type DataRows, dataRows, type RowOptions, unlike } from '../rows/data-rows.js';
+import { type DataRows, dataRows, type RowOptions } from '../rows/data-rows.js';
 import { markupRows, type Rows } from '../rows/rows.js';
-import { followItems, itemsIn, type ItemsOption } from '../rows/source.js';
+import { followItems, itemsIn, type ItemsOption, unlike } from '../rows/source.js';
 
 export type Asked<I> = (query: string, signal: AbortSignal) => readonly I[] | PromiseLike<readonly I[]>;
 

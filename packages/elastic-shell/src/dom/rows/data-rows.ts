@@ -1,9 +1,9 @@
 // Rows made from data: those in view and a few around them, reused as the list scrolls; the row with the tab stop stays.
 import { indexOf, type Item } from '../../core/collection/items.js';
-import { type Heights, heights, rowsShown, scrollFor } from '../../core/collection/window.js';
-import { tell } from '../../core/report.js';
+import { type Heights, heights, rowsShown, scrollFor, type Shown } from '../../core/collection/window.js';
 import { activeIn } from '../focus.js';
-import { arrange } from './arrange.js';
+import { onResize } from '../resize.js';
+import { nest, type Nested } from './arrange.js';
 import { groupsIn, type Line, linesOf } from './lines.js';
 import { fillRow, makeIn, makeRow, type Row, type RowRules } from './row.js';
 import type { Rows } from './rows.js';
@@ -13,6 +13,8 @@ export type { RowOptions } from './row.js';
 export interface DataRows<I extends Item> extends Rows {
   items(): readonly I[];
   set(items: readonly I[]): void;
+  /** Rows side by side in a grid of which those in view are on the page; 0 where all are. */
+  across(): number;
   release(): void;
 }
 
@@ -24,7 +26,6 @@ const usualList = 400;
 
 export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>): DataRows<I> {
   const document = list.ownerDocument;
-  const view = document.defaultView!;
   const make = makeIn(document);
   const sizer = make('data-rows', 'presentation');
   const groupOf = groupsIn(make);
@@ -35,8 +36,14 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
   let lines: readonly Line<I>[] = [];
   let tall: Heights = heights(0, usualRow);
   let usual = usualRow;
+  const { grid: gridOf } = rules;
   let isMeasured = rules.rowHeight === 'measured';
+  /** Rows side by side. */
+  let across = 1;
+  /** Those on the page that lie as the page lays them out, in order. */
+  let flow: HTMLElement[] = [];
   let height = 0;
+  let width = 0;
   let isSeen = false;
   /** The height of a row has been seen, and nothing has changed since. */
   let isSame = false;
@@ -48,17 +55,16 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
   let shifted: (() => void) | undefined;
   list.append(sizer);
 
-  const isWindowed = (): boolean => lines.length > most;
-  const lineOf = (key: string | undefined): number =>
+  // With headings between them rows of a grid have no one place each.
+  const isWindowed = (): boolean => lines.length > most && !(gridOf && lines !== items);
+  const freshHeights = (): Heights => heights(Math.ceil(lines.length / across), usual);
+  const topOf = (at: number): number => tall.top(Math.floor(at / across));
+  const placeOf = (key: string | undefined): number =>
     lines === items ? indexOf(items, key) : lines.findIndex((line) => 'key' in line && line.key === key);
 
-  const newRow = (): Row<I> => {
-    const row = makeRow(make, rules);
-    known.set(row.element, row);
-    return row;
-  };
-  const stand = (element: HTMLElement, at: number): void => {
-    const top = isWindowed() ? `${tall.top(at)}px` : '';
+  const stand = (element: HTMLElement, at: number, isAway = false): void => {
+    if (gridOf) element.toggleAttribute('data-away', isAway);
+    const top = isWindowed() && isAway === !!gridOf ? `${topOf(at)}px` : '';
     if (element.style.getPropertyValue('--shell-top') !== top) element.style.setProperty('--shell-top', top);
   };
 
@@ -68,14 +74,17 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
     return undefined;
   };
 
-  /** The lines that have to be on the page, in order. */
-  const wanted = (): number[] => {
-    const { from, to } = isWindowed()
-      ? rowsShown(tall, scroll - above, height || usualList)
-      : { from: 0, to: lines.length };
+  /** The places in view, and some around them. */
+  const range = (): Shown => {
+    if (!isWindowed()) return { from: 0, to: lines.length };
+    const { from, to } = rowsShown(tall, scroll - above, height || usualList);
+    return { from: from * across, to: Math.min(lines.length, to * across) };
+  };
+  /** The places that have to be on the page, in order. */
+  const wanted = ({ from, to } = range()): number[] => {
     const all = Array.from({ length: to - from }, (_, at) => from + at);
     for (const key of new Set([pinned, of(activeIn(list))?.key])) {
-      const pin = isWindowed() ? lineOf(key) : -1;
+      const pin = isWindowed() ? placeOf(key) : -1;
       if (pin >= 0 && (pin < from || pin >= to)) all.push(pin);
     }
     return all.sort((one, other) => one - other);
@@ -84,38 +93,48 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
   const draw = (): void => {
     list.toggleAttribute('data-windowed', isWindowed());
     sizer.style.setProperty('--shell-size', isWindowed() ? `${tall.total}px` : 'auto');
-    const all = wanted();
+    const seen = range();
+    if (gridOf) sizer.style.setProperty('--shell-above', isWindowed() ? `${topOf(seen.from)}px` : '');
+    const all = wanted(seen);
     const before = rows;
     const keys = new Set(all.map((at) => (lines[at] as I).key));
     for (const [key, row] of before) if (!keys.has(key)) spare.push(row);
     rows = new Map();
-    const tops: Element[] = [];
-    const inside = new Map<Element, Element[]>();
+    flow = [];
+    const nested: Nested[] = [];
     for (const at of all) {
       const line = lines[at]!;
       const name = 'key' in line ? line.group : line.heading;
-      let siblings = tops;
-      if (name) {
-        const { element, heading } = groupOf(name);
-        if (!inside.has(element)) {
-          inside.set(element, [heading]);
-          tops.push(element);
-        }
-        siblings = inside.get(element)!;
-        if (!('key' in line)) stand(heading, at);
+      const group = name ? groupOf(name) : undefined;
+      if (!('key' in line)) {
+        stand(group!.heading, at);
+        nested.push([undefined, group]);
+        continue;
       }
-      if (!('key' in line)) continue;
-      const row = before.get(line.key) ?? spare.pop() ?? newRow();
+      const row = before.get(line.key) ?? spare.pop() ?? makeRow<I>(make, rules);
+      known.set(row.element, row);
       rows.set(line.key, row);
       fillRow(make, rules, row, line);
-      stand(row.element, at);
-      siblings.push(row.element);
+      const isAway = at < seen.from || at >= seen.to;
+      stand(row.element, at, !!gridOf && isAway);
+      if (!isAway) flow.push(row.element);
+      nested.push([row.element, group]);
     }
     spare = spare.slice(0, 40);
-    arrange(sizer, tops);
-    for (const [element, children] of inside) arrange(element, children);
+    nest(sizer, nested);
   };
 
+  /** Takes how many lie side by side; what is in view stays there. */
+  const measureGrid = (): boolean => {
+    const grid = gridOf?.(flow);
+    if (!grid || (grid.across === across && Math.abs(grid.pitch - usual) < 0.1)) return false;
+    const first = tall.at(scroll - above) * across;
+    across = grid.across;
+    usual = grid.pitch;
+    tall = freshHeights();
+    if (scroll > above) scrollTo(topOf(first) + above);
+    return true;
+  };
   const settle = (): void => {
     isSame = !!rows.size && !!height;
   };
@@ -123,11 +142,12 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
   const measure = (): boolean => {
     if (!isWindowed() || !height) return false;
     above = sizer.offsetTop;
+    if (gridOf) return measureGrid();
     if (!isMeasured) {
       const own = rows.values().next().value?.element.offsetHeight || usual;
       if (own === usual) return false;
       usual = own;
-      tall = heights(lines.length, usual);
+      tall = freshHeights();
       return true;
     }
     let moved = false;
@@ -145,18 +165,18 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
     list.scrollTop = to;
   };
 
-  /** Draws what is in view, with `row` in view if there is one: again where heights turn out to be others, but hardly twice. */
-  const drawMeasured = (row = -1): void => {
-    const isKnown = (): boolean => !isMeasured && isSame;
+  /** Draws what is in view, with the row at `place` in view if there is one: again where heights turn out to be others, but hardly twice. */
+  const drawMeasured = (place = -1): void => {
     for (let turn = 0; turn < 3; turn++) {
-      if (row >= 0) scrollTo(row && scrollFor(tall, row, scroll - above, height || usualList) + above);
+      const row = Math.floor(place / across);
+      if (place >= 0) scrollTo(row && scrollFor(tall, row, scroll - above, height || usualList) + above);
       draw();
       const first = tall.at(Math.max(0, scroll - above));
       const top = tall.top(first);
-      if (isKnown() || !measure()) break;
-      settle();
+      if ((isSame && !isMeasured) || !measure()) break;
+      if (!gridOf) settle();
       // What is in view stays where it is, however high the rows above it turn out to be.
-      if (isMeasured && row < 0) scrollTo(scroll + tall.top(first) - top);
+      if (isMeasured && place < 0) scrollTo(scroll + tall.top(first) - top);
     }
     settle();
   };
@@ -167,23 +187,20 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
     const { from, to } = rowsShown(tall, scroll - above, height || usualList, 0);
     scroll = scrollTop;
     const now = rowsShown(tall, scroll - above, height || usualList, 0);
-    if (now.from === from && now.to === to) return;
-    shifted?.();
+    if (now.from !== from || now.to !== to) shifted?.();
   };
   list.addEventListener('scroll', onScroll, { passive: true });
-  const sizes =
-    'ResizeObserver' in view
-      ? new view.ResizeObserver(() => {
-          // A list that is hidden will show at the height it had.
-          if (!list.clientHeight || list.clientHeight === height) return;
-          height = list.clientHeight;
-          // Here the page is laid out: what shows is measured before anything is drawn.
-          measure();
-          settle();
-          if (isWindowed()) shifted?.();
-        })
-      : undefined;
-  sizes?.observe(list);
+  const unwatch = onResize([list], () => {
+    const { clientHeight, clientWidth } = list;
+    // A list that is hidden will show at the height it had.
+    if (!clientHeight || (clientHeight === height && (!gridOf || clientWidth === width))) return;
+    height = clientHeight;
+    width = clientWidth;
+    // Here the page is laid out: what shows is measured before anything is drawn.
+    measure();
+    settle();
+    if (isWindowed()) shifted?.();
+  });
 
   return {
     items: () => items,
@@ -194,15 +211,15 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
     },
     set(next) {
       const first = isWindowed() && scroll > 0 ? tall.at(scroll - above) : -1;
-      const line = lines[first];
+      const line = lines[first * across];
       const offset = first < 0 ? 0 : scroll - tall.top(first);
       items = next;
       lines = linesOf(items);
-      isMeasured = rules.rowHeight === 'measured' || lines !== items;
-      tall = heights(lines.length, usual);
-      const at = line && 'key' in line ? lineOf(line.key) : -1;
+      isMeasured = !gridOf && (rules.rowHeight === 'measured' || lines !== items);
+      tall = freshHeights();
+      const at = line && 'key' in line ? placeOf(line.key) : -1;
       const end = Math.max(0, tall.total - (height || usualList));
-      if (isWindowed()) scrollTo(Math.min(end, at < 0 ? scroll : tall.top(at) + offset));
+      if (isWindowed()) scrollTo(Math.min(end, at < 0 ? scroll : topOf(at) + offset));
       else scroll = 0;
     },
     update(stop, reveal) {
@@ -210,37 +227,24 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
       // Once it is known, or known to be hidden, the observer tells of another.
       if (isWindowed() && !isSeen) height = list.clientHeight;
       isSeen ||= isWindowed();
-      drawMeasured(reveal && isWindowed() ? lineOf(stop) : -1);
+      drawMeasured(reveal && isWindowed() ? placeOf(stop) : -1);
       if (reveal && !isWindowed()) rows.get(stop!)?.element.scrollIntoView?.({ block: 'nearest' });
     },
     refresh() {},
     page() {
-      const row = rows.values().next().value?.element.offsetHeight || usual;
-      return Math.max(1, Math.floor((list.clientHeight || usualList) / row) - 1);
+      const row = gridOf ? gridOf(flow)?.pitch : rows.values().next().value?.element.offsetHeight;
+      return Math.max(1, Math.floor((list.clientHeight || usualList) / (row || usual)) - 1);
     },
+    across: () => (isWindowed() ? across : 0),
     follow(_, next) {
       shifted = next;
-      return () => {
-        shifted = undefined;
-      };
+      return () => void (shifted = undefined);
     },
     release() {
       list.removeEventListener('scroll', onScroll);
       list.removeAttribute('data-windowed');
-      sizes?.disconnect();
+      unwatch();
       sizer.remove();
     },
   };
-}
-
-/** `items` without those whose key has come before: that is told to the journal. */
-export function unlike<I extends Item>(list: Element, items: readonly I[]): readonly I[] {
-  const seen = new Set<string>();
-  for (const { key } of items) seen.add(key);
-  if (seen.size === items.length) return items;
-  seen.clear();
-  return items.filter(({ key }) => {
-    if (seen.has(key)) tell('key-duplicate', list, key);
-    return !seen.has(key) && seen.add(key);
-  });
 }

@@ -1,6 +1,7 @@
 // One row of a list from data: an element with a place for its content, filled again as it shows other items.
 import type { Item } from '../../core/collection/items.js';
 import { tell } from '../../core/report.js';
+import type { gridOf } from './grid.js';
 
 export interface RowOptions<I extends Item = Item> {
   /** Makes what stands in a row; text is put there as text. Default: the label, and the description under it. */
@@ -10,6 +11,8 @@ export interface RowOptions<I extends Item = Item> {
 }
 
 export interface RowRules<I extends Item> extends RowOptions<I> {
+  /** Rows lie side by side, all of one size, in the grid that this finds. Default: one under the other. */
+  grid?: typeof gridOf | undefined;
   /** Puts what every row has beside its content into it. */
   frame?(row: HTMLElement): void;
   /** A row shows another item now. */

@@ -14,18 +14,10 @@ export interface Rows {
   update(stop: string | undefined, reveal: boolean): void;
   /** What is there has changed: the items are read again. */
   refresh(): void;
-  /** Rows in view. */
+  /** Rows in view, one under the other. */
   page(): number;
   /** Has `changed` called when items come, go or change in the markup, `shifted` when other rows are in view, until released. */
   follow(changed: () => void, shifted: () => void): () => void;
-}
-
-/** Rows side by side at the top, as the page lays them out. */
-export function columnsOf(rows: Rows): number {
-  const elements = [...rows.shown()].map(([, element]) => element);
-  const top = elements[0]?.offsetTop;
-  const count = elements.findIndex((element) => element.offsetTop !== top);
-  return count < 0 ? elements.length : count;
 }
 
 const viewOf = (list: Element, row: HTMLElement | undefined): number =>

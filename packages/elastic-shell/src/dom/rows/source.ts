@@ -2,6 +2,7 @@
 import type { Cell } from '../../core/cell.js';
 import type { Item } from '../../core/collection/items.js';
 import { type Chosen, keysOf } from '../../core/collection/selection.js';
+import { tell } from '../../core/report.js';
 
 /** Items as data: a list, or a cell that is followed. */
 export type ItemsOption<I> = readonly I[] | Cell<readonly I[]>;
@@ -42,3 +43,15 @@ export const positionOf = (items: readonly Item[], at: number): Record<string, s
   'aria-posinset': `${at + 1}`,
   'aria-setsize': `${items.length}`,
 });
+
+/** `items` without those whose key has come before: that is told to the journal. */
+export function unlike<I extends Item>(list: Element, items: readonly I[]): readonly I[] {
+  const seen = new Set<string>();
+  for (const { key } of items) seen.add(key);
+  if (seen.size === items.length) return items;
+  seen.clear();
+  return items.filter(({ key }) => {
+    if (seen.has(key)) tell('key-duplicate', list, key);
+    return !seen.has(key) && seen.add(key);
+  });
+}
