@@ -319,14 +319,15 @@ async function lag(glued: boolean): Promise<number> {
   const apart = (): number => layer.getBoundingClientRect().y - anchor.getBoundingClientRect().y;
   await frame();
   const [resting, measured] = [apart(), [0]];
-  const { requestAnimationFrame: request } = globalThis;
-  globalThis.requestAnimationFrame = () => 0;
+  // No script hears of it, as if it were busy.
+  const stall = (event: Event): void => event.stopImmediatePropagation();
+  addEventListener('scroll', stall, true);
   for (let turn = 0; turn < 8; turn++) {
     scroll.scrollTop += 15;
-    await new Promise((resolve) => request(() => setTimeout(resolve)));
+    await frame();
     measured.push(Math.abs(apart() - resting));
   }
-  globalThis.requestAnimationFrame = request;
+  removeEventListener('scroll', stall, true);
   release();
   return Math.max(...measured);
 }
