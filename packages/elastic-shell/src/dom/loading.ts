@@ -163,7 +163,9 @@ export function loading(engine: Engine<Openable, ContentOptions>, service: Servi
     },
     settle(change) {
       if (change.value) return;
+      const wasBusy = !!load;
       cancel();
+      if (wasBusy) engine.render();
       if (keepContent || !takeAway) return;
       const drop = takeAway;
       takeAway = undefined;

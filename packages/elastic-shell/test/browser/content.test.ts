@@ -73,6 +73,7 @@ it('is cancelled by closing; an answer that comes all the same changes nothing; 
   await asked(page, 1);
   await page.keyboard.press('Escape');
   expect(await page.evaluate(() => globalThis.given[0]!.signal.aborted)).toBe(true);
+  expect(await page.locator('[aria-busy]').count()).toBe(0);
   await page.evaluate(async () => {
     globalThis.given[0]!.resolve('Late');
     await Promise.resolve();

@@ -25,7 +25,7 @@ type Open = (url: string, options?: BrowserContextOptions) => Promise<Opened>;
 export function useBrowser(): { open: Open } {
   let browser: Browser;
   const pages = new Map<string, Opened>();
-  jest.setTimeout(90_000);
+  jest.setTimeout(180_000);
 
   beforeAll(async () => {
     browser = await chromium.launch({
