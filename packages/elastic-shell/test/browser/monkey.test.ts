@@ -83,7 +83,7 @@ const faults = (page: Page): Promise<string[]> =>
 
 /** The faults that do not come right by themselves: a change that waits for a promise or a frame may be on its way. */
 const lasting = async (page: Page, errors: string[]): Promise<string[]> => {
-  for (let left = 10; ; left--) {
+  for (let left = 1; ; left--) {
     const found = [...(await faults(page)), ...errors];
     if (!found.length || !left) return found;
     await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve))));
