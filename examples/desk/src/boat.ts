@@ -38,7 +38,7 @@ flown.subscribe((pennant) => {
 const picker = wirePopover(find('#pennants'), {
   area: 'block-end span-inline-end',
   firstFocus: '[role=option][tabindex="0"]',
-  loadOn: 'intent',
+  loadOn: 'hover',
   keepContent: false,
   messages: { loading: () => 'Fetching the pennants…' },
   async content() {

@@ -19,7 +19,7 @@ const numbered = (count: number, name: string) =>
   Array.from({ length: count }, (_, at) => ({ key: `${name}-${at}`, label: `${name} ${at + 1}` }));
 
 for (const root of all('tree'))
-  wireTree(root, root.dataset['selection'] ? { selection: 'multiple', toggleBy: 'twisty' } : {});
+  wireTree(root, root.dataset['selection'] ? { selection: 'multiple', toggleBy: 'marker' } : {});
 
 wireTree(find('#data-tree'), {
   selection: 'checks',

@@ -6,7 +6,7 @@ export const haulSteps = (steps: Step[]): string =>
   steps
     .map(
       ({ id, title, short, long }, at) => `
-<h3><button type="button" data-key="${id}"><span class="twisty" aria-hidden="true"></span>${at + 1}. ${escapeHtml(title)}</button></h3>
+<h3><button type="button" data-key="${id}"><span data-marker aria-hidden="true"></span>${at + 1}. ${escapeHtml(title)}</button></h3>
 <div class="step"${at ? ' hidden' : ''}>
   <p>${escapeHtml(short)}</p>${
     long.length

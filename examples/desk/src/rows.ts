@@ -43,7 +43,7 @@ const row = (order: Order, boat: Boat): string => {
   </span>
   <span class="trades" data-field="trades">${order.trades.map(escapeHtml).join(', ')}</span>
   <details class="notes">
-    <summary><span class="twisty" aria-hidden="true"></span><span class="words"><span data-when="closed">Show notes</span><span data-when="open">Hide notes</span></span></summary>
+    <summary><span data-marker aria-hidden="true"></span><span class="words"><span data-when="closed">Show notes</span><span data-when="open">Hide notes</span></span></summary>
     <ul>${order.notes.map((note) => `<li>${escapeHtml(note)}</li>`).join('')}</ul>
   </details>
 </li>`;

@@ -4,8 +4,8 @@ import { existsSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { Command, InvalidArgumentError } from 'commander';
 import sirv from 'sirv';
-import type { Streams } from './main.js';
 import { Misuse } from './misuse.js';
+import type { Streams } from './streams.js';
 
 const folder = fileURLToPath(new URL('../demo', import.meta.url));
 

@@ -4,19 +4,7 @@ import { checkCommand } from './check/command.js';
 import { contractCommand } from './contract/command.js';
 import { demoCommand } from './demo.js';
 import { Misuse } from './misuse.js';
-
-/** Where a command writes and reads; tests hand in their own. */
-export interface Streams {
-  out(text: string): void;
-  error(text: string): void;
-  input: AsyncIterable<Uint8Array | string>;
-}
-
-const standard: Streams = {
-  out: (text) => process.stdout.write(text),
-  error: (text) => process.stderr.write(text),
-  input: process.stdin,
-};
+import { standard, type Streams } from './streams.js';
 
 /** Runs the command line `argv`; answers the exit code: 0 clean, 1 findings or failure, 2 misuse. */
 export async function main(argv: readonly string[], streams: Streams = standard): Promise<number> {

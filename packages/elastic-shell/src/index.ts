@@ -5,5 +5,5 @@ export type { Reason } from './core/change.js';
 export type { Item } from './core/collection/items.js';
 export type { Chosen } from './core/collection/selection.js';
 export type { TreeNode } from './core/collection/tree.js';
-export { setDefaults, type PatternOptions } from './dom/defaults.js';
-export type { Cause, Change, CommonOptions, OpenOptions, Wire, Wired } from './dom/types.js';
+export { setDefaults, type PatternOptions } from './engine/defaults.js';
+export type { Cause, Change, CommonOptions, OpenOptions, Wire, Wired } from './engine/types.js';

@@ -1,10 +1,10 @@
 // `elastic-shell check`: what is wrong with HTML files, from the same rules as the page's journal.
 import { Command, Option } from 'commander';
-import type { Streams } from '../main.js';
 import { Misuse } from '../misuse.js';
 import { readSources } from './files.js';
 import { formats } from './format.js';
 import { checkHtml } from './html.js';
+import type { Streams } from '../streams.js';
 
 export function checkCommand(streams: Streams, done: (exitCode: number) => void): Command {
   return new Command('check')

@@ -10,7 +10,7 @@ export {
   type Layer,
   type LayerCause,
   type Outside,
-} from './layers/tree.js';
+} from './layers/stack.js';
 export type { Attributes, Contract, KeyOwner, Notes, RootView, View } from './contract/contract.js';
 export { type Openable, stepOpenable } from './contract/openable.js';
 export { dialog, dialogNotes, namingOf, outsideOf } from './contract/dialog.js';
@@ -49,7 +49,7 @@ export { accordion, accordionKeys, accordionNotes } from './contract/accordion.j
 export { carousel, carouselNotes } from './contract/carousel.js';
 export { switching, switchNotes } from './contract/switch.js';
 export { menu, menuKeys, menuNotes, type MenuState } from './contract/menu.js';
-export { isOnTheWay } from './layers/aim.js';
+export { isInSafeTriangle } from './layers/safe-triangle.js';
 export { tabs, tabsKeys, tabsNotes } from './contract/tabs.js';
 export { matcher, type MatchMode, type Range } from './collection/match.js';
 export { isLetter, pause, typeAhead, type TypeAhead, typedNothing } from './collection/type-ahead.js';

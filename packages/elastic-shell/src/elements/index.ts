@@ -1,14 +1,14 @@
 // Every element.
-import './dialog.js';
-import './disclosure.js';
-import './drawer.js';
-import './popover.js';
-import './tooltip.js';
-import './accordion.js';
-import './carousel.js';
-import './switch.js';
-import './tabs.js';
-import './combobox.js';
-import './listbox.js';
-import './menu.js';
-import './tree.js';
+import '../patterns/dialog/element.js';
+import '../patterns/disclosure/element.js';
+import '../patterns/drawer/element.js';
+import '../patterns/popover/element.js';
+import '../patterns/tooltip/element.js';
+import '../patterns/accordion/element.js';
+import '../patterns/carousel/element.js';
+import '../patterns/switch/element.js';
+import '../patterns/tabs/element.js';
+import '../patterns/combobox/element.js';
+import '../patterns/listbox/element.js';
+import '../patterns/menu/element.js';
+import '../patterns/tree/element.js';

@@ -1,5 +1,5 @@
 // A live document as the rules see it.
-import type { Markup } from './rules/markup.js';
+import type { Markup } from '../core/rules/markup.js';
 
 const seen = new WeakMap<Markup, Element>();
 

@@ -1,5 +1,5 @@
 // The journal: what changed, what was refused, and what is wrong with the page. Importing it starts it.
-import type { Change } from '../dom/types.js';
+import type { Change } from '../engine/types.js';
 import { deliver } from '../core/cell.js';
 import { setTeller } from '../core/report.js';
 import { elementOf, markupOf } from './document.js';
@@ -60,8 +60,8 @@ const faults: Record<string, (tag: string, detail: unknown) => Pick<Entry, 'sent
     remedy: 'The user can try again; closing and opening tries again too.',
   }),
   'key-unknown': (tag, key) => ({
-    sentence: `${tag} was told to reveal "${String(key)}", and no row at hand has that key.`,
-    remedy: 'Open the branch that it comes with first, or reveal another.',
+    sentence: `${tag} was told to expand to "${String(key)}", and no row at hand has that key.`,
+    remedy: 'Open the branch that it comes with first, or name another.',
   }),
   'branch-failed': (tag, detail) => ({
     sentence: `${tag}: what is under "${(detail as { key: string }).key}" did not come: ${failureText((detail as { error: unknown }).error)}`,

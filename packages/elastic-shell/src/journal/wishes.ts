@@ -1,7 +1,7 @@
 // Wishes that come to nothing: a press on a control whose target is missing, that is disabled, or whose
 // command its target does not know. The engine ignores them; here they are told.
 import { nearest } from '../core/text.js';
-import { engines, namedBy, naming } from '../dom/references.js';
+import { engines, namedBy, naming } from '../engine/registry.js';
 import { markupOf } from './document.js';
 import { tagText } from './rules/index.js';
 

@@ -101,7 +101,7 @@ it.each([
 });
 
 it.each(['hover', 'focus'])('is asked for on intent: %s of the opener', async (how) => {
-  const page = await start({ loadOn: 'intent' });
+  const page = await start({ loadOn: 'hover' });
   await page.waitForFunction(() => {
     const hovered = new PointerEvent('pointerover', { bubbles: true });
     document.getElementById('away')!.dispatchEvent(hovered);

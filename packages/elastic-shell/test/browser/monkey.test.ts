@@ -112,7 +112,7 @@ const act = async (page: Page, session: CDPSession): Promise<string> => {
       ([one, other, third]) => {
         const all = [
           ...document.querySelectorAll<HTMLElement>(
-            'button,input,summary,label,[role=option],[role=treeitem],[role^=menuitem],[role=tab],[data-twisty]',
+            'button,input,summary,label,[role=option],[role=treeitem],[role^=menuitem],[role=tab],[data-marker]',
           ),
         ].filter((each) => {
           const { top, bottom, width } = each.getBoundingClientRect();

@@ -71,7 +71,7 @@ describe('from nested lists', () => {
     },
   );
 
-  it('a press selects, and opens its branch; a twisty only opens; several with Control and Shift', async () => {
+  it('a press selects, and opens its branch; a marker only opens; several with Control and Shift', async () => {
     const { page } = await gallery();
     await page.click('#plain-tree [data-key=slips]', { position: { x: 40, y: 10 } });
     expect(
@@ -80,7 +80,7 @@ describe('from nested lists', () => {
         .evaluate((each) => [each.ariaExpanded, each.ariaSelected]),
     ).toEqual(['true', 'true']);
     const tree = '#multiple-tree';
-    await page.click(`${tree} [data-key=larch] [data-twisty]`);
+    await page.click(`${tree} [data-key=larch] [data-marker]`);
     expect(await page.locator(`${tree} [aria-selected=true]`).count()).toBe(0);
     await page.click(`${tree} >> text="Planks"`);
     await page.click(`${tree} >> text="Treenails"`, { modifiers: ['Shift'] });
@@ -219,7 +219,7 @@ describe('at the desk', () => {
     await page.fill('#find', 'oak valve');
     expect((await shown(page, 'parts')).length).toBeGreaterThan(5);
     await page.fill('#find', '');
-    await page.click(`${row('parts', 'Below')} [data-twisty]`);
+    await page.click(`${row('parts', 'Below')} [data-marker]`);
     await page.waitForSelector(`${row('parts', 'Below')}[aria-expanded=true]:not([aria-busy])`);
     await page.click('#many');
     await page.waitForFunction(() => document.getElementById('chosen')!.textContent === '0');

@@ -9,7 +9,7 @@ import {
   comboboxNotes,
   indexOf,
   isMove,
-  isOnTheWay,
+  isInSafeTriangle,
   type Item,
   keysOf,
   listbox,
@@ -235,10 +235,10 @@ it('a pointer is on the way as long as it stays between where it left and the si
       fc.double({ min: 0, max: 1, noNaN: true }),
       (x, y, end, part) => {
         const at = { x: x + (100 - x) * part, y: y + (end - y) * part };
-        expect(isOnTheWay({ x, y }, at, target)).toBe(true);
-        expect(isOnTheWay({ x, y }, { x: x - 5 - part, y: at.y }, target)).toBe(false);
+        expect(isInSafeTriangle({ x, y }, at, target)).toBe(true);
+        expect(isInSafeTriangle({ x, y }, { x: x - 5 - part, y: at.y }, target)).toBe(false);
       },
     ),
   );
-  expect(isOnTheWay({ x: 120, y: -10 }, { x: 120, y: 5 }, target)).toBe(false);
+  expect(isInSafeTriangle({ x: 120, y: -10 }, { x: 120, y: 5 }, target)).toBe(false);
 });

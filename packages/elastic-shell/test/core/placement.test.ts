@@ -14,7 +14,7 @@ const questions = fc.record({
   anchor: fc.record({ x: pixels(0, 950), y: pixels(0, 750), width: pixels(0, 200), height: pixels(0, 100) }),
   layer: fc.record({ width: pixels(0, 1200), height: pixels(0, 900) }),
   gap: pixels(0, 12),
-  padding: pixels(0, 16),
+  edgeGap: pixels(0, 16),
   boundary: fc.constant(boundary),
 });
 const mirror = (question: PlacementQuestion): PlacementQuestion => ({
@@ -29,11 +29,11 @@ describe('placement', () => {
       fc.property(questions, (question) => {
         const { fits, x, y, area } = place(question);
         if (!fits) return;
-        const { layer, padding, anchor, gap } = question;
-        expect(x).toBeGreaterThanOrEqual(padding);
-        expect(y).toBeGreaterThanOrEqual(padding);
-        expect(x + layer.width).toBeLessThanOrEqual(boundary.width - padding);
-        expect(y + layer.height).toBeLessThanOrEqual(boundary.height - padding);
+        const { layer, edgeGap, anchor, gap } = question;
+        expect(x).toBeGreaterThanOrEqual(edgeGap);
+        expect(y).toBeGreaterThanOrEqual(edgeGap);
+        expect(x + layer.width).toBeLessThanOrEqual(boundary.width - edgeGap);
+        expect(y + layer.height).toBeLessThanOrEqual(boundary.height - edgeGap);
         const distances = area.startsWith('block')
           ? [y - anchor.y - anchor.height, anchor.y - y - layer.height]
           : [x - anchor.x - anchor.width, anchor.x - x - layer.width];

@@ -220,9 +220,9 @@ describe('tree', () => {
     expect(checks()).toEqual(['a mixed', 'a2 false']);
     wired.query.set('');
     expect(checks()).toEqual(['a mixed', 'c true', 'c1 true', 'c2 true']);
-    wired.reveal('a2');
+    wired.expandTo('a2');
     expect([wired.current.get(), checks().length]).toEqual(['a2', 6]);
-    wired.reveal('nowhere');
+    wired.expandTo('nowhere');
     expect(told()).toEqual(['key-unknown']);
     wired.unwire();
   });

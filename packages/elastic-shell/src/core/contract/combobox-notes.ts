@@ -211,7 +211,7 @@ export const comboboxNotes: Notes<ComboboxPart> = {
       does: 'Whether a form can be sent with nothing selected.',
     },
     {
-      name: 'area, gap, padding, fit',
+      name: 'area, gap, edgeGap, fit',
       values: 'as for a popover',
       default: 'block-end span-inline-end, 4, 8, anchor',
       does: 'Where the list stands.',

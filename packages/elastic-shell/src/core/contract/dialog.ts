@@ -1,5 +1,5 @@
 // The modal dialog, and the alert dialog, which differs by its role and by what dismisses it.
-import type { Escape, Outside } from '../layers/tree.js';
+import type { Escape, Outside } from '../layers/stack.js';
 import type { Attributes, Contract, Notes, RootView } from './contract.js';
 import {
   contentOption,

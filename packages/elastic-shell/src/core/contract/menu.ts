@@ -191,7 +191,7 @@ export const menuNotes: Notes<MenuPart> = {
       does: 'Where it stands, by the grammar of position-area.',
     },
     {
-      name: 'gap, padding, fallbacks',
+      name: 'gap, edgeGap, fallbacks',
       values: 'as for a popover',
       default: '4 pixels; 0 for a submenu',
       does: 'How it stands there.',

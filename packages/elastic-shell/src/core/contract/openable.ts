@@ -43,7 +43,7 @@ export const contentOption = {
 
 export const loadOption = {
   name: 'loadOn, keepContent',
-  values: 'open, intent, idle; true, false',
+  values: 'open, hover, idle; true, false',
   default: 'open; true',
   does: 'When such content is asked for, and whether it stays after closing.',
 };

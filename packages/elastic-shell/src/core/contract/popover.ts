@@ -1,5 +1,5 @@
 // The popover: a layer beside the control that opened it, with the page live around it.
-import type { Escape, Outside } from '../layers/tree.js';
+import type { Escape, Outside } from '../layers/stack.js';
 import type { Contract, Notes } from './contract.js';
 import {
   contentOption,
@@ -114,7 +114,7 @@ export const popoverNotes: Notes<PopoverPart> = {
     },
     { name: 'gap', values: 'pixels', default: '8', does: 'How far it stands from its anchor.' },
     {
-      name: 'padding',
+      name: 'edgeGap',
       values: 'pixels',
       default: '8',
       does: 'How far it keeps from the edge of the screen.',

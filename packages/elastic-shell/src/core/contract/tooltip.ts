@@ -44,7 +44,7 @@ export const tooltipNotes: Notes<TooltipPart> = {
       does: 'How long the pointer rests before it shows; none from one tooltip to the next.',
     },
     {
-      name: 'area, gap, padding, fallbacks',
+      name: 'area, gap, edgeGap, fallbacks',
       values: 'as for a popover',
       default: 'block-start; 6 pixels',
       does: 'Where it stands.',

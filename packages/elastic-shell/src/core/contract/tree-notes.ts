@@ -19,8 +19,8 @@ export const treeNotes: Notes<TreePart> = {
       why: 'It is a row: what is moved to, opened, selected.',
     },
     group: { is: 'a list inside an <li>', required: false, why: 'It holds the rows under a branch.' },
-    twisty: {
-      is: '[data-twisty] in a row',
+    marker: {
+      is: '[data-marker] in a row',
       required: false,
       why: 'A press on it opens and closes, and never selects.',
     },
@@ -52,7 +52,7 @@ export const treeNotes: Notes<TreePart> = {
     { on: 'item', key: 'Control+a', does: 'Of several: selects all rows that show', by: 'engine' },
   ],
   presses: [
-    { on: 'twisty', does: 'Opens or closes the branch' },
+    { on: 'marker', does: 'Opens or closes the branch' },
     {
       on: 'item',
       does: 'Selects the row, and opens or closes its branch unless told not to; of several, with Control or Command takes it in or out, with Shift selects the range',
@@ -112,9 +112,9 @@ export const treeNotes: Notes<TreePart> = {
     },
     {
       name: 'toggleBy',
-      values: 'row, twisty',
+      values: 'row, marker',
       default: 'row',
-      does: 'Whether a press on the row opens and closes its branch, or only one on its twisty.',
+      does: 'Whether a press on the row opens and closes its branch, or only one on its marker.',
     },
     {
       name: 'items',
@@ -148,7 +148,7 @@ export const treeNotes: Notes<TreePart> = {
     'One tab stop; closing a branch that holds focus moves focus to that branch.',
     'A branch whose children are fetched is busy meanwhile; a failure says so in a row of its own, which tries again.',
     'A filter keeps the matches and the branches around them; clearing it closes what it opened. How many there are is said, that there is none is also shown.',
-    'reveal(key) opens the way to a row and scrolls it into view.',
+    'expandTo(key) opens the way to a row and scrolls it into view.',
     'From data only the rows in view are on the page; 100,000 work at the speed of 100.',
     'A key that stands in it twice, or a cycle, is a TypeError that names it.',
   ],

@@ -6,7 +6,7 @@ import { isBranch, type Tree, type TreeNode } from '../collection/tree.js';
 import type { Contract, View } from './contract.js';
 import { movesBy, rowMoves, type Selecting, stepSelecting } from './selecting.js';
 
-export type TreePart = 'root' | 'item' | 'group' | 'twisty';
+export type TreePart = 'root' | 'item' | 'group' | 'marker';
 
 export interface TreeState extends Selecting {
   /** The keys of the open branches. */
@@ -20,8 +20,8 @@ export interface TreeState extends Selecting {
 export interface TreeChoices {
   /** What can be selected. Default: `single`. */
   selection?: SelectionMode | 'checks';
-  /** What a press on a row does besides selecting: opens and closes its branch, or only its twisty does. Default: `row`. */
-  toggleBy?: 'row' | 'twisty';
+  /** What a press on a row does besides selecting: opens and closes its branch, or only its marker does. Default: `row`. */
+  toggleBy?: 'row' | 'marker';
   /** In a single selection, whether moving to a row selects it. Default: `manual`. */
   activation?: 'automatic' | 'manual';
 }
@@ -29,7 +29,7 @@ export interface TreeChoices {
 /** The vocabulary of its options. */
 export const treeChoices = {
   selection: ['none', 'single', 'multiple', 'checks'],
-  toggleBy: ['row', 'twisty'],
+  toggleBy: ['row', 'marker'],
   activation: ['automatic', 'manual'],
   match: ['starts-with', 'contains'],
 } as const;
@@ -109,7 +109,7 @@ function step(state: TreeState, intent: string, view: Rows): TreeState {
   }
   if (intent === 'press') {
     const turned =
-      toggleBy !== 'twisty' && isOpen(state, node) !== undefined ? step(state, 'turn', view) : state;
+      toggleBy !== 'marker' && isOpen(state, node) !== undefined ? step(state, 'turn', view) : state;
     return step(turned, selection === 'checks' && turned === state ? 'check' : 'pick', { ...view, at });
   }
   const mode = selection === 'checks' ? 'none' : selection;

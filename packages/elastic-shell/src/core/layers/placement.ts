@@ -31,7 +31,7 @@ export interface PlacementWish {
   /** Pixels between anchor and layer. Default: 0. */
   gap?: number | undefined;
   /** Pixels kept free at the edge of the boundary. Default: 0. */
-  padding?: number | undefined;
+  edgeGap?: number | undefined;
   /**
    * Tried in turn when the area has no room. Default: `flip-block`, `flip-inline`, both; beside an inline
    * side then `flip-start` and `flip-start flip-block`, since a phone has room only above and below.
@@ -116,17 +116,17 @@ const within = (value: number, low: number, high: number): number =>
   Math.max(low, Math.min(value, Math.max(low, high)));
 
 function placeIn(area: Area, question: PlacementQuestion): Placement {
-  const { anchor, boundary, direction, gap = 0, padding = 0, fit } = question;
+  const { anchor, boundary, direction, gap = 0, edgeGap = 0, fit } = question;
   const layer = fit === 'anchor' ? { ...question.layer, width: anchor.width } : question.layer;
   const horizontal = area.axis === 'inline';
   const isAfter = (end: End, alongInline: boolean): boolean =>
     (end === 'end') !== (alongInline && direction === 'rtl');
 
   const inner: Rect = {
-    x: boundary.x + padding,
-    y: boundary.y + padding,
-    width: Math.max(0, boundary.width - 2 * padding),
-    height: Math.max(0, boundary.height - 2 * padding),
+    x: boundary.x + edgeGap,
+    y: boundary.y + edgeGap,
+    width: Math.max(0, boundary.width - 2 * edgeGap),
+    height: Math.max(0, boundary.height - 2 * edgeGap),
   };
   const main = { anchor: lineOf(anchor, horizontal), edge: lineOf(inner, horizontal) };
   const cross = { anchor: lineOf(anchor, !horizontal), edge: lineOf(inner, !horizontal) };

@@ -1,6 +1,6 @@
 // Rules about listboxes, trees, menus and comboboxes.
-import { ancestors, has, inside, type Markup, nameOf, roleOf, tagText } from './markup.js';
-import type { Found, Rule } from './rule.js';
+import { ancestors, has, inside, type Markup, nameOf, roleOf, tagText } from '../../core/rules/markup.js';
+import type { Found, Rule } from '../../core/rules/rule.js';
 
 /** What each kind of item stands in. */
 const homes: Record<string, { in: RegExp; what: string }> = {

@@ -1,7 +1,7 @@
 // Rules about any page: invokers, ids, references, names.
 import { nearest } from '../../core/text.js';
-import { ancestors, has, type Markup, nameOf, tagText, roleOf } from './markup.js';
-import type { Found, Rule } from './rule.js';
+import { ancestors, has, type Markup, nameOf, tagText, roleOf } from '../../core/rules/markup.js';
+import type { Found, Rule } from '../../core/rules/rule.js';
 
 const native = ['show-modal', 'close', 'request-close', 'toggle-popover', 'show-popover', 'hide-popover'];
 const references = [

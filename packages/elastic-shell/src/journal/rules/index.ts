@@ -1,15 +1,15 @@
 // Every rule, from one source: the page's journal, the command line and the tests all run these.
 import { collectionRules } from './collections.js';
-import { dialogRules } from './dialog.js';
-import { disclosureRules } from './disclosure.js';
+import { dialogRules } from '../../patterns/dialog/rules.js';
+import { disclosureRules } from '../../patterns/disclosure/rules.js';
 import { general } from './general.js';
-import { type Markup, pageOf } from './markup.js';
-import { popoverRules } from './popover.js';
+import { type Markup, pageOf } from '../../core/rules/markup.js';
+import { popoverRules } from '../../patterns/popover/rules.js';
 import { sectionRules } from './sections.js';
-import type { Finding, Rule } from './rule.js';
+import type { Finding, Rule } from '../../core/rules/rule.js';
 
-export { type Markup, type Page, pageOf, tagText } from './markup.js';
-export type { Finding, Found, Rule, Severity } from './rule.js';
+export { type Markup, type Page, pageOf, tagText } from '../../core/rules/markup.js';
+export type { Finding, Found, Rule, Severity } from '../../core/rules/rule.js';
 
 export const rules: readonly Rule[] = [
   ...general,

@@ -1,6 +1,15 @@
 // Rules about accordions, tabs and carousels.
-import { ancestors, has, inside, type Markup, nameOf, type Page, roleOf, tagText } from './markup.js';
-import type { Found, Rule } from './rule.js';
+import {
+  ancestors,
+  has,
+  inside,
+  type Markup,
+  nameOf,
+  type Page,
+  roleOf,
+  tagText,
+} from '../../core/rules/markup.js';
+import type { Found, Rule } from '../../core/rules/rule.js';
 
 const around = (element: Markup, role: string): Markup | undefined =>
   ancestors(element).find((each) => roleOf(each) === role);

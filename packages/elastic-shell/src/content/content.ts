@@ -1,0 +1,40 @@
+// Content that comes later, as an option of anything that opens. The work itself is loaded only where it is asked for.
+import type { Openable } from '../core/contract/openable.js';
+import type { Engine, Service } from '../engine/engine.js';
+import { lazyService } from '../engine/lazy-service.js';
+
+/** What content may be; a module stands for its default export. */
+export type Content =
+  | Node
+  | string
+  | ((place: HTMLElement) => unknown)
+  | { default: Node | string | ((place: HTMLElement) => unknown) };
+
+export interface ContentOptions {
+  /**
+   * What makes the content: a function, or the selector of a `<template>`. It may answer with a promise;
+   * the signal aborts when nobody waits any more. It gives an element, a fragment, a template, text, a
+   * function that renders into the place it is given (and may return what takes it away again), or a
+   * module with one of these for default. It goes into `[data-content]`, else to the end of the root.
+   * Default: none; what the markup holds.
+   */
+  content?: string | ((signal: AbortSignal) => Content | Promise<Content>);
+  /** When it is asked for: on opening, on hover or focus of an opener, or when the page is idle. Default: `open`. */
+  loadOn?: 'open' | 'hover' | 'idle';
+  /** Whether it stays after closing; if not, it is made afresh each time. Default: true. */
+  keepContent?: boolean;
+  messages?: {
+    /** The name of the progress indicator, which shows after 120 milliseconds. Default: `Loading…`. */
+    loading?(): string;
+    /** The words of the button that tries again. Default: `Try again`. */
+    retry?(): string;
+    /** The words shown when a guard or the content fails. Default: the error's own message. */
+    failed?(error: unknown): string;
+  };
+}
+
+/** `service`, and the content that the options ask for. */
+export const withContent = (engine: Engine<Openable, ContentOptions>, service: Service = {}): Service =>
+  engine.options.content
+    ? lazyService(service, engine, async () => (await import('./loading.js')).loading(engine, service))
+    : service;

@@ -1,0 +1,35 @@
+// A service whose work is loaded only where it is asked for: until it is there, nothing is missing but its extras.
+import type { Engine, Service } from './engine.js';
+
+/** `service` joined by the one that `load` brings, which comes first. */
+export function lazyService(
+  service: Service,
+  { render }: Pick<Engine, 'render'>,
+  load: () => Promise<Service>,
+): Service {
+  let inner: Service | undefined;
+  let isOver = false;
+  void load().then((loaded) => {
+    if (isOver) return loaded.release?.();
+    inner = loaded;
+    render();
+  });
+  return {
+    ...service,
+    parts: () => [...(service.parts?.() ?? []), ...(inner?.parts?.() ?? [])],
+    show(change) {
+      // What is there at once is there before focus goes in.
+      inner?.show?.(change);
+      service.show?.(change);
+    },
+    settle(change) {
+      service.settle?.(change);
+      inner?.settle?.(change);
+    },
+    release() {
+      isOver = true;
+      inner?.release?.();
+      service.release?.();
+    },
+  };
+}

@@ -1,0 +1,75 @@
+// How a layer treats focus: as a dialog, which takes it and holds it, or as a popover, which leaves it to the user.
+import type { Engine } from '../engine/engine.js';
+import {
+  chosen,
+  type FocusChoice,
+  focusFirst,
+  holdFocus,
+  type Place,
+  placeOf,
+  tabbables,
+  wrapTab,
+} from './focusable.js';
+import type { Labels } from '../labels/labels.js';
+
+export interface FocusOptions {
+  /** Where focus goes on opening. */
+  firstFocus?: FocusChoice;
+  /** Where focus goes on closing. Default: the opener, else what follows where it stood. */
+  focusReturn?: FocusChoice;
+}
+
+/** What a layer asks of focus. */
+export interface FocusPolicy {
+  /** On closing, focus goes back from anywhere, or only when it was inside or nowhere. */
+  returns: 'always' | 'inside';
+  /** The layer has opened. */
+  enter(): void;
+  /** Tab was pressed in it or on its opener. `scope` holds what can be reached. */
+  tab(event: KeyboardEvent, opener: Element | undefined, scope: HTMLElement): void;
+  /** Focus has left it for nowhere. */
+  hold?(from: Element): void;
+  place: typeof placeOf;
+  giveBack(place: Place | undefined, scope: HTMLElement): void;
+}
+
+type Needs = Pick<Engine<object, FocusOptions>, 'root' | 'options' | 'commands'>;
+
+const common = ({ options }: Needs): Pick<FocusPolicy, 'place' | 'giveBack'> => ({
+  place: placeOf,
+  giveBack: (place, scope) => place?.giveBack(scope, options.focusReturn),
+});
+
+export const dialogFocus = (needs: Needs, { makeFocusable }: Labels): FocusPolicy => ({
+  ...common(needs),
+  returns: 'always',
+  enter: () => focusFirst(needs.root, needs.options.firstFocus, needs.commands, makeFocusable),
+  tab: (event) => wrapTab(event, needs.root),
+  hold: (from) => holdFocus(needs.root, from, makeFocusable),
+});
+
+export const popoverFocus = (needs: Needs): FocusPolicy => ({
+  ...common(needs),
+  returns: 'inside',
+  enter() {
+    const { root, options } = needs;
+    const first = chosen(options.firstFocus ?? '[autofocus]', root) as HTMLElement | null;
+    first?.focus({ preventScroll: true });
+  },
+  /** From the opener into the layer, and from its end to what follows the opener, wherever its markup stands. */
+  tab(event, opener, scope) {
+    const { root } = needs;
+    const stops = tabbables(root);
+    const active = root.ownerDocument.activeElement;
+    let target: HTMLElement | undefined;
+    if (!event.shiftKey && active === opener) target = stops[0];
+    else if (event.shiftKey && active === stops[0]) target = opener as HTMLElement;
+    else if (!event.shiftKey && active === stops.at(-1) && opener) {
+      const page = tabbables(scope).filter((stop) => !root.contains(stop));
+      target = page[page.indexOf(opener as HTMLElement) + 1];
+    }
+    if (!target) return;
+    event.preventDefault();
+    target.focus();
+  },
+});

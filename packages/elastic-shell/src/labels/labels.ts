@@ -1,0 +1,82 @@
+// Naming: the heading and the text that name and describe a layer, with ids given where there are none.
+import type { Attributes } from '../core/contract/contract.js';
+import type { Engine } from '../engine/engine.js';
+
+/** Attributes of the root, given the ids of its first heading and first paragraph. */
+export type NamingRule = (title?: string, description?: string) => Attributes;
+
+export interface Labels {
+  /** What is wanted on the root (with `more`), on what names it, and on a heading that takes focus. */
+  parts(more: Attributes): [Element, Attributes][];
+  /** Has a heading take focus by script, until `forget`. */
+  makeFocusable(heading: Element): void;
+  forget(): void;
+}
+
+let idsGiven = 0;
+
+/** Ids for elements that have none of their own. */
+export interface IdMaker {
+  of(element: Element): string;
+  /** The id to be written, where one was given. */
+  attributes(element: Element): Attributes;
+}
+
+export function idMaker(): IdMaker {
+  const ids = new Map<Element, string>();
+  return {
+    of(element) {
+      if (!element.id && !ids.has(element)) ids.set(element, `shell-${++idsGiven}`);
+      return ids.get(element) ?? element.id;
+    },
+    attributes(element) {
+      if (!element.id) this.of(element);
+      const id = ids.get(element);
+      return id ? { id } : {};
+    },
+  };
+}
+
+/** Tells whether the author has named an element, whatever is written on it later. */
+export function namedByAuthor(): (element: Element) => boolean {
+  const known = new WeakMap<Element, boolean>();
+  return (element) => {
+    if (!known.has(element)) known.set(element, element.matches('[aria-label],[aria-labelledby]'));
+    return known.get(element)!;
+  };
+}
+
+export function labelsOf({ root, render }: Pick<Engine, 'root' | 'render'>, rule: NamingRule): Labels {
+  const ids = idMaker();
+  const named = new Set<Element>();
+  let focusable: Element | undefined;
+  const idOf = (element: Element | null): string | undefined => {
+    if (!element) return;
+    named.add(element);
+    return ids.of(element);
+  };
+  return {
+    parts(more) {
+      const title = root.querySelector('h1,h2,h3,h4,h5,h6');
+      const wanted: [Element, Attributes][] = [
+        [root, { ...rule(idOf(title), idOf(root.querySelector('p:not([role])'))), ...more }],
+      ];
+      for (const element of new Set([...named, ...(focusable ? [focusable] : [])]))
+        wanted.push([
+          element,
+          {
+            ...(named.has(element) && ids.attributes(element)),
+            ...(element === focusable && { tabindex: '-1' }),
+          },
+        ]);
+      return wanted;
+    },
+    makeFocusable(heading) {
+      focusable = heading;
+      render();
+    },
+    forget() {
+      focusable = undefined;
+    },
+  };
+}

@@ -1,0 +1,83 @@
+// Elastic size: a panel opens and closes by its measured size, turns round half way, and follows what grows in it.
+// The style sheet moves it where the platform can interpolate to `auto`; elsewhere `expand-fallback.ts` does.
+import type { Attributes } from '../core/contract/contract.js';
+import type { Phase } from '../layer/phase.js';
+
+export type ElasticAxis = 'block' | 'inline';
+
+export interface Elastic {
+  /** Sets out; the caller writes the attributes, of all that set out at once. */
+  go(open: boolean): void;
+  phase(): Phase;
+  attributes(): Attributes;
+  /** Ends what moves. */
+  release(): void;
+}
+
+/** What has begun to move in this turn; the style of all is read at once, when everything is written. */
+const moving = new Map<Element, (animations: Animation[]) => void>();
+
+const flush = (): void => {
+  const all = [...moving].map(([element, hear]) => [hear, element.getAnimations?.() ?? []] as const);
+  moving.clear();
+  for (const [hear, animations] of all) hear(animations);
+};
+
+const watch = (element: Element, hear: (animations: Animation[]) => void): void => {
+  if (!moving.size) queueMicrotask(flush);
+  moving.set(element, hear);
+};
+
+/** Whom to tell that phases have ended: once for all that end together. */
+const ended = new Set<() => void>();
+const tellLater = (changed: () => void): void => {
+  if (!ended.size)
+    queueMicrotask(() => {
+      const all = [...ended];
+      ended.clear();
+      for (const each of all) each();
+    });
+  ended.add(changed);
+};
+
+/** True when style sheets alone move a box to the size of its content. */
+const isNative = (panel: Element): boolean =>
+  !!panel.ownerDocument.defaultView?.CSS?.supports?.('interpolate-size', 'allow-keywords');
+
+/** `open`: how it stands now. `changed` hears when a move has ended. */
+export function elastic(panel: HTMLElement, axis: ElasticAxis, open: boolean, changed: () => void): Elastic {
+  let phase: Phase = open ? 'open' : 'closed';
+  let turn = 0;
+  const end = (mine: number): void => {
+    if (mine !== turn) return;
+    phase = phase === 'closing' ? 'closed' : 'open';
+    tellLater(changed);
+  };
+  return {
+    go(next) {
+      const mine = ++turn;
+      phase = next ? 'opening' : 'closing';
+      if (!isNative(panel) && 'animate' in panel) {
+        void import('./expand-fallback.js').then(({ unfold }) => {
+          if (mine === turn) unfold(panel, axis, next, () => end(mine));
+        });
+        return;
+      }
+      watch(panel, (animations) => {
+        const finished = animations.map((animation) => animation.finished);
+        if (finished.length) void Promise.allSettled(finished).then(() => end(mine));
+        else end(mine);
+      });
+    },
+    phase: () => phase,
+    attributes: () => ({
+      'data-elastic': axis,
+      'data-phase': phase,
+      hidden: phase === 'closed' ? 'until-found' : null,
+      inert: phase === 'closing' ? '' : null,
+    }),
+    release() {
+      turn++;
+    },
+  };
+}

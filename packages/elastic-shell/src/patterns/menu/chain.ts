@@ -1,0 +1,42 @@
+// Menus within menus: which element is a menu that runs, and what it lets others do.
+import { namedBy } from '../../engine/registry.js';
+import type { Change } from '../../engine/types.js';
+
+export interface RunningMenu {
+  root: HTMLElement;
+  /** The item or control that opened it. */
+  opener(): Element | undefined;
+  /** Opens it from one of its openers; focus goes to its first or last item, or stays where it is. */
+  open(source: Element, focus: 'first' | 'last' | 'none', reason: Change['reason'], event?: Event): void;
+  close(reason: Change['reason'], event?: Event): void;
+  isOpen(): boolean;
+}
+
+const running = new Map<Element, RunningMenu>();
+
+/** Has `menu` be found by its root until released. */
+export const enter = (menu: RunningMenu): (() => void) => {
+  running.set(menu.root, menu);
+  return () => void running.delete(menu.root);
+};
+
+/** The menu that an item opens. */
+export function submenuOf(item: Element | null | undefined): RunningMenu | undefined {
+  const id = item && namedBy(item);
+  return id ? running.get((item.getRootNode() as Document).getElementById(id)!) : undefined;
+}
+
+/** The menu around the item that opened `menu`. */
+export const parentOf = (menu: RunningMenu): RunningMenu | undefined =>
+  running.get(menu.opener()?.closest('[role=menu]') as Element);
+
+/** The menu that the others were opened from. */
+export function outermost(menu: RunningMenu): RunningMenu {
+  let at = menu;
+  for (let next = parentOf(at); next && next !== at; next = parentOf(at)) at = next;
+  return at;
+}
+
+/** Every menu that runs in a document. */
+export const menusOf = (document: Document): RunningMenu[] =>
+  [...running.values()].filter(({ root }) => root.ownerDocument === document);

@@ -1,0 +1,60 @@
+// The pointer in a menu: the item under it is current, a submenu opens after a rest, and the way there may cut corners.
+import { isInSafeTriangle } from '../../core/layers/safe-triangle.js';
+import { submenuOf } from './chain.js';
+
+/** Milliseconds after which a pointer that stands still on the way means the item it stands on. */
+const patience = 300;
+
+export interface PointingRules {
+  /** Milliseconds of rest before a submenu opens. */
+  delay: number;
+  itemOf(target: EventTarget | null): HTMLElement | undefined;
+  /** The pointer means this item now. */
+  point(item: HTMLElement, event: PointerEvent): void;
+}
+
+/** Follows the pointer over `menu` until released. */
+export function pointing(menu: HTMLElement, { delay, itemOf, point }: PointingRules): () => void {
+  const stop = new AbortController();
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  /** The item that is meant, and where the pointer last was on it. */
+  let meant: HTMLElement | undefined;
+  let from = { x: 0, y: 0 };
+
+  const mean = (item: HTMLElement, event: PointerEvent): void => {
+    clearTimeout(timer);
+    meant = item;
+    point(item, event);
+    const sub = submenuOf(item);
+    if (sub && !sub.isOpen() && item.ariaDisabled !== 'true')
+      timer = setTimeout(() => {
+        if (meant === item) sub.open(item, 'none', 'hover', event);
+      }, delay);
+  };
+  const heard: Record<string, (event: PointerEvent) => void> = {
+    pointermove(event) {
+      if (event.pointerType === 'touch') return;
+      const item = itemOf(event.target);
+      const at = { x: event.clientX, y: event.clientY };
+      if (item && item === meant) from = at;
+      if (!item || item === meant) return;
+      const open = submenuOf(meant);
+      clearTimeout(timer);
+      if (open?.isOpen() && isInSafeTriangle(from, at, open.root.getBoundingClientRect()))
+        timer = setTimeout(() => mean(item, event), patience);
+      else {
+        from = at;
+        mean(item, event);
+      }
+    },
+    pointerleave() {
+      clearTimeout(timer);
+    },
+  };
+  for (const type in heard)
+    menu.addEventListener(type, heard[type] as EventListener, { signal: stop.signal });
+  return () => {
+    clearTimeout(timer);
+    stop.abort();
+  };
+}

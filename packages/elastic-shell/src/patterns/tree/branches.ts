@@ -1,0 +1,103 @@
+// Lazy branches of a tree: fetched when they open, told as busy, given up when they close, tried again after a failure.
+import { type Tree, type TreeNode, withChildren, withoutChildren } from '../../core/collection/tree.js';
+import { tell } from '../../core/report.js';
+import { failureText } from '../../core/text.js';
+import { isPromise } from '../../engine/promise.js';
+
+export interface BranchOptions {
+  /** The children of a lazy node, at once or by a promise; the signal aborts when nobody waits any more. */
+  children?(node: TreeNode, signal: AbortSignal): readonly TreeNode[] | PromiseLike<readonly TreeNode[]>;
+  messages?: {
+    /** The words of the row that stands for children that did not come. Default: the error's message and "Try again". */
+    branchFailed?(error: unknown): string;
+  };
+}
+
+export interface Branches {
+  isBusy(key: string): boolean;
+  /** The branch whose failure a row tells. */
+  failedAt(key: string): string | undefined;
+  /** Fetches what is under a branch that has opened, if it has yet to be. */
+  open(key: string): void;
+  /** A branch has closed: what is on its way to it is given up. */
+  close(key: string): void;
+  /** Fetches again what failed. */
+  retry(key: string): void;
+  release(): void;
+}
+
+const words = { branchFailed: (error: unknown) => `${failureText(error)} Try again` };
+
+/** `become` hears each tree that comes of it, with the branch that was filled. */
+export function branches(
+  root: Element,
+  options: BranchOptions,
+  now: () => Tree,
+  become: (tree: Tree, filled?: string) => void,
+): Branches {
+  const loads = new Map<string, AbortController>();
+  const failures = new Map<string, string>();
+
+  const fill = (key: string, mine: AbortController, children: readonly TreeNode[]): void => {
+    if (loads.get(key) !== mine) return;
+    if (!Array.isArray(children))
+      throw new TypeError(
+        `elastic-shell: children of tree node "${key}" must be a list of nodes, got ${String(children)}`,
+      );
+    const next = withChildren(now(), key, children);
+    loads.delete(key);
+    become(next, key);
+  };
+  const fail = (key: string, mine: AbortController, error: unknown): void => {
+    if (loads.get(key) !== mine) return;
+    loads.delete(key);
+    tell('branch-failed', root, { key, error });
+    const say = { ...words, ...options.messages };
+    const row = `${key} failed`;
+    failures.set(row, key);
+    become(withChildren(now(), key, [{ key: row, label: say.branchFailed(error), disabled: true }]));
+  };
+  const open = (key: string): void => {
+    const node = now().nodes.get(key)?.node;
+    if (node?.children !== 'lazy' || loads.has(key)) return;
+    const mine = new AbortController();
+    loads.set(key, mine);
+    try {
+      if (!options.children)
+        throw new TypeError(
+          `elastic-shell: tree node "${key}" is lazy, and there is no option children to ask`,
+        );
+      const answer = options.children(node, mine.signal);
+      if (isPromise(answer))
+        void answer
+          .then((children) => fill(key, mine, children))
+          .then(undefined, (error) => fail(key, mine, error));
+      else fill(key, mine, answer);
+    } catch (error) {
+      fail(key, mine, error);
+    }
+    if (loads.has(key)) become(now());
+  };
+  const close = (key: string): void => {
+    const load = loads.get(key);
+    loads.delete(key);
+    load?.abort();
+    if (load) become(now());
+  };
+  return {
+    isBusy: (key) => loads.has(key),
+    failedAt: (key) => failures.get(key),
+    open,
+    close,
+    retry(row) {
+      const key = failures.get(row)!;
+      failures.delete(row);
+      become(withoutChildren(now(), key));
+      open(key);
+    },
+    release() {
+      for (const load of loads.values()) load.abort();
+      loads.clear();
+    },
+  };
+}
