@@ -7,7 +7,7 @@ import { root, setUp } from './setup.mjs';
 
 setUp();
 build(['library', 'cli']);
-const { contracts } = await import('../packages/cli/dist/contract/list.js');
+const { notes: contracts } = await import('../packages/elastic-shell/dist/core/index.js');
 const { formats } = await import('../packages/cli/dist/contract/format.js');
 const { rules } = await import('../packages/elastic-shell/dist/journal/rules/index.js');
 

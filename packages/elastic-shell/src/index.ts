@@ -3,7 +3,19 @@ export * from './patterns/index.js';
 export { cell, type Cell, type Listener, type ReadCell } from './core/cell.js';
 export type { Reason } from './core/change.js';
 export type { Item } from './core/collection/items.js';
-export type { Chosen } from './core/collection/selection.js';
+export type { Chosen, Selected } from './core/collection/selection.js';
 export type { TreeNode } from './core/collection/tree.js';
+export type { Content, ContentOptions, ContentSource } from './content/content.js';
 export { setDefaults, type PatternOptions } from './engine/defaults.js';
-export type { Cause, Change, CommonOptions, OpenOptions, Wire, Wired } from './engine/types.js';
+export type {
+  Cause,
+  Cells,
+  Change,
+  ChangeOf,
+  CommonOptions,
+  KeysOption,
+  OpenOptions,
+  StateOption,
+  Wire,
+  Wired,
+} from './engine/types.js';

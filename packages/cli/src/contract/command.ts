@@ -1,9 +1,8 @@
 // `elastic-shell contract`: what a pattern owes its users, from the contracts themselves.
 import { Command, Option } from 'commander';
-import { nearest } from 'elastic-shell/core';
+import { nearest, notes as contracts } from 'elastic-shell/core';
 import { Misuse } from '../misuse.js';
 import { formats } from './format.js';
-import { contracts } from './list.js';
 import type { Streams } from '../streams.js';
 
 export function contractCommand(streams: Streams): Command {

@@ -32,6 +32,16 @@ const sheets = (notes: Notes): Sheet[] =>
       rows: notes.states.map(({ name, type, first, shown }) => [name, type, first, shown]),
     },
     {
+      title: 'Verbs',
+      head: ['verb', 'what it does'],
+      rows: notes.verbs.map(({ name, does }) => [name, does]),
+    },
+    {
+      title: 'Commands',
+      head: ['command', 'value', 'what it does'],
+      rows: notes.commands.map(({ name, does, value = '' }) => [name, value, does]),
+    },
+    {
       title: 'Options',
       head: ['option', 'values', 'default', 'what it does'],
       rows: notes.options.map((option) => [option.name, option.values, option.default, option.does]),

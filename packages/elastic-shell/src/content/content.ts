@@ -1,14 +1,20 @@
 // Content that comes later, as an option of anything that opens. The work itself is loaded only where it is asked for.
 import type { Openable } from '../core/contract/openable.js';
-import type { Engine, Service } from '../engine/engine.js';
 import { lazyService } from '../engine/lazy-service.js';
+import type { Service } from '../engine/service.js';
+
+/** Renders into the place it is given; may return what takes it away again. */
+export type RenderInto = (place: HTMLElement) => unknown;
 
 /** What content may be; a module stands for its default export. */
-export type Content =
-  | Node
-  | string
-  | ((place: HTMLElement) => unknown)
-  | { default: Node | string | ((place: HTMLElement) => unknown) };
+export type Content = Node | string | RenderInto | { default: Node | string | RenderInto };
+
+/**
+ * What makes content: a function, or the selector of a `<template>`. The signal aborts when nobody waits any more; `key`
+ * names the item whose panel it is for, where the pattern has such. Nothing: what the markup holds is all.
+ */
+export type ContentSource =
+  string | ((signal: AbortSignal, key?: string) => Content | undefined | Promise<Content | undefined>);
 
 export interface ContentOptions {
   /**
@@ -18,7 +24,7 @@ export interface ContentOptions {
    * module with one of these for default. It goes into `[data-content]`, else to the end of the root.
    * Default: none; what the markup holds.
    */
-  content?: string | ((signal: AbortSignal) => Content | Promise<Content>);
+  content?: ContentSource;
   /** When it is asked for: on opening, on hover or focus of an opener, or when the page is idle. Default: `open`. */
   loadOn?: 'open' | 'hover' | 'idle';
   /** Whether it stays after closing; if not, it is made afresh each time. Default: true. */
@@ -33,8 +39,19 @@ export interface ContentOptions {
   };
 }
 
+/** Whose content it is. */
+export interface ContentHost {
+  /** What holds it, and the controls that name it. */
+  readonly root: HTMLElement;
+  readonly options: ContentOptions;
+  /** The key of the item whose panel it is for. */
+  readonly key?: string;
+  state(): Openable;
+  render(): void;
+}
+
 /** `service`, and the content that the options ask for. */
-export const withContent = (engine: Engine<Openable, ContentOptions>, service: Service = {}): Service =>
-  engine.options.content
-    ? lazyService(service, engine, async () => (await import('./loading.js')).loading(engine, service))
+export const withContent = (host: ContentHost, service: Service<Openable> = {}): Service<Openable> =>
+  host.options.content
+    ? lazyService(service, host, async () => (await import('./loading.js')).loading(host, service))
     : service;

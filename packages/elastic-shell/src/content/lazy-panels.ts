@@ -1,45 +1,44 @@
-// Content that comes later for the panels of a collection: each is asked for when it first shows.
+// Content that comes later for the panels of items: each is asked for when its panel first shows.
+import type { Part } from '../engine/attribute-writer.js';
+import type { Service } from '../engine/service.js';
+import type { Openable } from '../core/contract/openable.js';
 import { type ContentOptions, withContent } from './content.js';
-import type { Engine, Service } from '../engine/engine.js';
 
-export interface LazyPanelOptions extends Pick<ContentOptions, 'keepContent' | 'messages'> {
-  /** By key: what makes the content of a panel when it first shows. Default: none. */
-  content?: Record<string, NonNullable<ContentOptions['content']>>;
-}
-
-export interface LazyPanels extends Required<Pick<Service, 'parts' | 'release'>> {
+export interface LazyPanels {
+  parts(): Part[];
   /** The panel of `key` shows now, or no more. */
   turn(key: string | undefined, open: boolean): void;
+  release(): void;
 }
 
+/** Whose panels they are. */
+export interface LazyPanelHost {
+  readonly options: ContentOptions;
+  render(): void;
+}
+
+/** `panelOf` finds the panel of an item. */
 export function lazyPanels(
-  { options, render }: Pick<Engine<object, LazyPanelOptions>, 'options' | 'render'>,
+  { options, render }: LazyPanelHost,
   panelOf: (key: string) => HTMLElement | undefined,
 ): LazyPanels {
-  const services = new Map<string, Service>();
+  const services = new Map<string, Service<Openable>>();
   const open = new Set<string>();
+  const serve = (key: string, root: HTMLElement): Service<Openable> =>
+    withContent({ root, options, key, state: () => ({ open: open.has(key) }), render });
   return {
     turn(key, isOpen) {
-      const content = options.content?.[key!];
-      const root = content && panelOf(key!);
-      if (!root) return;
-      if (isOpen) open.add(key!);
-      else open.delete(key!);
-      const known = services.get(key!);
+      const root = key !== undefined && options.content ? panelOf(key) : undefined;
+      if (key === undefined || !root) return;
+      if (isOpen) open.add(key);
+      else open.delete(key);
+      const known = services.get(key);
       const change = { name: 'open', value: isOpen, previous: !isOpen, reason: 'parent' } as const;
-      if (known) (isOpen ? known.show : known.settle)!(change);
-      else
-        services.set(
-          key!,
-          withContent({
-            root,
-            options: { ...options, content },
-            state: () => ({ open: open.has(key!) }),
-            render,
-          } as Engine<{ open: boolean }, ContentOptions>),
-        );
+      if (!known) services.set(key, serve(key, root));
+      else if (isOpen) known.show?.(change);
+      else known.settle?.(change);
     },
-    parts: () => [...services.values()].flatMap((service) => [...service.parts!()]),
-    release: () => services.forEach((service) => service.release!()),
+    parts: () => [...services.values()].flatMap((service) => [...(service.parts?.() ?? [])]),
+    release: () => services.forEach((service) => service.release?.()),
   };
 }

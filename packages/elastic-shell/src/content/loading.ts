@@ -1,43 +1,54 @@
 // Loads content into what opens: progress when it takes long, failure with a retry, cancelled by closing.
+//
+// Only one load is under way at a time: each has an AbortController of its own, and what comes of a load that is not
+// the current one any more is taken away again unseen.
 import type { Openable } from '../core/contract/openable.js';
 import { tell } from '../core/report.js';
 import { failureText } from '../core/text.js';
-import type { Content, ContentOptions } from './content.js';
-import type { Engine, Service } from '../engine/engine.js';
-import { tabbables } from '../focus/focusable.js';
-import { listenIn } from '../events/document-events.js';
+import { described, isElement, targetOf, treeOf, windowOf } from '../engine/dom.js';
 import { invokersOf } from '../engine/invoker-index.js';
 import { isPromise } from '../engine/promise.js';
 import { naming } from '../engine/registry.js';
-
-/** Milliseconds before progress shows: what comes sooner would only flicker. */
-const patience = 120;
+import type { Service } from '../engine/service.js';
+import { listenIn } from '../events/document-events.js';
+import { tabbables } from '../focus/focusable.js';
+import type { ContentHost } from './content.js';
+import { loadNotice, type LoadNotice } from './load-notice.js';
 
 const words = { loading: () => 'Loading…', retry: () => 'Try again', failed: failureText };
 
 type Undo = () => void;
 
 /** Goes on with `value` at once when it is there, else when it comes. */
-const then = <T>(value: T | Promise<T>, next: (value: T) => void, failed: (error: unknown) => void): void => {
+const then = <T>(
+  value: T | PromiseLike<T>,
+  next: (value: T) => void,
+  failed: (error: unknown) => void,
+): void => {
   if (isPromise(value)) void Promise.resolve(value).then(next).catch(failed);
-  else next(value as T);
+  else next(value);
 };
 
 /** What stands for a module is its default export; what renders is called with its place. */
-const render = (place: HTMLElement, content: Content): unknown => {
-  const made = (content as { default?: Content } | undefined)?.default ?? content;
-  if (typeof made === 'function') return made(place) ?? '';
-  return made;
+const render = (place: HTMLElement, content: unknown): unknown => {
+  const isModule = typeof content === 'object' && content !== null && 'default' in content;
+  const made = (isModule && content.default) || content;
+  return typeof made === 'function' ? (made(place) ?? '') : made;
 };
 
+const isTemplate = (made: unknown): made is HTMLTemplateElement =>
+  isElement(made) && made.localName === 'template';
+
+const isNode = (made: unknown): made is Node =>
+  typeof made === 'object' && made !== null && 'nodeType' in made;
+
 /** Puts what was made into `place`, which held `before`; answers what takes it away again. */
-function put(place: HTMLElement, before: Set<Node>, made: unknown): Undo {
-  if ((made as Element | undefined)?.localName === 'template')
-    place.append(place.ownerDocument.importNode((made as HTMLTemplateElement).content, true));
-  else if (typeof made === 'string' || (made as Node | undefined)?.nodeType) place.append(made as Node);
+function put(place: HTMLElement, before: ReadonlySet<Node>, made: unknown): Undo {
+  if (isTemplate(made)) place.append(place.ownerDocument.importNode(made.content, true));
+  else if (typeof made === 'string' || isNode(made)) place.append(made);
   else if (typeof made !== 'function')
     throw new TypeError(
-      `elastic-shell: content must be an element, a fragment, a template, text or a function that renders, got ${String(made)}`,
+      `elastic-shell: content must be an element, a fragment, a template, text or a function that renders, got ${described(made)}`,
     );
   return () => {
     if (typeof made === 'function') made();
@@ -45,140 +56,149 @@ function put(place: HTMLElement, before: Set<Node>, made: unknown): Undo {
   };
 }
 
-/** Makes an element of `tag` with `children`. */
-const make = (document: Document, tag: string, ...children: (Node | string)[]): HTMLElement => {
-  const element = document.createElement(tag);
-  element.append(...children);
-  return element;
+/** The state of loading for one host. */
+interface Loading {
+  host: ContentHost;
+  service: Service<Openable>;
+  place: HTMLElement;
+  notice: LoadNotice;
+  /** The load under way. */
+  load: AbortController | undefined;
+  /** Takes away what was loaded. */
+  takeAway: Undo | undefined;
+}
+
+const ask = ({ host: { root, options, key } }: Loading, signal: AbortSignal): unknown => {
+  const { content } = options;
+  if (typeof content === 'function') return content(signal, key);
+  const template = content && treeOf(root).querySelector(content);
+  if (template) return template;
+  throw new TypeError(`elastic-shell: content ${described(content)} matches nothing on the page`);
 };
 
-export function loading(engine: Engine<Openable, ContentOptions>, service: Service): Service {
-  const { root, options } = engine;
-  const { content, loadOn, keepContent = true } = options;
-  const say = { ...words, ...options.messages };
-  const document = root.ownerDocument;
-  let isReleased = false;
-  const place = root.querySelector<HTMLElement>('[data-content]') ?? root;
-  let load: AbortController | undefined;
-  let takeAway: Undo | undefined;
-  let notice: HTMLElement | undefined;
-  let timer: ReturnType<typeof setTimeout> | undefined;
+const end = (loading: Loading): void => {
+  loading.notice.stopWaiting();
+  loading.load = undefined;
+};
 
-  /** Says something in the place of the content; nothing takes it away. A control with focus stays there. */
-  const show = (...children: (Node | string)[]): void => {
-    const button = notice?.querySelector('button');
-    if (button && button === document.activeElement && children.length) {
-      for (const node of [...notice!.childNodes]) if (node !== button) node.remove();
-      button.before(...children.filter((child) => child !== button));
-      return;
-    }
-    notice?.remove();
-    notice = children.length ? make(document, 'div', ...children) : undefined;
-    notice?.setAttribute('data-notice', '');
-    if (notice) place.append(notice);
-  };
+const fail = (loading: Loading, error: unknown): void => {
+  const { host, notice } = loading;
+  end(loading);
+  notice.fail(error, () => start(loading));
+  host.render();
+  tell('content-failed', host.root, { error });
+};
 
-  const source = (signal: AbortSignal): Content | Promise<Content> => {
-    if (typeof content === 'function') return content(signal);
-    const template = (root.getRootNode() as Document).querySelector(content!);
-    if (template) return template;
-    throw new TypeError(`elastic-shell: content "${content}" matches nothing on the page`);
-  };
+const fill = (loading: Loading, before: ReadonlySet<Node>, mine: AbortController, made: unknown): void => {
+  const { host, place, notice, service } = loading;
+  const undo = put(place, before, made);
+  if (mine !== loading.load) return undo();
+  end(loading);
+  loading.takeAway = undo;
+  const hadFocus = notice.holds(place.ownerDocument.activeElement);
+  notice.clear();
+  if (hadFocus) tabbables(place)[0]?.focus();
+  host.render();
+  service.filled?.();
+};
 
-  const start = (): void => {
-    if (load || takeAway) return;
-    const mine = (load = new AbortController());
-    const before = new Set<Node>(place.childNodes);
-    const failed = (error: unknown): void => {
-      if (mine !== load) return;
-      end();
-      fail(error);
-    };
-    const fill = (made: unknown): void => {
-      const undo = put(place, before, made);
-      if (mine !== load) return undo();
-      end();
-      takeAway = undo;
-      const hadFocus = notice?.contains(document.activeElement);
-      show();
-      if (hadFocus) tabbables(place)[0]?.focus();
-      engine.render();
-      service.filled?.();
-    };
-    timer = setTimeout(() => {
-      show(make(document, 'label', say.loading(), document.createElement('progress')));
-      notice!.querySelector('button')?.setAttribute('aria-disabled', 'true');
-    }, patience);
-    try {
-      then(
-        source(mine.signal),
-        (content) => {
-          if (mine === load) then(render(place, content), fill, failed);
-        },
-        failed,
-      );
-    } catch (error) {
-      failed(error);
-    }
-    engine.render();
-  };
-  const end = (): void => {
-    clearTimeout(timer);
-    load = undefined;
-  };
-  const fail = (error: unknown): void => {
-    const message = make(document, 'p', say.failed(error));
-    message.setAttribute('role', 'alert');
-    const retry = notice?.querySelector('button') ?? make(document, 'button', say.retry());
-    retry.setAttribute('type', 'button');
-    retry.removeAttribute('aria-disabled');
-    retry.onclick = () => start();
-    show(message, retry);
-    engine.render();
-    tell('content-failed', root, { error });
-  };
-  const cancel = (): void => {
-    load?.abort();
-    end();
-    show();
-  };
+/** There is nothing to add: what the markup holds is all. */
+const leave = (loading: Loading): void => {
+  end(loading);
+  loading.takeAway = () => {};
+  loading.notice.clear();
+};
 
+function start(loading: Loading): void {
+  const { host, place, notice } = loading;
+  if (loading.load || loading.takeAway) return;
+  const mine = (loading.load = new AbortController());
+  const before = new Set<Node>(place.childNodes);
+  const failed = (error: unknown): void => {
+    if (mine === loading.load) fail(loading, error);
+  };
+  notice.wait();
+  try {
+    then(
+      ask(loading, mine.signal),
+      (content) => {
+        if (mine !== loading.load) return;
+        if (content === undefined && host.key !== undefined) return leave(loading);
+        then(render(place, content), (made) => fill(loading, before, mine, made), failed);
+      },
+      failed,
+    );
+  } catch (error) {
+    failed(error);
+  }
+  host.render();
+}
+
+const cancel = (loading: Loading): void => {
+  loading.load?.abort();
+  end(loading);
+  loading.notice.clear();
+};
+
+/** Takes it away; on its way out the layer still shows what it held. */
+const drop = (loading: Loading): void => {
+  const { takeAway, host } = loading;
+  loading.takeAway = undefined;
+  const moving = (host.root.getAnimations?.() ?? []).map((animation) => animation.finished);
+  if (moving.length) void Promise.allSettled(moving).then(takeAway);
+  else takeAway?.();
+};
+
+/** Has content asked for before it opens, as the option `loadOn` says, until released. */
+const early = (loading: Loading): (() => void) => {
+  const { root, options } = loading.host;
+  let isOver = false;
   const onHover = (event: Event): void => {
-    const control = (event.target as Element).closest?.(naming);
-    if (control && invokersOf(root).includes(control)) start();
+    const control = targetOf(event)?.closest<HTMLElement>(naming);
+    if (control && invokersOf(root).includes(control)) start(loading);
   };
-  const unhear =
-    loadOn === 'hover' ? listenIn(document, { pointerover: onHover, focusin: onHover }) : undefined;
-  const view = document.defaultView!;
-  if (loadOn === 'idle')
-    (view.requestIdleCallback ?? view.setTimeout)(() => {
-      if (!isReleased) start();
+  if (options.loadOn === 'hover')
+    return listenIn(root.ownerDocument, { pointerover: onHover, focusin: onHover });
+  const whenIdle = windowOf(root).requestIdleCallback ?? setTimeout;
+  if (options.loadOn === 'idle')
+    whenIdle(() => {
+      if (!isOver) start(loading);
     });
-  if (engine.state().open) start();
+  return () => {
+    isOver = true;
+  };
+};
+
+export function loading(host: ContentHost, service: Service<Openable>): Service<Openable> {
+  const { root, options } = host;
+  const place = root.querySelector<HTMLElement>('[data-content]') ?? root;
+  const held: Loading = {
+    host,
+    service,
+    place,
+    notice: loadNotice(place, { ...words, ...options.messages }),
+    load: undefined,
+    takeAway: undefined,
+  };
+  const stopEarly = early(held);
+  if (host.state().open) start(held);
 
   return {
-    parts: () => (load ? [[root, { 'aria-busy': 'true' }]] : []),
+    parts: () => (held.load ? [[root, { 'aria-busy': 'true' }]] : []),
     show(change) {
-      if (change.value) start();
+      if (change.value) start(held);
     },
     settle(change) {
       if (change.value) return;
-      const wasBusy = !!load;
-      cancel();
-      if (wasBusy) engine.render();
-      if (keepContent || !takeAway) return;
-      const drop = takeAway;
-      takeAway = undefined;
-      // On its way out it still shows what it held.
-      const moving = (root.getAnimations?.() ?? []).map((animation) => animation.finished);
-      if (moving.length) void Promise.allSettled(moving).then(drop);
-      else drop();
+      const wasBusy = !!held.load;
+      cancel(held);
+      if (wasBusy) host.render();
+      if (options.keepContent === false && held.takeAway) drop(held);
     },
     release() {
-      isReleased = true;
-      unhear?.();
-      cancel();
-      takeAway?.();
+      stopEarly();
+      cancel(held);
+      held.takeAway?.();
     },
   };
 }

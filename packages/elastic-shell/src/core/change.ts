@@ -29,19 +29,35 @@ export interface Cause<E = unknown, S = unknown> {
   result?: string | null | undefined;
 }
 
-export interface Change<T = unknown, E = unknown, S = unknown> extends Cause<E, S> {
+/** A change as a value: which state, what it becomes, what it was, and why. */
+export interface Change<T = unknown, E = unknown, S = unknown, N extends string = string> extends Cause<
+  E,
+  S
+> {
   /** The state's name, such as `open`. */
-  name: string;
+  name: N;
   value: T;
   previous: T;
 }
 
-/** Lists what differs between two states, as changes. */
+/** The states of a pattern that nobody knows more of than that each has a name. */
+export type AnyState = Record<string, unknown>;
+
+/** A change of any of the states in `State`: a union by name, so that whoever asks for the name knows the value. */
+export type ChangeOf<State, E = unknown, C = unknown> = {
+  [N in keyof State & string]: Change<State[N], E, C, N>;
+}[keyof State & string];
+
+/** Lists what differs between two states, as changes, in the order in which `after` names it. */
 export const changesBetween = <S extends object, E, C>(
   before: S,
   after: Partial<S>,
   cause: Cause<E, C>,
-): Change<unknown, E, C>[] =>
-  (Object.keys(after) as (keyof S & string)[])
-    .filter((name) => before[name] !== after[name])
-    .map((name) => ({ name, value: after[name], previous: before[name], ...cause }));
+): ChangeOf<S, E, C>[] => {
+  const changes: Change<unknown, E, C>[] = [];
+  for (const name in after)
+    if (before[name] !== after[name])
+      changes.push({ name, value: after[name], previous: before[name], ...cause });
+  // Each names a state of S and holds its values: TypeScript cannot follow that through a loop.
+  return changes as ChangeOf<S, E, C>[];
+};

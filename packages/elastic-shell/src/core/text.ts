@@ -9,17 +9,23 @@ export const hasWords = (text: string | null | undefined): boolean => /[\p{L}\p{
 
 /** The sentence for something that failed: the error's own message, else the error as text. */
 export const failureText = (error: unknown): string =>
-  labelText((error as Error | undefined)?.message ?? String(error));
+  labelText(
+    typeof error === 'object' && error !== null && 'message' in error ? String(error.message) : String(error),
+  );
 
+/** How many letters have to be put in, taken out or changed to make one word of the other (Levenshtein). */
 const distance = (from: string, to: string): number => {
   let row = Array.from({ length: to.length + 1 }, (_, at) => at);
-  for (let i = 1; i <= from.length; i++) {
-    const next = [i];
-    for (let j = 1; j <= to.length; j++)
-      next[j] = Math.min(row[j]! + 1, next[j - 1]! + 1, row[j - 1]! + (from[i - 1] === to[j - 1] ? 0 : 1));
-    row = next;
+  for (const [at, letter] of [...from].entries()) {
+    let left = at + 1;
+    row = row.map((above, column) => {
+      if (!column) return left;
+      const diagonal = row[column - 1] ?? 0;
+      left = Math.min(above + 1, left + 1, diagonal + (to[column - 1] === letter ? 0 : 1));
+      return left;
+    });
   }
-  return row[to.length]!;
+  return row.at(-1) ?? 0;
 };
 
 /** The word of `words` that `word` was most likely meant to be: at most a third of its letters apart (at least two). */

@@ -1,65 +1,109 @@
-// Attributes: given all that is wanted, writes what differs, keeps what stood there, and puts back the rest.
+// The attribute writer: the only one that writes attributes. It is told what should stand on which element, writes
+// what differs, keeps what stood there, and puts it back when nobody wants it any more.
 import type { Attributes } from '../core/contract/contract.js';
 
-/** An element, and what shall stand on it. */
+/** An element, and what shall stand on it; undefined for nothing more. */
 export type Part = readonly [Element, Attributes | undefined];
 
-/** Has the page show `parts` and nothing else: what is not wanted any more goes back to what stood there. Of two for one element both count, the later before the earlier. */
-export type Show = (parts: Iterable<Part>) => void;
-
-/** What stood on an element; and in which order, from when one of the author's attributes was taken away. */
-interface Before {
-  values: Attributes;
-  order?: string[];
-  /** What is wanted, and what was last: given the very same object again, the page need not be read. */
-  next?: Attributes;
-  last?: Attributes;
-  /** The turn in which it was wanted. */
-  turn?: number;
+/**
+ * What one service wants of its elements. The sheets of one writer count together: where two want something of the same
+ * element both do, the later sheet before the earlier.
+ */
+export interface Sheet {
+  /** Wants `parts` and nothing else: elements that are not named any more are let go. */
+  show(parts: Iterable<Part>): void;
+  /** Wants something else of these elements; the others stay as they are. */
+  patch(parts: Iterable<Part>): void;
 }
 
-const write = (element: Element, before: Before, attributes: Attributes): void => {
-  for (const name in attributes) {
-    const value = attributes[name]!;
-    const current = element.getAttribute(name);
-    if (value === current) continue;
-    if (!(name in before.values)) before.values[name] = current;
-    if (value !== null) element.setAttribute(name, value);
-    else {
-      // A style attribute that is written again would break a strict Content-Security-Policy.
-      before.order ??= element
-        .getAttributeNames()
-        .filter((own) => before.values[own] !== null && own !== 'style');
-      element.removeAttribute(name);
-    }
+export interface AttributeWriter {
+  sheet(): Sheet;
+  /** Puts back everything. */
+  restore(): void;
+}
+
+/** What stood on an element, and what is wanted on it now, by sheet. */
+interface Page {
+  before: Map<string, string | null>;
+  wanted: (Attributes | undefined)[];
+  /** The order of the author's attributes, from when one of them was taken away. */
+  order?: string[];
+}
+
+/** The attributes as they were; one that went and came back stands last, so the author's others go behind it again. */
+const putBack = (element: Element, { before, order }: Page): void => {
+  for (const [name, value] of before) writeOne(element, name, value);
+  for (const name of order ?? []) {
+    const attribute = element.getAttributeNode(name);
+    if (attribute) element.setAttributeNode(element.removeAttributeNode(attribute));
   }
 };
 
-export function attributeWriter(): Show {
-  const pages = new Map<Element, Before>();
-  let turn = 0;
-  return (parts) => {
-    turn++;
-    for (const [element, attributes = {}] of parts) {
-      let before = pages.get(element);
-      if (!before) pages.set(element, (before = { values: {} }));
-      before.next = before.turn === turn ? { ...before.next, ...attributes } : attributes;
-      before.turn = turn;
-    }
-    pages.forEach((before, element) => {
-      const { values, order, next } = before;
-      if (before.turn === turn) {
-        if (before.last !== next) write(element, before, { ...values, ...next });
-        before.last = next!;
-        return;
-      }
-      write(element, before, values);
-      // An attribute that went and came back stands last: the author's others go behind it again.
-      for (const name of order ?? []) {
-        const attribute = element.getAttributeNode(name);
-        if (attribute) element.setAttributeNode(element.removeAttributeNode(attribute));
-      }
-      pages.delete(element);
-    });
+const writeOne = (element: Element, name: string, value: string | null): void => {
+  if (value === element.getAttribute(name)) return;
+  if (value === null) element.removeAttribute(name);
+  else element.setAttribute(name, value);
+};
+
+const write = (element: Element, page: Page): void => {
+  const { before, wanted } = page;
+  const next = new Map(before);
+  for (const attributes of wanted)
+    if (attributes) for (const name of Object.keys(attributes)) next.set(name, attributes[name] ?? null);
+  for (const [name, value] of next) {
+    const current = element.getAttribute(name);
+    if (value === current) continue;
+    // A style attribute that is written again would break a strict Content-Security-Policy.
+    if (value === null)
+      page.order ??= element.getAttributeNames().filter((own) => before.get(own) !== null && own !== 'style');
+    if (!before.has(name)) before.set(name, current);
+    writeOne(element, name, value);
+  }
+};
+
+/** Makes a writer that has written nothing yet. */
+export function attributeWriter(): AttributeWriter {
+  const pages = new Map<Element, Page>();
+  let sheets = 0;
+
+  const want = (sheet: number, element: Element, attributes: Attributes | undefined): void => {
+    const page = pages.get(element) ?? { before: new Map(), wanted: [] };
+    // The very same object again: the page need not be read.
+    if (page.wanted[sheet] === attributes) return;
+    pages.set(element, page);
+    page.wanted[sheet] = attributes;
+    if (page.wanted.some(Boolean)) return write(element, page);
+    putBack(element, page);
+    pages.delete(element);
+  };
+
+  return {
+    sheet() {
+      const mine = sheets++;
+      const held = new Set<Element>();
+      const patch: Sheet['patch'] = (parts) => {
+        for (const [element, attributes] of parts) {
+          want(mine, element, attributes);
+          if (attributes) held.add(element);
+          else held.delete(element);
+        }
+      };
+      return {
+        patch,
+        show(parts) {
+          const all = new Map<Element, Attributes>();
+          for (const [element, attributes = {}] of parts) {
+            const other = all.get(element);
+            all.set(element, other ? { ...other, ...attributes } : attributes);
+          }
+          patch([...held].filter((element) => !all.has(element)).map((element) => [element, undefined]));
+          patch(all);
+        },
+      };
+    },
+    restore() {
+      for (const [element, page] of pages) putBack(element, page);
+      pages.clear();
+    },
   };
 }

@@ -1,24 +1,61 @@
 // Options that hold for every instance of a pattern wired from now on.
+import type { OptionKinds } from '../core/contract/options.js';
+import { nearest } from '../core/text.js';
+import { checkOptions } from './options.js';
 
 /** Each pattern adds its own options here, so that `setDefaults` knows their types. */
 // eslint-disable-next-line @typescript-eslint/no-empty-object-type
 export interface PatternOptions {}
 
-/** By pattern; read by the engine. */
-export const defaults: Record<string, object> = {};
+/** The patterns that come with the library: their names are known before they are loaded. */
+const names = new Set(
+  'accordion carousel combobox dialog disclosure drawer listbox menu popover switch tabs tooltip tree'.split(
+    ' ',
+  ),
+);
+const kinds = new Map<string, OptionKinds>();
+const defaults = new Map<string, object>();
+
+/** What has been set for all of `pattern`. */
+const defaultsOf = (pattern: string): object => defaults.get(pattern) ?? {};
+
+/** Makes a pattern, and what its options take, known to `setDefaults`. */
+export function registerPattern(name: string, options: OptionKinds = {}): void {
+  names.add(name);
+  kinds.set(name, options);
+}
+
+/**
+ * The options of one instance: its own, else those set for all of its pattern. Throws a TypeError for an option that is
+ * not known or has a value of another kind: that is the programmer's mistake, told at once.
+ */
+export function optionsOf<O extends object>(
+  { name, options: known }: { name: string; options?: OptionKinds },
+  own: O | undefined,
+  root: unknown,
+): O {
+  const options: O = Object.assign({}, defaultsOf(name), own);
+  checkOptions(name, options, known, root);
+  return options;
+}
 
 /**
  * Sets options for all instances of `pattern` that are wired later; an instance's own options win.
- * Returns the way back: calling it restores what was set before.
+ * Returns the way back: calling it restores what was set before. Throws a TypeError for a pattern or an option that
+ * is not known; where the pattern is not loaded yet, its options are looked at when it is wired.
  */
 export function setDefaults<N extends keyof PatternOptions & string>(
   pattern: N,
-  options: PatternOptions[N],
+  options: PatternOptions[N] & object,
 ): () => void {
-  const before = defaults[pattern];
-  defaults[pattern] = { ...before, ...options };
-  return () => {
-    if (before) defaults[pattern] = before;
-    else delete defaults[pattern];
-  };
+  if (!names.has(pattern)) {
+    const near = nearest(pattern, names);
+    throw new TypeError(
+      `elastic-shell: setDefaults knows no pattern "${pattern}"; ${near ? `did you mean "${near}"?` : `there are ${[...names].join(', ')}`}`,
+    );
+  }
+  checkOptions(pattern, options, kinds.get(pattern));
+  const before = defaultsOf(pattern);
+  defaults.set(pattern, { ...before, ...options });
+  return () => void defaults.set(pattern, before);
 }

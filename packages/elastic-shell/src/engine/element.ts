@@ -1,21 +1,16 @@
 // Makes a custom element of any wire function. It has no behaviour of its own: it finds the root in the
 // author's markup, hands attributes over as options, and tells changes and guards as events.
-import type { Cell } from '../core/cell.js';
-import type { Change, CommonOptions, Wire, Wired } from './types.js';
+import type { OptionKind, OptionKinds } from '../core/contract/options.js';
+import { isCell } from './dom.js';
+import type { Change, Wire, Wired } from './types.js';
 
 export interface ElementRules {
   /** The selector of the root inside the element; `:scope` for the element itself. */
   root: string;
+  /** What the options take: those that a text can say are attributes, in kebab-case; states are properties too. */
+  options: OptionKinds;
   /** Selectors of what has to be in it before it is wired. Default: none. */
   needs?: readonly string[];
-  /** Options that may be given as attributes, in camelCase; an attribute is their name in kebab-case. */
-  options: readonly string[];
-  /** Options that are true or false: false by the attribute value "false", true by any other. Default: none. */
-  flags?: readonly string[];
-  /** Options that are states: properties of the element, true or false by their attribute. */
-  states: readonly string[];
-  /** Options that are states of another kind: first values by attribute, properties with the cell's own value. Default: none. */
-  values?: readonly string[];
 }
 
 /** What `shell-guard` carries: the change, and a way to make it wait. */
@@ -32,21 +27,86 @@ export interface ShellElement extends HTMLElement {
 
 const kebab = (name: string): string => name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
 
+/** Only a program can give these. */
+const programOnly: readonly OptionKind[] = ['function', 'object', 'items', 'anchor'];
+
+/** The options that an attribute can say, by the name of the attribute. */
+const attributesOf = (options: OptionKinds): Map<string, [name: string, kind: OptionKind]> =>
+  new Map(
+    Object.entries(options)
+      .filter(([, kind]) => !programOnly.includes(kind))
+      .map(([name, kind]) => [kebab(name), [name, kind]]),
+  );
+
+/** An attribute as the value of an option: what is true or false is false by the word "false" alone. */
+const valueOf = (kind: OptionKind, text: string): unknown =>
+  kind === 'flag' || kind === 'state flag' ? text !== 'false' : text;
+
+/** Asks whoever hears of `shell-guard`: cancelled refuses, a promise makes it wait. */
+const askListeners = (host: HTMLElement, change: Change): unknown => {
+  const waits: Promise<unknown>[] = [];
+  const detail: GuardDetail = { change, wait: (promise) => void waits.push(promise) };
+  const allowed = host.dispatchEvent(
+    new CustomEvent('shell-guard', { bubbles: true, cancelable: true, detail }),
+  );
+  if (!allowed || !waits.length) return allowed;
+  return Promise.all(waits).then((answers) => !answers.includes(false));
+};
+
+/** Gives the class a property for each state: the cell's own value, and before there is one the attribute's. */
+const defineStates = (prototype: ShellElement, attributes: ReturnType<typeof attributesOf>): void => {
+  for (const [attribute, [name, kind]] of attributes) {
+    if (typeof kind !== 'string' || !kind.startsWith('state')) continue;
+    const isFlag = kind === 'state flag';
+    Object.defineProperty(prototype, name, {
+      configurable: true,
+      get(this: ShellElement): unknown {
+        const cell = cellIn(this.wired, name);
+        if (cell) return cell.get();
+        return isFlag ? this.hasAttribute(attribute) : undefined;
+      },
+      set(this: ShellElement, value: unknown) {
+        const cell = cellIn(this.wired, name);
+        if (cell) cell.set(isFlag ? !!value : value);
+        else if (isFlag) this.toggleAttribute(attribute, !!value);
+      },
+    });
+  }
+};
+
+const cellIn = (wired: Wired | undefined, name: string) => {
+  const cell: unknown = wired && Object.hasOwn(wired, name) ? Reflect.get(wired, name) : undefined;
+  return isCell(cell) ? cell : undefined;
+};
+
+/** The options that the attributes of `host` say. */
+const optionsIn = (
+  host: HTMLElement,
+  attributes: ReturnType<typeof attributesOf>,
+): Record<string, unknown> => {
+  const options: Record<string, unknown> = {};
+  for (const [attribute, [name, kind]] of attributes) {
+    const text = host.getAttribute(attribute);
+    if (text !== null) options[name] = valueOf(kind, text);
+  }
+  return options;
+};
+
 /**
  * Defines `<name>` as an element that wires what it holds. Events, which bubble: `shell-change`
  * (detail: the change) and the cancelable `shell-guard` (detail: `change` and `wait(promise)`).
  * A name that is defined already is left as it is. Harmless where there is no DOM.
  */
-export function element<O extends CommonOptions, W extends Wired>(
+export function element<O extends object, W extends Wired>(
   name: string,
   wire: Wire<O, W>,
   rules: ElementRules,
 ): void {
   if (typeof customElements === 'undefined' || customElements.get(name)) return;
+  const attributes = attributesOf(rules.options);
 
-  const { flags = [], values = [] } = rules;
   class Shell extends HTMLElement implements ShellElement {
-    static readonly observedAttributes = [...rules.options, ...values, ...flags, ...rules.states].map(kebab);
+    static readonly observedAttributes = [...attributes.keys()];
     wired: W | undefined;
     #waiting: MutationObserver | undefined;
 
@@ -67,79 +127,46 @@ export function element<O extends CommonOptions, W extends Wired>(
       });
     }
 
-    attributeChangedCallback(attribute: string, _before: string | null, value: string | null): void {
-      const state = rules.states.find((each) => kebab(each) === attribute);
-      if (!this.wired) return;
-      if (state) return this.#cell(state)?.set(value !== null);
+    attributeChangedCallback(attribute: string, _before: string | null, text: string | null): void {
+      const [option, kind] = attributes.get(attribute) ?? [];
+      if (!this.wired || !option) return;
+      if (kind === 'state flag') return cellIn(this.wired, option)?.set(text !== null && text !== 'false');
       this.#unwire();
       this.#wire();
     }
 
-    #cell(state: string): Cell<unknown> | undefined {
-      return (this.wired as Record<string, Cell<unknown>> | undefined)?.[state];
+    #root(): HTMLElement | null {
+      if (rules.root !== ':scope') return this.querySelector<HTMLElement>(rules.root);
+      // The element itself is there before what it holds.
+      return this.childNodes.length ? this : null;
     }
 
     #wire(): void {
-      const root = rules.root === ':scope' ? this : this.querySelector<HTMLElement>(rules.root);
-      // The element itself is there before what it holds.
-      if (!root || (root === this && !this.childNodes.length) || this.wired) return;
-      if (rules.needs?.some((part) => !this.querySelector(part))) return;
-      this.#waiting?.disconnect();
-      this.#waiting = undefined;
-      const options: Record<string, unknown> = {};
-      for (const option of [...rules.options, ...values])
-        if (this.hasAttribute(kebab(option))) options[option] = this.getAttribute(kebab(option));
-      for (const flag of flags)
-        if (this.hasAttribute(kebab(flag))) options[flag] = this.getAttribute(kebab(flag)) !== 'false';
-      for (const state of rules.states) if (this.hasAttribute(kebab(state))) options[state] = true;
-      this.wired = wire(root, {
-        ...options,
-        guard: (change: Change) => this.#ask(change),
+      const root = this.#root();
+      if (!root || this.wired || rules.needs?.some((part) => !this.querySelector(part))) return;
+      this.#stopWaiting();
+      const options = {
+        ...optionsIn(this, attributes),
+        guard: (change: Change) => askListeners(this, change),
         onChange: (change: Change) =>
           void this.dispatchEvent(new CustomEvent('shell-change', { bubbles: true, detail: change })),
-      } as CommonOptions as O);
+      };
+      // Made of O's own option kinds; the wire function checks each value.
+      this.wired = wire(root, options as unknown as O);
     }
 
-    #ask(change: Change): unknown {
-      const waits: Promise<unknown>[] = [];
-      const detail: GuardDetail = { change, wait: (promise) => void waits.push(promise) };
-      const allowed = this.dispatchEvent(
-        new CustomEvent('shell-guard', { bubbles: true, cancelable: true, detail }),
-      );
-      if (!allowed || !waits.length) return allowed;
-      return Promise.all(waits).then((answers) => !answers.includes(false));
+    #stopWaiting(): void {
+      this.#waiting?.disconnect();
+      this.#waiting = undefined;
     }
 
     #unwire(): void {
-      this.#waiting?.disconnect();
-      this.#waiting = undefined;
+      this.#stopWaiting();
       this.wired?.unwire();
       this.wired = undefined;
     }
   }
 
-  for (const state of rules.states)
-    Object.defineProperty(Shell.prototype, state, {
-      configurable: true,
-      get(this: Shell) {
-        const cell = (this.wired as Record<string, Cell<unknown>> | undefined)?.[state];
-        return cell ? cell.get() : this.hasAttribute(kebab(state));
-      },
-      set(this: Shell, value: unknown) {
-        const cell = (this.wired as Record<string, Cell<unknown>> | undefined)?.[state];
-        if (cell) cell.set(!!value);
-        else this.toggleAttribute(kebab(state), !!value);
-      },
-    });
-  for (const value of values)
-    Object.defineProperty(Shell.prototype, value, {
-      configurable: true,
-      get(this: Shell) {
-        return (this.wired as Record<string, Cell<unknown>> | undefined)?.[value]?.get();
-      },
-      set(this: Shell, next: unknown) {
-        (this.wired as Record<string, Cell<unknown>> | undefined)?.[value]?.set(next);
-      },
-    });
+  defineStates(Shell.prototype, attributes);
   customElements.define(name, Shell);
 }

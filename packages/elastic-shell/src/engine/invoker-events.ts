@@ -1,40 +1,66 @@
-// Presses and commands: what an event asks of the element that its control names, whoever is wired there.
-import { engineNamed, engines, namedBy, naming } from './registry.js';
+// Invoker events: presses and commands, and what the platform did by itself, handed to whoever runs the element that
+// is meant. One handler hears for everything that is wired in a tree.
+import { targetOf } from './dom.js';
+import { engineNamed, engineOf, namedBy, naming, type Running } from './registry.js';
 
 /** A `command` event has the last two; a click finds them on its control. */
-type Heard = UIEvent & { source?: Element | null; command?: string | null };
+type Invoked = UIEvent & { source?: Element | null; command?: string | null };
 
-/** What is heard for every wired element, by one handler. All but click are heard while capturing: they do not bubble. */
-export const types = ['click', 'command', 'beforematch', 'toggle', 'change'];
+/** What is heard. All but click are heard while capturing: they do not bubble. */
+export const invokerEvents = ['click', 'command', 'beforematch', 'toggle', 'change'];
 
-export function hear(event: Heard): void {
-  const { type, detail } = event;
-  const target = event.target as Element;
-  let { source, command } = event;
-  let engine = engines.get(target);
-  if (type === 'toggle') return engine?.reread();
-  if (type === 'change') {
-    // A checkbox has turned over already: whether it may is asked now, and it shows the answer.
-    engine?.intend('toggle', { reason: 'press', event, source: target });
-    return engine?.render();
-  }
-  if (type === 'click') {
-    source = target.closest(`${naming},summary,button`);
-    command = source?.getAttribute('command');
-    // Where the browser knows invoker commands, it sends a command event of its own.
-    if (!source || event.defaultPrevented || (command && 'command' in source)) return;
-    engine = namedBy(source)
-      ? engineNamed(source)
-      : engines.get(source.localName === 'summary' ? source.parentNode! : source);
-  }
-  const intent = source === undefined ? 'open' : engine?.commands[command ?? ''];
-  if (!intent) return;
+/** The control that was pressed, the command on it, and who runs what it means. */
+interface Press {
+  source: HTMLElement;
+  command: string | null;
+  engine: Running | undefined;
+}
+
+const pressOf = (event: Invoked): Press | undefined => {
+  const source = targetOf(event)?.closest<HTMLElement>(`${naming},summary,button`);
+  if (!source || event.defaultPrevented) return;
+  const command = source.getAttribute('command');
+  // Where the browser knows invoker commands, it sends a command event of its own.
+  if (command && 'command' in source) return;
+  const own = source.localName === 'summary' ? source.parentNode : source;
+  return { source, command, engine: namedBy(source) ? engineNamed(source) : engineOf(own) };
+};
+
+/** A control asks for something by its command; an empty one is a press without a command. */
+const invoke = (event: Invoked, engine: Running | undefined, source: Element, command: string): void => {
+  const intent = engine && Object.hasOwn(engine.commands, command) ? engine.commands[command] : undefined;
+  if (!engine || !intent) return;
   event.preventDefault();
-  if (source?.ariaDisabled === 'true') return;
-  engine?.intend(intent, {
-    reason: command ? 'command' : !source ? 'found' : detail ? 'press' : 'key',
+  if (source.ariaDisabled === 'true') return;
+  engine.intend(intent, {
+    reason: command ? 'command' : event.detail ? 'press' : 'key',
     event,
     source,
-    result: source ? (source.getAttribute('value') ?? '') : undefined,
+    result: source.getAttribute('value') ?? '',
   });
-}
+};
+
+const handlers: Record<string, (event: Invoked, engine: Running | undefined) => void> = {
+  click(event) {
+    const press = pressOf(event);
+    if (press) invoke(event, press.engine, press.source, press.command ?? '');
+  },
+  command(event, engine) {
+    if (event.source) invoke(event, engine, event.source, event.command ?? '');
+  },
+  /** Find-in-page has found something in it: the platform shows it already. */
+  beforematch(event, engine) {
+    if (engine) event.preventDefault();
+    engine?.intend('open', { reason: 'found', event });
+  },
+  toggle: (_, engine) => engine?.reread(),
+  /** A checkbox has turned over already: whether it may is asked now, and it shows the answer. */
+  change(event, engine) {
+    engine?.intend('toggle', { reason: 'press', event, source: targetOf(event) });
+    engine?.render();
+  },
+};
+
+/** Hears an event of one of the types above. */
+export const onInvokerEvent = (event: Event): void =>
+  handlers[event.type]?.(event as Invoked, engineOf(targetOf(event)));

@@ -1,73 +1,94 @@
-// What is shared by everything wired: one observer, which keeps an index of the controls that name
-// something, and one listener an event type a tree, however much is wired.
-import type { Engine } from './engine.js';
-import { hear, types } from './invoker-events.js';
-import { engineNamed, engines, namedBy, naming } from './registry.js';
+// The invoker index: which controls name what. One observer for everything that is wired keeps it current, and one
+// listener an event type a tree hears for all of it, however much is wired.
+import { isElement, treeOf } from './dom.js';
+import { invokerEvents, onInvokerEvent } from './invoker-events.js';
+import { engineNamed, engineOf, namedBy, naming, type Running } from './registry.js';
 
 type Tree = Document | ShadowRoot;
 
+/** What is shared while anything is wired. */
+interface Index {
+  trees: Set<Tree>;
+  byId: Map<string, Set<Element>>;
+  observer: MutationObserver;
+  stop: AbortController;
+}
+
 let users = 0;
-let trees: Set<Tree>;
-let index: Record<string, Set<Element>>;
-let observer: MutationObserver;
-let stop: AbortController;
+let index: Index | undefined;
 
 /** Files a control under the id it names; answers whom that concerns. */
-const file = (control: Element): Engine | undefined => {
-  if (!control.attributes) return;
+const file = (control: Element, { byId }: Index): Running | undefined => {
   const id = namedBy(control);
-  if (id) (index[id] ??= new Set()).add(control);
-  return engines.get(control) ?? engineNamed(control, id);
+  if (id) {
+    const controls = byId.get(id) ?? new Set();
+    byId.set(id, controls.add(control));
+  }
+  return engineOf(control) ?? engineNamed(control, id);
 };
-const fileAll = (parent: Element | Tree): (Engine | undefined)[] =>
-  [parent as Element, ...(parent.querySelectorAll?.(naming) ?? [])].map(file);
 
-const follow = (records: MutationRecord[]): void =>
-  new Set(
-    records.flatMap(({ target, addedNodes, oldValue, attributeName }) =>
-      // The aria-controls of a control with commandfor is the engine's own, and says nothing new.
-      attributeName === 'aria-controls' && (target as Element).hasAttribute('commandfor')
-        ? []
-        : [
-            engineNamed(target, oldValue),
-            ...[...(attributeName ? [target] : addedNodes)].flatMap((node) => fileAll(node as Element)),
-          ],
-    ),
-  ).forEach((engine) => engine?.render());
+const fileAll = (within: ParentNode, now: Index): (Running | undefined)[] => [
+  ...(isElement(within) ? [file(within, now)] : []),
+  ...[...within.querySelectorAll(naming)].map((control) => file(control, now)),
+];
+
+/** Whom a change of the page concerns. */
+const concerned = (
+  { target, addedNodes, oldValue, attributeName }: MutationRecord,
+  now: Index,
+): (Running | undefined)[] => {
+  if (!attributeName || !isElement(target))
+    return [...addedNodes].flatMap((node) => (isElement(node) ? fileAll(node, now) : []));
+  // The aria-controls of a control with commandfor is the engine's own, and says nothing new.
+  if (attributeName === 'aria-controls' && target.hasAttribute('commandfor')) return [];
+  return [engineNamed(target, oldValue), ...fileAll(target, now)];
+};
+
+const follow = (records: readonly MutationRecord[]): void => {
+  const now = index;
+  if (now) new Set(records.flatMap((record) => concerned(record, now))).forEach((engine) => engine?.render());
+};
+
+const start = (): Index => ({
+  trees: new Set(),
+  byId: new Map(),
+  observer: new MutationObserver(follow),
+  stop: new AbortController(),
+});
+
+const hearTree = (tree: Tree, now: Index): void => {
+  now.trees.add(tree);
+  now.observer.observe(tree, {
+    childList: true,
+    subtree: true,
+    attributeOldValue: true,
+    attributeFilter: ['commandfor', 'aria-controls', 'command'],
+  });
+  for (const type of invokerEvents)
+    tree.addEventListener(type, onInvokerEvent, { capture: type !== 'click', signal: now.stop.signal });
+  fileAll(tree, now);
+};
 
 /** Has the tree of `root` observed and heard until released; the last release ends it everywhere. */
-export function join(root: Element): () => void {
-  const tree = root.isConnected ? (root.getRootNode() as Tree) : root.ownerDocument;
-  if (!users++) {
-    trees = new Set();
-    index = {};
-    observer = new MutationObserver(follow);
-    stop = new AbortController();
-  }
-  if (!trees.has(tree)) {
-    trees.add(tree);
-    observer.observe(tree, {
-      childList: true,
-      subtree: true,
-      attributeOldValue: true,
-      attributeFilter: ['commandfor', 'aria-controls', 'command'],
-    });
-    for (const type of types)
-      tree.addEventListener(type, hear as EventListener, { capture: type !== 'click', signal: stop.signal });
-    fileAll(tree);
-  }
+export function joinIndex(root: Element): () => void {
+  users++;
+  const now = (index ??= start());
+  const tree = root.isConnected ? treeOf(root) : root.ownerDocument;
+  if (!now.trees.has(tree)) hearTree(tree, now);
   return () => {
     if (--users) return;
-    observer.disconnect();
-    stop.abort();
+    now.observer.disconnect();
+    now.stop.abort();
+    index = undefined;
   };
 }
 
 /** The controls that name `root`, as of now. What has left the page, or names another, is struck off. */
-export const invokersOf = (root: Element): Element[] => {
-  follow(observer.takeRecords());
-  const controls = index[root.id];
-  return [...(controls ?? [])].filter(
-    (control) => (control.isConnected && namedBy(control) === root.id) || !controls?.delete(control),
-  );
-};
+export function invokersOf(root: Element): HTMLElement[] {
+  if (!index) return [];
+  follow(index.observer.takeRecords());
+  const controls = index.byId.get(root.id) ?? new Set();
+  for (const control of controls)
+    if (!control.isConnected || namedBy(control) !== root.id) controls.delete(control);
+  return [...controls].filter(isElement);
+}

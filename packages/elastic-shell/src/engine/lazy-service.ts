@@ -1,13 +1,13 @@
-// A service whose work is loaded only where it is asked for: until it is there, nothing is missing but its extras.
-import type { Engine, Service } from './engine.js';
+// A lazy service: one whose work is loaded only where it is asked for. Until it is there, nothing is missing but its extras.
+import type { Service } from './service.js';
 
 /** `service` joined by the one that `load` brings, which comes first. */
-export function lazyService(
-  service: Service,
-  { render }: Pick<Engine, 'render'>,
-  load: () => Promise<Service>,
-): Service {
-  let inner: Service | undefined;
+export function lazyService<S>(
+  service: Service<S>,
+  { render }: { render(): void },
+  load: () => Promise<Service<S>>,
+): Service<S> {
+  let inner: Service<S> | undefined;
   let isOver = false;
   void load().then((loaded) => {
     if (isOver) return loaded.release?.();

@@ -2,4 +2,4 @@
 
 /** True for anything that can be waited for. */
 export const isPromise = <T>(value: T | PromiseLike<T> | undefined): value is PromiseLike<T> =>
-  typeof (value as PromiseLike<T> | undefined)?.then === 'function';
+  typeof value === 'object' && value !== null && 'then' in value && typeof value.then === 'function';

@@ -1,8 +1,17 @@
 // Who runs what, and what a control names.
-import type { Engine } from './engine.js';
+import { elementNamed } from './dom.js';
+import type { Cause } from './types.js';
+
+/** A running contract, as controls and the platform speak to it. */
+export interface Running {
+  readonly commands: Readonly<Record<string, string>>;
+  intend(intent: string, cause: Cause): void;
+  reread(): void;
+  render(): void;
+}
 
 /** Every wired root and what runs it. */
-export const engines = new WeakMap<Node, Engine>();
+export const engines = new WeakMap<Node, Running>();
 
 /** The selector of whatever names something. */
 export const naming = '[commandfor],[aria-controls]';
@@ -11,6 +20,10 @@ export const naming = '[commandfor],[aria-controls]';
 export const namedBy = (control: Element): string | null =>
   control.getAttribute('commandfor') ?? control.getAttribute('aria-controls');
 
-/** The engine of the element with `id` in the tree of `control`; by default of the one it names. */
-export const engineNamed = (control: Node, id = namedBy(control as Element)): Engine | undefined =>
-  engines.get((control.getRootNode() as Document).getElementById?.(id!) as Node);
+/** What runs an element, if anything does. */
+export const engineOf = (node: Node | null | undefined): Running | undefined =>
+  node ? engines.get(node) : undefined;
+
+/** What runs the element with `id` in the tree of `control`; by default the one it names. */
+export const engineNamed = (control: Element, id = namedBy(control)): Running | undefined =>
+  engineOf(elementNamed(control, id));

@@ -1,11 +1,23 @@
 // The public shapes of everything that is wired.
 import type { Cell, ReadCell } from '../core/cell.js';
 import type * as core from '../core/change.js';
+import type { Openable } from '../core/contract/openable.js';
 
 /** Why something changed, with the browser's own event and element. */
 export type Cause = core.Cause<Event, Element>;
 /** A change: name, value, previous value, reason, and where known the event, control and result. */
-export type Change<T = unknown> = core.Change<T, Event, Element>;
+export type Change<T = unknown, N extends string = string> = core.Change<T, Event, Element, N>;
+/** A change of one of the states in `S`: whoever asks for its name knows its value. */
+export type ChangeOf<S> = core.ChangeOf<S, Event, Element>;
+
+/** A cell for each state. */
+export type Cells<S> = { readonly [N in keyof S]: Cell<S[N]> };
+
+/** A state as an option gives it: a first value, or a cell that is followed and written to. */
+export type StateOption<T> = T | Cell<T>;
+
+/** A set of keys as an option gives it: keys, a text of them with spaces between, or a cell of a set. */
+export type KeysOption = Iterable<string> | Cell<ReadonlySet<string>>;
 
 /** What every wire function returns. */
 export interface Wired {
@@ -19,21 +31,21 @@ export interface Wired {
 /** The shape of every wire function. */
 export type Wire<Options = object, W extends Wired = Wired> = (root: HTMLElement, options?: Options) => W;
 
-/** The options of every pattern. */
-export interface CommonOptions {
+/** The options of every pattern. `S` has its states. */
+export interface CommonOptions<S = core.AnyState> {
   /**
    * Answers whether a change may happen: `false` refuses, a promise makes it wait (the pattern is
    * busy meanwhile), a throw or rejection refuses with that error. Default: everything is allowed.
    * Not asked for what has happened already (reasons `removed`, `native`, `parent`, and a cell of
    * the caller's that the caller set).
    */
-  guard?: (change: Change<never>) => unknown;
+  guard?: (change: ChangeOf<S>) => unknown;
   /** Hears every change after the page shows it. Default: nobody. */
-  onChange?: (change: Change) => void;
+  onChange?: (change: ChangeOf<S>) => void;
 }
 
 /** The options of what is open or closed. */
-export interface OpenOptions extends CommonOptions {
+export interface OpenOptions<S = Openable> extends CommonOptions<S> {
   /** A first value, or a cell that is followed and written to. Default: as the markup shows. */
-  open?: boolean | Cell<boolean>;
+  open?: StateOption<boolean>;
 }

@@ -1,5 +1,7 @@
-// Listeners on a document: however many hear of an event type, the document has one.
+// Document events: what services hear of the whole document. However many hear of an event type, the document has one
+// listener for it.
 import { deliver } from '../core/cell.js';
+import { entriesOf, type Handlers } from './listen.js';
 
 type Hear = (event: Event) => void;
 
@@ -9,34 +11,45 @@ interface Line {
   native: Hear;
 }
 
-const lines = new WeakMap<Document, Record<string, Line>>();
+const lines = new WeakMap<Document, Map<string, Line>>();
+
+const linesOf = (document: Document): Map<string, Line> => {
+  const known = lines.get(document) ?? new Map<string, Line>();
+  lines.set(document, known);
+  return known;
+};
+
+const startLine = (document: Document, type: string, isEarly: boolean): Line => {
+  const hearers = new Set<Hear>();
+  const native: Hear = (event) => deliver(hearers, event);
+  document.addEventListener(type, native, isEarly);
+  return { hearers, native };
+};
+
+const join = (document: Document, type: string, hear: Hear, isEarly: boolean): (() => void) => {
+  const known = linesOf(document);
+  const name = `${type} ${isEarly}`;
+  const line = known.get(name) ?? startLine(document, type, isEarly);
+  known.set(name, line);
+  line.hearers.add(hear);
+  return () => {
+    if (!line.hearers.delete(hear) || line.hearers.size) return;
+    document.removeEventListener(type, line.native, isEarly);
+    known.delete(name);
+  };
+};
 
 /**
- * Has each of `heard` called for events of its type anywhere in `document` until released; all but those that are `late`
- * while they are captured. One that throws silences no other.
+ * Has each of `handlers` called for events of its type anywhere in `document` until released; all but those that are
+ * `late` while they are captured. One that throws silences no other.
  */
 export function listenIn(
   document: Document,
-  heard: Record<string, (event: never) => void>,
-  late: readonly string[] = [],
+  handlers: Handlers,
+  late: readonly (keyof Handlers)[] = [],
 ): () => void {
-  const known = lines.get(document) ?? {};
-  lines.set(document, known);
-  const releases = Object.entries(heard as Record<string, Hear>).map(([type, hear]) => {
-    const isEarly = !late.includes(type);
-    const name = `${type} ${isEarly}`;
-    if (!known[name]) {
-      const hearers = new Set<Hear>();
-      known[name] = { hearers, native: (event) => deliver(hearers, event) };
-      document.addEventListener(type, known[name].native, isEarly);
-    }
-    const line = known[name];
-    line.hearers.add(hear);
-    return () => {
-      if (!line.hearers.delete(hear) || line.hearers.size) return;
-      document.removeEventListener(type, line.native, isEarly);
-      delete known[name];
-    };
-  });
+  const releases = entriesOf(handlers).map(([type, hear]) =>
+    join(document, type, hear, !late.some((other) => other === type)),
+  );
   return () => releases.forEach((release) => release());
 }

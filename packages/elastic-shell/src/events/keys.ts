@@ -1,6 +1,10 @@
-// Keys as contracts name them: arrows in terms of the text's direction, Space by its name.
+// Keys as contracts name them: arrows in terms of the text's direction, Space by its name, with what is held.
+import { windowOf } from '../engine/dom.js';
 
-const arrows: Record<string, [line: string, way: string]> = {
+type Line = 'block' | 'inline';
+type Way = 'next' | 'previous';
+
+const arrows: Record<string, readonly [line: Line, way: Way]> = {
   ArrowDown: ['block', 'next'],
   ArrowUp: ['block', 'previous'],
   ArrowRight: ['inline', 'next'],
@@ -9,29 +13,30 @@ const arrows: Record<string, [line: string, way: string]> = {
 
 /** True when the text of `element` runs from right to left. */
 export const isMirrored = (element: Element): boolean =>
-  element.ownerDocument.defaultView?.getComputedStyle(element).direction === 'rtl';
+  windowOf(element).getComputedStyle(element).direction === 'rtl';
 
 /** The key by its name in contracts, whatever else is held. */
 const nameOf = (key: string, within: Element): string => {
-  const arrow = arrows[key];
+  const arrow = Object.hasOwn(arrows, key) ? arrows[key] : undefined;
   if (!arrow) return key === ' ' ? 'Space' : key;
   const [line, way] = arrow;
-  const turned = line === 'inline' && isMirrored(within);
-  return `${line}-${turned ? (way === 'next' ? 'previous' : 'next') : way}`;
+  const isTurned = line === 'inline' && isMirrored(within);
+  return `${line}-${isTurned ? (way === 'next' ? 'previous' : 'next') : way}`;
 };
 
-/** `inline-next`, `block-previous`, `Home`, `Space`, …; nothing for a key with a modifier or while composing. */
-export function logicalKey(event: KeyboardEvent, within: Element): string | undefined {
-  const { key, ctrlKey, altKey, metaKey, isComposing } = event;
-  return ctrlKey || altKey || metaKey || isComposing ? undefined : nameOf(key, within);
-}
-
-/** The same with what is held: `Control+Shift+Home`, `Alt+block-next`; Command counts as Control. Signs that need Shift are named without it. */
-export function chordOf(event: KeyboardEvent, within: Element): string | undefined {
+/**
+ * The chord of a key: `inline-next`, `Home`, `Space`, and with what is held `Control+Shift+Home`, `Alt+block-next`;
+ * Command counts as Control. Signs that need Shift are named without it. Empty while an input method composes.
+ */
+export function chordOf(event: KeyboardEvent, within: Element): string {
   const { key, ctrlKey, metaKey, altKey, shiftKey, isComposing } = event;
-  if (isComposing) return;
+  if (isComposing) return '';
   const control = ctrlKey || metaKey;
   const isSign = key.length === 1 && key !== ' ';
   const held = `${control ? 'Control+' : ''}${altKey ? 'Alt+' : ''}${shiftKey && !isSign ? 'Shift+' : ''}`;
   return held + (control && isSign ? key.toLowerCase() : nameOf(key, within));
 }
+
+/** What a chord means in `meanings`; nothing for what stands there by inheritance. */
+export const meaningOf = <T>(meanings: Readonly<Record<string, T>>, chord: string): T | undefined =>
+  Object.hasOwn(meanings, chord) ? meanings[chord] : undefined;

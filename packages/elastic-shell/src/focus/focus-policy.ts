@@ -1,7 +1,7 @@
 // How a layer treats focus: as a dialog, which takes it and holds it, or as a popover, which leaves it to the user.
-import type { Engine } from '../engine/engine.js';
 import {
   chosen,
+  focusOn,
   type FocusChoice,
   focusFirst,
   holdFocus,
@@ -33,14 +33,20 @@ export interface FocusPolicy {
   giveBack(place: Place | undefined, scope: HTMLElement): void;
 }
 
-type Needs = Pick<Engine<object, FocusOptions>, 'root' | 'options' | 'commands'>;
+/** What a policy asks of the layer it is for. */
+export interface FocusHost {
+  readonly root: HTMLElement;
+  readonly options: FocusOptions;
+  /** The intent of each command: a button that closes is told by it. */
+  readonly commands: Readonly<Record<string, string>>;
+}
 
-const common = ({ options }: Needs): Pick<FocusPolicy, 'place' | 'giveBack'> => ({
+const common = ({ options }: FocusHost): Pick<FocusPolicy, 'place' | 'giveBack'> => ({
   place: placeOf,
   giveBack: (place, scope) => place?.giveBack(scope, options.focusReturn),
 });
 
-export const dialogFocus = (needs: Needs, { makeFocusable }: Labels): FocusPolicy => ({
+export const dialogFocus = (needs: FocusHost, { makeFocusable }: Labels): FocusPolicy => ({
   ...common(needs),
   returns: 'always',
   enter: () => focusFirst(needs.root, needs.options.firstFocus, needs.commands, makeFocusable),
@@ -48,28 +54,27 @@ export const dialogFocus = (needs: Needs, { makeFocusable }: Labels): FocusPolic
   hold: (from) => holdFocus(needs.root, from, makeFocusable),
 });
 
-export const popoverFocus = (needs: Needs): FocusPolicy => ({
+export const popoverFocus = (needs: FocusHost): FocusPolicy => ({
   ...common(needs),
   returns: 'inside',
   enter() {
     const { root, options } = needs;
-    const first = chosen(options.firstFocus ?? '[autofocus]', root) as HTMLElement | null;
-    first?.focus({ preventScroll: true });
+    focusOn(chosen(options.firstFocus ?? '[autofocus]', root), { preventScroll: true });
   },
   /** From the opener into the layer, and from its end to what follows the opener, wherever its markup stands. */
   tab(event, opener, scope) {
     const { root } = needs;
     const stops = tabbables(root);
     const active = root.ownerDocument.activeElement;
-    let target: HTMLElement | undefined;
+    let target: Element | undefined;
     if (!event.shiftKey && active === opener) target = stops[0];
-    else if (event.shiftKey && active === stops[0]) target = opener as HTMLElement;
+    else if (event.shiftKey && active === stops[0]) target = opener;
     else if (!event.shiftKey && active === stops.at(-1) && opener) {
       const page = tabbables(scope).filter((stop) => !root.contains(stop));
-      target = page[page.indexOf(opener as HTMLElement) + 1];
+      target = page[page.findIndex((stop) => stop === opener) + 1];
     }
     if (!target) return;
     event.preventDefault();
-    target.focus();
+    focusOn(target);
   },
 });

@@ -1,5 +1,6 @@
 // Focus: what can take it, where it goes first, how it wraps, and where it returns to.
 import { hasWords } from '../core/text.js';
+import { treeOf } from '../engine/dom.js';
 
 /** Where focus should go: an element, a selector, or a function that finds one. */
 export type FocusChoice = Element | string | null | (() => Element | null | undefined);
@@ -9,7 +10,12 @@ const focusable =
 
 /** What has focus in the tree that `element` stands in: the document, or a shadow root. */
 export const activeIn = (element: Element): Element | null =>
-  (element.getRootNode() as Document).activeElement ?? element.ownerDocument.activeElement;
+  treeOf(element).activeElement ?? element.ownerDocument.activeElement;
+
+/** Puts focus on `element`, if it is there and can take it. */
+export const focusOn = (element: Element | null | undefined, options?: FocusOptions): void => {
+  if (element && 'focus' in element && typeof element.focus === 'function') element.focus(options);
+};
 
 /** True when `element` shows and is neither disabled nor inert. */
 export const canFocus = (element: Element): boolean =>
@@ -24,13 +30,14 @@ const first = (
 ): HTMLElement | undefined =>
   [...scope.querySelectorAll<HTMLElement>(selector)].find((element) => fits(element) && canFocus(element));
 
+const isRadio = (element: HTMLElement): element is HTMLInputElement =>
+  element.matches('input[type=radio][name]');
+
 /** A group of radio buttons is one stop: the checked one, else the one that has focus, else the first. */
 const isStop = (element: HTMLElement, all: HTMLElement[]): boolean => {
-  const { type, name, form } = element as HTMLInputElement;
-  if (type !== 'radio' || !name) return true;
-  const group = (all as HTMLInputElement[]).filter(
-    (other) => other.type === type && other.name === name && other.form === form,
-  );
+  if (!isRadio(element)) return true;
+  const { name, form } = element;
+  const group = all.filter(isRadio).filter((other) => other.name === name && other.form === form);
   const active = element.ownerDocument.activeElement;
   return (
     element === (group.find((radio) => radio.checked) ?? group.find((radio) => radio === active) ?? group[0])
@@ -49,7 +56,7 @@ export const holdsStop = (scope: Element): boolean =>
     (element) =>
       element.tabIndex >= 0 &&
       !element.matches(':disabled,[inert]') &&
-      !element.parentElement!.closest('[inert]'),
+      !element.parentElement?.closest('[inert]'),
   );
 
 /** Keeps Tab and Shift+Tab within `scope`: from its last stop to its first, and back. */
@@ -95,7 +102,7 @@ export function focusFirst(
     first(root, 'button,a[href]', isAction) ??
     heading;
   if (target && target === heading) makeFocusable(heading);
-  (target as HTMLElement | null)?.focus();
+  focusOn(target);
 }
 
 /**
@@ -106,7 +113,7 @@ export function holdFocus(root: HTMLElement, from: Element, makeFocusable: (head
   const heading = root.querySelector<HTMLElement>('h1,h2,h3,h4,h5,h6');
   const keeps = from.isConnected && canFocus(from) && !from.matches('input,textarea,[contenteditable]');
   if (!keeps && heading) makeFocusable(heading);
-  (keeps ? (from as HTMLElement) : (heading ?? tabbables(root)[0]))?.focus({ preventScroll: true });
+  focusOn(keeps ? from : (heading ?? tabbables(root)[0]), { preventScroll: true });
 }
 
 /** A place in the document that outlives the element that stood there. */
@@ -131,8 +138,8 @@ export function placeOf(element: Element | null, outer?: () => Place | undefined
           }
     },
     giveBack(scope, choice) {
-      const wish = (chosen(choice, scope.ownerDocument) ?? element) as HTMLElement | null;
-      if (wish?.isConnected && wish !== scope && canFocus(wish)) wish.focus({ preventScroll: true });
+      const wish = chosen(choice, scope.ownerDocument) ?? element;
+      if (wish?.isConnected && wish !== scope && canFocus(wish)) focusOn(wish, { preventScroll: true });
       if (wish && wish === scope.ownerDocument.activeElement) return;
       const next = outer?.();
       if (next) return next.giveBack(scope);

@@ -1,5 +1,7 @@
 // Parts of a form that are no form controls of the platform's own: they send values and hear of a reset.
+import { isElement, targetOf } from '../engine/dom.js';
 import { listenIn } from '../events/document-events.js';
+import type { Handlers } from '../events/listen.js';
 
 export interface Member {
   /** What it sends now: one value, several, or nothing. */
@@ -13,26 +15,29 @@ export interface Member {
   refuse?(): boolean;
 }
 
+/** The form that an element belongs to: by its attribute `form` where it has one, else the one around it. */
+const formOf = (element: Element): Element | null =>
+  'form' in element && isElement(element.form) ? element.form : element.closest('form');
+
 /** Has `element` take part in its form until released. */
 export function takePart(element: Element, member: Member): () => void {
-  const isIn = ({ target }: Event): boolean =>
-    target === ((element as HTMLButtonElement).form ?? element.closest('form'));
-  const heard = {
-    formdata(event: FormDataEvent) {
+  const isIn = ({ target }: Event): boolean => !!target && target === formOf(element);
+  const heard: Handlers = {
+    formdata(event) {
       const name = member.name ?? element.getAttribute('name');
       if (!isIn(event) || !name || member.isDisabled?.() || element.closest(':disabled')) return;
       for (const value of [member.value() ?? []].flat()) event.formData.append(name, value);
     },
-    submit(event: SubmitEvent) {
+    submit(event) {
       const isUnchecked =
-        (event.target as HTMLFormElement).noValidate || event.submitter?.hasAttribute('formnovalidate');
+        targetOf(event)?.hasAttribute('novalidate') || event.submitter?.hasAttribute('formnovalidate');
       if (event.defaultPrevented || isUnchecked || !isIn(event) || member.isDisabled?.()) return;
       if (!member.refuse?.()) return;
       event.preventDefault();
       event.stopImmediatePropagation();
     },
     /** Heard before the form itself is reset. */
-    reset(event: Event) {
+    reset(event) {
       if (isIn(event)) setTimeout(member.reset);
     },
   };

@@ -1,9 +1,14 @@
-// Naming: the heading and the text that name and describe a layer, with ids given where there are none.
+// Labels: the heading and the text that name and describe a layer, with ids given where there are none.
 import type { Attributes } from '../core/contract/contract.js';
-import type { Engine } from '../engine/engine.js';
+
+/** Whose labels they are. */
+export interface LabelHost {
+  readonly root: HTMLElement;
+  render(): void;
+}
 
 /** Attributes of the root, given the ids of its first heading and first paragraph. */
-export type NamingRule = (title?: string, description?: string) => Attributes;
+export type LabelRule = (title?: string, description?: string) => Attributes;
 
 export interface Labels {
   /** What is wanted on the root (with `more`), on what names it, and on a heading that takes focus. */
@@ -41,12 +46,13 @@ export function idMaker(): IdMaker {
 export function namedByAuthor(): (element: Element) => boolean {
   const known = new WeakMap<Element, boolean>();
   return (element) => {
-    if (!known.has(element)) known.set(element, element.matches('[aria-label],[aria-labelledby]'));
-    return known.get(element)!;
+    const isNamed = known.get(element) ?? element.matches('[aria-label],[aria-labelledby]');
+    known.set(element, isNamed);
+    return isNamed;
   };
 }
 
-export function labelsOf({ root, render }: Pick<Engine, 'root' | 'render'>, rule: NamingRule): Labels {
+export function labelsOf({ root, render }: LabelHost, rule: LabelRule): Labels {
   const ids = idMaker();
   const named = new Set<Element>();
   let focusable: Element | undefined;

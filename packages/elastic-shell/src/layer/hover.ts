@@ -1,7 +1,15 @@
-// Hover and focus with intent: opens what belongs to a control while the pointer or the keyboard is on
-// it, one at a time in a group.
+// Hover and focus with intent: opens what belongs to a control while the pointer or the keyboard is on it, one at a
+// time in a group.
+//
+// The pointer has to rest on the control; it may cross from there to what has opened; and after one has gone the next
+// opens at once for a while. Focus opens only where it came by keyboard: a press, or focus that a closing layer gives
+// back, shows no intent.
+import type { Reason } from '../core/change.js';
 import type { Openable } from '../core/contract/openable.js';
-import type { Engine, Service } from '../engine/engine.js';
+import { elementNamed, isElement, targetOf } from '../engine/dom.js';
+import type { Service } from '../engine/service.js';
+import type { Cause } from '../engine/types.js';
+import { type Handlers, listen } from '../events/listen.js';
 import { childrenOf } from './open-layers.js';
 
 /** Milliseconds for the pointer to cross from the control to what it opens. */
@@ -25,16 +33,42 @@ export interface HoverWish {
   delay?: number | undefined;
 }
 
-interface Hovered extends HoverWish {
-  engine: Engine<Openable>;
+/** Whose layer it is. */
+export interface HoverHost {
+  readonly root: HTMLElement;
+  state(): Openable;
+  intend(intent: 'open', cause: Cause): void;
+  change(next: Openable, cause: Cause): void;
 }
 
 /** `service`, opened by hover or keyboard focus of the controls that name its root. */
-export type OnHover = (engine: Engine<Openable>, wish: HoverWish, service: Service) => Service;
+export type OnHover = (host: HoverHost, wish: HoverWish, service: Service<Openable>) => Service<Openable>;
 
 /** A delay given as a number, or as an element's attribute. */
 export const delayOf = (given: unknown): number | undefined =>
   given === undefined ? undefined : Number(given);
+
+interface Member extends HoverWish {
+  host: HoverHost;
+}
+
+/** A member, and the control that names it. */
+interface Found {
+  member: Member;
+  control: Element;
+}
+
+/** What all members of a group share. */
+interface Group {
+  rules: GroupRules;
+  members: Map<Element, Member>;
+  /** What hover or focus has opened, unless it is pinned. */
+  current: Member | undefined;
+  warmUntil: number;
+  timer: ReturnType<typeof setTimeout> | undefined;
+  isPressing: boolean;
+  isGivingBack: boolean;
+}
 
 const isByKeyboard = (control: Element): boolean => {
   try {
@@ -45,117 +79,140 @@ const isByKeyboard = (control: Element): boolean => {
   }
 };
 
-export function hoverGroup({ names, rest, warm, press }: GroupRules): OnHover {
-  const selector = names.map((name) => `[${name}]`).join();
-  const members = new Map<Node, Hovered>();
-  /** What hover or focus has opened, unless it is pinned. */
-  let current: Hovered | undefined;
-  let warmUntil = 0;
-  let timer: ReturnType<typeof setTimeout> | undefined;
-  let isPressing = false;
-  /** Focus that a closing layer gives back shows no intent. */
-  let isGivingBack = false;
+const later = (group: Group, milliseconds: number, act: () => void): void => {
+  clearTimeout(group.timer);
+  if (milliseconds) group.timer = setTimeout(act, milliseconds);
+  else act();
+};
 
-  const later = (milliseconds: number, act: () => void): void => {
-    clearTimeout(timer);
-    if (milliseconds) timer = setTimeout(act, milliseconds);
-    else act();
-  };
+/** The control under an event, and what it opens. */
+const find = ({ rules: { names }, members }: Group, event: Event): Found | undefined => {
+  const control = targetOf(event)?.closest(names.map((name) => `[${name}]`).join());
+  if (!control) return undefined;
+  for (const id of names.flatMap((name) => control.getAttribute(name)?.split(/\s+/) ?? [])) {
+    const root = elementNamed(control, id);
+    const member = root && members.get(root);
+    if (member) return { member, control };
+  }
+  return undefined;
+};
 
-  /** The control under an event, and what it opens. */
-  const find = (event: Event): { control: Element; shown: Hovered } | undefined => {
-    const control = (event.target as Element).closest?.(selector);
-    const ids = names.map((name) => control?.getAttribute(name)).join(' ');
-    for (const id of ids.split(/\s+/)) {
-      const shown = members.get((control?.getRootNode() as Document)?.getElementById?.(id) as Node);
-      if (shown) return { control: control!, shown };
-    }
-  };
+/** Hides what shows, unless something opened from it holds it open. */
+const hide = ({ current }: Group, reason: Reason, event: Event): void => {
+  if (current && !childrenOf(current.host.root).length)
+    current.host.change({ open: false }, { reason, event });
+};
 
-  const hide = (reason: 'hover' | 'focus-left' | 'press' | 'sibling', event?: Event): void => {
-    if (current && !childrenOf(current.engine.root).length)
-      current.engine.change({ open: false }, { reason, event });
-  };
+const show = (group: Group, { member, control }: Found, reason: Reason, event: Event): void => {
+  if (group.current !== member) hide(group, 'sibling', event);
+  if (!member.host.state().open) member.host.intend('open', { reason, source: control, event });
+};
 
-  const show = (shown: Hovered, source: Element, reason: 'hover' | 'key', event: Event): void => {
-    if (current !== shown) hide('sibling', event);
-    if (!shown.engine.state().open) shown.engine.intend('open', { reason, source, event });
-  };
+const onPointerOver = (group: Group, event: PointerEvent): void => {
+  const { rules, current } = group;
+  if (event.pointerType === 'touch') return;
+  const found = find(group, event);
+  if (found?.member.hover) {
+    const isWarm = rules.warm && (current || event.timeStamp < group.warmUntil);
+    later(group, isWarm ? 0 : (found.member.delay ?? rules.rest), () => show(group, found, 'hover', event));
+  } else if (isElement(event.target) && current?.host.root.contains(event.target)) clearTimeout(group.timer);
+  else later(group, current ? grace : 0, () => hide(group, 'hover', event));
+};
 
-  const heard: Record<string, (event: never) => void> = {
-    pointerover(event: PointerEvent) {
-      if (event.pointerType === 'touch') return;
-      const found = find(event);
-      if (found?.shown.hover) {
-        const isWarm = warm && (current || event.timeStamp < warmUntil);
-        later(isWarm ? 0 : (found.shown.delay ?? rest), () =>
-          show(found.shown, found.control, 'hover', event),
-        );
-      } else if (current?.engine.root.contains(event.target as Node)) clearTimeout(timer);
-      else later(current ? grace : 0, () => hide('hover', event));
+const onFocusIn = (group: Group, event: FocusEvent): void => {
+  const found = find(group, event);
+  const isMeant = !group.isPressing && !group.isGivingBack && found?.member.focus;
+  if (isMeant && found.control === event.target && isByKeyboard(found.control))
+    later(group, 0, () => show(group, found, 'key', event));
+};
+
+/** What a group hears of a document. */
+const handlersOf = (group: Group): Handlers => {
+  const { press } = group.rules;
+  return {
+    pointerover: (event) => onPointerOver(group, event),
+    focusin: (event) => onFocusIn(group, event),
+    focusout(event) {
+      if (press === 'hide' && find(group, event)) later(group, 0, () => hide(group, 'focus-left', event));
     },
-    focusin(event: FocusEvent) {
-      const found = find(event);
-      const control = event.target as Element;
-      if (
-        !isPressing &&
-        !isGivingBack &&
-        found?.shown.focus &&
-        found.control === control &&
-        isByKeyboard(control)
-      )
-        later(0, () => show(found.shown, control, 'key', event));
-    },
-    focusout(event: FocusEvent) {
-      if (press === 'hide' && find(event)) later(0, () => hide('focus-left', event));
-    },
-    pointerdown(event: PointerEvent) {
-      isPressing = true;
-      if (!find(event)) return;
-      clearTimeout(timer);
-      if (press === 'hide') hide('press', event);
+    pointerdown(event) {
+      group.isPressing = true;
+      if (!find(group, event)) return;
+      clearTimeout(group.timer);
+      if (press === 'hide') hide(group, 'press', event);
     },
     pointerup() {
-      isPressing = false;
+      group.isPressing = false;
     },
-    click(event: MouseEvent) {
-      const found = press === 'pin' && find(event);
-      if (!found || found.shown !== current) return;
+    click(event) {
+      const found = press === 'pin' ? find(group, event) : undefined;
+      if (!found || found.member !== group.current) return;
       event.preventDefault();
-      current = undefined;
+      group.current = undefined;
     },
   };
-  const turn = (document: Document, act: 'addEventListener' | 'removeEventListener'): void => {
-    for (const type in heard) document[act](type, heard[type] as EventListener, true);
-  };
+};
 
-  return (engine, wish, service) => {
-    const own = { engine, ...wish };
-    const document = engine.root.ownerDocument;
-    turn(document, 'addEventListener');
-    members.set(engine.root, own);
+/** A group of layers that open by hover. */
+export function hoverGroup(rules: GroupRules): OnHover {
+  const group: Group = {
+    rules,
+    members: new Map(),
+    current: undefined,
+    warmUntil: 0,
+    timer: undefined,
+    isPressing: false,
+    isGivingBack: false,
+  };
+  const heard = new Map<Document, () => void>();
+  const join = (member: Member): (() => void) => {
+    const { root } = member.host;
+    const document = root.ownerDocument;
+    group.members.set(root, member);
+    if (!heard.has(document)) {
+      const handlers = handlersOf(group);
+      heard.set(
+        document,
+        listen(document, handlers, [
+          'pointerover',
+          'focusin',
+          'focusout',
+          'pointerdown',
+          'pointerup',
+          'click',
+        ]),
+      );
+    }
+    return () => {
+      clearTimeout(group.timer);
+      if (group.current === member) group.current = undefined;
+      group.members.delete(root);
+      if ([...group.members.keys()].some((other) => other.ownerDocument === document)) return;
+      heard.get(document)?.();
+      heard.delete(document);
+    };
+  };
+  return (host, wish, service) => {
+    const own: Member = { host, ...wish };
+    const leave = join(own);
     return {
       ...service,
       show(change) {
         service.show?.(change);
-        const isOurs = change.reason === 'hover' || (press === 'hide' && change.value);
-        if (change.value) current = isOurs ? own : current;
-        else if (current === own) {
-          current = undefined;
-          warmUntil = performance.now() + warm;
+        const isOurs = change.reason === 'hover' || (rules.press === 'hide' && change.value);
+        if (change.value) group.current = isOurs ? own : group.current;
+        else if (group.current === own) {
+          group.current = undefined;
+          group.warmUntil = performance.now() + rules.warm;
         }
       },
       settle(change) {
-        isGivingBack = press === 'pin';
+        group.isGivingBack = rules.press === 'pin';
         service.settle?.(change);
-        isGivingBack = false;
+        group.isGivingBack = false;
       },
       release() {
-        clearTimeout(timer);
-        if (current === own) current = undefined;
-        members.delete(engine.root);
-        if (![...members.keys()].some((root) => root.ownerDocument === document))
-          turn(document, 'removeEventListener');
+        leave();
         service.release?.();
       },
     };

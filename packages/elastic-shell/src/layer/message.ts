@@ -1,6 +1,6 @@
 // A message inside a layer, announced: the author's own role=alert, or one that is made for it.
 import { failureText } from '../core/text.js';
-import type { Engine, Service } from '../engine/engine.js';
+import type { Service } from '../engine/service.js';
 
 export interface MessageOptions {
   messages?: {
@@ -10,10 +10,10 @@ export interface MessageOptions {
 }
 
 /** `service`, with the error of a guard shown and announced in the layer until the next wish. */
-export function withMessage(
-  { root, options }: Pick<Engine<object, MessageOptions>, 'root' | 'options'>,
-  service: Service,
-): Service {
+export function withMessage<S>(
+  { root, options }: { readonly root: HTMLElement; readonly options: MessageOptions },
+  service: Service<S>,
+): Service<S> {
   let made: Element | undefined;
   const find = (): Element | null => root.querySelector('[role=alert]:not([data-notice] *)');
   /** The author's own alert is emptied: it is there for messages only. */
@@ -21,20 +21,22 @@ export function withMessage(
     made?.remove();
     find()?.replaceChildren();
   };
+  const make = (): Element => {
+    made = root.ownerDocument.createElement('p');
+    made.setAttribute('role', 'alert');
+    const footer = root.querySelector('footer');
+    if (footer) footer.before(made);
+    else root.append(made);
+    return made;
+  };
   return {
     ...service,
     asked: clear,
     refused(error) {
       service.refused?.(error);
       if (error === undefined) return false;
-      if (!find()) {
-        made = root.ownerDocument.createElement('p');
-        made.setAttribute('role', 'alert');
-        const footer = root.querySelector('footer');
-        if (footer) footer.before(made);
-        else root.append(made);
-      }
-      find()!.textContent = (options.messages?.failed ?? failureText)(error);
+      const place = find() ?? make();
+      place.textContent = (options.messages?.failed ?? failureText)(error);
       return true;
     },
     release() {

@@ -2,6 +2,8 @@
 import { dismissedBy, type Layer, type LayerCause } from '../core/layers/stack.js';
 import type { Reason } from '../core/change.js';
 import { tell } from '../core/report.js';
+import { targetOf, windowOf } from '../engine/dom.js';
+import { type Handlers, listen } from '../events/listen.js';
 import type { Place } from '../focus/focusable.js';
 
 export interface OpenLayer extends Layer<HTMLElement> {
@@ -24,6 +26,7 @@ export interface OpenLayer extends Layer<HTMLElement> {
 }
 
 let layers: OpenLayer[] = [];
+/** The layers that the press now going on began in; undefined while no press is. */
 let pressedIn: HTMLElement[] | undefined;
 /** The last key pressed, and on what, until something else happens. */
 let lastKey: string | undefined;
@@ -39,10 +42,11 @@ const isWithin = ({ clientX, clientY }: MouseEvent, element: Element): boolean =
 
 /** A backdrop reports its element as the target: only the rectangle tells them apart. */
 const isOnBackdrop = (event: MouseEvent, id: Element): boolean =>
-  event.target === id && event.clientX !== undefined && id.clientWidth > 0 && !isWithin(event, id);
+  event.target === id && id.clientWidth > 0 && !isWithin(event, id);
 
 const isOnScrollbar = (event: MouseEvent): boolean => {
-  const target = event.target as Element;
+  const target = targetOf(event);
+  if (!target) return false;
   const { clientWidth, clientHeight, localName } = target;
   if (localName === 'html')
     return clientWidth > 0 && (event.clientX >= clientWidth || event.clientY >= clientHeight);
@@ -54,11 +58,14 @@ const isOnScrollbar = (event: MouseEvent): boolean => {
   );
 };
 
+const isMouse = (event: Event): event is MouseEvent => 'clientX' in event;
+
+/** The layers that an event happened in, or on an opener of. */
 const insideOf = (event: Event): HTMLElement[] => {
   const path = event.composedPath();
   const holds = ({ id, owners }: OpenLayer): boolean =>
     path.includes(id)
-      ? !isOnBackdrop(event as MouseEvent, id)
+      ? !(isMouse(event) && isOnBackdrop(event, id))
       : !!owners?.().some((owner) => path.includes(owner));
   return layers.filter(holds).map((layer) => layer.id);
 };
@@ -81,28 +88,35 @@ const dismiss = (
  * Where the browser itself may use the key (a list, a picker, a search text) it is left alone: what a
  * modal dialog's widget does not use comes back as `cancel`, and pressed twice in a row it is ours.
  */
-const usesEscape = (target: HTMLInputElement): boolean => {
-  const { type, value, list } = target;
-  if (/^(select|date|time|month|week|color)/.test(type))
+const usesEscape = (target: Element | undefined): boolean => {
+  if (!target?.matches('select,input')) return false;
+  if (
+    target.matches(
+      'select,[type=date],[type=time],[type=month],[type=week],[type=datetime-local],[type=color]',
+    )
+  )
     try {
       return target.matches(':open');
     } catch {
       return true;
     }
+  const { list, type, value }: Partial<HTMLInputElement> = target;
   return !!list || (type === 'search' && !!value);
 };
 
 /** Swallows what is left of this press: the browser sends it to whatever lies where the layer was. */
 const absorbRest = (document: Document): void => {
-  const stop = new AbortController();
-  const hearOnce = (types: string[], act: (event: Event) => void): void =>
-    types.forEach((type) => document.addEventListener(type, act, { capture: true, signal: stop.signal }));
-  hearOnce(['mousedown', 'click'], (event) => {
+  const swallow = (event: Event): void => {
     event.preventDefault();
     event.stopPropagation();
-    if (event.type === 'click') stop.abort();
-  });
-  hearOnce(['pointerdown', 'keydown'], () => stop.abort());
+    if (event.type === 'click') release();
+  };
+  const types = ['mousedown', 'click', 'pointerdown', 'keydown'] as const;
+  const release = listen(
+    document,
+    { mousedown: swallow, click: swallow, pointerdown: () => release(), keydown: () => release() },
+    types,
+  );
 };
 
 const tab = (event: KeyboardEvent, open: OpenLayer[], modal: OpenLayer | undefined): void => {
@@ -111,10 +125,11 @@ const tab = (event: KeyboardEvent, open: OpenLayer[], modal: OpenLayer | undefin
   if (!event.defaultPrevented) modal?.tab?.(event);
 };
 
-const handlers: Record<string, (event: never, document: Document) => void> = {
-  keydown(event: KeyboardEvent, document) {
+/** What is heard of a document while layers are open in it. */
+const handlersIn = (document: Document): Handlers => ({
+  keydown(event) {
     const open = of(document);
-    const modal = open.filter((layer) => layer.modal).at(-1);
+    const modal = open.findLast((layer) => layer.modal);
     if (event.defaultPrevented || event.ctrlKey || event.altKey || event.metaKey) return;
     const again = lastKey === event.key && lastTarget === event.target;
     lastKey = event.key;
@@ -123,65 +138,78 @@ const handlers: Record<string, (event: never, document: Document) => void> = {
     if (event.key !== 'Escape') return;
     // An input method uses Escape for itself; a native dialog would close on it all the same.
     if (event.isComposing) return event.preventDefault();
-    if (!again && usesEscape(event.target as HTMLInputElement)) return;
+    if (!again && usesEscape(targetOf(event))) return;
     if (modal) event.preventDefault();
     dismiss(document, { kind: 'escape' }, 'escape', event);
   },
-  cancel(event: Event, document) {
+  /** The back gesture, and what a widget left of an Escape. */
+  cancel(event) {
     if (!layerOf(event.target)) return;
     event.preventDefault();
     dismiss(document, { kind: 'escape' }, 'escape', event);
   },
-  close: (event: Event) => layerOf(event.target)?.reread?.(),
-  submit(event: SubmitEvent) {
-    const { method } = event.target as HTMLFormElement;
-    if (method === 'dialog' && !event.defaultPrevented)
-      layerOf((event.target as Element).closest('dialog'))?.submitted?.(event);
+  close: (event) => layerOf(event.target)?.reread?.(),
+  submit(event) {
+    const form = targetOf(event);
+    if (form?.matches('[method=dialog i]') && !event.defaultPrevented)
+      layerOf(form.closest('dialog'))?.submitted?.(event);
   },
-  focusin(event: FocusEvent, document) {
+  focusin(event) {
     lastKey = undefined;
     // Focus that moves because of a press says nothing: what the press does is decided when it ends.
     if (!pressedIn) dismiss(document, { kind: 'focus-left', inside: insideOf(event) }, 'focus-left', event);
   },
-  focusout({ target, relatedTarget }: FocusEvent, document) {
+  focusout(event) {
+    const target = targetOf(event);
     const layer = of(document).at(-1);
-    if (!relatedTarget && layer?.modal && layer.id.contains(target as Node))
-      queueMicrotask(() => {
-        if (document.activeElement === document.body && layerOf(layer.id))
-          layer.holdFocus?.(target as Element);
-      });
+    if (!target || event.relatedTarget || !layer?.modal || !layer.id.contains(target)) return;
+    queueMicrotask(() => {
+      if (document.activeElement === document.body && layerOf(layer.id)) layer.holdFocus?.(target);
+    });
   },
-  /** Focus has gone into a frame: by a press, of which nothing else is heard here, or by Tab. */
-  blur(event: FocusEvent, document) {
-    const frame = document.activeElement;
-    if (frame?.localName !== 'iframe') return;
-    const inside = layers.filter(({ id }) => id.contains(frame)).map(({ id }) => id);
-    const byTab = lastKey === 'Tab';
-    dismiss(
-      document,
-      { kind: byTab ? 'focus-left' : 'outside', inside },
-      byTab ? 'focus-left' : 'outside',
-      event,
-    );
-  },
-  pointerdown(event: PointerEvent) {
+  pointerdown(event) {
     lastKey = undefined;
     pressedIn = event.button || isOnScrollbar(event) ? undefined : insideOf(event);
   },
   pointercancel() {
     pressedIn = undefined;
   },
-  pointerup(event: PointerEvent, document) {
+  pointerup(event) {
     const inside = pressedIn && [...pressedIn, ...insideOf(event)];
     pressedIn = undefined;
     if (inside && dismiss(document, { kind: 'outside', inside }, 'outside', event)) absorbRest(document);
   },
+});
+
+/** Focus has gone into a frame: by a press, of which nothing else is heard here, or by Tab. */
+const onWindowBlur = (event: Event, document: Document): void => {
+  const frame = document.activeElement;
+  if (frame?.localName !== 'iframe') return;
+  const inside = layers.filter(({ id }) => id.contains(frame)).map(({ id }) => id);
+  const kind = lastKey === 'Tab' ? 'focus-left' : 'outside';
+  dismiss(document, { kind, inside }, kind, event);
 };
 
-const hear = (event: Event): void => {
-  const at = event.currentTarget as Document & Window;
-  // A control's own blur is heard by the document; only the window's tells of frames.
-  if (event.type !== 'blur' || event.target === at) handlers[event.type]!(event as never, at.document ?? at);
+/** By document: what releases its listeners. */
+const heard = new Map<Document, () => void>();
+
+const hear = (document: Document): (() => void) => {
+  const releases = [
+    listen(document, handlersIn(document), [
+      'cancel',
+      'close',
+      'focusin',
+      'focusout',
+      'pointerdown',
+      'pointercancel',
+      'pointerup',
+    ]),
+    // A control's own blur is heard by the document; only the window's tells of frames.
+    listen(windowOf(document), {
+      blur: (event) => event.target === event.currentTarget && onWindowBlur(event, document),
+    }),
+  ];
+  return () => releases.forEach((release) => release());
 };
 
 /** Counts `layer` as open until released. Escape, back gesture, presses and Tab are heard meanwhile. */
@@ -189,15 +217,13 @@ export function openLayer(layer: OpenLayer): () => void {
   const document = layer.id.ownerDocument;
   const modal = reachable(document);
   if (!layer.modal && !modal.contains(layer.id)) tell('layer-inert', layer.id, modal);
-  const turn = (act: 'addEventListener' | 'removeEventListener'): void => {
-    for (const type in handlers)
-      (type === 'blur' ? document.defaultView! : document)[act](type, hear, !/keydown|submit/.test(type));
-  };
   layers.push(layer);
-  turn('addEventListener');
+  if (!heard.has(document)) heard.set(document, hear(document));
   return () => {
     layers = layers.filter((other) => other !== layer);
-    if (!of(document).length) turn('removeEventListener');
+    if (of(document).length) return;
+    heard.get(document)?.();
+    heard.delete(document);
   };
 }
 
@@ -216,9 +242,10 @@ export const stepAside = (layer: OpenLayer | undefined): void => {
 
 /** What has to close before `id` does: the layers opened from it, innermost first. */
 export const childrenOf = (id: HTMLElement): OpenLayer[] =>
-  dismissedBy(of(id.ownerDocument), { kind: 'close', id })
-    .close.filter((child) => child !== id)
-    .map((child) => layerOf(child)!);
+  dismissedBy(of(id.ownerDocument), { kind: 'close', id }).close.flatMap((child) => {
+    const layer = child === id ? undefined : layerOf(child);
+    return layer ? [layer] : [];
+  });
 
 /** The element that holds what can be reached now: the topmost modal layer, else the body. */
 export const reachable = (document: Document): HTMLElement =>

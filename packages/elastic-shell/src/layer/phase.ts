@@ -2,11 +2,20 @@
 
 export type Phase = 'closed' | 'opening' | 'open' | 'closing';
 
+export interface Phases {
+  now(): Phase;
+  /** Enters the phase, runs `act`, then `follow`, and ends the phase once nothing moves that `act` began. */
+  go(open: boolean, act: () => void, follow?: () => void): void;
+}
+
+/** What moves now, but for what moves for ever. */
+const motionsOf = (element: Element): Animation[] =>
+  (element.getAnimations?.() ?? []).filter(
+    (animation) => animation.effect?.getComputedTiming().endTime !== Infinity,
+  );
+
 /** Keeps the phase of `element`; `changed` hears each new one. */
-export function phases(
-  element: Element,
-  changed: () => void,
-): { now(): Phase; go(open: boolean, act: () => void, follow?: () => void): void } {
+export function phases(element: Element, changed: () => void): Phases {
   let phase: Phase = 'closed';
   let turn = 0;
   const become = (next: Phase): void => {
@@ -15,7 +24,6 @@ export function phases(
   };
   return {
     now: () => phase,
-    /** Enters the phase, runs `act`, then `follow`, and ends the phase once nothing moves that `act` began. */
     go(open, act, follow) {
       const mine = ++turn;
       const end = (): void => {
@@ -23,9 +31,7 @@ export function phases(
       };
       become(open ? 'opening' : 'closing');
       act();
-      const moving = (element.getAnimations?.() ?? []).filter(
-        (animation) => animation.effect?.getComputedTiming().endTime !== Infinity,
-      );
+      const moving = motionsOf(element);
       if (moving.length) void Promise.allSettled(moving.map((animation) => animation.finished)).then(end);
       try {
         follow?.();

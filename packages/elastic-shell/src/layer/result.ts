@@ -1,20 +1,21 @@
 // A layer that can be asked: `show`, `close(result)` and `ask()` around whatever service opens it.
-import type { Cell } from '../core/cell.js';
 import type { Contract } from '../core/contract/contract.js';
-import type { Openable } from '../core/contract/openable.js';
+import type { Openable, OpenIntent } from '../core/contract/openable.js';
+import { described } from '../engine/dom.js';
 import { type Engine, type Service, wire } from '../engine/engine.js';
-import type { CommonOptions, Wired } from '../engine/types.js';
+import type { Cells, CommonOptions, Wired } from '../engine/types.js';
+import type { OpenVerbs } from './verbs.js';
 
-export interface WithResult extends Wired {
+export interface WithResult extends Wired, Cells<Openable>, OpenVerbs {
   readonly root: HTMLDialogElement;
-  readonly open: Cell<boolean>;
-  /** Opens it, if the guard allows. */
-  show(): void;
   /** Closes it, if the guard allows. `result` is what `ask` answers with. Default: null, as when dismissed. */
   close(result?: string | null): void;
   /** Opens it; answers with the value of the control that closed it, or null when it was dismissed. */
   ask(): Promise<string | null>;
 }
+
+const isDialog = (root: HTMLElement | null | undefined): root is HTMLDialogElement =>
+  root?.localName === 'dialog';
 
 /**
  * Wires a `<dialog>` that answers. `serve` opens and closes it, and calls `ended` with each result.
@@ -22,28 +23,34 @@ export interface WithResult extends Wired {
  */
 export function wireWithResult<O extends object>(
   root: HTMLElement,
-  contract: Contract<Openable, string, O>,
-  options: O & CommonOptions,
-  serve: (engine: Engine<Openable, O & CommonOptions>, ended: (result: string | null) => void) => Service,
+  contract: Contract<Openable, O, OpenIntent>,
+  options: O & CommonOptions<Openable>,
+  serve: (
+    engine: Engine<Openable, O & CommonOptions<Openable>, OpenIntent>,
+    ended: (result: string | null) => void,
+    dialog: HTMLDialogElement,
+  ) => Service<Openable>,
 ): WithResult {
-  if (root?.localName !== 'dialog')
-    throw new TypeError(`elastic-shell: ${contract.name} needs a <dialog>, got ${root?.outerHTML ?? root}`);
+  if (!isDialog(root))
+    throw new TypeError(`elastic-shell: ${contract.name} needs a <dialog>, got ${described(root)}`);
   let asks: ((result: string | null) => void)[] = [];
-  let running: Engine<Openable>;
-  const wired = wire(root, contract, options, (engine) => {
-    running = engine;
-    return serve(engine, (result) => {
+  let close: WithResult['close'] = () => {};
+  const wired = wire<Openable, O, OpenIntent>(root, contract, options, (engine) => {
+    close = (result = null) => engine.intend('close', { reason: 'program', result });
+    const ended = (result: string | null): void => {
       const answered = asks;
       asks = [];
       for (const answer of answered) answer(result);
-    });
+    };
+    return serve(engine, ended, root);
   });
   const show = (): void => wired.open.set(true);
   return {
     ...wired,
-    root: root as HTMLDialogElement,
+    root,
     show,
-    close: (result = null) => running.intend('close', { reason: 'program', result }),
+    close,
+    toggle: () => (wired.open.get() ? close() : show()),
     ask: () =>
       new Promise((resolve) => {
         asks.push(resolve);

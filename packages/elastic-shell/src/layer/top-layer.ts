@@ -1,5 +1,6 @@
 // Ways to show a layer in the top layer: as a modal dialog, or as a popover beside a live page.
 import type { Attributes } from '../core/contract/contract.js';
+import { windowOf } from '../engine/dom.js';
 import type { Phase } from './phase.js';
 import { lockScroll } from './scroll-lock.js';
 
@@ -21,7 +22,7 @@ export const isShown = (root: Element): boolean =>
 export const asPopover = (root: HTMLElement): TopLayer => ({
   modal: false,
   show(beside) {
-    const { HTMLElement } = root.ownerDocument.defaultView!;
+    const { HTMLElement } = windowOf(root);
     if (!isShown(root)) root.showPopover?.(beside instanceof HTMLElement ? { source: beside } : {});
   },
   hide() {

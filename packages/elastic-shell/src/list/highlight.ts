@@ -1,10 +1,6 @@
 // Marks where the query stands in rows, by the platform's own highlights: no node is added or changed.
 import type { Range as Match } from '../core/collection/match.js';
-
-interface Highlights {
-  get(name: string): Set<Range> | undefined;
-  set(name: string, highlight: Set<Range>): void;
-}
+import { windowOf } from '../engine/dom.js';
 
 const name = 'shell-match';
 
@@ -16,39 +12,43 @@ export interface Highlighter {
   ): void;
 }
 
-const textIn = (row: Element, label: string): [Text, number] | undefined => {
+/** The text node of a row that holds its label, and where the label begins in it. */
+const textIn = (row: Element, label: string): [node: Node, at: number] | undefined => {
   const walker = row.ownerDocument.createTreeWalker(row.querySelector('[data-label]') ?? row, 4);
-  for (let node = walker.nextNode() as Text | null; node; node = walker.nextNode() as Text | null) {
-    const at = node.data.indexOf(label);
+  for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+    const at = node.nodeValue?.indexOf(label) ?? -1;
     if (at >= 0) return [node, at];
   }
   return undefined;
 };
 
+/** The platform's highlight of that name, made when it is first wanted; undefined where there are none. */
+const highlightIn = (view: ReturnType<typeof windowOf>): Highlight | undefined => {
+  if (!view.CSS || !('highlights' in view.CSS) || !('Highlight' in view)) return undefined;
+  const highlight = view.CSS.highlights.get(name) ?? new view.Highlight();
+  view.CSS.highlights.set(name, highlight);
+  return highlight;
+};
+
 export function highlighter(document: Document): Highlighter {
-  const view = document.defaultView as unknown as {
-    CSS?: { highlights?: Highlights };
-    Highlight?: new () => Set<Range>;
-  };
   const mine = new Set<Range>();
   return {
     mark(rows, match) {
-      const highlights = view.CSS?.highlights;
-      if (!highlights || !view.Highlight || (!match && !mine.size)) return;
-      if (!highlights.get(name)) highlights.set(name, new view.Highlight());
-      const all = highlights.get(name)!;
-      for (const range of mine) all.delete(range);
+      if (!match && !mine.size) return;
+      const highlight = highlightIn(windowOf(document));
+      if (!highlight) return;
+      for (const range of mine) highlight.delete(range);
       mine.clear();
-      if (!match) return;
-      for (const [{ label }, row] of rows) {
-        const found = label && match(label);
+      for (const [{ label }, row] of match ? rows : []) {
+        const found = label && match?.(label);
         const text = found && found.to > found.from && textIn(row, label);
         if (!text) continue;
+        const [node, at] = text;
         const range = document.createRange();
-        range.setStart(text[0], text[1] + found.from);
-        range.setEnd(text[0], text[1] + found.to);
+        range.setStart(node, at + found.from);
+        range.setEnd(node, at + found.to);
         mine.add(range);
-        all.add(range);
+        highlight.add(range);
       }
     },
   };

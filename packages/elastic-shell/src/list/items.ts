@@ -1,20 +1,50 @@
-// The items of a collection on the page: found once, kept current as the document changes, each with a key.
-import type { Item } from '../core/collection/items.js';
+// The items of a list: found in the author's markup or made from data, each with a key. One idea of items serves
+// sections, tabs, menus, lists and trees.
+import { indexOf, type Item } from '../core/collection/items.js';
 import { tell } from '../core/report.js';
 import { labelText } from '../core/text.js';
+import { isElement } from '../engine/dom.js';
 
+/** What a list service asks of its items, wherever they come from. */
+export interface Items {
+  /** Every item that can be gone to, in order. The same array while nothing has changed. */
+  items(): readonly Item[];
+  /** The innermost item that an element stands in. */
+  of(target: EventTarget | null): Item | undefined;
+  elementOf(key: string | undefined): HTMLElement | undefined;
+  /** The items on the page with their elements, in order. */
+  shown(): Iterable<readonly [Item, HTMLElement]>;
+  /**
+   * Has what is in view on the page, and the row of `stop` besides, scrolled into view with `reveal`. True when other
+   * rows are on the page than before, or a row shows another item.
+   */
+  update(stop: string | undefined, reveal: boolean): boolean;
+  /** What is there has changed: the items are read again. */
+  refresh(): void;
+  /** Rows in view, one under the other. */
+  page(): number;
+  /** Has `changed` called when items come, go or change in the markup, `shifted` when other rows are in view, until released. */
+  follow(changed: () => void, shifted: () => void): () => void;
+}
+
+/** An item of the author's markup. */
 export interface ItemElement extends Item {
-  key: string;
+  label: string;
   element: HTMLElement;
 }
 
-export interface Items {
-  /** In document order, as of now. */
+/** Items in markup: all of them are on the page. */
+export interface MarkupItems extends Items {
+  /** All there are, whether they can be gone to or not. */
   all(): readonly ItemElement[];
-  /** The innermost item that an element stands in. */
   of(target: EventTarget | null): ItemElement | undefined;
-  /** Has `changed` called when items come, go or change, until released. */
-  follow(changed: () => void): () => void;
+}
+
+export interface MarkupRules {
+  /** What an item is called. Default: all its words. */
+  labelOf?(element: HTMLElement): string;
+  /** Whether an item can be gone to. Default: all can. */
+  isThere?(item: ItemElement): boolean;
 }
 
 const isDisabled = (element: HTMLElement): boolean =>
@@ -25,20 +55,16 @@ export const labelIn = (element: Element): string =>
   element.getAttribute('aria-label') ??
   labelText((element.querySelector('[data-label]') ?? element).textContent);
 
-/** `find` gives the elements; an item's key is its data-key, else its id, else its place when it is first seen. */
-export function itemsOf(
-  root: Element,
-  find: () => Iterable<HTMLElement>,
-  labelOf: (element: HTMLElement) => string = (element) => labelText(element.textContent),
-): Items {
-  const given = new WeakMap<Element, string>();
-  let observer: MutationObserver | undefined;
-  let items: ItemElement[] | undefined;
-  let places: Map<Element, ItemElement> | undefined;
+/** The rows of a height that a list shows at once, less one, so that the last of a page begins the next. */
+export const rowsIn = (height: number, row: number | undefined): number =>
+  Math.max(1, Math.floor(height / (row || 1)) - 1);
 
-  const read = (): ItemElement[] => {
+/** Gives keys: an element's data-key, else its id, else its place when it is first seen. */
+function keyGiver(): (elements: Iterable<HTMLElement>) => [HTMLElement, string][] {
+  const given = new WeakMap<Element, string>();
+  return (elements) => {
     const taken = new Set<string>();
-    return [...find()].map((element, at) => {
+    return [...elements].map((element, at) => {
       const own = element.dataset['key'] ?? (given.has(element) ? undefined : element.id || undefined);
       let key = own ?? given.get(element) ?? `${at}`;
       if (taken.has(key)) {
@@ -47,36 +73,98 @@ export function itemsOf(
       }
       if (key !== own) given.set(element, key);
       taken.add(key);
-      let label: string | undefined;
-      return {
-        element,
-        key,
-        // Read where it is asked for: who never searches by words does not pay for them.
-        get label() {
-          return (label ??= labelOf(element));
-        },
-        disabled: isDisabled(element),
-        closable: 'closable' in element.dataset,
-      };
+      return [element, key];
     });
   };
-  const all = (): ItemElement[] => {
-    if (!observer || observer.takeRecords().length) items = undefined;
-    if (!items) places = undefined;
-    return (items ??= read());
-  };
+}
+
+/** Its label is read where it is asked for: who never searches by words does not pay for them. */
+const itemFor = (
+  element: HTMLElement,
+  key: string,
+  labelOf: (element: HTMLElement) => string,
+): ItemElement => {
+  let label: string | undefined;
   return {
-    all,
-    of(target) {
-      const now = all();
-      places ??= new Map(now.map((item) => [item.element, item]));
-      let at = target as Element | null;
-      while (at && at !== root && !places.has(at)) at = at.parentElement;
-      return places.get(at!);
+    element,
+    key,
+    get label() {
+      return (label ??= labelOf(element));
     },
+    disabled: isDisabled(element),
+    closable: 'closable' in element.dataset,
+  };
+};
+
+/** What is known of the items since they were read. */
+interface Read {
+  all: readonly ItemElement[];
+  byElement: Map<Element, ItemElement>;
+  byKey: Map<string, ItemElement>;
+  there?: readonly ItemElement[];
+}
+
+/** The items among the author's own elements, which `find` gives: read once, and again when the document changes. */
+export function markupItems(
+  root: HTMLElement,
+  find: () => Iterable<HTMLElement>,
+  { labelOf = (element) => labelText(element.textContent), isThere }: MarkupRules = {},
+): MarkupItems {
+  const keysFor = keyGiver();
+  let observer: MutationObserver | undefined;
+  let known: Read | undefined;
+  let tellChanged = (): void => {};
+
+  /** What was read is out of date when the page has changed since; whoever follows hears of it all the same. */
+  const look = (): void => {
+    if (!observer?.takeRecords().length) return;
+    known = undefined;
+    queueMicrotask(() => tellChanged());
+  };
+  const read = (): Read => {
+    look();
+    if (known) return known;
+    // As long as nobody follows, it holds for this task: while something is being wired.
+    if (!observer)
+      queueMicrotask(() => {
+        if (!observer) known = undefined;
+      });
+    const all = keysFor(find()).map(([element, key]) => itemFor(element, key, labelOf));
+    return (known = {
+      all,
+      byElement: new Map(all.map((item) => [item.element, item])),
+      byKey: new Map(all.map((item) => [item.key, item])),
+    });
+  };
+  const items = (): readonly ItemElement[] => {
+    const now = read();
+    return (now.there ??= isThere ? now.all.filter(isThere) : now.all);
+  };
+  const elementOf = (key: string | undefined): HTMLElement | undefined =>
+    key === undefined ? undefined : read().byKey.get(key)?.element;
+  return {
+    items,
+    elementOf,
+    all: () => read().all,
+    of(target) {
+      const { byElement } = read();
+      let at: Element | null = isElement(target) ? target : null;
+      while (at && at !== root && !byElement.has(at)) at = at.parentElement;
+      return at ? byElement.get(at) : undefined;
+    },
+    shown: () => read().all.map((item) => [item, item.element]),
+    update(stop, reveal) {
+      if (reveal) elementOf(stop)?.scrollIntoView?.({ block: 'nearest', inline: 'nearest' });
+      return false;
+    },
+    refresh() {
+      if (known) delete known.there;
+    },
+    page: () => rowsIn(root.clientHeight, items()[0]?.element.offsetHeight),
     follow(changed) {
+      tellChanged = changed;
       observer = new MutationObserver(() => {
-        items = undefined;
+        known = undefined;
         changed();
       });
       observer.observe(root, {
@@ -87,7 +175,11 @@ export function itemsOf(
       return () => {
         observer?.disconnect();
         observer = undefined;
+        tellChanged = () => {};
       };
     },
   };
 }
+
+/** Where an item stands among those that can be gone to. */
+export const placeIn = ({ items }: Items, key: string | undefined): number => indexOf(items(), key);

@@ -1,220 +1,290 @@
-// The list service: rows with one tab stop or one active descendant, moved through by keys, letters and presses.
-// It knows no pattern: what an intent means is the contract's business.
-import { indexOf, type Item, neighbour } from '../core/collection/items.js';
-import { isLetter, typeAhead, typedNothing } from '../core/collection/type-ahead.js';
-import type { Attributes, Contract } from '../core/contract/contract.js';
-import { type Selecting, stopOf } from '../core/contract/selecting.js';
-import type { Engine, Service } from '../engine/engine.js';
-import { activeIn } from '../focus/focusable.js';
+// The list service: items with one tab stop or one active descendant (or each a stop of its own), moved through by
+// keys, letters and presses, with panels where they have such. It serves sections, tabs, menus, listboxes, trees and
+// comboboxes, and knows none of them: what an intent means is the contract's business.
+//
+// A key or a press becomes an intent about an item. Once the state has changed, the drawing writes what the change has
+// touched, the current item is brought into view, and focus follows it.
+import { indexOf, type Item, neighbour, tabStop } from '../core/collection/items.js';
+import { move, type MoveRules } from '../core/collection/movement.js';
+import type { Attributes, Contract, KeyAct, KeyActs, MoveAct } from '../core/contract/contract.js';
+import { isExtending } from '../core/contract/selecting.js';
+import type { Part } from '../engine/attribute-writer.js';
+import type { Engine, Service } from '../engine/service.js';
+import type { Cause, Change, ChangeOf } from '../engine/types.js';
 import { listenIn } from '../events/document-events.js';
-import { chordOf } from '../events/keys.js';
+import { listen } from '../events/listen.js';
+import { activeIn, focusOn } from '../focus/focusable.js';
 import { idMaker } from '../labels/labels.js';
-import type { Rows } from './rows/rows.js';
-import type { Change } from '../engine/types.js';
+import { type Cursor, focusCursor } from './cursor.js';
+import { drawing } from './drawing.js';
+import type { Items, MarkupItems } from './items.js';
+import { keyboard } from './keyboard.js';
+import { panelsOf, type PanelRules } from './panels.js';
 
-/** What is asked of the state of a list: which row is current, and where that matters what is selected. */
-export interface ListState {
-  current: string | undefined;
-}
-
-export interface ListRules<S extends ListState> {
-  rows: Rows;
-  /** The element that holds the rows. Default: the root. */
-  list?: HTMLElement;
-  /** The element that keeps focus and names the current row; without one the rows themselves take focus. */
+export interface ListRules<S, I extends string> {
+  items: Items;
+  /** Which item is current. Default: the one with focus. */
+  cursor?: Cursor;
+  /** The element that holds the items. Default: the root. */
+  box?: HTMLElement;
+  /** The element that keeps focus and names the current item; without one the items themselves take focus. */
   holder?: HTMLElement;
-  /** With a holder: the row that keys go from. Default: the current one. */
+  /** With a holder: the item that keys go from. Default: the current one. */
   from?(): string | undefined;
-  /** The intent of each chord. */
-  keys(): Readonly<Record<string, string>>;
-  /** Has a key do what no intent says; true when it has. */
-  act?(intent: string, item: Item | undefined, event: KeyboardEvent): boolean;
-  /** The intent of a press on a row. */
-  press(event: MouseEvent, item: Item): string | undefined;
-  /** Letters lead to items. */
-  letters?: boolean;
-  /** How many rows lie side by side: moves by a row go as many items. Default: 1. */
+  /** Which item has the tab stop while none is current, best first; `every`: each is a stop of its own. */
+  stop: 'every' | ((state: S) => Iterable<string | undefined>);
+  /** How moves of focus go; where disabled items can be reached, one may have the tab stop. */
+  moves?: MoveRules;
+  /** The items that keys and the tab stop can reach. Default: all. */
+  reach?(): readonly Item[];
+  keys(): KeyActs<I>;
+  /** Has a key do what no intent says; true when it has, or when the browser shall. */
+  act?(intent: I, item: Item | undefined, event: KeyboardEvent): boolean;
+  /** The intent of a press on an item. */
+  press(event: MouseEvent, item: Item): I | undefined;
+  /** The intent by which letters lead to an item. Default: letters do nothing. */
+  letters?: I;
+  /** How many items lie side by side: moves by a row go as many items. Default: 1. */
   columns?(): number;
-  /** What of the state the attributes of a row follow, beside whether it is the stop: the same, and they are not made again. */
-  digest?(state: S, item: Item): string;
-  /** More attributes of a row, on top of the contract's. */
-  rowParts?(item: Item, row: HTMLElement): Attributes | undefined;
-  /** What is in the author's list has changed. */
-  changed?(): void;
+  itemParts?(item: Item, element: HTMLElement): Attributes | undefined;
+  /** Other elements that go with an item. */
+  beside?(item: Item, element: HTMLElement): readonly Part[];
+  /** What the attributes of all items follow beside the state. Default: the items themselves. */
+  follows?(): unknown;
+  /** The panels of items in markup. */
+  panels?: PanelRules & { items: MarkupItems };
+  /** Items came, went or changed in the markup: the state has to follow. */
+  changed?(items: readonly Item[]): void;
 }
 
-export interface List extends Service {
-  /** Has `intent` happen on the row of `at`, and brings the current row into view. */
-  intend(intent: string, at: string | undefined, reason: Change['reason'], event?: Event): void;
-  /** Focus on the row of the tab stop. */
+export interface List<S> extends Service<S> {
+  aim(intent: string, cause: Cause): string | undefined;
+  parts(): Part[];
+  /** What came before it in the state is over: an item was made current. */
+  show(change: ChangeOf<S>): void;
+  release(): void;
+  /** Focus on the item of the tab stop. */
   focus(): void;
-  /** The id of the current row, where that is on the page. */
+  /** The id of the current item, where that is on the page. */
   activeId(): string | undefined;
-  /** The rows are others now: what was current is looked for among them. */
+  panelOf(key: string): HTMLElement | undefined;
+  /** Brings the current item into view with the next drawing. */
+  reveal(): void;
+  /** What is shown of these items is worked out again with the next drawing; without keys, of all. */
+  touch(...keys: readonly string[]): void;
+  /** The items are others now: what was current is looked for among them. */
   moved(before: readonly Item[]): void;
 }
 
-export function list<S extends ListState, O extends object>(
-  engine: Engine<S, O>,
-  { semantics }: Pick<Contract<S, string, O>, 'semantics'>,
-  rules: ListRules<S>,
-): List {
-  const { root, view } = engine;
-  const { rows, holder, list: box = root } = rules;
-  const document = root.ownerDocument;
+export interface IntendingList<S, I extends string> extends List<S> {
+  /** Has `intent` happen on the item of `at`, and brings the current item into view. */
+  intend(intent: I, at: string | undefined, reason: Change['reason'], event?: Event): void;
+}
+
+type ListEngine<S extends object, O, I extends string> = Pick<
+  Engine<S, O, I>,
+  'root' | 'view' | 'state' | 'intend' | 'render' | 'sheet'
+>;
+
+/** What one list holds. */
+interface Held<S extends object, O, I extends string> {
+  engine: ListEngine<S, O, I>;
+  rules: ListRules<S, I>;
+  cursor: Cursor;
+  box: HTMLElement;
+  isRevealing: boolean;
+  isPressing: boolean;
+}
+
+/** Reads the items into the view; answers which one has the tab stop. */
+function look<S extends object, O, I extends string>({
+  engine,
+  rules,
+  cursor,
+}: Held<S, O, I>): string | undefined {
+  const { view } = engine;
+  view.items = rules.items.items();
+  if (rules.holder) return (view.current = rules.from ? rules.from() : cursor.get());
+  if (rules.stop === 'every') return (view.current = cursor.get());
+  const wanted = [cursor.get(), ...rules.stop(engine.state())];
+  return (view.current = tabStop(rules.reach?.() ?? view.items, wanted, rules.moves?.reachDisabled));
+}
+
+function focus<S extends object, O, I extends string>(held: Held<S, O, I>): void {
+  focusOn(held.rules.items.elementOf(look(held)), { preventScroll: true });
+}
+
+const hasFocus = <S extends object, O, I extends string>({ rules, box }: Held<S, O, I>): boolean =>
+  !rules.holder && rules.items.of(activeIn(box)) !== undefined;
+
+function intend<S extends object, O, I extends string>(
+  held: Held<S, O, I>,
+  intent: I,
+  at: string | undefined,
+  reason: Change['reason'],
+  event?: Event,
+): void {
+  const { engine, rules, cursor } = held;
+  const { view } = engine;
+  look(held);
+  const columns = rules.columns?.() ?? 1;
+  view.moves = { columns, ...(intent.includes('page') && { page: rules.items.page() * columns }) };
+  held.isRevealing = reason === 'key' && cursor.isState;
+  const source = rules.items.elementOf(at);
+  engine.intend(intent, { reason, event, ...(source && { source }) }, at);
+  if (!isExtending(intent)) view.anchor = cursor.get();
+  else view.anchor ??= at;
+  if (held.isRevealing) engine.render();
+  if (!rules.holder && cursor.isState && reason === 'key') focus(held);
+}
+
+/** A key that moves focus: to another item, and then asks something of that one. */
+function go<S extends object, O, I extends string>(
+  held: Held<S, O, I>,
+  act: MoveAct<I>,
+  from: Item | undefined,
+  event: KeyboardEvent,
+): void {
+  const { rules } = held;
+  event.preventDefault();
+  const to = move(rules.reach?.() ?? rules.items.items(), from?.key, act.move, rules.moves);
+  focusOn(rules.items.elementOf(to));
+  if (act.then && to !== undefined && to !== from?.key) intend(held, act.then, to, 'key', event);
+}
+
+function onAct<S extends object, O, I extends string>(
+  held: Held<S, O, I>,
+  act: KeyAct<I>,
+  event: KeyboardEvent,
+): void {
+  const { rules, engine } = held;
+  const stop = look(held);
+  const item = rules.items.of(event.target) ?? engine.view.items[indexOf(engine.view.items, stop)];
+  if (typeof act !== 'string') return go(held, act, item, event);
+  if (rules.act?.(act, item, event)) return;
+  event.preventDefault();
+  if (item?.disabled && !rules.moves?.reachDisabled && !held.cursor.isState) return;
+  intend(held, act, item?.key, 'key', event);
+}
+
+/** What is heard of keys, presses and focus. */
+function hear<S extends object, O, I extends string>(held: Held<S, O, I>): (() => void)[] {
+  const { engine, rules, cursor, box } = held;
+  const { items, holder, letters } = rules;
+  const onKey = keyboard<I>({
+    root: engine.root,
+    look: () => ({ stop: look(held), items: engine.view.items }),
+    keys: rules.keys,
+    letters: letters !== undefined,
+    found: (key, event) => letters && intend(held, letters, key, 'key', event),
+    act: (act, event) => onAct(held, act, event),
+  });
+  const isOwn = ({ target }: Event): boolean =>
+    !!holder || target === box || target === items.elementOf(items.of(target)?.key);
+  const lift = (): void => queueMicrotask(() => (held.isPressing = false));
+  return [
+    listen(holder ?? box, { keydown: (event) => isOwn(event) && onKey(event) }),
+    listen(box, {
+      pointerdown() {
+        held.isPressing = true;
+      },
+      click(event) {
+        held.isPressing = false;
+        const item = items.of(event.target);
+        if (!item || event.defaultPrevented) return;
+        const intent = rules.press(event, item);
+        if (intent && !item.disabled) intend(held, intent, item.key, event.detail ? 'press' : 'key', event);
+      },
+      focusin(event) {
+        const item = items.of(event.target);
+        if (holder || !item || !isOwn(event)) return;
+        cursor.set(item.key, { reason: held.isPressing ? 'press' : 'native', event });
+      },
+      focusout(event) {
+        if (!items.of(event.relatedTarget)) cursor.left();
+      },
+    }),
+    listenIn(engine.root.ownerDocument, { pointerup: lift, pointercancel: lift }),
+  ];
+}
+
+/** The items are others now: when the current one has gone, its neighbour is current, and has focus if that had. */
+function moved<S extends object, O, I extends string>(held: Held<S, O, I>, before: readonly Item[]): void {
+  const { engine, rules, cursor, box } = held;
+  const now = rules.items.items();
+  const current = cursor.get();
+  const at = indexOf(before, current);
+  if (!cursor.isState || at < 0 || indexOf(now, current) >= 0) return engine.render();
+  const active = activeIn(box);
+  const had = hasFocus(held) || active === box.ownerDocument.body;
+  cursor.set(neighbour(now, at), { reason: 'removed' });
+  if (had && !rules.holder) focus(held);
+}
+
+/** Serves the items that `rules` say, for a running contract. */
+export function list<S extends object, O, I extends string>(
+  engine: ListEngine<S, O, I>,
+  contract: Pick<Contract<S, O, I>, 'semantics' | 'touches'>,
+  rules: ListRules<S, I>,
+): IntendingList<S, I> {
+  const { root } = engine;
   const ids = idMaker();
-  const stopped = new AbortController();
-  /** What was last wanted of each row and of what names and describes it. */
-  const drawn = new WeakMap<Element, { item: Item; digest: string; wanted: [Element, Attributes][] }>();
-  let typed = typedNothing;
-  let isRevealing = false;
-  let isPressing = false;
-
-  const look = (): string | undefined => {
-    view.items = rows.items();
-    return (view.current = holder
-      ? (rules.from ?? (() => engine.state().current))()
-      : stopOf(engine.state() as Partial<Selecting>, view.items));
+  const cursor = rules.cursor ?? focusCursor(() => rules.stop !== 'every' && engine.render());
+  const held: Held<S, O, I> = {
+    engine,
+    rules,
+    cursor,
+    box: rules.box ?? root,
+    isRevealing: false,
+    isPressing: false,
   };
-  const hasFocus = (): boolean => !holder && rows.of(activeIn(box)) !== undefined;
-  const focus = (): void => {
-    rows.elementOf(look())?.focus({ preventScroll: true });
-  };
-
-  const intend: List['intend'] = (intent, at, reason, event) => {
-    look();
-    view.at = at;
-    const columns = rules.columns?.() ?? 1;
-    view.moves = { columns, ...(/page/.test(intent) && { page: rows.page() * columns }) };
-    isRevealing = reason === 'key';
-    const source = rows.elementOf(at);
-    engine.intend(intent, { reason, event, ...(source && { source }) });
-    view.at = undefined;
-    if (!/^(extend|range|all)/.test(intent)) view.anchor = engine.state().current;
-    else view.anchor ??= at;
-    if (isRevealing) engine.render();
-    if (!holder && reason === 'key') focus();
-  };
-
-  const onKey = (event: KeyboardEvent): void => {
-    if (event.defaultPrevented || event.isComposing) return;
-    const row = rows.of(event.target);
-    if (!holder && event.target !== rows.elementOf(row?.key) && event.target !== box) return;
-    const stop = look();
-    const item = row ?? view.items![indexOf(view.items!, stop)];
-    const { key, timeStamp } = event;
-    const isFree = !event.ctrlKey && !event.metaKey && !event.altKey;
-    if (rules.letters && isFree && !rules.keys()[key] && isLetter(key, typed, timeStamp)) {
-      const found = typeAhead(typed, key, timeStamp, view.items!, stop);
-      // A space that goes on no word does what Space does.
-      if (key !== ' ' || found.key !== undefined) {
-        event.preventDefault();
-        typed = found.state;
-        if (found.key !== undefined) intend('found', found.key, 'key', event);
-        return;
-      }
-    }
-    const intent = rules.keys()[chordOf(event, root) ?? ''];
-    if (!intent) return;
-    if (!rules.act?.(intent, item, event)) {
-      event.preventDefault();
-      intend(intent, item?.key, 'key', event);
-    }
-  };
-
-  const heard: Record<string, (event: never) => void> = {
-    keydown: onKey,
-    pointerdown() {
-      isPressing = true;
-    },
-    click(event: MouseEvent) {
-      isPressing = false;
-      const item = rows.of(event.target);
-      if (!item || event.defaultPrevented) return;
-      const intent = rules.press(event, item);
-      if (intent && !item.disabled) intend(intent, item.key, event.detail ? 'press' : 'key', event);
-    },
-    focusin(event: FocusEvent) {
-      const item = rows.of(event.target);
-      if (holder || !item || event.target !== rows.elementOf(item.key)) return;
-      const reason = isPressing ? 'press' : 'native';
-      engine.change({ current: item.key } as unknown as Partial<S>, { reason, event }, true);
-    },
-  };
-  for (const type in heard) {
-    const target = type === 'keydown' && holder ? holder : box;
-    target.addEventListener(type, heard[type] as EventListener, { signal: stopped.signal });
-  }
-  const lift = (): void => queueMicrotask(() => (isPressing = false));
-  const unhear = listenIn(document, { pointerup: lift, pointercancel: lift });
-
-  const moved: List['moved'] = (before) => {
-    const { current } = engine.state();
-    const at = indexOf(before, current);
-    if (current === undefined || at < 0 || indexOf(rows.items(), current) >= 0) return engine.render();
-    const had = hasFocus() || activeIn(box) === document.body;
-    engine.change(
-      { current: neighbour(rows.items(), at) } as unknown as Partial<S>,
-      { reason: 'removed' },
-      true,
-    );
-    if (had && !holder) focus();
-  };
-  const unfollow = rows.follow(() => {
-    const before = view.items ?? [];
-    rules.changed?.();
-    moved(before);
-  }, engine.render);
+  const { items } = rules;
+  const panels = rules.panels && panelsOf(root, rules.panels.items, ids, rules.panels);
+  const draws = drawing(engine, contract, ids, {
+    ...rules,
+    panels,
+    everyStop: rules.stop === 'every',
+    panelParts: (panel, key) => rules.panels?.parts?.(panel, key),
+  });
+  const releases = [
+    ...hear(held),
+    items.follow(() => {
+      const before = engine.view.items;
+      rules.changed?.(items.items());
+      moved(held, before);
+    }, engine.render),
+    ...(panels ? [panels.release] : []),
+  ];
+  look(held);
 
   return {
-    intend,
-    focus,
-    moved,
+    intend: (intent, at, reason, event) => intend(held, intent, at, reason, event),
+    /** A control asks something of an item: its value says of which. */
+    aim: (_, { result }) => result || undefined,
+    focus: () => focus(held),
+    moved: (before) => moved(held, before),
+    touch: draws.touch,
+    panelOf: (key) => panels?.of(key),
+    reveal() {
+      held.isRevealing = true;
+    },
     activeId() {
-      const row = rows.elementOf(engine.state().current);
-      return row && ids.of(row);
+      const element = items.elementOf(cursor.get());
+      return element && ids.of(element);
     },
     parts() {
-      const state = engine.state();
-      const stop = look();
-      rows.update(stop, isRevealing);
-      isRevealing = false;
-      const wanted: (readonly [Element, Attributes])[] = [];
-      for (const [item, row] of rows.shown()) {
-        const { key } = item;
-        const isStop = key === stop;
-        const digest = rules.digest ? `${isStop} ${rules.digest(state, item)}` : '';
-        let last = drawn.get(row);
-        if (!last || !digest || last.digest !== digest || last.item !== item) {
-          const name = row.querySelector('[data-label]');
-          const more = row.querySelector('[data-description]');
-          const attributes = {
-            ...semantics['item']?.(state, view, key),
-            ...(item.disabled && { 'aria-disabled': 'true' }),
-            ...(more && { 'aria-describedby': ids.of(more) }),
-            ...(more && (name ? { 'aria-labelledby': ids.of(name) } : { 'aria-label': item.label ?? key })),
-            ...(holder ? ids.attributes(row) : { tabindex: isStop ? '0' : '-1' }),
-            ...rules.rowParts?.(item, row),
-          };
-          last = { item, digest, wanted: [[row, attributes]] };
-          for (const part of more ? [name, more] : [])
-            if (part) last.wanted.push([part, ids.attributes(part)]);
-          drawn.set(row, last);
-        }
-        wanted.push(...last.wanted);
-      }
-      return wanted;
+      const stop = look(held);
+      const isOther = items.update(stop, held.isRevealing);
+      held.isRevealing = false;
+      draws.draw(stop, isOther);
+      return [];
     },
     show({ name }) {
-      if (name !== 'current' || !hasFocus()) return;
-      isRevealing = true;
+      if (!cursor.isState || name !== 'current' || !hasFocus(held)) return;
+      held.isRevealing = true;
       engine.render();
-      focus();
+      focus(held);
     },
-    release() {
-      stopped.abort();
-      unhear();
-      unfollow();
-    },
+    release: () => releases.forEach((release) => release()),
   };
 }

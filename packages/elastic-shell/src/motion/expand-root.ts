@@ -1,18 +1,25 @@
-// The root itself as an elastic panel: what a disclosure loads when it is asked to move.
+// The root itself as a panel that expands: what a disclosure loads when it is asked to move.
 import type { Openable } from '../core/contract/openable.js';
-import { elastic, type ElasticAxis } from './expand.js';
-import type { Engine, Service } from '../engine/engine.js';
+import type { Service } from '../engine/service.js';
+import { type ElasticAxis, expandMotion } from './expand.js';
+
+/** Whose root it is. */
+export interface ExpandHost {
+  readonly root: HTMLElement;
+  state(): Openable;
+  render(): void;
+}
 
 /** A `<details>` is moved by the style sheet alone. */
-export function elasticRoot({ root, state, render }: Engine<Openable>, axis: ElasticAxis): Service {
+export function expandRoot({ root, state, render }: ExpandHost, axis: ElasticAxis): Service<Openable> {
   if (root.localName === 'details') return { parts: () => [[root, { 'data-elastic': axis }]] };
-  const panel = elastic(root, axis, state().open, render);
+  const motion = expandMotion(root, axis, state().open, render);
   return {
-    parts: () => [[root, panel.attributes()]],
+    parts: () => [[root, motion.attributes()]],
     show(change) {
-      panel.go(!!change.value);
+      motion.go(change.value);
       render();
     },
-    release: panel.release,
+    release: motion.release,
   };
 }

@@ -1,11 +1,12 @@
-// Elastic size: a panel opens and closes by its measured size, turns round half way, and follows what grows in it.
+// Expanding by elastic size: a panel opens and closes by its measured size, turns round half way, and follows what grows in it.
 // The style sheet moves it where the platform can interpolate to `auto`; elsewhere `expand-fallback.ts` does.
 import type { Attributes } from '../core/contract/contract.js';
+import { windowOf } from '../engine/dom.js';
 import type { Phase } from '../layer/phase.js';
 
 export type ElasticAxis = 'block' | 'inline';
 
-export interface Elastic {
+export interface ExpandMotion {
   /** Sets out; the caller writes the attributes, of all that set out at once. */
   go(open: boolean): void;
   phase(): Phase;
@@ -42,10 +43,15 @@ const tellLater = (changed: () => void): void => {
 
 /** True when style sheets alone move a box to the size of its content. */
 const isNative = (panel: Element): boolean =>
-  !!panel.ownerDocument.defaultView?.CSS?.supports?.('interpolate-size', 'allow-keywords');
+  !!windowOf(panel).CSS?.supports?.('interpolate-size', 'allow-keywords');
 
 /** `open`: how it stands now. `changed` hears when a move has ended. */
-export function elastic(panel: HTMLElement, axis: ElasticAxis, open: boolean, changed: () => void): Elastic {
+export function expandMotion(
+  panel: HTMLElement,
+  axis: ElasticAxis,
+  open: boolean,
+  changed: () => void,
+): ExpandMotion {
   let phase: Phase = open ? 'open' : 'closed';
   let turn = 0;
   const end = (mine: number): void => {
@@ -58,8 +64,8 @@ export function elastic(panel: HTMLElement, axis: ElasticAxis, open: boolean, ch
       const mine = ++turn;
       phase = next ? 'opening' : 'closing';
       if (!isNative(panel) && 'animate' in panel) {
-        void import('./expand-fallback.js').then(({ unfold }) => {
-          if (mine === turn) unfold(panel, axis, next, () => end(mine));
+        void import('./expand-fallback.js').then(({ expandByScript }) => {
+          if (mine === turn) expandByScript(panel, axis, next, () => end(mine));
         });
         return;
       }

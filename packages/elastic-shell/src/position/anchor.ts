@@ -1,6 +1,8 @@
 // Anchoring: keeps a layer beside its anchor while either moves or grows, and does nothing while neither does.
 import { place, type Placement, type PlacementWish, type Rect, type Size } from '../core/layers/placement.js';
+import { isElement, windowOf } from '../engine/dom.js';
 import { isMirrored } from '../events/keys.js';
+import { listen } from '../events/listen.js';
 import { onResize } from '../events/resize.js';
 
 /** A point, in CSS pixels from the viewport's top left. */
@@ -21,8 +23,9 @@ const quiet = 100;
 function onMove(element: Element, at: Rect, moved: () => void): () => void {
   const { documentElement: page } = element.ownerDocument;
   // What it sees first, it sees where the page is laid out.
-  let observer = new IntersectionObserver((entries) => {
-    const { top, left, right, bottom } = entries[0]!.boundingClientRect;
+  let observer = new IntersectionObserver(([entry]) => {
+    if (!entry) return;
+    const { top, left, right, bottom } = entry.boundingClientRect;
     if (Math.hypot(top - at.y, left - at.x) > 1) return moved();
     const margins = [top, page.clientWidth - right, page.clientHeight - bottom, left];
     let first = true;
@@ -62,6 +65,99 @@ const sizesOf = ({ offsetWidth, offsetHeight }: HTMLElement, { width, height }: 
 const isAt = ({ offsetLeft, offsetTop }: HTMLElement, { x, y }: Placement): boolean =>
   Math.abs(offsetLeft - x) < 0.75 && Math.abs(offsetTop - y) < 0.75;
 
+/** A layer that is kept beside its anchor, and what is known of the two. */
+interface Kept {
+  layer: HTMLElement;
+  anchor: Anchor;
+  wish: PlacementWish;
+  /** Hears each area that is taken. */
+  placed: (area: string) => void;
+  direction: 'ltr' | 'rtl';
+  /**
+   * Where the platform knows the anchor, the place is written relative to it: then the layer moves in the same frame as
+   * its anchor, with no script at all.
+   */
+  glued: boolean;
+  rect: Rect;
+  found: Placement;
+  area: string;
+  /** The size that the layer asks for; and what it and its anchor measured then: while that is the same, it is not asked again. */
+  size: Size | undefined;
+  sizes: string;
+  written: string;
+}
+
+/** What is written for a place, in the order of the custom properties. */
+const valuesOf = ({ glued, rect, wish, found: { x, y, room, arrow } }: Kept): string[] => {
+  const at = (from: string, pixels: number, start: number): string =>
+    glued ? `calc(anchor(${from}) + ${px(pixels - start)})` : px(pixels);
+  return [
+    at('left', x, rect.x),
+    at('top', y, rect.y),
+    px(room.width),
+    px(room.height),
+    px(arrow),
+    wish.fit === 'anchor' ? px(rect.width) : '',
+  ];
+};
+
+/** What the layer asks for: its own height, were there room for it. */
+const sizeOf = ({ offsetWidth, offsetHeight, clientHeight, scrollHeight }: HTMLElement): Size => ({
+  width: offsetWidth,
+  height: offsetHeight - clientHeight + scrollHeight,
+});
+
+const find = ({ layer, wish, direction }: Kept, rect: Rect, size: Size): Placement => {
+  const { clientWidth: width, clientHeight: height } = layer.ownerDocument.documentElement;
+  return place({ ...wish, anchor: rect, layer: size, boundary: { x: 0, y: 0, width, height }, direction });
+};
+
+/** Places it; its size is asked where it is not known. */
+const put = (kept: Kept): void => {
+  kept.rect = rectOf(kept.anchor);
+  if (!kept.size) kept.sizes = sizesOf(kept.layer, kept.rect);
+  kept.size ??= sizeOf(kept.layer);
+  kept.found = find(kept, kept.rect, kept.size);
+  const values = valuesOf(kept);
+  if (kept.written === `${values}`) return;
+  kept.written = `${values}`;
+  write(kept.layer, values);
+};
+
+const update = (kept: Kept): void => {
+  put(kept);
+  // With less width than it needs the layer grows taller: it is placed again with the height it has now.
+  if (!kept.found.fits) {
+    kept.size = undefined;
+    put(kept);
+  }
+  if (kept.found.area !== kept.area) kept.placed((kept.area = kept.found.area));
+};
+
+/** Sees the anchor go out of view. */
+const onLost = (anchor: Element, lost: () => void): (() => void) => {
+  const observer = new IntersectionObserver((entries) => {
+    if (!entries.at(-1)?.isIntersecting) lost();
+  });
+  observer.observe(anchor);
+  return () => observer.disconnect();
+};
+
+const startOf = (
+  layer: HTMLElement,
+  anchor: Anchor,
+  wish: PlacementWish,
+  placed: (area: string) => void,
+): Kept => {
+  const direction = isMirrored(layer) ? 'rtl' : 'ltr';
+  const rect = rectOf(anchor);
+  const size = sizeOf(layer);
+  const glued = isElement(anchor) && !!windowOf(layer).CSS?.supports?.('left', 'anchor(left)');
+  const found: Placement = { area: '', x: 0, y: 0, room: size, arrow: 0, fits: true };
+  const sizes = sizesOf(layer, rect);
+  return { layer, anchor, wish, placed, direction, glued, rect, found, area: '', size, sizes, written: '' };
+};
+
 /**
  * Places `layer` beside `anchor` by custom properties (--shell-x, --shell-y, --shell-room-x,
  * --shell-room-y, --shell-arrow, --shell-fit), which structure.css uses, until released. They stay when it is
@@ -74,116 +170,57 @@ export function keepBeside(
   placed: (area: string) => void,
   lost: () => void,
 ): () => void {
-  const document = layer.ownerDocument;
-  const view = document.defaultView!;
-  const page = document.documentElement;
-  const stop = new AbortController();
-  const releases: (() => void)[] = [() => stop.abort()];
+  const view = windowOf(layer);
+  const kept = startOf(layer, anchor, wish, placed);
+  const element = isElement(anchor) && 'IntersectionObserver' in view ? anchor : undefined;
   let frame = 0;
-  let area = '';
-  let rect: Rect;
-  let found: Placement;
-  /** The size that the layer asks for; and what it and its anchor measured then: while that is the same, it is not asked again. */
-  let size: Size | undefined;
-  let sizes = '';
-  let written = '';
   let last = 0;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let stopMove: (() => void) | undefined;
 
-  const isElement = anchor instanceof view.Element;
-  const direction = isMirrored(layer) ? 'rtl' : 'ltr';
-  // Where the platform knows the anchor, the place is written relative to it: then the layer moves in the
-  // same frame as its anchor, with no script at all.
-  let glued = isElement && !!view.CSS?.supports?.('left', 'anchor(left)');
-
-  const put = (): void => {
-    rect = rectOf(anchor);
-    if (!size) {
-      const { offsetWidth: width, offsetHeight, clientHeight, scrollHeight } = layer;
-      size = { width, height: offsetHeight - clientHeight + scrollHeight };
-      sizes = sizesOf(layer, rect);
-    }
-    found = place({
-      ...wish,
-      anchor: rect,
-      layer: size,
-      boundary: { x: 0, y: 0, width: page.clientWidth, height: page.clientHeight },
-      direction,
-    });
-    const { x, y, room, arrow } = found;
-    const at = (from: string, pixels: number, start: number): string =>
-      glued ? `calc(anchor(${from}) + ${px(pixels - start)})` : px(pixels);
-    const values = [
-      at('left', x, rect.x),
-      at('top', y, rect.y),
-      px(room.width),
-      px(room.height),
-      px(arrow),
-      wish.fit === 'anchor' ? px(rect.width) : '',
-    ];
-    if (written !== (written = `${values}`)) write(layer, values);
-  };
-  const update = (): void => {
-    put();
-    // With less width than it needs the layer grows taller: it is placed again with the height it has now.
-    if (!found.fits) {
-      size = undefined;
-      put();
-    }
-    if (found.area !== area) placed((area = found.area));
+  /** Places it now, and watches the anchor once nothing has changed for a while. */
+  const now = (): void => {
+    update(kept);
     stopMove?.();
     stopMove = undefined;
     last = Date.now();
     timer ??= setTimeout(rest, quiet);
   };
-  /** Watches the anchor once nothing has changed for a while. */
   const rest = (): void => {
     const left = last + quiet - Date.now();
     timer = left > 0 ? setTimeout(rest, left) : undefined;
-    if (!timer && isElement && 'IntersectionObserver' in view) stopMove = onMove(anchor, rect, later);
+    if (!timer && element) stopMove = onMove(element, kept.rect, later);
   };
   const later = (): void => {
     frame ||= view.requestAnimationFrame(() => {
       frame = 0;
-      update();
+      now();
     });
   };
-
-  // The platform tells of these once a frame, before it draws.
-  for (const [target, type] of [
-    [document, 'scroll'],
-    [view, 'resize'],
-    [view.visualViewport, 'resize'],
-  ] as const)
-    target?.addEventListener(type, update, { capture: true, passive: true, signal: stop.signal });
   let isFirst = true;
-  const unwatch = onResize(isElement ? [layer, anchor] : [layer], () => {
-    // Here looking costs no layout.
-    const isLost = isFirst && glued && !isAt(layer, found);
+  /** Here looking costs no layout. */
+  const sized = (): void => {
+    const isLost = isFirst && kept.glued && !isAt(layer, kept.found);
     isFirst = false;
     if (isLost) {
-      glued = false;
-      update();
-    } else if (sizes !== sizesOf(layer, rectOf(anchor))) {
-      size = undefined;
+      kept.glued = false;
+      now();
+    } else if (kept.sizes !== sizesOf(layer, rectOf(anchor))) {
+      kept.size = undefined;
       later();
     }
-  });
-  releases.push(unwatch);
-  if (isElement && 'IntersectionObserver' in view) {
-    const sight = new view.IntersectionObserver((entries) => {
-      if (!entries.at(-1)!.isIntersecting) lost();
-    });
-    sight.observe(anchor);
-    releases.push(() => sight.disconnect());
-  }
-  update();
-
-  return () => {
-    view.cancelAnimationFrame(frame);
-    clearTimeout(timer);
-    stopMove?.();
-    releases.splice(0).forEach((release) => release());
   };
+  // The platform tells of these once a frame, before it draws.
+  const releases = [
+    listen(layer.ownerDocument, { scroll: now }, ['scroll']),
+    listen(view, { resize: now }, ['resize']),
+    ...(view.visualViewport ? [listen(view.visualViewport, { resize: now }, ['resize'])] : []),
+    onResize(isElement(anchor) ? [layer, anchor] : [layer], sized),
+    ...(element ? [onLost(element, lost)] : []),
+    () => view.cancelAnimationFrame(frame),
+    () => clearTimeout(timer),
+    () => stopMove?.(),
+  ];
+  now();
+  return () => releases.splice(0).forEach((release) => release());
 }

@@ -1,23 +1,33 @@
 // An anchored position: finds the anchor, keeps the layer beside it, and says which area was taken.
 import type { PlacementWish } from '../core/layers/placement.js';
-import { type Anchor, forgetPlace, keepBeside } from './anchor.js';
-import type { Engine } from '../engine/engine.js';
-import type { Position } from '../layer/layer.js';
+import { described, isElement } from '../engine/dom.js';
 import { keepStyleAttribute } from '../engine/style-attribute.js';
+import type { Position } from '../layer/layer.js';
+import { type Anchor, forgetPlace, keepBeside } from './anchor.js';
 
 export interface AnchorOptions extends PlacementWish {
   /** What it stands beside: an element, a point in the viewport, or a function that finds one. Default: the opener. */
   anchor?: Anchor | (() => Anchor | null | undefined);
 }
 
-/** Pixels, where nobody says anything. */
+/** Whose layer it is. */
+export interface AnchorHost {
+  readonly root: HTMLElement;
+  readonly options: AnchorOptions;
+  render(): void;
+}
+
+/** Where it stands, and the pixels kept free, where nobody says anything. */
 const defaults = { area: 'block-end', gap: 8, edgeGap: 8 };
+
+const isAnchor = (value: unknown): value is Anchor =>
+  isElement(value) || (typeof value === 'object' && value !== null && 'x' in value && 'y' in value);
 
 /** `own`: the pattern's defaults, where they differ. */
 export function anchored(
-  { root, options, render }: Pick<Engine<object, AnchorOptions>, 'root' | 'options' | 'render'>,
+  { root, options, render }: AnchorHost,
   own: Pick<PlacementWish, 'area' | 'gap'> = {},
-): Position {
+): Position<Anchor> {
   const wish = {
     ...options,
     area: options.area ?? own.area ?? defaults.area,
@@ -30,27 +40,21 @@ export function anchored(
     find(opener) {
       const { anchor = opener } = options;
       const found = typeof anchor === 'function' ? anchor() : anchor;
-      const { Element } = root.ownerDocument.defaultView!;
-      if (found && (found instanceof Element || typeof found.x === 'number')) {
-        // What is left of its last place would have it laid out twice.
-        forgetPlace(root, wish.fit === 'anchor' ? found : undefined);
-        return found;
-      }
-      throw new TypeError(
-        `elastic-shell: popover #${root.id} needs an anchor, an element or { x, y }, got ${found}; name it by commandfor on a button, or give the option anchor`,
-      );
+      if (!isAnchor(found))
+        throw new TypeError(
+          `elastic-shell: ${described(root)} needs an anchor, an element or { x, y }, got ${described(found)}; name it by commandfor on a button, or give the option anchor`,
+        );
+      // What is left of its last place would have it laid out twice.
+      forgetPlace(root, wish.fit === 'anchor' ? found : undefined);
+      return found;
     },
-    hold: (anchor, lost) =>
-      keepBeside(
-        root,
-        anchor,
-        wish,
-        (taken) => {
-          area = taken;
-          render();
-        },
-        lost,
-      ),
+    hold(anchor, lost) {
+      const placed = (taken: string): void => {
+        area = taken;
+        render();
+      };
+      return keepBeside(root, anchor, wish, placed, lost);
+    },
     attributes: (phase) => ({
       ...(phase !== 'closed' && { 'data-area': area }),
       ...(wish.fit === 'anchor' && { 'data-fit': 'anchor' }),

@@ -1,5 +1,5 @@
 // The disclosure in Chromium: every row of its contract by real keys and pointer.
-import { disclosureNotes } from '../../src/core/index';
+import { disclosureNotes } from '../../src/core/contract/disclosure-notes';
 import { bare, changes, desk, focused, openBare, useBrowser } from './support/browser';
 
 const { open } = useBrowser();

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { cell, deliver } from '../../src/core/index.js';
+import { cell, deliver } from '../../src/core/cell';
 
 describe('a cell', () => {
   it('tells every listener every value that differs from the one before, in order', () => {

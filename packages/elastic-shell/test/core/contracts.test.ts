@@ -1,18 +1,12 @@
 import fc from 'fast-check';
-import {
-  type Contract,
-  dialog,
-  dialogNotes,
-  disclosure,
-  disclosureNotes,
-  namingOf,
-  type Notes,
-  type Openable,
-  popover,
-  popoverNotes,
-  outsideOf,
-  type View,
-} from '../../src/core/index.js';
+import type { Contract, Notes, View } from '../../src/core/contract/contract';
+import { dialogNotes } from '../../src/core/contract/dialog-notes';
+import { dialog, namingOf, outsideOf } from '../../src/core/contract/dialog';
+import { disclosureNotes } from '../../src/core/contract/disclosure-notes';
+import { disclosure } from '../../src/core/contract/disclosure';
+import type { Openable } from '../../src/core/contract/openable';
+import { popoverNotes } from '../../src/core/contract/popover-notes';
+import { popover } from '../../src/core/contract/popover';
 
 const contracts: [Contract<Openable>, Notes][] = [
   [dialog as Contract<Openable>, dialogNotes],
@@ -21,6 +15,7 @@ const contracts: [Contract<Openable>, Notes][] = [
 ];
 
 const viewOf = (attributes: Record<string, string> = {}, localName = 'div'): View => ({
+  items: [],
   options: {},
   root: {
     id: 'it',

@@ -1,4 +1,5 @@
-import { ask, changesBetween } from '../../src/core/index.js';
+import { changesBetween } from '../../src/core/change';
+import { ask } from '../../src/core/guard';
 
 const change = { name: 'open', value: true, previous: false, reason: 'press' as const };
 

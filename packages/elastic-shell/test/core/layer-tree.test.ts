@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { dismissedBy, type Layer } from '../../src/core/index.js';
+import { dismissedBy, type Layer } from '../../src/core/layers/stack';
 
 /** A stack of layers, each opened from nothing or from one opened before it. */
 const stacks = fc

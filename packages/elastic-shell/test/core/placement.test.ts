@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { parseArea, place, type PlacementQuestion } from '../../src/core/index.js';
+import { parseArea, place, type PlacementQuestion } from '../../src/core/layers/placement';
 
 const boundary = { x: 0, y: 0, width: 1000, height: 800 };
 const sides = ['block-start', 'block-end', 'inline-start', 'inline-end'];

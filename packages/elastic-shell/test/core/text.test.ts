@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { failureText, hasWords, labelText, nearest } from '../../src/core/index.js';
+import { failureText, hasWords, labelText, nearest } from '../../src/core/text';
 
 describe('text', () => {
   it('folds white space in a label', () => {

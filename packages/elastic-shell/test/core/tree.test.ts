@@ -1,26 +1,20 @@
 // Laws of trees, type-ahead, matching and windowing, against slow and obvious models.
 import fc from 'fast-check';
+import { checkOf, turnCheck } from '../../src/core/collection/checks';
+import { matcher } from '../../src/core/collection/match';
+import { move } from '../../src/core/collection/movement';
 import {
-  checkOf,
   filtered,
-  heights,
-  isLetter,
-  matcher,
-  move,
-  pause,
   pruned,
-  rowsShown,
-  scrollFor,
   type TreeNode,
   treeOf,
-  turnCheck,
   turnRow,
-  typeAhead,
-  typedNothing,
   visibleRows,
   wayTo,
   withChildren,
-} from '../../src/core/index.js';
+} from '../../src/core/collection/tree';
+import { isLetter, pause, typeAhead, typedNothing } from '../../src/core/collection/type-ahead';
+import { heights, rowsShown, scrollFor } from '../../src/core/collection/window';
 
 /** Trees of up to 24 nodes, with keys that say their place: each node hangs on an earlier one, or on none. */
 const trees = fc.array(fc.nat(), { maxLength: 24 }).map((picks): TreeNode[] => {
@@ -112,7 +106,7 @@ describe('tree', () => {
       fc.property(withSome, ([roots, some]) => {
         const tree = treeOf(roots);
         const wanted = new Set(some.map((key) => `Node ${key}`));
-        const kept = filtered(tree, (label) => wanted.has(label));
+        const kept = filtered(tree, ({ label }) => wanted.has(label));
         const expected = allKeys(roots).filter((key) =>
           some.some((match) => match === key || match.startsWith(`${key}.`)),
         );

@@ -206,7 +206,7 @@ describe('tree', () => {
 
   it('checks leaves and branches, carries a checked branch over to what is fetched for it, and filters', async () => {
     const wired = wireData([node('a', [node('a1'), node('a2')]), node('c', 'lazy')], {
-      selection: 'checks',
+      checks: true,
       checked: ['c', 'a1'],
       children: () => Promise.resolve([node('c1'), node('c2')]),
     });
@@ -304,7 +304,7 @@ describe('combobox', () => {
     document.body.innerHTML = box;
     const answers: [string, (items: Item[]) => void, AbortSignal][] = [];
     const wired = wireCombobox(get('c'), {
-      delay: 0,
+      debounce: 0,
       items: (query, signal) => new Promise<Item[]>((resolve) => answers.push([query, resolve, signal])),
     });
     type('a');

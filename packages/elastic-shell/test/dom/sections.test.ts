@@ -140,10 +140,10 @@ describe('carousel', () => {
     document.body.innerHTML = carousel;
     const wired = wireCarousel(get('c'));
     all('button')[0]!.click();
-    expect(wired.slide.get()).toBe(1);
+    expect(wired.selected.get()).toBe('1');
     expect(all('[data-slides] > *').map((slide) => slide.hasAttribute('inert'))).toEqual([true, false]);
     wired.previous();
-    expect(wired.slide.get()).toBe(0);
+    expect(wired.selected.get()).toBe('0');
     wired.unwire();
     expect(document.body.innerHTML).toBe(carousel);
   });

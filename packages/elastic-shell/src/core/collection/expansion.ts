@@ -1,5 +1,6 @@
 // Expansion: which keys are open, as a set. Nothing changed: the same set.
 import { sameKeys } from './selection.js';
+import { touch } from './touched.js';
 
 export interface ExpansionRules {
   /** Opening one closes the others. Default: false. */
@@ -23,10 +24,11 @@ export function expand(
   rules: ExpansionRules = {},
 ): ReadonlySet<string> {
   if (open === expanded.has(key) || (!open && isHeldOpen(expanded, key, rules))) return expanded;
-  const next = new Set(open && rules.exclusive ? [] : expanded);
+  const closing = open && rules.exclusive ? [...expanded] : [];
+  const next = new Set(closing.length ? [] : expanded);
   if (open) next.add(key);
   else next.delete(key);
-  return next;
+  return touch(next, expanded, [key, ...closing]);
 }
 
 /** `expanded` brought under `rules`: of several open ones the first of `order` stays, of none the first of `order` opens. */

@@ -25,20 +25,29 @@ export function indexOf(items: readonly Item[], key: string | undefined): number
     lastFound.set(items, at);
     return at;
   };
-  if (items[near]!.key === key) return near;
-  if (items[length - 1]!.key === key) return found(length - 1);
-  if (items[0]!.key === key) return found(0);
+  for (const at of [near, length - 1, 0]) if (items[at]?.key === key) return found(at);
   for (let up = near + 1, down = near - 1; up < length || down >= 0; up++, down--) {
-    if (up < length && items[up]!.key === key) return found(up);
-    if (down >= 0 && items[down]!.key === key) return found(down);
+    if (items[up]?.key === key) return found(up);
+    if (items[down]?.key === key) return found(down);
   }
   return -1;
 }
 
-/** The item that keeps the one tab stop: the wanted one if it can be reached, else the first that can. */
-export const tabStop = (items: readonly Item[], wanted: string | undefined): string | undefined =>
-  [items[indexOf(items, wanted)], items.find((item) => !item.disabled)].find((item) => item && !item.disabled)
-    ?.key;
+/**
+ * The item that keeps the one tab stop: the first of `wanted` that is there, else the first item. One that is disabled
+ * only with `reachDisabled`, or where nothing else is left.
+ */
+export function tabStop(
+  items: readonly Item[],
+  wanted: Iterable<string | undefined>,
+  reachDisabled = false,
+): string | undefined {
+  for (const key of wanted) {
+    const item = items[indexOf(items, key)];
+    if (item && (reachDisabled || !item.disabled)) return key;
+  }
+  return (items.find((item) => !item.disabled) ?? (reachDisabled ? items[0] : undefined))?.key;
+}
 
 /** The nearest item that can be reached from where `at` stood, looking after it first. */
 export function neighbour(items: readonly Item[], at: number): string | undefined {

@@ -45,9 +45,9 @@ export function matcher(
     const at = mode === 'starts-with' ? (text.startsWith(wanted) ? 0 : -1) : text.indexOf(wanted);
     if (at < 0) return;
     if (!starts) return { from: at, to: at + wanted.length };
-    let to = starts[at + wanted.length]!;
+    let to = starts[at + wanted.length] ?? label.length;
     // What combines with the last sign belongs to it.
     while (to < label.length && /^\p{M}/u.test(label.slice(to))) to++;
-    return { from: starts[at]!, to };
+    return { from: starts[at] ?? 0, to };
   };
 }

@@ -15,8 +15,19 @@ export interface MoveRules {
   page?: number;
 }
 
-export const isMove = (intent: string): intent is Move =>
-  /^((page-)?(next|previous)|first|last|up|down)$/.test(intent);
+const moves: ReadonlySet<string> = new Set<Move>([
+  'next',
+  'previous',
+  'first',
+  'last',
+  'up',
+  'down',
+  'page-next',
+  'page-previous',
+]);
+
+/** True for an intent that is a move. */
+export const isMove = (intent: string): intent is Move => moves.has(intent);
 
 /**
  * The key that `intent` leads to from `from`; `from` itself when nothing else can be reached or

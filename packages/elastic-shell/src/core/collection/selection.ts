@@ -1,5 +1,6 @@
 // Selection: which keys are chosen, none, one or several, with ranges. Nothing changed: the same set.
 import { indexOf, type Item } from './items.js';
+import { touchedKeys } from './touched.js';
 
 /** What is selected: a key or nothing; where several may be, a set of keys. */
 export type Chosen = string | undefined | ReadonlySet<string>;
@@ -16,6 +17,15 @@ export const holds = (chosen: Chosen, key: string): boolean =>
 /** `keys` as a selection of one or of several is told. */
 export const chosenOf = (keys: ReadonlySet<string>, multiple: boolean): Chosen =>
   multiple ? keys : [...keys][0];
+
+/** What is selected, typed by whether several may be. */
+export type Selected<Multiple extends boolean> = Multiple extends true
+  ? ReadonlySet<string>
+  : string | undefined;
+
+/** The keys that are in one of two selections only. */
+export const touchedChosen = (before: Chosen, after: Chosen): readonly string[] =>
+  before === after ? [] : touchedKeys(keysOf(before), keysOf(after));
 
 export type SelectionMode = 'none' | 'single' | 'multiple';
 

@@ -39,6 +39,10 @@ const place = (
   for (let next = waiting.pop(); next; next = waiting.pop()) {
     const [list, above, depth] = next;
     list.forEach((node, at) => {
+      if (typeof node?.key !== 'string')
+        throw new TypeError(
+          `elastic-shell: tree node ${at} ${above === undefined ? 'at the top' : `under "${above}"`} needs a key that is a text, got ${JSON.stringify(node)?.slice(0, 80)}`,
+        );
       if (nodes.has(node.key))
         throw new TypeError(
           `elastic-shell: tree node "${node.key}" (${node.label}) stands in it twice; give each node a key of its own`,
@@ -95,7 +99,7 @@ function showing(tree: Tree, siblings: readonly TreeNode[], expanded: ReadonlySe
     rows.push(node);
     if (!expanded.has(node.key)) continue;
     const children = known(tree, node);
-    for (let at = children.length - 1; at >= 0; at--) waiting.push(children[at]!);
+    for (const child of [...children].reverse()) waiting.push(child);
   }
   return rows;
 }
@@ -103,6 +107,9 @@ function showing(tree: Tree, siblings: readonly TreeNode[], expanded: ReadonlySe
 /** The rows that show, in order. */
 export const visibleRows = (tree: Tree, expanded: ReadonlySet<string>): readonly TreeNode[] =>
   showing(tree, tree.roots, expanded);
+
+const levelOf = (tree: Tree, row: TreeNode | undefined): number =>
+  (row && tree.nodes.get(row.key)?.level) ?? 0;
 
 /** `rows` after `key` was opened (`expanded` holds it) or closed. Costs what the branch shows. */
 export function turnRow(
@@ -115,7 +122,7 @@ export function turnRow(
   const placed = tree.nodes.get(key);
   if (at < 0 || !placed) return rows;
   let end = at + 1;
-  while (end < rows.length && tree.nodes.get(rows[end]!.key)!.level > placed.level) end++;
+  while (levelOf(tree, rows[end]) > placed.level) end++;
   const under = expanded.has(key) ? showing(tree, known(tree, placed.node), expanded) : [];
   return [...rows.slice(0, at + 1), ...under, ...rows.slice(end)];
 }
@@ -129,10 +136,10 @@ export function wayTo(tree: Tree, key: string): string[] {
 }
 
 /** The matches of a filter and everything around them. */
-export function filtered(tree: Tree, matches: (label: string) => unknown): ReadonlySet<string> {
+export function filtered(tree: Tree, matches: (node: TreeNode) => unknown): ReadonlySet<string> {
   const kept = new Set<string>();
   for (const [key, { node }] of tree.nodes) {
-    if (!matches(node.label)) continue;
+    if (!matches(node)) continue;
     for (let at: string | undefined = key; at !== undefined && !kept.has(at); at = tree.nodes.get(at)?.parent)
       kept.add(at);
   }

@@ -37,8 +37,8 @@ export function typeAhead(
     const matches = matcher(text, 'starts-with');
     const { length } = items;
     for (let tried = 0; tried < length; tried++) {
-      const item = items[(from + tried) % length]!;
-      if (!item.disabled && matches(item.label ?? '')) return item.key;
+      const item = items[(from + tried) % length];
+      if (item && !item.disabled && matches(item.label ?? '')) return item.key;
     }
     return undefined;
   };

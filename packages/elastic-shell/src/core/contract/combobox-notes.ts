@@ -1,6 +1,14 @@
 // The words of the combobox contract: for documents, the command line and the conformance tests.
+import {
+  but,
+  common,
+  openCommands,
+  openVerbs,
+  options,
+  selectCommands,
+  selectVerbs,
+} from './common-notes.js';
 import type { Notes } from './contract.js';
-import { guardOption, onChangeOption, openOption } from './openable.js';
 import type { ComboboxPart } from './combobox.js';
 
 export const comboboxNotes: Notes<ComboboxPart> = {
@@ -141,39 +149,27 @@ export const comboboxNotes: Notes<ComboboxPart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the root' },
   ],
+  verbs: [...openVerbs, ...selectVerbs],
+  commands: [...openCommands, ...selectCommands.filter(({ name }) => name !== '--select-all')],
   options: [
-    openOption,
-    {
-      name: 'selected',
-      values: 'a key, keys or a cell',
-      default: 'as the markup shows',
-      does: 'The first state, or a cell that is followed both ways.',
-    },
-    {
-      name: 'items',
+    options.open,
+    options.selected,
+    options.query,
+    but(options.items, {
       values: 'a list, a cell, or a function of (query, signal)',
-      default: 'none: the markup holds them',
       does: 'Options as data; a function may answer with a promise, and only its latest answer counts.',
-    },
+    }),
     {
-      name: 'delay',
+      name: 'debounce',
       values: 'milliseconds',
       default: '200',
       does: 'How long typing rests before such a function is asked.',
     },
-    {
-      name: 'match',
-      values: 'starts-with, contains or a function',
-      default: 'contains',
-      does: 'How what is typed finds an option, whatever its case and accents.',
-    },
-    {
-      name: 'multiple',
-      values: 'true, false',
-      default: 'false',
+    options.match,
+    but(options.multiple, {
       does: 'Whether several may be selected; they show as tokens, and the list stays open.',
-    },
-    { name: 'limit', values: 'a number', default: 'none', does: 'How many may be selected.' },
+    }),
+    { name: 'limit', values: 'a number', default: 'none: any number', does: 'How many may be selected.' },
     {
       name: 'freeText',
       values: 'true, false',
@@ -189,41 +185,32 @@ export const comboboxNotes: Notes<ComboboxPart> = {
     {
       name: 'labelOf',
       values: 'function',
-      default: 'none',
+      default: 'the key itself',
       does: 'The label of a key that no option at hand has.',
     },
-    {
-      name: 'render',
-      values: 'function',
-      default: 'the label, and the description',
-      does: 'Makes what stands in an option.',
-    },
-    {
-      name: 'name',
-      values: 'text',
-      default: 'the attribute data-name of the root',
+    options.render,
+    options.rowHeight,
+    but(options.name, {
       does: 'The name under which the selected keys, or the free text, are sent with a form.',
-    },
+    }),
     {
       name: 'required',
       values: 'true, false',
       default: 'as the field says',
       does: 'Whether a form can be sent with nothing selected.',
     },
-    {
-      name: 'area, gap, edgeGap, fit',
-      values: 'as for a popover',
-      default: 'block-end span-inline-end, 4, 8, anchor',
-      does: 'Where the list stands.',
-    },
+    but(options.area, { default: 'block-end span-inline-end' }),
+    but(options.gap, { default: '4' }),
+    options.edgeGap,
+    options.fallbacks,
+    but(options.fit, { default: 'anchor' }),
     {
       name: 'messages',
       values: 'functions',
       default: 'English',
       does: 'The words: count, none, add, added, removed, full, remove, chosen, loading, failed, retry, required.',
     },
-    guardOption,
-    onChangeOption,
+    ...common,
   ],
   owes: [
     'Closing restores the label of what is selected, or keeps free text; the search is always emptied.',

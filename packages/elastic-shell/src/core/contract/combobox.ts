@@ -1,13 +1,30 @@
 // The combobox: a field and a list to choose from; select-only, with text that filters, of one or of several.
 import { indexOf } from '../collection/items.js';
-import { isMove, move } from '../collection/movement.js';
-import { chosenOf, holds, keysOf } from '../collection/selection.js';
-import type { Contract, View } from './contract.js';
-import { type Openable, stepOpenable } from './openable.js';
+import { isMove, type Move, move } from '../collection/movement.js';
+import { chosenOf, holds, keysOf, touchedChosen } from '../collection/selection.js';
+import { given } from '../collection/touched.js';
+import type { ContractWithoutRead, KeyActs, View } from './contract.js';
+import { isOpenIntent, type Openable, type OpenIntent, stepOpenable } from './openable.js';
+import { fitKind, openKinds, placeKinds, rowKinds } from './options.js';
 import type { Selecting } from './selecting.js';
 
 export type ComboboxPart =
   'root' | 'field' | 'list' | 'item' | 'popup' | 'tokens' | 'value' | 'status' | 'opener';
+
+/** `open-first` and `open-last` also say where to begin; `pick` is a choice by hand, `select` one from afar. */
+export type ComboboxIntent =
+  | OpenIntent
+  | Move
+  | 'open-first'
+  | 'open-last'
+  | 'pick'
+  | 'found'
+  | 'select'
+  | 'deselect'
+  | 'clear'
+  | ComboboxKey;
+/** Keys of which the pattern makes more than a state: Enter, Escape, and Tab. */
+export type ComboboxKey = 'enter' | 'escape' | 'leave';
 
 export interface ComboboxState extends Openable, Selecting {
   /** What is searched for; empty while nothing is typed. */
@@ -25,35 +42,36 @@ export interface ComboboxChoices {
   limit?: number;
 }
 
-/** The vocabulary of its options. */
-export const comboboxChoices = { match: ['starts-with', 'contains'] } as const;
-
 const moves = {
   'block-next': 'next',
   'block-previous': 'previous',
   PageDown: 'page-next',
   PageUp: 'page-previous',
+} as const;
+
+const closedKeys: KeyActs<ComboboxIntent> = {
+  'block-next': 'open-first',
+  'block-previous': 'open-last',
+  'Alt+block-next': 'open',
+  Escape: 'clear',
+};
+const openKeys: KeyActs<ComboboxIntent> = {
+  ...moves,
+  'Alt+block-previous': 'close',
+  Escape: 'escape',
+  Enter: 'enter',
+  Tab: 'leave',
+  'Shift+Tab': 'leave',
 };
 
 /** What the keys mean, while it is open or closed, with text to type into or without. */
-export function comboboxKeys(open: boolean, hasText: boolean): Record<string, string> {
+export function comboboxKeys(open: boolean, hasText: boolean): KeyActs<ComboboxIntent> {
   if (!open)
     return {
-      'block-next': 'open-first',
-      'block-previous': 'open-last',
-      'Alt+block-next': 'open',
-      Escape: 'clear',
+      ...closedKeys,
       ...(!hasText && { Enter: 'open', Space: 'open', Home: 'open-first', End: 'open-last' }),
     };
-  return {
-    ...moves,
-    'Alt+block-previous': 'close',
-    Escape: 'escape',
-    Enter: 'enter',
-    Tab: 'leave',
-    'Shift+Tab': 'leave',
-    ...(!hasText && { Home: 'first', End: 'last', Space: 'enter' }),
-  };
+  return { ...openKeys, ...(!hasText && { Home: 'first', End: 'last', Space: 'enter' }) };
 }
 
 type Box = View<ComboboxChoices>;
@@ -63,60 +81,124 @@ export function afterClosing(typed: string | undefined, view: Box): Partial<Comb
   const { freeText, multiple } = view.options;
   const rest = { query: '', current: undefined };
   if (!freeText || multiple || typed === undefined) return rest;
-  const same = view.items?.find(({ label = '' }) => label.toLowerCase() === typed.trim().toLowerCase());
+  const same = view.items.find(({ label = '' }) => label.toLowerCase() === typed.trim().toLowerCase());
   return { ...rest, selected: same?.key, text: same?.label ?? typed };
 }
 
+const isFull = ({ selected }: ComboboxState, { limit = Infinity }: ComboboxChoices): boolean =>
+  keysOf(selected).size >= limit;
+
+/** A choice by hand: of one it closes the list, of several it turns the option over. */
 function pick(state: ComboboxState, key: string, view: Box): ComboboxState {
-  const { multiple, limit = Infinity } = view.options;
-  const text = view.labelOf?.(key) ?? key;
-  if (!multiple) return { ...state, selected: key, text, open: false };
+  if (!view.options.multiple) return { ...selectOne(state, key, view), open: false };
   const keys = new Set(keysOf(state.selected));
   if (!keys.delete(key)) {
-    if (keys.size >= limit) return state;
+    if (isFull(state, view.options)) return state;
     keys.add(key);
   }
   return { ...state, selected: keys, query: '', current: key };
 }
 
-const isEmpty = ({ selected, text }: ComboboxState): boolean => !keysOf(selected).size && !text;
+const selectOne = (state: ComboboxState, key: string, { labelOf }: Box): ComboboxState => ({
+  ...state,
+  selected: key,
+  text: labelOf?.(key) ?? key,
+});
+
+/** A choice from afar: the option is in, whatever it was; the list stays as it is. */
+function select(state: ComboboxState, key: string, view: Box): ComboboxState {
+  if (holds(state.selected, key)) return state;
+  if (!view.options.multiple) return selectOne(state, key, view);
+  if (isFull(state, view.options)) return state;
+  return { ...state, selected: new Set([...keysOf(state.selected), key]) };
+}
+
+function deselect(state: ComboboxState, key: string, multiple: boolean): ComboboxState {
+  const keys = new Set(keysOf(state.selected));
+  if (!keys.delete(key)) return state;
+  return { ...state, selected: chosenOf(keys, multiple), ...(!multiple && { text: '' }) };
+}
+
+const clear = (state: ComboboxState, multiple: boolean): ComboboxState =>
+  keysOf(state.selected).size || state.text
+    ? { ...state, selected: chosenOf(new Set(), multiple), text: '', query: '' }
+    : state;
+
+/** Opens it at the selected option, else where the intent says. */
+function open(state: ComboboxState, begin: Move | undefined, { items }: Box): ComboboxState {
+  const chosen = [...keysOf(state.selected)].find((key) => indexOf(items, key) >= 0);
+  const current = chosen ?? (begin && move(items, undefined, begin));
+  return { ...state, open: true, current: state.open ? state.current : current };
+}
+
+function step(state: ComboboxState, intent: ComboboxIntent, view: Box): ComboboxState {
+  const { at, options } = view;
+  const { multiple = false } = options;
+  if (intent === 'clear') return clear(state, multiple);
+  if (intent === 'open-first' || intent === 'open-last')
+    return open(state, intent === 'open-first' ? 'first' : 'last', view);
+  if (intent === 'open' || (intent === 'toggle' && !state.open)) return open(state, undefined, view);
+  if (isOpenIntent(intent)) return stepOpenable(state, intent);
+  if (isMove(intent)) {
+    const current = move(view.items, state.current, intent, view.moves);
+    return current === state.current ? state : { ...state, current };
+  }
+  if (at === undefined) return state;
+  if (intent === 'pick') return pick(state, at, view);
+  if (intent === 'select') return select(state, at, view);
+  if (intent === 'deselect') return deselect(state, at, multiple);
+  if (intent !== 'found') return state;
+  // Letters typed on a closed list choose, as in a native select.
+  if (!state.open && !multiple) return pick(state, at, view);
+  return at === state.current ? state : { ...state, current: at };
+}
 
 /** Commands, step and semantics of a combobox. What is selected at first the pattern reads. */
-export const combobox: Omit<Contract<ComboboxState, ComboboxPart, ComboboxChoices>, 'read'> = {
+export const combobox: ContractWithoutRead<ComboboxState, ComboboxChoices, ComboboxIntent> = {
   name: 'combobox',
-  commands: { '': 'toggle', '--toggle': 'toggle', '--open': 'open', '--close': 'close', '--clear': 'clear' },
-  step(state, intent, view) {
-    const { items = [], at, options } = view;
-    const { multiple = false } = options;
-    if (intent === 'pick') return at === undefined ? state : pick(state, at, view);
-    if (intent === 'found' && !state.open && !multiple) return { ...pick(state, at!, view), open: false };
-    if (intent === 'found') return at === state.current ? state : { ...state, current: at };
-    if (intent === 'remove') {
-      const keys = new Set(keysOf(state.selected));
-      return keys.delete(at!) ? { ...state, selected: chosenOf(keys, multiple) } : state;
-    }
-    if (intent === 'clear')
-      return isEmpty(state)
-        ? state
-        : { ...state, selected: chosenOf(new Set(), multiple), text: '', query: '' };
-    if (isMove(intent)) {
-      const current = move(items, state.current, intent, view.moves);
-      return current === state.current ? state : { ...state, current };
-    }
-    if (/^open/.test(intent) || (intent === 'toggle' && !state.open)) {
-      const chosen = [...keysOf(state.selected)].find((key) => indexOf(items, key) >= 0);
-      const current = chosen ?? move(items, undefined, intent.slice(5));
-      return { ...state, open: true, current: state.open ? state.current : current };
-    }
-    return /^(open|close|toggle)$/.test(intent) ? stepOpenable(state, intent) : state;
+  options: {
+    ...openKinds,
+    ...rowKinds,
+    ...placeKinds,
+    ...fitKind,
+    selected: 'state chosen',
+    query: 'state text',
+    multiple: 'flag',
+    freeText: 'flag',
+    limit: 'number',
+    match: ['starts-with', 'contains'],
+    debounce: 'number',
+    labelOf: 'function',
+    create: 'function',
+    name: 'text',
+    required: 'flag',
+    messages: 'object',
+  },
+  commands: {
+    '': 'toggle',
+    '--toggle': 'toggle',
+    '--open': 'open',
+    '--close': 'close',
+    '--select': 'select',
+    '--deselect': 'deselect',
+    '--clear': 'clear',
+  },
+  free: ['current', 'query'],
+  step,
+  touches(before, after, { options }) {
+    if (isFull(before, options) !== isFull(after, options)) return undefined;
+    return [...touchedChosen(before.selected, after.selected), ...given(before.current, after.current)];
   },
   semantics: {
-    opener: ({ open }, _, intent) =>
-      /open|toggle/.test(intent ?? '') ? { 'aria-expanded': `${open}` } : undefined,
-    item({ selected }, { options: { limit = Infinity } }, key) {
-      const isChosen = holds(selected, key!);
-      const isFull = !isChosen && keysOf(selected).size >= limit;
-      return { role: 'option', 'aria-selected': `${isChosen}`, ...(isFull && { 'aria-disabled': 'true' }) };
+    opener: ({ open: isOpen }, _, intent) =>
+      intent === 'open' || intent === 'toggle' ? { 'aria-expanded': `${isOpen}` } : undefined,
+    item(state, { options }, key) {
+      const isChosen = holds(state.selected, key);
+      return {
+        role: 'option',
+        'aria-selected': `${isChosen}`,
+        ...(!isChosen && isFull(state, options) && { 'aria-disabled': 'true' }),
+      };
     },
   },
 };

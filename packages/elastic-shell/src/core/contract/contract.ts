@@ -1,8 +1,8 @@
 // The shape of a contract: what a pattern is, as data and pure functions. The engine is its only caller.
-
 import type { Item } from '../collection/items.js';
 import type { Move, MoveRules } from '../collection/movement.js';
 import type { Tree } from '../collection/tree.js';
+import type { OptionKinds } from './options.js';
 
 /** Attributes to stand on a part: a text, or null for none. What is not named is left alone. */
 export type Attributes = Record<string, string | null>;
@@ -19,8 +19,8 @@ export interface RootView {
 export interface View<Options = object> {
   root: RootView;
   options: Options;
-  /** The items of a collection, in order. */
-  items?: readonly Item[];
+  /** The items that can be gone to, in order; none where the pattern has no items. */
+  items: readonly Item[];
   /** The key of the item that an intent is about. */
   at?: string | undefined;
   /** The key of the item that has focus. */
@@ -44,30 +44,71 @@ export interface View<Options = object> {
   native?: boolean;
 }
 
-/** What a key does on an item: moves to another, asks for something, or both. */
-export interface KeyAct {
-  move?: Move;
-  intent?: string;
+/** A key that moves focus to another item, and then may ask something of that one. */
+export interface MoveAct<Intent extends string = string> {
+  move: Move;
+  then?: Intent;
+}
+
+/** What a key does on an item: asks for an intent, or moves focus. */
+export type KeyAct<Intent extends string = string> = Intent | MoveAct<Intent>;
+
+/** What keys do, by chord: `block-next`, `Shift+Space`, `Control+a`. */
+export type KeyActs<Intent extends string = string> = Readonly<Record<string, KeyAct<Intent>>>;
+
+/** Which attributes each part should have now, for a state. `key` is the item's. */
+export interface Semantics<State, Options, Intent> {
+  root?(state: State, view: View<Options>): Attributes | undefined;
+  list?(state: State, view: View<Options>): Attributes | undefined;
+  /** `intent`: what the control's command means here. */
+  opener?(state: State, view: View<Options>, intent: Intent | undefined): Attributes | undefined;
+  item?(state: State, view: View<Options>, key: string): Attributes | undefined;
+  panel?(state: State, view: View<Options>, key: string): Attributes | undefined;
 }
 
 /**
  * A pattern. The live half, below, ships; the words about it are its `Notes`, a value of their own
  * beside it, so that an application that shows no documents carries none.
  */
-export interface Contract<State extends object, Part extends string = string, Options = object> {
+export interface Contract<State extends object, Options = object, Intent extends string = string> {
   name: string;
+  /** What each option takes: checked when it is wired, and read by its element. */
+  options?: OptionKinds;
   /** The intent of each invoker command; that of a press without one stands under ''. */
-  commands: Readonly<Record<string, string>>;
+  commands: Readonly<Record<string, Intent>>;
+  /** States that no guard is asked about: they follow the user's own hand, as typing and moving do. Default: none. */
+  free?: readonly (keyof State)[];
   /** The state that the markup shows, now. */
   read(view: View<Options>): State;
   /** The next state; the same object when nothing changes. */
-  step(state: State, intent: string, view: View<Options>): State;
-  /** `which`: for an opener what its command means, for an item or its panel the key. */
-  semantics: { [P in Part]?: (state: State, view: View<Options>, which?: string) => Attributes | undefined };
+  step(state: State, intent: Intent, view: View<Options>): State;
+  /**
+   * The keys of the items whose attributes may differ between two states; undefined for any. Then only those are
+   * written, however many items there are. Default: any.
+   */
+  touches?(before: State, after: State, view: View<Options>): Iterable<string> | undefined;
+  semantics: Semantics<State, Options, Intent>;
 }
+
+/** A contract whose first state only the page knows: the pattern reads it. */
+export type ContractWithoutRead<
+  State extends object,
+  Options = object,
+  Intent extends string = string,
+> = Omit<Contract<State, Options, Intent>, 'read'>;
 
 /** Who acts on a key: the browser's own behaviour, or the engine. */
 export type KeyOwner = 'browser' | 'engine';
+
+/** An option in words. */
+export interface OptionNote {
+  name: string;
+  /** What it takes: words, a kind of value, a unit. */
+  values: string;
+  /** What holds when it is left out. */
+  default: string;
+  does: string;
+}
 
 /** The words of a contract: for documents, the command line and the conformance tests. */
 export interface Notes<Part extends string = string> {
@@ -79,6 +120,10 @@ export interface Notes<Part extends string = string> {
   keys: readonly { on: Part; key: string; does: string; by: KeyOwner }[];
   presses: readonly { on: Part | 'outside'; does: string }[];
   states: readonly { name: string; type: string; first: string; shown: string }[];
-  options: readonly { name: string; values: string; default: string; does: string }[];
+  /** What a program calls on the Wired. */
+  verbs: readonly { name: string; does: string }[];
+  /** What a control asks for by its attribute `command`; `value`: what its attribute `value` says. */
+  commands: readonly { name: string; does: string; value?: string }[];
+  options: readonly OptionNote[];
   owes: readonly string[];
 }

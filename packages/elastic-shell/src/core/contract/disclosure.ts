@@ -1,21 +1,16 @@
 // The disclosure: a control that shows and hides a piece of content.
-import type { Contract, Notes, View } from './contract.js';
-import {
-  contentOption,
-  guardOption,
-  loadOption,
-  onChangeOption,
-  type Openable,
-  stepOpenable,
-} from './openable.js';
+import type { Contract, View } from './contract.js';
+import { type Openable, type OpenIntent, stepOpenable } from './openable.js';
+import { contentKinds, openKinds } from './options.js';
 
 export type DisclosurePart = 'root' | 'opener';
 
 const isDetails = ({ root }: View): boolean => root.localName === 'details';
 
 /** Commands, step and semantics of a disclosure. Its root is the panel, or a `<details>`. */
-export const disclosure: Contract<Openable, DisclosurePart> = {
+export const disclosure: Contract<Openable, object, OpenIntent> = {
   name: 'disclosure',
+  options: { ...openKinds, ...contentKinds, elastic: ['block', 'inline', 'none'] },
   commands: { '': 'toggle', '--toggle': 'toggle', '--open': 'open', '--close': 'close' },
   read: (view) => ({
     open: isDetails(view) ? view.root.hasAttribute('open') : !view.root.hasAttribute('hidden'),
@@ -26,60 +21,4 @@ export const disclosure: Contract<Openable, DisclosurePart> = {
       isDetails(view) ? { open: open ? '' : null } : { hidden: open ? null : 'until-found' },
     opener: ({ open }, { root }) => ({ 'aria-expanded': `${open}`, 'aria-controls': root.id }),
   },
-};
-
-export const disclosureNotes: Notes<DisclosurePart> = {
-  name: 'disclosure',
-  says: 'Shows and hides a piece of content in place.',
-  standard: 'WAI-ARIA Authoring Practices, Disclosure (Show/Hide); HTML, the details element',
-  parts: {
-    root: {
-      is: 'the panel (any element with an id), or a <details>',
-      required: true,
-      why: 'It is what is shown and hidden, and what controls name.',
-    },
-    opener: {
-      is: 'a <button> with commandfor or aria-controls naming the panel, anywhere; or the <summary>',
-      required: true,
-      why: 'A button has the name, the focus and the keys already.',
-    },
-  },
-  keys: [
-    { on: 'opener', key: 'Enter', does: 'Opens the panel, or closes it', by: 'browser' },
-    { on: 'opener', key: 'Space', does: 'Opens the panel, or closes it', by: 'browser' },
-  ],
-  presses: [{ on: 'opener', does: 'Opens the panel, or closes it' }],
-  states: [
-    {
-      name: 'open',
-      type: 'boolean',
-      first: 'as the markup shows: closed when the panel is hidden or the details lacks open',
-      shown: 'aria-expanded on every opener; hidden="until-found" on a closed panel; open on a details',
-    },
-    { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the panel' },
-  ],
-  options: [
-    {
-      name: 'open',
-      values: 'true, false or a cell',
-      default: 'as the markup shows',
-      does: 'The first state, or a cell that is followed both ways.',
-    },
-    {
-      name: 'elastic',
-      values: 'block, inline',
-      default: 'none: it opens at once',
-      does: 'Along which axis it opens by its measured size; needs structure.css.',
-    },
-    guardOption,
-    contentOption,
-    loadOption,
-    onChangeOption,
-  ],
-  owes: [
-    'Closed content is out of the accessibility tree and out of the tab order.',
-    'Find-in-page finds closed content and opens it, with the reason "found".',
-    'aria-expanded always equals what is shown, on every opener.',
-    'Words and icons may follow the state by CSS alone: data-when="open" and data-when="closed".',
-  ],
 };

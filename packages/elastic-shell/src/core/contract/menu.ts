@@ -1,11 +1,18 @@
 // The menu: items that act, check or open a submenu; opened by a button, or where something is pressed for it.
-import { isMove, move } from '../collection/movement.js';
 import { indexOf } from '../collection/items.js';
-import type { Contract, Notes, View } from './contract.js';
+import { isMove, type Move, move } from '../collection/movement.js';
+import { touchedKeys } from '../collection/touched.js';
+import type { ContractWithoutRead, KeyActs, View } from './contract.js';
+import { isOpenIntent, type Openable, type OpenIntent, stepOpenable } from './openable.js';
+import { placeKinds, openKinds } from './options.js';
 import { rowMoves } from './selecting.js';
-import { guardOption, onChangeOption, openOption, type Openable, stepOpenable } from './openable.js';
 
 export type MenuPart = 'root' | 'item' | 'opener' | 'separator' | 'group';
+
+/** What changes its state; and what keys ask of an item, of which the pattern makes more than a state. */
+export type MenuIntent = OpenIntent | Move | 'found' | 'check' | 'uncheck' | 'turn' | MenuKey;
+/** `activate` and `space` press the item, `inward` opens its submenu, `outward` closes this one, `leave` all. */
+export type MenuKey = 'activate' | 'space' | 'inward' | 'outward' | 'leave';
 
 export interface MenuState extends Openable {
   /** The keys of the checked items. */
@@ -19,11 +26,8 @@ export interface MenuChoices {
   stay?: 'none' | 'checks';
 }
 
-/** The vocabulary of its options. */
-export const menuChoices = { stay: ['none', 'checks'] } as const;
-
 /** What the keys mean on an item. */
-export const menuKeys: Readonly<Record<string, string>> = {
+export const menuKeys: KeyActs<MenuIntent> = {
   ...rowMoves,
   Enter: 'activate',
   Space: 'space',
@@ -33,177 +37,52 @@ export const menuKeys: Readonly<Record<string, string>> = {
   'Shift+Tab': 'leave',
 };
 
-const check = (state: MenuState, key: string, { mates }: View<MenuChoices>): MenuState => {
-  const others = mates?.(key);
-  if (others && state.checked.has(key)) return state;
-  const checked = new Set([...state.checked].filter((other) => other !== key && !others?.includes(other)));
-  if (others || !state.checked.has(key)) checked.add(key);
+/** `turn`: an item turns over, but one of several of which one may be checked only becomes checked. */
+function check(state: MenuState, intent: 'check' | 'uncheck' | 'turn', { at, mates }: View): MenuState {
+  if (at === undefined) return state;
+  const others = mates?.(at);
+  const isChecked = state.checked.has(at);
+  const becomes = intent === 'turn' ? !!others || !isChecked : intent === 'check';
+  if (becomes === isChecked) return state;
+  const checked = new Set([...state.checked].filter((key) => key !== at && !others?.includes(key)));
+  if (becomes) checked.add(at);
   return { ...state, checked };
-};
+}
 
 /** Commands, step and semantics of a menu. Whether it is shown only the platform knows: the pattern reads it. */
-export const menu: Omit<Contract<MenuState, MenuPart, MenuChoices>, 'read'> = {
+export const menu: ContractWithoutRead<MenuState, MenuChoices, MenuIntent> = {
   name: 'menu',
-  commands: { '': 'toggle', '--toggle': 'toggle', '--open': 'open', '--close': 'close' },
-  step(state, intent, view) {
-    const { items = [], at, current } = view;
-    if (intent === 'check') return at === undefined ? state : check(state, at, view);
-    if (intent === 'found' || isMove(intent)) {
-      const rules = { ...view.moves, reachDisabled: true };
-      const to = intent === 'found' ? at : move(items, current, intent, rules);
-      return to === state.current || indexOf(items, to) < 0 ? state : { ...state, current: to };
-    }
-    return /open|close|toggle/.test(intent) ? stepOpenable(state, intent) : state;
+  options: {
+    ...openKinds,
+    ...placeKinds,
+    checked: 'state keys',
+    stay: ['none', 'checks'],
+    onPick: 'function',
+    context: 'element',
+    hoverDelay: 'number',
   },
+  commands: {
+    '': 'toggle',
+    '--toggle': 'toggle',
+    '--open': 'open',
+    '--close': 'close',
+    '--check': 'check',
+    '--uncheck': 'uncheck',
+  },
+  free: ['current'],
+  step(state, intent, view) {
+    const { items, at, current } = view;
+    if (intent === 'check' || intent === 'uncheck' || intent === 'turn') return check(state, intent, view);
+    if (isOpenIntent(intent)) return stepOpenable(state, intent);
+    const rules = { ...view.moves, reachDisabled: true };
+    const to = isMove(intent) ? move(items, current, intent, rules) : intent === 'found' ? at : undefined;
+    return to === state.current || indexOf(items, to) < 0 ? state : { ...state, current: to };
+  },
+  touches: (before, after) => touchedKeys(before.checked, after.checked),
   semantics: {
     opener: ({ open }, { root }, intent) =>
       intent === 'close'
         ? undefined
         : { 'aria-haspopup': 'menu', 'aria-expanded': `${open}`, 'aria-controls': root.id },
   },
-};
-
-export const menuNotes: Notes<MenuPart> = {
-  name: 'menu',
-  says: 'A list of actions, opened by a button or where something is pressed for it.',
-  standard: 'WAI-ARIA Authoring Practices, Menu Button and Menu',
-  parts: {
-    root: {
-      is: 'an element with role="menu", an id and popover="manual"',
-      required: true,
-      why: 'It goes to the top layer where it stands; it is named by its opener, or by aria-label.',
-    },
-    item: {
-      is: 'role="menuitem", "menuitemcheckbox" or "menuitemradio" in it, best a <button>; its key is data-key, else id, else its place',
-      required: true,
-      why: 'Pressing it is a click: whatever hears clicks, or a commandfor on it, acts.',
-    },
-    opener: {
-      is: 'a <button> whose commandfor or aria-controls names it; for a submenu an item of the menu around it',
-      required: false,
-      why: 'It is what the menu stands beside and what focus returns to.',
-    },
-    separator: {
-      is: 'role="separator" or <hr>',
-      required: false,
-      why: 'It parts what does not belong together.',
-    },
-    group: {
-      is: 'role="group" around items, with a name; of radio items in one only one is checked',
-      required: false,
-      why: 'It says what its items have in common.',
-    },
-  },
-  keys: [
-    { on: 'opener', key: 'Enter', does: 'Opens the menu at its first item', by: 'browser' },
-    { on: 'opener', key: 'Space', does: 'Opens the menu at its first item', by: 'browser' },
-    { on: 'opener', key: 'ArrowDown', does: 'Opens the menu at its first item', by: 'engine' },
-    { on: 'opener', key: 'ArrowUp', does: 'Opens the menu at its last item', by: 'engine' },
-    { on: 'item', key: 'ArrowDown', does: 'Goes to the next item; wraps', by: 'engine' },
-    { on: 'item', key: 'ArrowUp', does: 'Goes to the previous item; wraps', by: 'engine' },
-    { on: 'item', key: 'Home', does: 'Goes to the first item', by: 'engine' },
-    { on: 'item', key: 'End', does: 'Goes to the last item', by: 'engine' },
-    { on: 'item', key: 'PageDown', does: 'Goes on by what is in view', by: 'engine' },
-    { on: 'item', key: 'PageUp', does: 'Goes back by what is in view', by: 'engine' },
-    { on: 'item', key: 'letters', does: 'Goes to the next item that begins with them', by: 'engine' },
-    { on: 'item', key: 'ArrowRight', does: 'Opens a submenu at its first item', by: 'engine' },
-    { on: 'item', key: 'ArrowLeft', does: 'In a submenu: closes it and goes back to its item', by: 'engine' },
-    { on: 'item', key: 'Enter', does: 'Activates the item, and closes; opens a submenu', by: 'engine' },
-    {
-      on: 'item',
-      key: 'Space',
-      does: 'The same; an item that checks is checked, and the menu stays',
-      by: 'engine',
-    },
-    {
-      on: 'item',
-      key: 'Escape',
-      does: 'Closes one level and gives focus back, reason "escape"',
-      by: 'engine',
-    },
-    { on: 'item', key: 'Tab', does: 'Closes all levels, and goes on from the opener', by: 'engine' },
-  ],
-  presses: [
-    {
-      on: 'opener',
-      does: 'Opens the menu when the mouse goes down; dragged onto an item and released, that is activated',
-    },
-    { on: 'item', does: 'Activates it and closes all levels, unless it opens a submenu or is told to stay' },
-    { on: 'outside', does: 'Closes all levels, reason "outside"' },
-  ],
-  states: [
-    {
-      name: 'open',
-      type: 'boolean',
-      first: 'false',
-      shown: ':popover-open and data-phase on the menu; aria-expanded on its openers',
-    },
-    {
-      name: 'checked',
-      type: 'a set of keys',
-      first: 'the items with aria-checked="true"',
-      shown: 'aria-checked on items that check',
-    },
-    {
-      name: 'current',
-      type: 'a key, or undefined',
-      first: 'undefined',
-      shown: 'tabindex on the items, and focus',
-    },
-    { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the menu' },
-  ],
-  options: [
-    openOption,
-    {
-      name: 'checked',
-      values: 'keys or a cell',
-      default: 'as the markup shows',
-      does: 'The first state, or a cell that is followed both ways.',
-    },
-    {
-      name: 'onPick',
-      values: 'function',
-      default: 'none',
-      does: 'Hears the key of an activated item, and what the menu was about.',
-    },
-    {
-      name: 'context',
-      values: 'element or selector',
-      default: 'none',
-      does: 'Where a right press, Shift+F10, the Menu key or a long press opens it, at that point.',
-    },
-    {
-      name: 'stay',
-      values: 'none, checks',
-      default: 'none',
-      does: 'Which items leave it open when pressed; data-stay says it for one.',
-    },
-    {
-      name: 'delay',
-      values: 'milliseconds',
-      default: '150',
-      does: 'How long the pointer rests before a submenu opens.',
-    },
-    {
-      name: 'area',
-      values: 'block-end span-inline-end, …',
-      default: 'block-end span-inline-end; a submenu inline-end span-block-end',
-      does: 'Where it stands, by the grammar of position-area.',
-    },
-    {
-      name: 'gap, edgeGap, fallbacks',
-      values: 'as for a popover',
-      default: '4 pixels; 0 for a submenu',
-      does: 'How it stands there.',
-    },
-    guardOption,
-    onChangeOption,
-  ],
-  owes: [
-    'Focus returns to the opener, or to where it was before a context menu.',
-    'On the way to a submenu the pointer may cut across other items.',
-    'Disabled items can be reached, not activated.',
-    'A long menu scrolls within the screen.',
-    'Several openers may share one menu; about says which one opened it.',
-  ],
 };

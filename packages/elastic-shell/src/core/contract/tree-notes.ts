@@ -1,6 +1,16 @@
 // The words of the tree contract: for documents, the command line and the conformance tests.
+import {
+  but,
+  checkCommands,
+  checkVerbs,
+  common,
+  expandCommands,
+  expandVerbs,
+  options,
+  selectCommands,
+  selectVerbs,
+} from './common-notes.js';
 import type { Notes } from './contract.js';
-import { guardOption, onChangeOption } from './openable.js';
 import type { TreePart } from './tree.js';
 
 export const treeNotes: Notes<TreePart> = {
@@ -23,6 +33,11 @@ export const treeNotes: Notes<TreePart> = {
       is: '[data-marker] in a row',
       required: false,
       why: 'A press on it opens and closes, and never selects.',
+    },
+    opener: {
+      is: 'a <button> whose commandfor names the root, with --expand, --collapse, --toggle, --select or --check; its value is the key of a row',
+      required: false,
+      why: 'For controls elsewhere that open, select or check.',
     },
   },
   keys: [
@@ -91,18 +106,30 @@ export const treeNotes: Notes<TreePart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the root' },
   ],
+  verbs: [
+    ...selectVerbs,
+    ...expandVerbs,
+    { name: 'expandTo(key)', does: 'Opens the way to a row, makes it current and scrolls it into view.' },
+    ...checkVerbs,
+  ],
+  commands: [...selectCommands, ...expandCommands, ...checkCommands],
   options: [
+    options.expanded,
+    options.selected,
+    options.checked,
+    options.query,
     {
-      name: 'expanded, selected, checked, query',
-      values: 'first values or cells',
-      default: 'as the markup shows',
-      does: 'First states, or cells that are followed both ways.',
+      name: 'selectable',
+      values: 'true, false',
+      default: 'true; false with checks',
+      does: 'Whether rows can be selected.',
     },
+    options.multiple,
     {
-      name: 'selection',
-      values: 'none, single, multiple, checks',
-      default: 'single',
-      does: 'What can be selected.',
+      name: 'checks',
+      values: 'true, false',
+      default: 'false',
+      does: 'Whether rows have boxes, with a mixed state carried up and down.',
     },
     {
       name: 'activation',
@@ -116,33 +143,26 @@ export const treeNotes: Notes<TreePart> = {
       default: 'row',
       does: 'Whether a press on the row opens and closes its branch, or only one on its marker.',
     },
-    {
-      name: 'items',
+    but(options.items, {
       values: 'a list of nodes or a cell',
-      default: 'none: the markup holds them',
       does: 'Rows as data: { key, label, disabled, children }, where children are a list, or "lazy".',
-    },
+    }),
     {
       name: 'children',
       values: 'function',
       default: 'none',
       does: 'Given a lazy node and an AbortSignal, answers with its children, at once or by a promise.',
     },
-    { name: 'render', values: 'function', default: 'the label', does: 'Makes what stands in a row.' },
+    but(options.render, { default: 'the label' }),
+    options.match,
+    options.rowHeight,
     {
-      name: 'match',
-      values: 'starts-with, contains or a function',
-      default: 'contains',
-      does: 'How the query finds a row.',
+      name: 'messages',
+      values: '{ count(n, plural), branchFailed(error) }',
+      default: 'English',
+      does: 'The words: how many rows a filter has found, and that a branch did not come.',
     },
-    {
-      name: 'rowHeight',
-      values: 'same, measured',
-      default: 'same',
-      does: 'Whether each row that is shown is measured.',
-    },
-    guardOption,
-    onChangeOption,
+    ...common,
   ],
   owes: [
     'One tab stop; closing a branch that holds focus moves focus to that branch.',

@@ -1,12 +1,40 @@
 // The tree view: branches that open and close, rows that are moved through, selected and checked.
 import { type Check, checkOf, turnCheck } from '../collection/checks.js';
 import { expand } from '../collection/expansion.js';
-import { holds, type SelectionMode } from '../collection/selection.js';
+import { holds, type SelectionMode, touchedChosen } from '../collection/selection.js';
+import { touchedKeys } from '../collection/touched.js';
 import { isBranch, type Tree, type TreeNode } from '../collection/tree.js';
-import type { Contract, View } from './contract.js';
-import { movesBy, rowMoves, type Selecting, stepSelecting } from './selecting.js';
+import type { ContractWithoutRead, KeyActs, View } from './contract.js';
+import { stepExpansion } from './expanding.js';
+import { commonKinds, rowKinds } from './options.js';
+import {
+  movesBy,
+  rowMoves,
+  selectCommands,
+  type Selecting,
+  type SelectIntent,
+  stepSelecting,
+} from './selecting.js';
 
-export type TreePart = 'root' | 'item' | 'group' | 'marker';
+export type TreePart = 'root' | 'item' | 'group' | 'marker' | 'opener';
+
+/**
+ * `inward` opens a branch or goes into it, `outward` closes it or goes out; `siblings` opens all beside the current
+ * one; `default` is what Enter does, `press` what a press does; `turn-check` turns the checks under a row over.
+ */
+export type TreeIntent =
+  | SelectIntent
+  | 'expand'
+  | 'collapse'
+  | 'toggle-branch'
+  | 'inward'
+  | 'outward'
+  | 'siblings'
+  | 'check'
+  | 'uncheck'
+  | 'turn-check'
+  | 'default'
+  | 'press';
 
 export interface TreeState extends Selecting {
   /** The keys of the open branches. */
@@ -18,42 +46,46 @@ export interface TreeState extends Selecting {
 }
 
 export interface TreeChoices {
-  /** What can be selected. Default: `single`. */
-  selection?: SelectionMode | 'checks';
+  /** Rows can be selected. Default: true; false with `checks`. */
+  selectable?: boolean;
+  /** Several rows may be selected. Default: false. */
+  multiple?: boolean;
+  /** Rows have boxes that are checked, with a mixed state carried up and down. Default: false. */
+  checks?: boolean;
   /** What a press on a row does besides selecting: opens and closes its branch, or only its marker does. Default: `row`. */
   toggleBy?: 'row' | 'marker';
   /** In a single selection, whether moving to a row selects it. Default: `manual`. */
   activation?: 'automatic' | 'manual';
 }
 
-/** The vocabulary of its options. */
-export const treeChoices = {
-  selection: ['none', 'single', 'multiple', 'checks'],
-  toggleBy: ['row', 'marker'],
-  activation: ['automatic', 'manual'],
-  match: ['starts-with', 'contains'],
-} as const;
-
-const spaces: Record<string, string> = {
-  none: 'default',
-  single: 'pick',
-  multiple: 'toggle',
-  checks: 'check',
+/** What can be selected. */
+const modeOf = ({ selectable, multiple, checks }: TreeChoices): SelectionMode => {
+  if (!(selectable ?? !checks)) return 'none';
+  return multiple ? 'multiple' : 'single';
 };
 
-export const treeKeys = ({ selection = 'single' }: TreeChoices): Record<string, string> => ({
-  ...movesBy(rowMoves, selection === 'multiple'),
-  'inline-next': 'inward',
-  'inline-previous': 'outward',
-  '*': 'siblings',
-  Enter: 'default',
-  Space: spaces[selection]!,
-});
+const spaces = { none: 'default', single: 'pick', multiple: 'toggle' } as const;
+
+/** What the keys mean on a row. */
+export function treeKeys(options: TreeChoices): KeyActs<TreeIntent> {
+  const mode = modeOf(options);
+  return {
+    ...movesBy(rowMoves, mode === 'multiple'),
+    'inline-next': 'inward',
+    'inline-previous': 'outward',
+    '*': 'siblings',
+    Enter: 'default',
+    Space: options.checks ? 'turn-check' : spaces[mode],
+  };
+}
 
 type Rows = View<TreeChoices>;
 
 const nodeOf = (tree: Tree | undefined, key: string | undefined): TreeNode | undefined =>
-  tree?.nodes.get(key!)?.node;
+  key === undefined ? undefined : tree?.nodes.get(key)?.node;
+
+const parentOf = (tree: Tree | undefined, key: string | undefined): string | undefined =>
+  key === undefined ? undefined : tree?.nodes.get(key)?.parent;
 
 const turn = (state: TreeState, key: string | undefined, open: boolean): TreeState => {
   const expanded = key === undefined ? state.expanded : expand(state.expanded, key, open);
@@ -67,83 +99,140 @@ const isOpen = (state: TreeState, node: TreeNode | undefined): boolean | undefin
 function inward(state: TreeState, { tree, current }: Rows): TreeState {
   const node = nodeOf(tree, current);
   const open = isOpen(state, node);
-  if (open === undefined) return state;
+  if (!node || open === undefined) return state;
   if (!open) return turn(state, current, true);
-  const first = node!.children !== 'lazy' && node!.children?.[0];
+  const first = node.children !== 'lazy' && node.children?.[0];
   return first ? { ...state, current: first.key } : state;
 }
 
 function outward(state: TreeState, { tree, current }: Rows): TreeState {
   if (isOpen(state, nodeOf(tree, current))) return turn(state, current, false);
-  const parent = tree?.nodes.get(current!)?.parent;
+  const parent = parentOf(tree, current);
   return parent === undefined ? state : { ...state, current: parent };
 }
 
 function siblings(state: TreeState, { tree, current }: Rows): TreeState {
-  const parent = tree?.nodes.get(current!)?.parent;
+  const parent = parentOf(tree, current);
   const children = parent === undefined ? tree?.roots : nodeOf(tree, parent)?.children;
-  const closed = (children === 'lazy' ? [] : (children ?? [])).filter(
-    (node) => isOpen(state, node) === false,
-  );
+  const all = children === 'lazy' ? [] : (children ?? []);
+  const closed = all.filter((node) => isOpen(state, node) === false);
   if (!closed.length) return state;
   return { ...state, expanded: new Set([...state.expanded, ...closed.map(({ key }) => key)]) };
 }
 
-function step(state: TreeState, intent: string, view: Rows): TreeState {
-  const { at = view.current, tree, options } = view;
-  const { selection = 'single', toggleBy, activation } = options;
+/** Every branch that is known. */
+const branchesOf = (tree: Tree | undefined): string[] =>
+  [...(tree?.nodes.values() ?? [])].flatMap(({ node }) => (isBranch(node) ? [node.key] : []));
+
+function check(state: TreeState, intent: 'check' | 'uncheck' | 'turn-check', view: Rows): TreeState {
+  const { at = view.current, tree, whole = tree } = view;
   const node = nodeOf(tree, at);
-  if (intent === 'inward') return inward(state, view);
-  if (intent === 'outward') return outward(state, view);
-  if (intent === 'siblings') return siblings(state, view);
-  if (intent === 'turn') return turn({ ...state, current: at }, at, !state.expanded.has(at!));
-  if (intent === 'check') {
-    const checked =
-      node && !node.disabled ? turnCheck(view.whole ?? tree!, state.checked, at!) : state.checked;
-    return checked === state.checked && at === state.current ? state : { ...state, checked, current: at };
+  if (!node || !whole) return state;
+  const { key, disabled } = node;
+  const before = checkOf(whole, state.checked, key);
+  const isSo = (intent === 'check' && before === 'true') || (intent === 'uncheck' && before === 'false');
+  let checked = disabled || isSo ? state.checked : turnCheck(whole, state.checked, key);
+  // Turned over, what is mixed becomes checked first.
+  if (intent === 'uncheck' && before === 'mixed') checked = turnCheck(whole, checked, key);
+  const current = intent === 'turn-check' ? key : state.current;
+  return checked === state.checked && current === state.current ? state : { ...state, checked, current };
+}
+
+function step(state: TreeState, intent: TreeIntent, view: Rows): TreeState {
+  const { at = view.current, tree, options } = view;
+  const { checks, toggleBy, activation } = options;
+  const isBranchThere = isOpen(state, nodeOf(tree, at)) !== undefined;
+  const toggled = (): TreeState => turn({ ...state, current: at }, at, !state.expanded.has(at ?? ''));
+  switch (intent) {
+    case 'inward':
+      return inward(state, view);
+    case 'outward':
+      return outward(state, view);
+    case 'siblings':
+      return siblings(state, view);
+    case 'check':
+    case 'uncheck':
+    case 'turn-check':
+      return check(state, intent, view);
+    case 'toggle-branch':
+      return toggled();
+    case 'expand':
+    case 'collapse': {
+      const expanded = stepExpansion(state.expanded, intent, view.at, branchesOf(tree));
+      return expanded === state.expanded ? state : { ...state, expanded };
+    }
+    // The default action: of a branch to open or close, of a leaf to be selected or checked.
+    case 'default':
+      if (isBranchThere) return toggled();
+      return step(state, checks ? 'turn-check' : 'pick', { ...view, at });
+    case 'press': {
+      if (toggleBy === 'marker' || !isBranchThere)
+        return step(state, checks ? 'turn-check' : 'pick', { ...view, at });
+      return step(toggled(), 'pick', { ...view, at });
+    }
+    default:
+      return stepSelecting(
+        state,
+        intent,
+        { ...view, at },
+        {
+          ...view.moves,
+          wrap: false,
+          reachDisabled: true,
+          mode: modeOf(options),
+          follows: activation === 'automatic',
+        },
+      );
   }
-  // The default action: of a branch to open or close, of a leaf to be selected or checked.
-  if (intent === 'default') {
-    if (isOpen(state, node) !== undefined) return step(state, 'turn', view);
-    return step(state, selection === 'checks' ? 'check' : 'pick', { ...view, at });
-  }
-  if (intent === 'press') {
-    const turned =
-      toggleBy !== 'marker' && isOpen(state, node) !== undefined ? step(state, 'turn', view) : state;
-    return step(turned, selection === 'checks' && turned === state ? 'check' : 'pick', { ...view, at });
-  }
-  const mode = selection === 'checks' ? 'none' : selection;
-  return stepSelecting(
-    state,
-    intent,
-    { ...view, at },
-    {
-      ...view.moves,
-      wrap: false,
-      reachDisabled: true,
-      mode,
-      follows: activation === 'automatic',
-    },
-  );
 }
 
 /** What the box of a row shows. */
 export const checkShown = ({ checked }: TreeState, tree: Tree | undefined, key: string): Check =>
   tree?.nodes.has(key) ? checkOf(tree, checked, key) : 'false';
 
-/** Step and semantics of a tree. What is open and selected at first the pattern reads. */
-export const tree: Omit<Contract<TreeState, TreePart, TreeChoices>, 'read'> = {
+/** Commands, step and semantics of a tree. What is open and selected at first the pattern reads. */
+export const tree: ContractWithoutRead<TreeState, TreeChoices, TreeIntent> = {
   name: 'tree',
-  commands: {},
+  options: {
+    ...commonKinds,
+    ...rowKinds,
+    expanded: 'state keys',
+    selected: 'state chosen',
+    checked: 'state keys',
+    query: 'state text',
+    selectable: 'flag',
+    multiple: 'flag',
+    checks: 'flag',
+    toggleBy: ['row', 'marker'],
+    activation: ['automatic', 'manual'],
+    match: ['starts-with', 'contains'],
+    children: 'function',
+    messages: 'object',
+  },
+  commands: {
+    ...selectCommands,
+    '--expand': 'expand',
+    '--collapse': 'collapse',
+    '--toggle': 'toggle-branch',
+    '--check': 'check',
+    '--uncheck': 'uncheck',
+  },
+  free: ['current', 'query'],
   step,
+  touches(before, after) {
+    if (before.checked !== after.checked) return undefined;
+    return [
+      ...touchedKeys(before.expanded, after.expanded),
+      ...touchedChosen(before.selected, after.selected),
+    ];
+  },
   semantics: {
     root: (_, { options, root }) => ({
       role: root.getAttribute('role') ?? 'tree',
-      ...(/multiple|checks/.test(options.selection ?? '') && { 'aria-multiselectable': 'true' }),
+      ...((options.multiple || options.checks) && { 'aria-multiselectable': 'true' }),
     }),
     item(state, { tree: all, whole = all, options, isBusy }, key) {
-      const { selection = 'single' } = options;
-      const placed = all?.nodes.get(key!);
+      const placed = all?.nodes.get(key);
       const open = isOpen(state, placed?.node);
       return {
         role: 'treeitem',
@@ -153,10 +242,9 @@ export const tree: Omit<Contract<TreeState, TreePart, TreeChoices>, 'read'> = {
           'aria-posinset': `${placed.position}`,
           'aria-setsize': `${placed.size}`,
         }),
-        ...(selection === 'checks'
-          ? { 'aria-checked': checkShown(state, whole, key!) }
-          : selection !== 'none' && { 'aria-selected': `${holds(state.selected, key!)}` }),
-        ...(isBusy?.(key!) && { 'aria-busy': 'true' }),
+        ...(options.checks && { 'aria-checked': checkShown(state, whole, key) }),
+        ...(modeOf(options) !== 'none' && { 'aria-selected': `${holds(state.selected, key)}` }),
+        ...(isBusy?.(key) && { 'aria-busy': 'true' }),
       };
     },
   },

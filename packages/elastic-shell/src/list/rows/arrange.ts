@@ -30,11 +30,12 @@ export function nest(parent: Element, rows: readonly Nested[]): void {
   const tops: Element[] = [];
   const inside = new Map<Element, Element[]>();
   for (const [row, group] of rows) {
+    const siblings = group ? (inside.get(group.element) ?? [group.heading]) : tops;
     if (group && !inside.has(group.element)) {
-      inside.set(group.element, [group.heading]);
+      inside.set(group.element, siblings);
       tops.push(group.element);
     }
-    if (row) (group ? inside.get(group.element)! : tops).push(row);
+    if (row) siblings.push(row);
   }
   arrange(parent, tops);
   inside.forEach((children, element) => arrange(element, children));

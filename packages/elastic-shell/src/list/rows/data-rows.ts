@@ -1,16 +1,29 @@
-// Rows made from data: those in view and a few around them, reused as the list scrolls; the row with the tab stop stays.
-import { indexOf, type Item } from '../../core/collection/items.js';
-import { type Heights, heights, rowsShown, scrollFor, type Shown } from '../../core/collection/window.js';
-import { activeIn } from '../../focus/focusable.js';
+// Rows made from data: those in view and a few around them, reused as the list scrolls; the row with the tab stop stays,
+// and so does the one with focus. Up to some hundred rows are all on the page.
+import type { Item } from '../../core/collection/items.js';
+import { listen } from '../../events/listen.js';
 import { onResize } from '../../events/resize.js';
+import { type Items, rowsIn } from '../items.js';
 import { nest, type Nested } from './arrange.js';
-import { groupsIn, type Line, linesOf } from './lines.js';
-import { fillRow, makeIn, makeRow, type Row, type RowRules } from './row.js';
-import type { Rows } from './rows.js';
+import {
+  firstInView,
+  followScroll,
+  followSize,
+  geometryOf,
+  heightOf,
+  resetHeights,
+  scrollTo,
+  scrollToItem,
+  topOf,
+} from './geometry.js';
+import { groupsIn, isItem, linesOf } from './lines.js';
+import { measure } from './measure.js';
+import { isWindowed, itemOf, placeOf, placesOn, type Rows } from './page-rows.js';
+import { fillRow, makeIn, makeRow, type RowRules } from './row.js';
 
 export type { RowOptions } from './row.js';
 
-export interface DataRows<I extends Item> extends Rows {
+export interface DataRows<I extends Item> extends Items {
   items(): readonly I[];
   set(items: readonly I[]): void;
   /** Rows side by side in a grid of which those in view are on the page; 0 where all are. */
@@ -18,232 +31,162 @@ export interface DataRows<I extends Item> extends Rows {
   release(): void;
 }
 
-/** Rows up to this many are all on the page. */
-const most = 200;
-/** Pixels of a row and of a list, as long as nobody can tell. */
-const usualRow = 32;
-const usualList = 400;
+/** Rows that are kept for reuse. */
+const mostSpare = 40;
 
-export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>): DataRows<I> {
-  const document = list.ownerDocument;
-  const make = makeIn(document);
-  const sizer = make('data-rows', 'presentation');
-  const groupOf = groupsIn(make);
-  const known = new WeakMap<Element, Row<I>>();
-  let rows = new Map<string, Row<I>>();
-  let spare: Row<I>[] = [];
-  let items: readonly I[] = [];
-  let lines: readonly Line<I>[] = [];
-  let tall: Heights = heights(0, usualRow);
-  let usual = usualRow;
-  const { grid: gridOf } = rules;
-  let isMeasured = rules.rowHeight === 'measured';
-  /** Rows side by side. */
-  let across = 1;
-  /** Those on the page that lie as the page lays them out, in order. */
-  let flow: HTMLElement[] = [];
-  let height = 0;
-  let width = 0;
-  let isSeen = false;
-  /** The height of a row has been seen, and nothing has changed since. */
-  let isSame = false;
-  let scroll = 0;
-  /** Pixels of padding above the first row. */
-  let above = 0;
-  let pinned: string | undefined;
-  /** Has the list drawn again, with what is wanted of each row. */
-  let shifted: (() => void) | undefined;
-  list.append(sizer);
+/** Puts an element where its line stands; in a grid only one that is away from those in view. */
+function stand<I extends Item>(rows: Rows<I>, element: HTMLElement, at: number, isAway = false): void {
+  const isGrid = !!rows.rules.grid;
+  if (isGrid) element.toggleAttribute('data-away', isAway);
+  const top = isWindowed(rows) && isAway === isGrid ? `${topOf(rows.geometry, at)}px` : '';
+  if (element.style.getPropertyValue('--shell-top') !== top) element.style.setProperty('--shell-top', top);
+}
 
-  // With headings between them rows of a grid have no one place each.
-  const isWindowed = (): boolean => lines.length > most && !(gridOf && lines !== items);
-  const freshHeights = (): Heights => heights(Math.ceil(lines.length / across), usual);
-  const topOf = (at: number): number => tall.top(Math.floor(at / across));
-  const placeOf = (key: string | undefined): number =>
-    lines === items ? indexOf(items, key) : lines.findIndex((line) => 'key' in line && line.key === key);
-
-  const stand = (element: HTMLElement, at: number, isAway = false): void => {
-    if (gridOf) element.toggleAttribute('data-away', isAway);
-    const top = isWindowed() && isAway === !!gridOf ? `${topOf(at)}px` : '';
-    if (element.style.getPropertyValue('--shell-top') !== top) element.style.setProperty('--shell-top', top);
-  };
-
-  const of = (target: EventTarget | null): I | undefined => {
-    for (let at = target as Element | null; at && at !== list; at = at.parentElement)
-      if (known.has(at)) return known.get(at)!.item;
-    return undefined;
-  };
-
-  /** The places in view, and some around them. */
-  const range = (): Shown => {
-    if (!isWindowed()) return { from: 0, to: lines.length };
-    const { from, to } = rowsShown(tall, scroll - above, height || usualList);
-    return { from: from * across, to: Math.min(lines.length, to * across) };
-  };
-  /** The places that have to be on the page, in order. */
-  const wanted = ({ from, to } = range()): number[] => {
-    const all = Array.from({ length: to - from }, (_, at) => from + at);
-    for (const key of new Set([pinned, of(activeIn(list))?.key])) {
-      const pin = isWindowed() ? placeOf(key) : -1;
-      if (pin >= 0 && (pin < from || pin >= to)) all.push(pin);
+/** Puts the lines that have to be there onto the page; true when other rows are there than before. */
+function draw<I extends Item>(rows: Rows<I>): boolean {
+  const { geometry, rules, make, groupOf, byKey: before, known, lines } = rows;
+  const { list, sizer, tall } = geometry;
+  const { all, from, to } = placesOn(rows);
+  list.toggleAttribute('data-windowed', isWindowed(rows));
+  sizer.style.setProperty('--shell-size', isWindowed(rows) ? `${tall.total}px` : 'auto');
+  if (rules.grid)
+    sizer.style.setProperty('--shell-above', isWindowed(rows) ? `${topOf(geometry, from)}px` : '');
+  const keys = new Set(all.flatMap((at) => (isItem(lines[at]) ? [lines[at].key] : [])));
+  const gone = [...before].filter(([key]) => !keys.has(key)).map(([, row]) => row);
+  rows.spare.push(...gone);
+  rows.byKey = new Map();
+  rows.flow = [];
+  let isOther = gone.length > 0;
+  const nested = all.flatMap((at): Nested[] => {
+    const line = lines[at];
+    if (!line) return [];
+    if (!isItem(line)) {
+      const group = groupOf(line.heading);
+      stand(rows, group.heading, at);
+      return [[undefined, group]];
     }
-    return all.sort((one, other) => one - other);
-  };
-
-  const draw = (): void => {
-    list.toggleAttribute('data-windowed', isWindowed());
-    sizer.style.setProperty('--shell-size', isWindowed() ? `${tall.total}px` : 'auto');
-    const seen = range();
-    if (gridOf) sizer.style.setProperty('--shell-above', isWindowed() ? `${topOf(seen.from)}px` : '');
-    const all = wanted(seen);
-    const before = rows;
-    const keys = new Set(all.map((at) => (lines[at] as I).key));
-    for (const [key, row] of before) if (!keys.has(key)) spare.push(row);
-    rows = new Map();
-    flow = [];
-    const nested: Nested[] = [];
-    for (const at of all) {
-      const line = lines[at]!;
-      const name = 'key' in line ? line.group : line.heading;
-      const group = name ? groupOf(name) : undefined;
-      if (!('key' in line)) {
-        stand(group!.heading, at);
-        nested.push([undefined, group]);
-        continue;
-      }
-      const row = before.get(line.key) ?? spare.pop() ?? makeRow<I>(make, rules);
-      known.set(row.element, row);
-      rows.set(line.key, row);
-      fillRow(make, rules, row, line);
-      const isAway = at < seen.from || at >= seen.to;
-      stand(row.element, at, !!gridOf && isAway);
-      if (!isAway) flow.push(row.element);
-      nested.push([row.element, group]);
-    }
-    spare = spare.slice(0, 40);
-    nest(sizer, nested);
-  };
-
-  /** Takes how many lie side by side; what is in view stays there. */
-  const measureGrid = (): boolean => {
-    const grid = gridOf?.(flow);
-    if (!grid || (grid.across === across && Math.abs(grid.pitch - usual) < 0.1)) return false;
-    const first = tall.at(scroll - above) * across;
-    across = grid.across;
-    usual = grid.pitch;
-    tall = freshHeights();
-    if (scroll > above) scrollTo(topOf(first) + above);
-    return true;
-  };
-  const settle = (): void => {
-    isSame = !!rows.size && !!height;
-  };
-  /** Takes the heights of what shows; true when a row stands elsewhere for it. */
-  const measure = (): boolean => {
-    if (!isWindowed() || !height) return false;
-    above = sizer.offsetTop;
-    if (gridOf) return measureGrid();
-    if (!isMeasured) {
-      const own = rows.values().next().value?.element.offsetHeight || usual;
-      if (own === usual) return false;
-      usual = own;
-      tall = freshHeights();
-      return true;
-    }
-    let moved = false;
-    for (const at of wanted()) {
-      const line = lines[at]!;
-      const element = 'key' in line ? rows.get(line.key)?.element : groupOf(line.heading).heading;
-      if (element?.offsetHeight) moved = tall.measure(at, element.offsetHeight) || moved;
-    }
-    return moved;
-  };
-  const scrollTo = (to: number): void => {
-    if (to === scroll) return;
-    scroll = to;
-    sizer.style.setProperty('--shell-size', `${tall.total}px`);
-    list.scrollTop = to;
-  };
-
-  /** Draws what is in view, with the row at `place` in view if there is one: again where heights turn out to be others, but hardly twice. */
-  const drawMeasured = (place = -1): void => {
-    for (let turn = 0; turn < 3; turn++) {
-      const row = Math.floor(place / across);
-      if (place >= 0) scrollTo(row && scrollFor(tall, row, scroll - above, height || usualList) + above);
-      draw();
-      const first = tall.at(Math.max(0, scroll - above));
-      const top = tall.top(first);
-      if ((isSame && !isMeasured) || !measure()) break;
-      if (!gridOf) settle();
-      // What is in view stays where it is, however high the rows above it turn out to be.
-      if (isMeasured && place < 0) scrollTo(scroll + tall.top(first) - top);
-    }
-    settle();
-  };
-
-  const onScroll = (): void => {
-    const { scrollTop } = list;
-    if (!isWindowed() || scrollTop === scroll) return;
-    const { from, to } = rowsShown(tall, scroll - above, height || usualList, 0);
-    scroll = scrollTop;
-    const now = rowsShown(tall, scroll - above, height || usualList, 0);
-    if (now.from !== from || now.to !== to) shifted?.();
-  };
-  list.addEventListener('scroll', onScroll, { passive: true });
-  const unwatch = onResize([list], () => {
-    const { clientHeight, clientWidth } = list;
-    // A list that is hidden will show at the height it had.
-    if (!clientHeight || (clientHeight === height && (!gridOf || clientWidth === width))) return;
-    height = clientHeight;
-    width = clientWidth;
-    // Here the page is laid out: what shows is measured before anything is drawn.
-    measure();
-    settle();
-    if (isWindowed()) shifted?.();
+    const row = before.get(line.key) ?? rows.spare.pop() ?? makeRow<I>(make, rules);
+    known.set(row.element, row);
+    rows.byKey.set(line.key, row);
+    isOther = fillRow(make, rules, row, line) || isOther;
+    const isAway = at < from || at >= to;
+    stand(rows, row.element, at, !!rules.grid && isAway);
+    if (!isAway) rows.flow.push(row.element);
+    return [[row.element, line.group ? groupOf(line.group) : undefined]];
   });
+  rows.spare = rows.spare.slice(0, mostSpare);
+  nest(sizer, nested);
+  return isOther;
+}
 
+const settle = <I extends Item>(rows: Rows<I>): void => {
+  rows.isSettled = !!rows.byKey.size && !!rows.geometry.height;
+};
+
+/** Draws what is in view, with the row at `place` in view if there is one: again where heights turn out to be others, but hardly twice. */
+function drawMeasured<I extends Item>(rows: Rows<I>, place = -1): boolean {
+  const { geometry, rules } = rows;
+  let isOther = false;
+  for (let turn = 0; turn < 3; turn++) {
+    if (place >= 0) scrollToItem(geometry, place);
+    isOther = draw(rows) || isOther;
+    const first = firstInView(geometry);
+    const top = topOf(geometry, first);
+    if ((rows.isSettled && !rows.isMeasured) || !isWindowed(rows) || !measure(rows)) break;
+    if (!rules.grid) settle(rows);
+    // What is in view stays where it is, however high the rows above it turn out to be.
+    if (rows.isMeasured && place < 0) scrollTo(geometry, geometry.scroll + topOf(geometry, first) - top);
+  }
+  settle(rows);
+  return isOther;
+}
+
+/** Other items; the line in view stays in view, where it is still there. */
+function setItems<I extends Item>(rows: Rows<I>, next: readonly I[]): void {
+  const { geometry, rules } = rows;
+  const isScrolled = isWindowed(rows) && geometry.scroll > 0;
+  const first = isScrolled ? firstInView(geometry) : -1;
+  const line = rows.lines[first];
+  const offset = isScrolled ? geometry.scroll - topOf(geometry, first) : 0;
+  rows.items = next;
+  rows.lines = linesOf(next);
+  rows.isMeasured = !rules.grid && (rules.rowHeight === 'measured' || rows.lines !== next);
+  geometry.count = rows.lines.length;
+  resetHeights(geometry);
+  const at = isItem(line) ? placeOf(rows, line.key) : -1;
+  const end = Math.max(0, geometry.tall.total - heightOf(geometry));
+  if (isWindowed(rows))
+    scrollTo(geometry, Math.min(end, at < 0 ? geometry.scroll : topOf(geometry, at) + offset));
+  else geometry.scroll = 0;
+}
+
+const rowHeightOf = <I extends Item>({ rules, flow, byKey }: Rows<I>): number | undefined =>
+  rules.grid ? rules.grid(flow)?.pitch : byKey.values().next().value?.element.offsetHeight;
+
+/** Rows in `list`, made as `rules` say. */
+export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>): DataRows<I> {
+  const make = makeIn(list.ownerDocument);
+  const sizer = make('data-rows', 'presentation');
+  const geometry = geometryOf(list, sizer);
+  const rows: Rows<I> = {
+    geometry,
+    rules,
+    make,
+    groupOf: groupsIn(make),
+    items: [],
+    lines: [],
+    byKey: new Map(),
+    known: new WeakMap(),
+    spare: [],
+    flow: [],
+    isMeasured: rules.rowHeight === 'measured',
+    isSettled: false,
+    pinned: undefined,
+  };
+  let isSeen = false;
+  /** Has the list drawn again, with what is wanted of each row. */
+  let shifted = (): void => {};
+  list.append(sizer);
+  const releases = [
+    listen(list, { scroll: () => isWindowed(rows) && followScroll(geometry) && shifted() }),
+    onResize([list], () => {
+      if (!followSize(geometry, !!rules.grid)) return;
+      // Here the page is laid out: what shows is measured before anything is drawn.
+      if (isWindowed(rows)) measure(rows);
+      settle(rows);
+      if (isWindowed(rows)) shifted();
+    }),
+  ];
   return {
-    items: () => items,
-    of,
-    elementOf: (key) => rows.get(key!)?.element,
+    items: () => rows.items,
+    of: (target) => itemOf(rows, target),
+    elementOf: (key) => (key === undefined ? undefined : rows.byKey.get(key)?.element),
     *shown() {
-      for (const row of rows.values()) yield [row.item!, row.element];
+      for (const { item, element } of rows.byKey.values()) if (item) yield [item, element];
     },
-    set(next) {
-      const first = isWindowed() && scroll > 0 ? tall.at(scroll - above) : -1;
-      const line = lines[first * across];
-      const offset = first < 0 ? 0 : scroll - tall.top(first);
-      items = next;
-      lines = linesOf(items);
-      isMeasured = !gridOf && (rules.rowHeight === 'measured' || lines !== items);
-      tall = freshHeights();
-      const at = line && 'key' in line ? placeOf(line.key) : -1;
-      const end = Math.max(0, tall.total - (height || usualList));
-      if (isWindowed()) scrollTo(Math.min(end, at < 0 ? scroll : topOf(at) + offset));
-      else scroll = 0;
-    },
+    set: (next) => setItems(rows, next),
     update(stop, reveal) {
-      pinned = stop;
+      rows.pinned = stop;
       // Once it is known, or known to be hidden, the observer tells of another.
-      if (isWindowed() && !isSeen) height = list.clientHeight;
-      isSeen ||= isWindowed();
-      drawMeasured(reveal && isWindowed() ? placeOf(stop) : -1);
-      if (reveal && !isWindowed()) rows.get(stop!)?.element.scrollIntoView?.({ block: 'nearest' });
+      if (isWindowed(rows) && !isSeen) geometry.height = list.clientHeight;
+      isSeen ||= isWindowed(rows);
+      const isOther = drawMeasured(rows, reveal && isWindowed(rows) ? placeOf(rows, stop) : -1);
+      if (reveal && !isWindowed(rows) && stop !== undefined)
+        rows.byKey.get(stop)?.element.scrollIntoView?.({ block: 'nearest' });
+      return isOther;
     },
     refresh() {},
-    page() {
-      const row = gridOf ? gridOf(flow)?.pitch : rows.values().next().value?.element.offsetHeight;
-      return Math.max(1, Math.floor((list.clientHeight || usualList) / (row || usual)) - 1);
-    },
-    across: () => (isWindowed() ? across : 0),
+    page: () => rowsIn(list.clientHeight || heightOf(geometry), rowHeightOf(rows) || geometry.usual),
+    across: () => (isWindowed(rows) ? geometry.across : 0),
     follow(_, next) {
       shifted = next;
-      return () => void (shifted = undefined);
+      return () => {
+        shifted = () => {};
+      };
     },
     release() {
-      list.removeEventListener('scroll', onScroll);
+      releases.forEach((release) => release());
       list.removeAttribute('data-windowed');
-      unwatch();
       sizer.remove();
     },
   };

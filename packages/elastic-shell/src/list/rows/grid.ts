@@ -1,6 +1,5 @@
 // Rows that lie side by side: how many do, and how far a line of them is from the next, as the page shows them.
-
-import type { Rows } from './rows.js';
+import type { Items } from '../items.js';
 
 export interface Grid {
   across: number;
@@ -14,15 +13,16 @@ export function gridOf(elements: readonly HTMLElement[]): Grid | undefined {
   if (!first?.offsetWidth) return undefined;
   const { left, top, width, height } = first.getBoundingClientRect();
   const next = elements.findIndex(({ offsetTop }) => offsetTop !== first.offsetTop);
-  if (next > 0) return { across: next, pitch: elements[next]!.getBoundingClientRect().top - top };
+  const below = elements[next];
+  if (below && next > 0) return { across: next, pitch: below.getBoundingClientRect().top - top };
   // All are in one line: as many as there is room for, at the distance of the first two.
   const step = second ? Math.abs(second.getBoundingClientRect().left - left) : width;
-  const room = first.parentElement!.getBoundingClientRect().width;
+  const room = first.parentElement?.getBoundingClientRect().width ?? width;
   return { across: Math.max(1, Math.floor((room + step - width + 0.01) / step)), pitch: height };
 }
 
-/** Rows side by side. */
-export function columnsOf(rows: Rows): number {
-  const elements = [...rows.shown()].map(([, element]) => element);
+/** How many of the items on the page lie side by side. */
+export function columnsOf(items: Items): number {
+  const elements = [...items.shown()].map(([, element]) => element);
   return gridOf(elements)?.across ?? elements.length;
 }

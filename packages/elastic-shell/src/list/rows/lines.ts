@@ -4,6 +4,10 @@ import type { Item } from '../../core/collection/items.js';
 /** What stands in one line: an item, or the heading of a group. */
 export type Line<I> = I | { heading: string };
 
+/** True for a line that is an item. */
+export const isItem = <I extends Item>(line: Line<I> | undefined): line is I => !!line && 'key' in line;
+
+/** The lines of `items`: the same list where none is in a group. */
 export const linesOf = <I extends Item>(items: readonly I[]): readonly Line<I>[] => {
   if (!items.some(({ group }) => group)) return items;
   return items.flatMap((item, at) =>

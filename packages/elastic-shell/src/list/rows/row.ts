@@ -16,7 +16,7 @@ export interface RowRules<I extends Item> extends RowOptions<I> {
   /** Puts what every row has beside its content into it. */
   frame?(row: HTMLElement): void;
   /** A row shows another item now. */
-  fit?(row: HTMLElement, item: I): void;
+  filled?(row: HTMLElement, item: I): void;
 }
 
 export interface Row<I> {
@@ -45,9 +45,9 @@ export function makeRow<I extends Item>(make: Make, rules: RowRules<I>): Row<I> 
   return { element, content };
 }
 
-/** Has `row` show `item`. What render cannot make is its label. */
-export function fillRow<I extends Item>(make: Make, rules: RowRules<I>, row: Row<I>, item: I): void {
-  if (row.item === item) return;
+/** Has `row` show `item`; true when it has shown another. What render cannot make is its label. */
+export function fillRow<I extends Item>(make: Make, rules: RowRules<I>, row: Row<I>, item: I): boolean {
+  if (row.item === item) return false;
   row.item = item;
   const { key, label = key, description } = item;
   let content: Node | string;
@@ -65,5 +65,6 @@ export function fillRow<I extends Item>(make: Make, rules: RowRules<I>, row: Row
     more.append(description);
     row.content.replaceChildren(name, more);
   }
-  rules.fit?.(row.element, item);
+  rules.filled?.(row.element, item);
+  return true;
 }

@@ -1,42 +1,57 @@
-// Where the rows of a list come from: the author's markup, or the option `items`.
+// What lists are given: items as data, keys that are selected or open at first.
 import type { Cell } from '../../core/cell.js';
 import type { Item } from '../../core/collection/items.js';
-import { type Chosen, keysOf } from '../../core/collection/selection.js';
+import { type Chosen, keysOf, type Selected } from '../../core/collection/selection.js';
 import { tell } from '../../core/report.js';
+import { described, isCell } from '../../engine/dom.js';
+import type { KeysOption } from '../../engine/types.js';
 
 /** Items as data: a list, or a cell that is followed. */
 export type ItemsOption<I> = readonly I[] | Cell<readonly I[]>;
 
 /** The items that an option holds now. */
-export const itemsIn = <I>(option: ItemsOption<I>): readonly I[] => ('get' in option ? option.get() : option);
+export const itemsIn = <I>(option: ItemsOption<I>): readonly I[] =>
+  isCell<readonly I[]>(option) ? option.get() : option;
 
 /** Has `changed` called with each later list, until released. */
 export const followItems = <I>(
   option: ItemsOption<I> | undefined,
   changed: (items: readonly I[]) => void,
-): (() => void) => (option && 'subscribe' in option ? option.subscribe((items) => changed(items)) : () => {});
+): (() => void) => (isCell<readonly I[]>(option) ? option.subscribe((items) => changed(items)) : () => {});
 
-/** Keys as an option gives them: one, several (a text of keys with spaces between, or a list), or a cell. */
-export type KeysOption = Iterable<string> | Cell<Chosen> | undefined;
+/**
+ * What is selected as an option gives it, typed by whether several may be: a key; with several a text of keys with
+ * spaces between, or a list of them; or a cell.
+ */
+export type SelectedOption<Multiple extends boolean> =
+  (Multiple extends true ? Iterable<string> : string) | Cell<Selected<Multiple>>;
+
+/** Either of the two, where it is not known whether several may be selected. */
+export type ChosenOption = Iterable<string> | Cell<Chosen>;
+
+const keysIn = (option: Iterable<string>): string[] =>
+  typeof option === 'string' ? option.split(/\s+/).filter(Boolean) : [...option];
 
 /** A first selection as the option gives it; a cell as it is. */
-export function firstChosen(option: KeysOption, multiple: boolean): Chosen | Cell<Chosen> {
-  if (option === undefined || (typeof option === 'object' && 'subscribe' in option)) return option;
-  if (!multiple) return typeof option === 'string' ? option : [...option][0];
-  return new Set(typeof option === 'string' ? option.split(/\s+/).filter(Boolean) : option);
+export function firstChosen(option: ChosenOption | Chosen, multiple: boolean): Chosen | Cell<Chosen> {
+  if (option === undefined || isCell<Chosen>(option)) return option;
+  if (multiple) return new Set(keysIn(option));
+  return typeof option === 'string' ? option : [...option][0];
 }
 
 /** A set of keys as an option gives it; a cell as it is. */
-export function firstKeys(
-  option: Iterable<string> | Cell<ReadonlySet<string>> | undefined,
-): ReadonlySet<string> | Cell<ReadonlySet<string>> | undefined {
-  if (option === undefined || (typeof option === 'object' && 'subscribe' in option)) return option;
-  return keysOf(firstChosen(option, true) as Chosen);
-}
+export const firstKeys = (
+  option: KeysOption | undefined,
+): ReadonlySet<string> | Cell<ReadonlySet<string>> | undefined =>
+  option === undefined || isCell<ReadonlySet<string>>(option) ? option : new Set(keysIn(option));
 
 /** What a first selection is now, where an option gives one. */
 export const chosenNow = (wish: Chosen | Cell<Chosen>, otherwise: Chosen): Chosen =>
-  wish === undefined ? otherwise : typeof wish === 'object' && 'subscribe' in wish ? wish.get() : wish;
+  wish === undefined ? otherwise : isCell<Chosen>(wish) ? wish.get() : wish;
+
+/** The keys of a first selection, as a set. */
+export const keysNow = (wish: Chosen | Cell<Chosen>): ReadonlySet<string> =>
+  keysOf(chosenNow(wish, undefined));
 
 /** Where the rows of data show their place in the whole. */
 export const positionOf = (items: readonly Item[], at: number): Record<string, string> => ({
@@ -44,10 +59,27 @@ export const positionOf = (items: readonly Item[], at: number): Record<string, s
   'aria-setsize': `${items.length}`,
 });
 
-/** `items` without those whose key has come before: that is told to the journal. */
+/** Throws a TypeError for an item without a key that is a text. */
+export function checkKey(item: unknown, at: number, on: Element): void {
+  const key: unknown = typeof item === 'object' && item !== null && 'key' in item ? item.key : undefined;
+  if (typeof key !== 'string')
+    throw new TypeError(
+      `elastic-shell: item ${at} of ${described(on)} needs a key that is a text, got ${described(item)}`,
+    );
+}
+
+/**
+ * `items` without those whose key has come before: that is told to the journal. Throws a TypeError when it is no list,
+ * or an item has no key.
+ */
 export function unlike<I extends Item>(list: Element, items: readonly I[]): readonly I[] {
+  if (!Array.isArray(items))
+    throw new TypeError(`elastic-shell: items of ${described(list)} must be a list, got ${described(items)}`);
   const seen = new Set<string>();
-  for (const { key } of items) seen.add(key);
+  items.forEach((item, at) => {
+    checkKey(item, at, list);
+    seen.add(item.key);
+  });
   if (seen.size === items.length) return items;
   seen.clear();
   return items.filter(({ key }) => {

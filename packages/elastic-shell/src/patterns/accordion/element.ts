@@ -1,11 +1,6 @@
 // <shell-accordion>: wires the sections inside it.
-import { wireAccordion } from './wire.js';
+import { accordion } from '../../core/contract/accordion.js';
 import { element } from '../../engine/element.js';
+import { wireAccordion } from './wire.js';
 
-element('shell-accordion', wireAccordion, {
-  root: ':scope',
-  options: ['elastic'],
-  flags: ['exclusive', 'keepOne', 'arrows'],
-  states: [],
-  values: ['expanded'],
-});
+element('shell-accordion', wireAccordion, { root: ':scope', options: accordion.options ?? {} });

@@ -1,165 +1,155 @@
 // The accordion on an element: `wireAccordion`.
-import { expand, heed, isHeldOpen } from '../../core/collection/expansion.js';
-import type { Cell } from '../../core/cell.js';
+import { expand, heed } from '../../core/collection/expansion.js';
 import {
   accordion,
   type AccordionChoices,
-  accordionChoices,
+  type AccordionIntent,
   accordionKeys,
   type AccordionState,
 } from '../../core/contract/accordion.js';
-import { type Collection, collection } from '../../list/panels.js';
-import { type Elastic, elastic } from '../../motion/expand.js';
-import { wire } from '../../engine/engine.js';
-import { itemsOf } from '../../list/items.js';
-import { optionsOf } from '../../engine/options.js';
-import { namedBy } from '../../engine/registry.js';
-import type { CommonOptions, Wired } from '../../engine/types.js';
+import { optionsOf, registerPattern } from '../../engine/defaults.js';
+import { isCell } from '../../engine/dom.js';
+import { type Engine, type Service, wire } from '../../engine/engine.js';
+import type { Cells, CommonOptions, KeysOption, Wired } from '../../engine/types.js';
+import { type ExpandVerbs, expandVerbs } from '../../list/verbs.js';
+import { list } from '../../list/list.js';
+import { firstKeys } from '../../list/rows/source.js';
+import { type ExpandMotion, expandMotion } from '../../motion/expand.js';
+import { type Sections, sectionsIn } from './sections.js';
 
-export interface AccordionOptions extends CommonOptions, AccordionChoices {
+export interface AccordionOptions extends CommonOptions<AccordionState>, AccordionChoices {
   /** The keys of the open sections, or a cell that is followed and written to. Default: as the markup shows. */
-  expanded?: Iterable<string> | Cell<ReadonlySet<string>>;
+  expanded?: KeysOption;
 }
 
-export interface Accordion extends Wired {
-  /** The keys of the open sections. A section's key is its button's data-key, else id, else place from 0. */
-  readonly expanded: Cell<ReadonlySet<string>>;
-  expand(key: string): void;
-  collapse(key: string): void;
-}
+/** A wired accordion: its state `expanded`, whose keys are a button's data-key, else id, else place from 0; and its verbs. */
+export interface Accordion extends Wired, Cells<AccordionState>, ExpandVerbs {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
     accordion: AccordionOptions;
   }
 }
+registerPattern(accordion.name, accordion.options);
 
-const headers = ':is(h1,h2,h3,h4,h5,h6,[role=heading]) button,summary';
+type AccordionEngine = Engine<AccordionState, AccordionChoices, AccordionIntent>;
 
-const detailsOf = (header: Element): HTMLDetailsElement | undefined =>
-  header.localName === 'summary' ? (header.parentElement as HTMLDetailsElement) : undefined;
+/** The panels that move, each by its own motion. A `<details>` is moved by the style sheet alone. */
+function motionsOf(engine: AccordionEngine, touch: (key: string) => void) {
+  const { elastic: axis = 'block' } = engine.options;
+  const moving = new Map<string, ExpandMotion>();
+  return {
+    axis,
+    /** The motion of a panel that stands open or closed now. */
+    of(key: string, panel: HTMLElement, open: boolean): ExpandMotion | undefined {
+      if (axis === 'none' || panel.localName === 'details') return undefined;
+      const known = moving.get(key);
+      if (known) return known;
+      const motion = expandMotion(panel, axis, open, () => {
+        touch(key);
+        engine.render();
+      });
+      moving.set(key, motion);
+      return motion;
+    },
+    release: () => moving.forEach((motion) => motion.release()),
+  };
+}
 
-const findPanel = (header: HTMLElement): HTMLElement | undefined => {
-  const details = detailsOf(header);
-  if (details) return details;
-  const id = namedBy(header);
-  const named = id && (header.getRootNode() as Document).getElementById(id);
-  return (named || header.closest('h1,h2,h3,h4,h5,h6,[role=heading]')!.nextElementSibling) as HTMLElement;
-};
-
-/** The headers of `root` with their panels, but for those inside such a panel: they belong to accordions of their own. */
-const own = (root: HTMLElement): Map<HTMLElement, HTMLElement | undefined> => {
-  const found = new Map<HTMLElement, HTMLElement | undefined>();
-  const panels = new Set<Element | null | undefined>();
-  for (const header of root.querySelectorAll<HTMLElement>(headers)) {
-    let at = header.parentElement;
-    while (at !== root && !panels.has(at)) at = at!.parentElement;
-    if (at !== root) continue;
-    const panel = findPanel(header);
-    found.set(header, panel);
-    panels.add(panel);
-  }
-  return found;
-};
+function serve(engine: AccordionEngine, { items, panelOf, isOpen }: Sections): Service<AccordionState> {
+  const { root, options } = engine;
+  const motions = motionsOf(engine, (key) => parts.touch(key));
+  const keysIn = (): Set<string> => new Set(items.all().map(({ key }) => key));
+  /** What comes later is taken up as its markup shows it. */
+  let known = keysIn();
+  const settled = (expanded: ReadonlySet<string>): void =>
+    engine.change({ expanded }, { reason: 'native' }, true);
+  const takeUp = (): void => {
+    const { expanded } = engine.state();
+    const fresh = items.all().filter((item) => !known.has(item.key) && isOpen(item));
+    known = keysIn();
+    if (!fresh.length || (options.exclusive && expanded.size)) return;
+    settled(
+      new Set([...expanded, ...fresh.slice(0, options.exclusive ? 1 : undefined).map(({ key }) => key)]),
+    );
+  };
+  const parts = list(engine, accordion, {
+    items,
+    stop: 'every',
+    moves: { reachDisabled: true },
+    keys: () => accordionKeys(options),
+    press(event) {
+      // A <summary> would open and close its <details> by itself.
+      event.preventDefault();
+      return 'toggle';
+    },
+    panels: {
+      items,
+      panelOf,
+      parts: (panel, key) =>
+        panel.localName === 'details'
+          ? { 'data-elastic': motions.axis === 'none' ? null : motions.axis }
+          : motions.of(key, panel, engine.state().expanded.has(key))?.attributes(),
+      found: (key, event) => engine.intend('found', { reason: 'found', event }, key),
+      toggled(key, open) {
+        settled(expand(engine.state().expanded, key, open, options));
+        // Where it may not close, it is opened again.
+        parts.touch(key);
+        engine.render();
+      },
+    },
+    changed: takeUp,
+  });
+  return {
+    ...parts,
+    show({ value: now, previous: before }) {
+      for (const key of new Set([...now, ...before])) {
+        const panel = now.has(key) === before.has(key) ? undefined : parts.panelOf(key);
+        if (!panel) continue;
+        const { activeElement } = root.ownerDocument;
+        if (!now.has(key) && panel.contains(activeElement)) items.elementOf(key)?.focus();
+        motions.of(key, panel, before.has(key))?.go(now.has(key));
+        parts.touch(key);
+      }
+      if (motions.axis !== 'none') engine.render();
+    },
+    release() {
+      parts.release();
+      motions.release();
+    },
+  };
+}
 
 /**
  * Wires an accordion. Its sections are buttons in headings, or a run of `<details>`. Follows the
  * WAI-ARIA accordion pattern. Throws a TypeError when `root` is no element or is wired already, or an
- * option's value is unknown.
+ * option is unknown or has a wrong value.
  */
-export function wireAccordion(root: HTMLElement, asked: AccordionOptions = {}): Accordion {
-  const options = optionsOf('accordion', asked, accordionChoices);
-  const { elastic: axis = 'block' } = options;
-  const first = typeof options.expanded === 'string' ? options.expanded.split(/\s+/) : options.expanded;
-  let panels: ReturnType<typeof own>;
-  const panelOf = (header: HTMLElement): HTMLElement | undefined => panels.get(header);
-  const items = itemsOf(root, () => (panels = own(root)).keys());
-  const isOpen = (header: HTMLElement): boolean =>
-    detailsOf(header)?.open ?? !panelOf(header)?.hasAttribute('hidden');
+export function wireAccordion(root: HTMLElement, own?: AccordionOptions): Accordion {
+  const options = optionsOf(accordion, own, root);
+  const sections = sectionsIn(root);
+  const { items, isOpen } = sections;
+  /** No more open than may be. */
   const under = (expanded: ReadonlySet<string>): ReadonlySet<string> =>
     heed(
       expanded,
       items.all().map(({ key }) => key),
       options,
     );
-  const contract = {
-    ...accordion,
-    read: () => ({
-      expanded: under(
-        new Set(
-          items
-            .all()
-            .filter(({ element }) => isOpen(element))
-            .map(({ key }) => key),
-        ),
-      ),
-    }),
-  };
-  const given = first && 'subscribe' in first ? first : first && under(new Set(first));
-  let parts: Collection;
-  const wired = wire<AccordionState, AccordionChoices & CommonOptions>(
+  const read = (): AccordionState => ({
+    expanded: under(new Set(items.all().flatMap((item) => (isOpen(item) ? [item.key] : [])))),
+  });
+  const first = firstKeys(options.expanded);
+  const given = { ...options, ...(first && { expanded: isCell(first) ? first : under(first) }) };
+  let verbs: ExpandVerbs | undefined;
+  const wired = wire<AccordionState, AccordionOptions, AccordionIntent>(
     root,
-    contract,
-    { ...options, expanded: given } as AccordionChoices,
+    { ...accordion, read },
+    given,
     (engine) => {
-      const moving = new Map<string, Elastic>();
-      const keysOf = (): Set<string> => new Set(items.all().map(({ key }) => key));
-      /** What comes later is taken up as its markup shows it. */
-      let known = keysOf();
-      const elasticOf = (key: string, panel: HTMLElement, open: boolean): Elastic | undefined => {
-        if (axis === 'none' || panel.localName === 'details') return;
-        const mine = moving.get(key) ?? elastic(panel, axis, open, engine.render);
-        moving.set(key, mine);
-        return mine;
-      };
-      parts = collection(engine, contract, {
-        items,
-        panelOf: ({ element }) => panelOf(element),
-        keys: () => accordionKeys(options),
-        press: 'toggle',
-        moves: { reachDisabled: true },
-        digest: ({ expanded }, key) =>
-          `${expanded.has(key)} ${isHeldOpen(expanded, key, options)} ${moving.get(key)?.phase()}`,
-        panelParts: (panel, key) =>
-          panel.localName === 'details'
-            ? { 'data-elastic': axis === 'none' ? null : axis }
-            : elasticOf(key, panel, engine.state().expanded.has(key))?.attributes(),
-        changed() {
-          const { expanded } = engine.state();
-          const fresh = items.all().filter(({ key, element }) => !known.has(key) && isOpen(element));
-          known = keysOf();
-          if (!fresh.length || (options.exclusive && expanded.size)) return;
-          const keys = fresh.slice(0, options.exclusive ? 1 : undefined).map(({ key }) => key);
-          engine.change({ expanded: new Set([...expanded, ...keys]) }, { reason: 'native' }, true);
-        },
-        toggled(key, open) {
-          const { expanded } = engine.state();
-          engine.change({ expanded: expand(expanded, key, open, options) }, { reason: 'native' }, true);
-          engine.render();
-        },
-      });
-      return {
-        ...parts,
-        show({ value, previous }) {
-          const [now, before] = [value, previous] as ReadonlySet<string>[];
-          for (const key of new Set([...now!, ...before!])) {
-            if (now!.has(key) === before!.has(key)) continue;
-            const panel = parts.panelOf(key);
-            if (!panel) continue;
-            if (!now!.has(key) && panel.contains(root.ownerDocument.activeElement))
-              parts.elementOf(key)?.focus();
-            elasticOf(key, panel, before!.has(key))?.go(now!.has(key));
-          }
-          if (axis !== 'none') engine.render();
-        },
-        release() {
-          parts.release!();
-          moving.forEach((each) => each.release());
-        },
-      };
+      verbs = expandVerbs((intent, key) => engine.intend(intent, { reason: 'program' }, key));
+      return serve(engine, sections);
     },
   );
-  const turn = (key: string, open: boolean): void =>
-    wired.expanded.set(expand(wired.expanded.get(), key, open, options));
-  return { ...wired, expand: (key) => turn(key, true), collapse: (key) => turn(key, false) };
+  return { ...wired, expand: (key) => verbs?.expand(key), collapse: (key) => verbs?.collapse(key) };
 }

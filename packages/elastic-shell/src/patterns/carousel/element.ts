@@ -1,11 +1,6 @@
 // <shell-carousel>: wires the slides inside it.
-import { wireCarousel } from './wire.js';
+import { carousel } from '../../core/contract/carousel.js';
 import { element } from '../../engine/element.js';
+import { wireCarousel } from './wire.js';
 
-element('shell-carousel', wireCarousel, {
-  root: ':scope > *',
-  options: ['interval'],
-  flags: ['wrap'],
-  states: ['rotating'],
-  values: ['slide'],
-});
+element('shell-carousel', wireCarousel, { root: ':scope > *', options: carousel.options ?? {} });

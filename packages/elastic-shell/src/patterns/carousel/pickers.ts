@@ -1,59 +1,61 @@
-// Pickers: controls that name the root with --pick and stand for one of many, as tabs or as plain buttons.
-import { move } from '../../core/collection/movement.js';
-import type { Attributes } from '../../core/contract/contract.js';
-import type { Engine } from '../../engine/engine.js';
-import { listenIn } from '../../events/document-events.js';
+// Pickers: controls that name the root with --select and stand for one slide each, as tabs or as plain buttons.
+import type { CarouselIntent } from '../../core/contract/carousel.js';
+import type { Part } from '../../engine/attribute-writer.js';
+import { targetOf } from '../../engine/dom.js';
 import { invokersOf } from '../../engine/invoker-index.js';
-import { logicalKey } from '../../events/keys.js';
+import type { Engine } from '../../engine/service.js';
+import { listenIn } from '../../events/document-events.js';
+import { chordOf, meaningOf } from '../../events/keys.js';
+import { rove } from '../../list/roving.js';
+import type { Slide } from './slides.js';
 
 export interface Pickers {
-  all(): HTMLElement[];
-  /** Which one a picker stands for, from 0: its value less one, else its place. */
-  placeOf(picker: Element): number;
-  /** Attributes of each, given the one that is picked. */
-  parts(picked: number): Iterable<readonly [Element, Attributes]>;
+  /** The key of the slide that a picker stands for: its value, else by its place among the pickers. */
+  keyOf(picker: Element): string | undefined;
+  /** Attributes of each, given the slide that is selected. */
+  parts(selected: string | undefined): Part[];
   release(): void;
 }
 
-const moves: Record<string, string> = {
-  'inline-next': 'next',
-  'inline-previous': 'previous',
-  Home: 'first',
-  End: 'last',
-};
+/** What keys do on a picker that is a tab. */
+const moves = { 'inline-next': 'next', 'inline-previous': 'previous', Home: 'first', End: 'last' };
 
-export function pickersOf({ root, intend }: Pick<Engine, 'root' | 'intend'>): Pickers {
+export function pickersOf(
+  { root, intend }: Pick<Engine<object, object, CarouselIntent>, 'root' | 'intend'>,
+  slides: () => readonly Slide[],
+): Pickers {
   const all = (): HTMLElement[] =>
-    invokersOf(root).filter((control) => control.getAttribute('command') === '--pick') as HTMLElement[];
-  const placeOf = (picker: Element): number =>
-    Number(picker.getAttribute('value') ?? all().indexOf(picker as HTMLElement) + 1) - 1;
+    invokersOf(root).filter((control) => control.getAttribute('command') === '--select');
+  const keyOf = (picker: Element): string | undefined =>
+    picker.getAttribute('value') ?? slides()[all().findIndex((other) => other === picker)]?.key;
 
-  const heard = {
-    keydown(event: KeyboardEvent) {
-      const picker = (event.target as Element).closest?.<HTMLElement>('[role=tab][command="--pick"]');
-      const pickers = picker ? all() : [];
-      const way = picker && pickers.includes(picker) && moves[logicalKey(event, picker) ?? ''];
-      if (!way) return;
-      event.preventDefault();
-      const items = pickers.map((_, at) => ({ key: `${at}` }));
-      const next = pickers[Number(move(items, `${pickers.indexOf(picker)}`, way))]!;
-      next.focus();
-      intend('pick', { reason: 'key', event, source: next });
+  const release = listenIn(
+    root.ownerDocument,
+    {
+      keydown(event) {
+        const picker = targetOf(event)?.closest<HTMLElement>('[role=tab][command="--select"]');
+        const pickers = picker ? all() : [];
+        if (!picker || !pickers.includes(picker)) return;
+        const way = meaningOf(moves, chordOf(event, picker));
+        if (!way) return;
+        event.preventDefault();
+        const next = rove(pickers, picker, way);
+        if (next) intend('select', { reason: 'key', event, source: next }, keyOf(next));
+      },
     },
-  };
+    ['keydown'],
+  );
   return {
-    all,
-    placeOf,
-    parts: (picked) =>
+    keyOf,
+    parts: (selected) =>
       all().map((picker) => {
-        const isPicked = placeOf(picker) === picked;
-        return [
-          picker,
+        const isPicked = keyOf(picker) === selected;
+        const own =
           picker.role === 'tab'
             ? { 'aria-selected': `${isPicked}`, tabindex: isPicked ? '0' : '-1' }
-            : { 'aria-current': isPicked ? 'true' : null },
-        ] as const;
+            : { 'aria-current': isPicked ? 'true' : null };
+        return [picker, own];
       }),
-    release: listenIn(root.ownerDocument, heard, ['keydown']),
+    release,
   };
 }

@@ -1,6 +1,9 @@
 // The rotation timer: calls `turn` at intervals while nothing pauses it.
-import { isTurning } from '../../core/rotation.js';
+import { isTurning, type RotationView } from '../../core/rotation.js';
+import { windowOf } from '../../engine/dom.js';
 import { listenIn } from '../../events/document-events.js';
+import { listen } from '../../events/listen.js';
+import { prefersReducedMotion } from '../../motion/reduced-motion.js';
 
 export interface RotationTimer {
   /** True while it turns now. */
@@ -10,10 +13,7 @@ export interface RotationTimer {
   release(): void;
 }
 
-export const prefersReducedMotion = (view: Window): boolean =>
-  !!view.matchMedia?.('(prefers-reduced-motion: reduce)').matches;
-
-/** `changed` is called when it begins or pauses. */
+/** `interval` in milliseconds; `changed` is called when it begins or pauses. */
 export function rotationTimer(
   root: HTMLElement,
   interval: number,
@@ -21,8 +21,7 @@ export function rotationTimer(
   changed: () => void,
 ): RotationTimer {
   const document = root.ownerDocument;
-  const stop = new AbortController();
-  const view = {
+  const view: RotationView = {
     rotating: false,
     hovered: false,
     focused: false,
@@ -31,29 +30,29 @@ export function rotationTimer(
   };
   let timer: ReturnType<typeof setInterval> | undefined;
 
-  const update = (next: Partial<typeof view>): void => {
+  const update = (next: Partial<RotationView>): void => {
     const before = isTurning(view);
-    Object.assign(view, next, { reducedMotion: prefersReducedMotion(document.defaultView!) });
+    Object.assign(view, next, { reducedMotion: prefersReducedMotion(windowOf(root)) });
     const now = isTurning(view);
     if (now === before) return;
     clearInterval(timer);
     if (now) timer = setInterval(turn, interval);
     changed();
   };
-  const hear = (type: string, next: Partial<typeof view>): void =>
-    root.addEventListener(type, () => update(next), { signal: stop.signal });
-  hear('pointerenter', { hovered: true });
-  hear('pointerleave', { hovered: false });
-  hear('focusin', { focused: true });
-  hear('focusout', { focused: false });
-  const unhear = listenIn(document, { visibilitychange: () => update({ hidden: document.hidden }) });
-
+  const releases = [
+    listen(root, {
+      pointerenter: () => update({ hovered: true }),
+      pointerleave: () => update({ hovered: false }),
+      focusin: () => update({ focused: true }),
+      focusout: () => update({ focused: false }),
+    }),
+    listenIn(document, { visibilitychange: () => update({ hidden: document.hidden }) }),
+  ];
   return {
     now: () => isTurning(view),
     set: (rotating) => update({ rotating }),
     release() {
-      stop.abort();
-      unhear();
+      releases.forEach((release) => release());
       clearInterval(timer);
     },
   };

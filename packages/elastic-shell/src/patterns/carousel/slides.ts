@@ -1,66 +1,76 @@
 // Slides in a scroller: which are in view, where it comes to rest, and how to bring one there.
+import type { Item } from '../../core/collection/items.js';
+import { isElement, windowOf } from '../../engine/dom.js';
 import { isMirrored } from '../../events/keys.js';
+import { listen } from '../../events/listen.js';
 
 /** Milliseconds without a scroll event after which it has come to rest, where the browser does not say so. */
 const rest = 120;
 
+/** A slide; its key is its data-key, else its id, else its place from 0. */
+export interface Slide extends Item {
+  element: HTMLElement;
+}
+
 export interface Slides {
-  all(): HTMLElement[];
-  /** Those in view; the one at `slide` where there is no layout. */
-  inView(slide: number): Set<Element>;
+  all(): readonly Slide[];
+  /** Those in view; the one of `key` where there is no layout. */
+  inView(key: string | undefined): ReadonlySet<Element>;
   /** Brings the slide to the start of the scroller. */
-  bring(at: number, smooth: boolean): void;
+  bring(key: string | undefined, smooth: boolean): void;
   release(): void;
 }
 
 export interface SlidesHeard {
   /** The scroller has come to rest with this slide at its start. */
-  rested(at: number): void;
+  rested(key: string): void;
   /** Slides came, went, or into view or out of it. */
   changed(): void;
 }
 
-export function slidesOf(scroller: HTMLElement, { rested, changed }: SlidesHeard): Slides {
-  const view = scroller.ownerDocument.defaultView!;
-  const stop = new AbortController();
-  const shown = new Set<Element>();
+/** How far the start of a slide is from the start of the scroller, in pixels to the right. */
+const distance = (slide: Element, scroller: Element): number => {
+  const [one, other] = [slide.getBoundingClientRect(), scroller.getBoundingClientRect()];
+  return isMirrored(scroller) ? one.right - other.right : one.left - other.left;
+};
+
+const nearestIn = (scroller: HTMLElement, slides: readonly Slide[]): Slide | undefined => {
+  const far = slides.map(({ element }) => Math.abs(distance(element, scroller)));
+  return scroller.clientWidth ? slides[far.indexOf(Math.min(...far))] : undefined;
+};
+
+/** Calls `rested` when the scroller has come to rest, until released. */
+function onRest(scroller: HTMLElement, rested: () => void): () => void {
   let timer: ReturnType<typeof setTimeout> | undefined;
-  const all = (): HTMLElement[] =>
-    [...scroller.children].filter((child) => child.localName !== 'template') as HTMLElement[];
-
-  /** How far the start of a slide is from the start of the scroller, in pixels to the right. */
-  const distance = (slide: Element): number => {
-    const [one, other] = [slide.getBoundingClientRect(), scroller.getBoundingClientRect()];
-    return isMirrored(scroller) ? one.right - other.right : one.left - other.left;
+  const later = (): void => {
+    clearTimeout(timer);
+    timer = setTimeout(rested, rest);
   };
-  const settle = (): void => {
-    const far = all().map((slide) => Math.abs(distance(slide)));
-    if (far.length && scroller.clientWidth) rested(far.indexOf(Math.min(...far)));
+  const knowsEnd = 'onscrollend' in windowOf(scroller);
+  const release = listen(scroller, { scrollend: rested, ...(!knowsEnd && { scroll: later }) });
+  return () => {
+    release();
+    clearTimeout(timer);
   };
-  scroller.addEventListener('scrollend', settle, { signal: stop.signal });
-  if (!('onscrollend' in view))
-    scroller.addEventListener(
-      'scroll',
-      () => {
-        clearTimeout(timer);
-        timer = setTimeout(settle, rest);
-      },
-      { signal: stop.signal },
-    );
+}
 
+/** Follows which children of the scroller are in view, and which there are, until released. */
+function followView(scroller: HTMLElement, shown: Set<Element>, changed: () => void): () => void {
   let sight: IntersectionObserver | undefined;
   const observe = (): void => {
     shown.clear();
     sight?.disconnect();
-    if (!('IntersectionObserver' in view)) return;
-    sight = new view.IntersectionObserver(
+    if (!('IntersectionObserver' in windowOf(scroller))) return;
+    sight = new IntersectionObserver(
       (entries) => {
-        for (const { target, isIntersecting } of entries) shown[isIntersecting ? 'add' : 'delete'](target);
+        for (const { target, isIntersecting } of entries)
+          if (isIntersecting) shown.add(target);
+          else shown.delete(target);
         changed();
       },
       { root: scroller, threshold: 0.6 },
     );
-    for (const slide of all()) sight.observe(slide);
+    for (const slide of scroller.children) sight.observe(slide);
   };
   const comings = new MutationObserver(() => {
     observe();
@@ -68,20 +78,43 @@ export function slidesOf(scroller: HTMLElement, { rested, changed }: SlidesHeard
   });
   comings.observe(scroller, { childList: true });
   observe();
+  return () => {
+    sight?.disconnect();
+    comings.disconnect();
+  };
+}
 
+/** The slides that stand in `scroller` now. */
+export const slidesIn = (scroller: HTMLElement): Slide[] =>
+  [...scroller.children]
+    .filter(isElement)
+    .filter((child) => child.localName !== 'template')
+    .map((element, at) => ({ element, key: element.dataset['key'] || element.id || `${at}` }));
+
+/** Follows the slides in `scroller` until released. */
+export function slidesOf(scroller: HTMLElement, { rested, changed }: SlidesHeard): Slides {
+  const shown = new Set<Element>();
+  const all = (): Slide[] => slidesIn(scroller);
+  const find = (key: string | undefined): HTMLElement | undefined =>
+    all().find((slide) => slide.key === key)?.element;
+  const releases = [
+    onRest(scroller, () => {
+      const slide = nearestIn(scroller, all());
+      if (slide) rested(slide.key);
+    }),
+    followView(scroller, shown, changed),
+  ];
   return {
     all,
-    inView: (slide) => (shown.size ? shown : new Set(all().slice(slide, slide + 1))),
-    bring(at, smooth) {
-      const slide = all()[at];
-      if (slide && scroller.scrollBy)
-        scroller.scrollBy({ left: distance(slide), behavior: smooth ? 'smooth' : 'instant' });
+    inView(key) {
+      const slide = find(key);
+      return shown.size ? shown : new Set(slide ? [slide] : []);
     },
-    release() {
-      stop.abort();
-      clearTimeout(timer);
-      sight?.disconnect();
-      comings.disconnect();
+    bring(key, smooth) {
+      const slide = find(key);
+      if (slide && 'scrollBy' in scroller)
+        scroller.scrollBy({ left: distance(slide, scroller), behavior: smooth ? 'smooth' : 'instant' });
     },
+    release: () => releases.forEach((release) => release()),
   };
 }

@@ -1,21 +1,29 @@
 // The carousel on an element: `wireCarousel`.
-import type { Cell } from '../../core/cell.js';
-import { carousel, type CarouselChoices, type CarouselState } from '../../core/contract/carousel.js';
-import { wire } from '../../engine/engine.js';
-import { holdsStop } from '../../focus/focusable.js';
+import {
+  carousel,
+  type CarouselChoices,
+  type CarouselIntent,
+  type CarouselState,
+} from '../../core/contract/carousel.js';
+import { indexOf, neighbour } from '../../core/collection/items.js';
+import type { Part } from '../../engine/attribute-writer.js';
+import { optionsOf, registerPattern } from '../../engine/defaults.js';
+import { described, isElement, windowOf } from '../../engine/dom.js';
+import { type Engine, type Service, wire } from '../../engine/engine.js';
 import { invokersOf } from '../../engine/invoker-index.js';
+import type { Cells, CommonOptions, StateOption, Wired } from '../../engine/types.js';
+import { holdsStop } from '../../focus/focusable.js';
 import { namedByAuthor } from '../../labels/labels.js';
-import { optionsOf } from '../../engine/options.js';
+import { prefersReducedMotion } from '../../motion/reduced-motion.js';
 import { pickersOf } from './pickers.js';
-import { slidesOf } from './slides.js';
-import { prefersReducedMotion, rotationTimer } from './rotation-timer.js';
-import type { CommonOptions, Wired } from '../../engine/types.js';
+import { rotationTimer } from './rotation-timer.js';
+import { type Slides, slidesIn, slidesOf } from './slides.js';
 
-export interface CarouselOptions extends CommonOptions, CarouselChoices {
-  /** The first slide in view, from 0, or a cell. Default: 0. */
-  slide?: number | Cell<number>;
+export interface CarouselOptions extends CommonOptions<CarouselState>, CarouselChoices {
+  /** The key of the first slide in view, or a cell. Default: that of the first slide. */
+  selected?: StateOption<string | undefined>;
   /** Whether slides turn by themselves, or a cell. Default: true with an interval, unless motion is reduced. */
-  rotating?: boolean | Cell<boolean>;
+  rotating?: StateOption<boolean>;
   messages?: {
     /** The name of a slide that has none of its own. Default: `1 of 6`. */
     slide?(number: number, count: number): string;
@@ -24,11 +32,13 @@ export interface CarouselOptions extends CommonOptions, CarouselChoices {
   };
 }
 
-export interface Carousel extends Wired {
-  /** The first slide in view, from 0. */
-  readonly slide: Cell<number>;
-  readonly rotating: Cell<boolean>;
+/** A wired carousel: its states, whose keys are a slide's data-key, else id, else place from 0; and its verbs. */
+export interface Carousel extends Wired, Cells<CarouselState> {
+  /** Brings a slide into view. */
+  select(key: string): void;
+  /** On to the next slide. */
   next(): void;
+  /** Back to the previous one. */
   previous(): void;
 }
 
@@ -37,103 +47,133 @@ declare module '../../engine/defaults.js' {
     carousel: CarouselOptions;
   }
 }
+registerPattern(carousel.name, carousel.options);
+
+type CarouselEngine = Engine<CarouselState, CarouselOptions, CarouselIntent>;
 
 const words = {
   slide: (number: number, count: number) => `${number} of ${count}`,
   rotate: (rotating: boolean) => (rotating ? 'Stop rotation' : 'Start rotation'),
 };
 
+/** What the scroller, the slides and the button that rotates show. */
+function partsOf(
+  engine: CarouselEngine,
+  scroller: HTMLElement,
+  slides: Slides,
+  isTurning: () => boolean,
+): () => Part[] {
+  const say = { ...words, ...engine.options.messages };
+  const isNamed = namedByAuthor();
+  return () => {
+    const { selected, rotating } = engine.state();
+    const all = slides.all();
+    const shown = slides.inView(selected);
+    // Where nothing in view takes focus, the slides do: else no key could scroll them.
+    const tabindex = [...shown].some(holdsStop) ? null : '0';
+    const rotators = invokersOf(engine.root).filter(
+      (control) => control.getAttribute('command') === '--rotate' && !isNamed(control),
+    );
+    return [
+      [scroller, { 'aria-live': isTurning() ? 'off' : 'polite', tabindex }],
+      ...all.map(({ element }, at): Part => [
+        element,
+        {
+          ...(element.localName !== 'li' && { role: 'group' }),
+          'aria-roledescription': 'slide',
+          inert: shown.has(element) ? null : '',
+          ...(!isNamed(element) && { 'aria-label': say.slide(at + 1, all.length) }),
+        },
+      ]),
+      ...rotators.map((control): Part => [control, { 'aria-label': say.rotate(rotating) }]),
+    ];
+  };
+}
+
+function serve(engine: CarouselEngine, scroller: HTMLElement): Service<CarouselState> {
+  const { root, view, state, options } = engine;
+  const settled = (selected: string | undefined, reason: 'native' | 'removed'): void =>
+    engine.change({ selected }, { reason }, true);
+  /** The slide that a smooth scroll is on its way to: what it passes is not where it rests. */
+  let target: string | undefined;
+  const slides = slidesOf(scroller, {
+    rested(key) {
+      const isPassing = target !== undefined && key !== target;
+      target = undefined;
+      if (!isPassing) settled(key, 'native');
+      engine.render();
+    },
+    changed() {
+      const before = view.items;
+      view.items = slides.all();
+      const { selected } = state();
+      // The one at the start has gone: what stands in its place is.
+      if (indexOf(view.items, selected) < 0)
+        settled(neighbour(view.items, Math.max(0, indexOf(before, selected))), 'removed');
+      engine.render();
+    },
+  });
+  const pickers = pickersOf(engine, slides.all);
+  const interval = Number(options.interval ?? 0);
+  const turn = (): void => engine.intend('next', { reason: 'timer' });
+  const timer = rotationTimer(root, interval, turn, engine.render);
+  const own = partsOf(engine, scroller, slides, timer.now);
+  view.items = slides.all();
+  if (interval) timer.set(state().rotating);
+  queueMicrotask(() => {
+    if (indexOf(view.items, state().selected) > 0) slides.bring(state().selected, false);
+  });
+
+  return {
+    aim: (_, { source }) => (source ? pickers.keyOf(source) : undefined),
+    parts: () => [...own(), ...pickers.parts(state().selected)],
+    show(change) {
+      if (change.name === 'rotating') return timer.set(change.value);
+      if (change.reason === 'native') return;
+      target = change.value;
+      slides.bring(target, !prefersReducedMotion(windowOf(root)));
+    },
+    release() {
+      pickers.release();
+      slides.release();
+      timer.release();
+    },
+  };
+}
+
 /**
  * Wires a carousel: `root` holds an element with `data-slides`, whose children are the slides. Needs
  * structure.css. Follows the WAI-ARIA carousel pattern. Throws a TypeError when `root` is no element, holds
- * no `[data-slides]`, or is wired already.
+ * no `[data-slides]`, or is wired already, or an option is unknown or has a wrong value.
  */
-export function wireCarousel(root: HTMLElement, own: CarouselOptions = {}): Carousel {
-  const options = optionsOf('carousel', own, {});
-  const scroller = root?.querySelector?.<HTMLElement>('[data-slides]');
-  if (root?.nodeType === 1 && !scroller)
+export function wireCarousel(root: HTMLElement, own?: CarouselOptions): Carousel {
+  const options = optionsOf(carousel, own, root);
+  const scroller = isElement(root) ? root.querySelector<HTMLElement>('[data-slides]') : null;
+  if (!scroller)
     throw new TypeError(
-      `elastic-shell: carousel needs an element with data-slides inside, got ${root.outerHTML.slice(0, 120)}`,
+      `elastic-shell: carousel needs an element with data-slides inside, got ${described(root)}`,
     );
-  const say = { ...words, ...options.messages };
-  const interval = Number(options.interval ?? 0);
-  const still = !root || prefersReducedMotion(root.ownerDocument?.defaultView ?? window);
-  const contract = { ...carousel, read: () => ({ slide: 0, rotating: interval > 0 && !still }) };
-  const given = still && options.rotating === true ? false : options.rotating;
-  const settings = { ...options, ...(given !== undefined && { rotating: given }) };
-  let next!: (way: 'next' | 'previous') => void;
-  const wired = wire<CarouselState, CarouselOptions>(root, contract, settings, (engine) => {
-    const { view, state } = engine;
-    const isNamed = namedByAuthor();
-    const pickers = pickersOf(engine);
-    next = (way) => engine.intend(way, { reason: 'program' });
-    /** The slide that a smooth scroll is on its way to: what it passes is not where it rests. */
-    let target: number | undefined;
-    const slides = slidesOf(scroller!, {
-      rested(slide) {
-        const isPassing = target !== undefined && slide !== target;
-        target = undefined;
-        if (!isPassing) engine.change({ slide }, { reason: 'native' }, true);
-        engine.render();
-      },
-      changed() {
-        read();
-        const last = Math.max(0, view.items!.length - 1);
-        if (state().slide > last) engine.change({ slide: last }, { reason: 'removed' }, true);
-        engine.render();
-      },
-    });
-    const read = (): void => {
-      view.items = slides.all().map((_, at) => ({ key: `${at}` }));
-    };
-    const turning = rotationTimer(
-      root,
-      interval,
-      () => engine.intend('next', { reason: 'timer' }),
-      engine.render,
-    );
-    read();
-    if (interval) turning.set(state().rotating);
-    if (state().slide) queueMicrotask(() => slides.bring(state().slide, false));
-
-    return {
-      aim(intent, { source }) {
-        if (intent === 'pick') view.at = source ? `${pickers.placeOf(source)}` : undefined;
-      },
-      *parts() {
-        const { slide, rotating } = state();
-        const all = slides.all();
-        const shown = slides.inView(slide);
-        // Where nothing in view takes focus, the slides do: else no key could scroll them.
-        const tabindex = [...shown].some(holdsStop) ? null : '0';
-        yield [scroller!, { 'aria-live': turning.now() ? 'off' : 'polite', tabindex }] as const;
-        for (const [at, element] of all.entries())
-          yield [
-            element,
-            {
-              ...(element.localName !== 'li' && { role: 'group' }),
-              'aria-roledescription': 'slide',
-              inert: shown.has(element) ? null : '',
-              ...(!isNamed(element) && { 'aria-label': say.slide(at + 1, all.length) }),
-            },
-          ] as const;
-        yield* pickers.parts(slide);
-        for (const control of invokersOf(root))
-          if (control.getAttribute('command') === '--rotate' && !isNamed(control))
-            yield [control, { 'aria-label': say.rotate(rotating) }] as const;
-      },
-      show({ name, value, reason }) {
-        if (name === 'rotating') return turning.set(value as boolean);
-        if (reason === 'native') return;
-        target = value as number;
-        slides.bring(target, !prefersReducedMotion(root.ownerDocument.defaultView!));
-      },
-      release() {
-        pickers.release();
-        slides.release();
-        turning.release();
-      },
-    };
-  });
-  return { ...wired, next: () => next('next'), previous: () => next('previous') };
+  const isStill = prefersReducedMotion(windowOf(root));
+  const selected = slidesIn(scroller)[0]?.key;
+  const contract = {
+    ...carousel,
+    read: () => ({ selected, rotating: Number(options.interval ?? 0) > 0 && !isStill }),
+  };
+  const rotating = isStill && options.rotating === true ? false : options.rotating;
+  let intend: (intent: CarouselIntent, key?: string) => void = () => {};
+  const wired = wire<CarouselState, CarouselOptions, CarouselIntent>(
+    root,
+    contract,
+    { ...options, ...(rotating !== undefined && { rotating }) },
+    (engine) => {
+      intend = (intent, key) => engine.intend(intent, { reason: 'program' }, key);
+      return serve(engine, scroller);
+    },
+  );
+  return {
+    ...wired,
+    select: (key) => intend('select', key),
+    next: () => intend('next'),
+    previous: () => intend('previous'),
+  };
 }

@@ -1,226 +1,322 @@
-// Runs a combobox: its keys, its list in a layer, and the order in which offer, answer and field follow its state.
+// Runs a combobox: its keys, its list in a layer, and the order in which results, value and field follow its state.
 import { indexOf, type Item } from '../../core/collection/items.js';
 import { type Chosen, holds, keysOf } from '../../core/collection/selection.js';
-import { afterClosing, combobox, comboboxKeys, type ComboboxState } from '../../core/contract/combobox.js';
-import type { Openable } from '../../core/contract/openable.js';
+import {
+  afterClosing,
+  combobox,
+  type ComboboxIntent,
+  comboboxKeys,
+  type ComboboxState,
+} from '../../core/contract/combobox.js';
 import { announcer } from '../../announce/announce.js';
-import { anchored } from '../../position/anchored.js';
-import type { Engine, Service } from '../../engine/engine.js';
+import type { Part } from '../../engine/attribute-writer.js';
+import { isPromise } from '../../engine/promise.js';
+import type { Service } from '../../engine/service.js';
+import type { Change, ChangeOf } from '../../engine/types.js';
 import { placeOf } from '../../focus/focusable.js';
 import type { FocusPolicy } from '../../focus/focus-policy.js';
+import { type IdMaker, idMaker } from '../../labels/labels.js';
 import { layer } from '../../layer/layer.js';
-import { list as listOf } from '../../list/list.js';
-import { idMaker } from '../../labels/labels.js';
-import { isPromise } from '../../engine/promise.js';
-import { positionOf } from '../../list/rows/source.js';
 import { asPopover } from '../../layer/top-layer.js';
-import type { Change } from '../../engine/types.js';
-import { answer } from './value.js';
+import { stateCursor } from '../../list/cursor.js';
+import { type IntendingList, list } from '../../list/list.js';
+import { positionOf } from '../../list/rows/source.js';
+import { anchored } from '../../position/anchored.js';
+import type { Anchor } from '../../position/anchor.js';
 import { followField } from './field.js';
-import { addKey, offer } from './results.js';
-import type { RunOptions } from './types.js';
 import type { ComboboxParts } from './parts.js';
+import { addKey, results, type Results } from './results.js';
+import type { ComboboxContext, ComboboxEngine } from './types.js';
+import { type Value, valueOf } from './value.js';
 import { english } from './words.js';
 
-/** `first`: what a reset of its form goes back to. */
-export function run(
-  engine: Engine<ComboboxState, RunOptions>,
-  options: RunOptions,
-  parts: ComboboxParts,
-  first: () => Chosen,
-): Service {
-  const { root, view } = engine;
-  const { holder, field, trigger, list, popup, box } = parts;
-  const { multiple = false, freeText, limit = Infinity, create } = options;
-  const document = root.ownerDocument;
-  const say = { ...english, ...options.messages };
-  const isInner = trigger !== holder;
-  const ids = idMaker();
-  const announce = announcer(root, options.messages, 'append');
-  const offered = offer(engine, options, parts, say, announce);
-  const { rows } = offered;
-  const answered = answer(engine, options, parts, say, announce, offered.labelOf, first);
+/** What one combobox holds while it is wired. */
+interface Held {
+  context: ComboboxContext;
+  found: Results;
+  value: Value;
+  items: IntendingList<ComboboxState, ComboboxIntent>;
+  ids: IdMaker;
   /** Typed into since it opened. */
-  let isTyped = false;
-  view.labelOf = offered.labelOf;
+  isTyped: boolean;
+}
 
-  const settled = (next: Partial<ComboboxState>, reason: Change['reason']): void =>
-    engine.change(next, { reason }, true);
+const settled = (
+  { context: { engine } }: Held,
+  next: Partial<ComboboxState>,
+  reason: Change['reason'],
+): void => engine.change(next, { reason }, true);
 
-  const add = (query: string, take: (item: Item) => void): void => {
-    const fail = (error: unknown): void => announce.say(say.failed(error));
-    try {
-      const made = create!(query.trim());
-      if (isPromise(made)) void made.then(take).then(undefined, fail);
-      else take(made);
-    } catch (error) {
-      fail(error);
-    }
+/** Makes an option of what was typed, and picks it. */
+function add(held: Held, reason: 'press' | 'key', event: Event): void {
+  const { engine, say, announce } = held.context;
+  const take = (item: Item): void => {
+    held.found.learn(item);
+    pick(held, item.key, reason, event);
   };
-  const pick = (key: string, reason: 'press' | 'key', event: Event): void => {
-    const { query, selected } = engine.state();
-    const take = (item: Item): void => {
-      offered.learn(item);
-      pick(item.key, reason, event);
-    };
-    if (key === addKey) return add(query, take);
-    if (multiple && !holds(selected, key) && keysOf(selected).size >= limit) announce.say(say.full(limit));
-    // What was typed to find it is not what is meant.
-    if (!multiple) isTyped = false;
-    items.intend('pick', key, reason, event);
-  };
-  const act = (intent: string, item: Item | undefined, event: KeyboardEvent): boolean => {
-    const { open, selected, text, query } = engine.state();
-    const cause = { reason: 'key', event, source: holder } as const;
-    if (intent === 'leave') {
-      if (!field && !multiple && item && open) pick(item.key, 'key', event);
-      engine.intend('close', cause);
-      return true;
-    }
-    // What is empty is not cleared: Escape is somebody else's then.
-    // Tokens are taken away one by one.
-    const isEmpty = !keysOf(selected).size && !text && !field?.value;
-    if (intent === 'clear' && (multiple || isEmpty)) return true;
-    if (!/^(clear|enter|escape|open|close)/.test(intent)) return false;
-    event.preventDefault();
-    if (intent === 'clear') engine.intend('clear', cause);
-    else if (intent === 'escape') engine.intend('close', { ...cause, reason: 'escape' });
-    else if (intent !== 'enter') items.intend(intent, undefined, 'key', event);
-    else if (item && !item.disabled) pick(item.key, 'key', event);
-    else if (!item && (freeText || !query)) engine.intend('close', cause);
-    engine.render();
+  const fail = (error: unknown): void => announce.say(say.failed(error));
+  try {
+    const made = engine.options.create?.(engine.state().query.trim());
+    if (isPromise(made)) void made.then(take).then(undefined, fail);
+    else if (made) take(made);
+  } catch (error) {
+    fail(error);
+  }
+}
+
+function pick(held: Held, key: string, reason: 'press' | 'key', event: Event): void {
+  const { engine, say, announce } = held.context;
+  const { multiple, limit = Infinity } = engine.options;
+  const { selected } = engine.state();
+  if (key === addKey) return add(held, reason, event);
+  if (multiple && !holds(selected, key) && keysOf(selected).size >= limit) announce.say(say.full(limit));
+  // What was typed to find it is not what is meant.
+  if (!multiple) held.isTyped = false;
+  held.items.intend('pick', key, reason, event);
+}
+
+/** Tab leaves; on a closed-choice combobox it takes the current option along, as a native select does. */
+function leave(held: Held, item: Item | undefined, event: KeyboardEvent): void {
+  const { engine, parts } = held.context;
+  if (!parts.field && !engine.options.multiple && item && engine.state().open)
+    pick(held, item.key, 'key', event);
+  engine.intend('close', { reason: 'key', event, source: parts.holder });
+}
+
+function enter(held: Held, item: Item | undefined, event: KeyboardEvent): void {
+  const { engine, parts } = held.context;
+  if (item && !item.disabled) return pick(held, item.key, 'key', event);
+  if (!item && (engine.options.freeText || !engine.state().query))
+    engine.intend('close', { reason: 'key', event, source: parts.holder });
+}
+
+/** Whether there is anything for Escape to clear: what is empty is not, and tokens are taken away one by one. */
+const canClear = ({ engine, parts }: ComboboxContext): boolean => {
+  const { selected, text } = engine.state();
+  return !engine.options.multiple && !!(keysOf(selected).size || text || parts.field?.value);
+};
+
+/** What keys do beyond moving. True when that is done, or when the browser shall. */
+function act(held: Held, intent: ComboboxIntent, item: Item | undefined, event: KeyboardEvent): boolean {
+  const { engine, parts } = held.context;
+  const cause = { reason: 'key', event, source: parts.holder } as const;
+  if (intent === 'leave') {
+    leave(held, item, event);
     return true;
+  }
+  // Escape is somebody else's then.
+  if (intent === 'clear' && !canClear(held.context)) return true;
+  const acts: Partial<Record<ComboboxIntent, () => void>> = {
+    clear: () => engine.intend('clear', cause),
+    escape: () => engine.intend('close', { ...cause, reason: 'escape' }),
+    enter: () => enter(held, item, event),
+    open: () => held.items.intend('open', undefined, 'key', event),
+    'open-first': () => held.items.intend('open-first', undefined, 'key', event),
+    'open-last': () => held.items.intend('open-last', undefined, 'key', event),
+    close: () => held.items.intend('close', undefined, 'key', event),
   };
-  const items = listOf(engine, combobox, {
-    rows,
-    list,
-    holder,
-    keys: () => comboboxKeys(engine.state().open, !!field),
-    act,
-    letters: !field,
-    from: () => {
-      const { open, current, selected } = engine.state();
+  const own = acts[intent];
+  if (!own) return false;
+  event.preventDefault();
+  own();
+  engine.render();
+  return true;
+}
+
+const listOf = (held: () => Held, context: ComboboxContext, found: Results): Held['items'] => {
+  const { engine, parts } = context;
+  const { options, state } = engine;
+  return list(engine, combobox, {
+    items: found.items,
+    cursor: stateCursor(engine),
+    box: parts.list,
+    holder: parts.holder,
+    stop: () => [],
+    from() {
+      const { open, current, selected } = state();
       return open ? current : [...keysOf(selected)][0];
     },
+    keys: () => comboboxKeys(state().open, !!parts.field),
+    act: (intent, item, event) => act(held(), intent, item, event),
+    ...(!parts.field && { letters: 'found' }),
     press(event, item) {
-      if (!item.disabled) pick(item.key, event.detail ? 'press' : 'key', event);
+      if (!item.disabled) pick(held(), item.key, event.detail ? 'press' : 'key', event);
       return undefined;
     },
-    digest: ({ selected, current }, { key }) =>
-      `${holds(selected, key)} ${key === current} ${keysOf(selected).size >= limit} ${rows.items().length}`,
-    rowParts({ key }) {
-      const all = rows.items();
+    itemParts({ key }) {
+      const all = found.items.items();
       const at = indexOf(all, key);
       return {
-        'data-current': key === engine.state().current ? '' : null,
+        'data-current': key === state().current ? '' : null,
         ...(key === addKey && { 'data-add': '' }),
         ...(options.items ? positionOf(all, at) : { hidden: at < 0 ? '' : null }),
       };
     },
-    changed: offered.stale,
+    changed: found.stale,
   });
+};
 
-  const focusing: FocusPolicy = {
-    returns: 'inside',
-    place: placeOf,
-    giveBack: (place, scope) => place?.giveBack(scope, trigger),
-    enter() {
-      const { activeElement: active } = document;
-      if (isInner || (active !== holder && root.contains(active))) holder.focus();
-      else if (!isTyped) field?.select();
-    },
-    tab() {},
+/** Focus goes to the field, and back to what opened the list; it leaves the user's own text as it is. */
+const focusPolicy = (held: Held): FocusPolicy => ({
+  returns: 'inside',
+  place: placeOf,
+  giveBack: (place, scope) => place?.giveBack(scope, held.context.parts.trigger),
+  enter() {
+    const { engine, parts } = held.context;
+    const { holder, field, trigger } = parts;
+    const active = engine.root.ownerDocument.activeElement;
+    if (trigger !== holder || (active !== holder && engine.root.contains(active))) holder.focus();
+    else if (!held.isTyped) field?.select();
+  },
+  tab() {},
+});
+
+/** The list in a layer of its own: shown as the popup, beside what looks like the field. */
+function layerOf(held: Held): Service<ComboboxState> {
+  const { engine, parts } = held.context;
+  const { options } = engine;
+  const host = {
+    ...engine,
+    root: parts.popup,
+    options: { fit: 'anchor', ...options, anchor: parts.box } as const,
   };
-  const shell = { ...engine, root: popup, options: { fit: 'anchor', ...options, anchor: box } };
-  const opening = layer(shell as unknown as Engine<Openable>, {
-    showing: asPopover(popup),
-    standing: anchored(shell as never, { area: 'block-end span-inline-end', gap: 4 }),
-    focusing,
-    outside: 'close',
-    focusOut: 'close',
-  });
-  const unfollow = followField(engine, parts, {
-    tokens: answered.tokens,
-    typed(query) {
-      isTyped = true;
-      engine.change({ query }, { reason: 'key', source: holder });
-      if (!engine.state().open) engine.change({ open: true }, { reason: 'key', source: holder });
+  const opening = layer<Anchor>(
+    { ...host, options: {} },
+    {
+      showing: asPopover(parts.popup),
+      position: anchored(host, { area: 'block-end span-inline-end', gap: 4 }),
+      focus: focusPolicy(held),
+      outside: 'close',
+      focusOut: 'close',
     },
-  });
-
-  /** The list is named as its field is, unless the author has named it. */
-  const isNamed = list.matches('[aria-label],[aria-labelledby]');
-  const [label] = (holder as HTMLInputElement).labels ?? [];
-  const name = holder.getAttribute('aria-label') ?? label?.textContent?.trim();
-
+  );
   return {
-    parts() {
-      offered.show();
-      const { open } = engine.state();
-      const wanted = items.parts!();
-      answered.show(open && isTyped);
-      const shown = { 'aria-expanded': `${open}` };
-      return [
-        ...opening.parts!(),
-        ...wanted,
-        [popup, ids.attributes(popup)],
-        [
-          list,
-          {
-            ...ids.attributes(list),
-            ...(name && !isNamed && { 'aria-label': name }),
-            ...(multiple && { 'aria-multiselectable': 'true' }),
-            ...(offered.state().isBusy && { 'aria-busy': 'true' }),
-          },
-        ],
-        [trigger, { ...shown, 'aria-controls': ids.of(popup) }],
-        [
-          holder,
-          {
-            ...shown,
-            'aria-controls': ids.of(list),
-            'aria-haspopup': 'listbox',
-            'aria-activedescendant': (open && items.activeId()) || null,
-            ...(field && { 'aria-autocomplete': 'list', autocomplete: 'off', required: null }),
-            ...(answered.isRequired && { 'aria-required': 'true' }),
-          },
-        ],
-      ];
-    },
+    parts: () => opening.parts?.() ?? [],
     show(change) {
-      if (change.name === 'open') {
-        if (change.value) offered.ask(engine.state().query, false);
-        opening.show!({ ...change, source: box });
-        engine.render();
-      }
-      if (change.name === 'query') {
-        const query = change.value as string;
-        offered.ask(query, isTyped);
-        settled({ current: offered.firstMatch(query) }, 'native');
-        if (engine.state().open) offered.tellFound();
-      }
-      if (change.name === 'selected') {
-        offered.stale();
-        answered.changed(change);
-      }
-      items.show!(change);
+      if (change.name === 'open') opening.show?.({ ...change, source: parts.box });
     },
     settle(change) {
-      if (change.name !== 'open') return;
-      opening.settle!(change);
-      if (change.value) return;
-      const kept = isTyped && change.reason !== 'escape' && !isInner ? engine.state().query : undefined;
-      isTyped = false;
-      settled(afterClosing(kept, view), change.reason);
-      engine.render();
+      if (change.name === 'open') opening.settle?.(change);
     },
+    release: () => opening.release?.(),
+  };
+}
+
+/** The name of the list: that of its field, unless the author has named it. */
+const nameFor = ({ list: box, holder }: ComboboxParts): string | undefined => {
+  if (box.matches('[aria-label],[aria-labelledby]')) return undefined;
+  const labels = 'labels' in holder && holder.labels instanceof NodeList ? holder.labels : [];
+  return holder.getAttribute('aria-label') ?? (labels[0]?.textContent?.trim() || undefined);
+};
+
+/** What the field, its button and the list say of each other. */
+function partsOf({ context, found, value, items, ids }: Held, name: string | undefined): Part[] {
+  const { engine, parts } = context;
+  const { holder, field, trigger, list: box, popup } = parts;
+  const { open } = engine.state();
+  const shown = { 'aria-expanded': `${open}` };
+  return [
+    [popup, ids.attributes(popup)],
+    [
+      box,
+      {
+        ...ids.attributes(box),
+        ...(name && { 'aria-label': name }),
+        ...(engine.options.multiple && { 'aria-multiselectable': 'true' }),
+        ...(found.state().isBusy && { 'aria-busy': 'true' }),
+      },
+    ],
+    [trigger, { ...shown, 'aria-controls': ids.of(popup) }],
+    [
+      holder,
+      {
+        ...shown,
+        'aria-controls': ids.of(box),
+        'aria-haspopup': 'listbox',
+        'aria-activedescendant': (open && items.activeId()) || null,
+        ...(field && { 'aria-autocomplete': 'list', autocomplete: 'off', required: null }),
+        ...(value.isRequired && { 'aria-required': 'true' }),
+      },
+    ],
+  ];
+}
+
+/** The page follows a change: asked for, shown, and its first match made current. */
+function show(held: Held, shown: Service<ComboboxState>, change: ChangeOf<ComboboxState>): void {
+  const { context, found, value, items, isTyped } = held;
+  const { engine } = context;
+  if (change.name === 'open') {
+    if (change.value) found.ask(engine.state().query, false);
+    shown.show?.(change);
+    engine.render();
+  }
+  if (change.name === 'query') {
+    found.ask(change.value, isTyped);
+    settled(held, { current: found.firstMatch(change.value) }, 'native');
+    if (engine.state().open) found.tellFound();
+  }
+  if (change.name === 'selected') {
+    found.stale();
+    value.changed(change);
+  }
+  items.show(change);
+}
+
+/** Closed: what was typed to search is gone, unless it counts as free text. */
+function settle(held: Held, shown: Service<ComboboxState>, change: ChangeOf<ComboboxState>): void {
+  const { engine, parts } = held.context;
+  if (change.name !== 'open') return;
+  shown.settle?.(change);
+  if (change.value) return;
+  const isKept = held.isTyped && change.reason !== 'escape' && parts.trigger === parts.holder;
+  const typed = isKept ? engine.state().query : undefined;
+  held.isTyped = false;
+  settled(held, afterClosing(typed, engine.view), change.reason);
+  engine.render();
+}
+
+/** Serves a combobox. `first`: what a reset of its form goes back to. */
+export function controller(
+  engine: ComboboxEngine,
+  parts: ComboboxParts,
+  first: () => Chosen,
+): Service<ComboboxState> {
+  const { root, options, view } = engine;
+  const announce = announcer(root, options.messages, 'append');
+  const context: ComboboxContext = { engine, parts, say: { ...english, ...options.messages }, announce };
+  const found = results(context);
+  const value = valueOf(context, found.labelOf, first);
+  const items = listOf(() => held, context, found);
+  const held: Held = { context, found, value, items, ids: idMaker(), isTyped: false };
+  view.labelOf = found.labelOf;
+  const shown = layerOf(held);
+  const name = nameFor(parts);
+  const unfollow = followField(context, {
+    tokens: value.tokens,
+    typed(query) {
+      held.isTyped = true;
+      engine.change({ query }, { reason: 'key', source: parts.holder });
+      if (!engine.state().open) engine.change({ open: true }, { reason: 'key', source: parts.holder });
+    },
+  });
+  return {
+    aim: items.aim,
+    parts() {
+      found.sync();
+      items.parts();
+      found.show();
+      value.show(engine.state().open && held.isTyped);
+      return [...(shown.parts?.() ?? []), ...partsOf(held, name)];
+    },
+    show: (change) => show(held, shown, change),
+    settle: (change) => settle(held, shown, change),
     release() {
       unfollow();
-      opening.release!();
-      items.release!();
-      answered.release();
+      shown.release?.();
+      items.release();
+      value.release();
       announce.release();
-      offered.release();
+      found.release();
     },
   };
 }

@@ -1,12 +1,10 @@
 // <shell-combobox>: wires the field and the list inside it.
-import { wireCombobox } from './wire.js';
+import { combobox } from '../../core/contract/combobox.js';
 import { element } from '../../engine/element.js';
+import { wireCombobox } from './wire.js';
 
 element('shell-combobox', wireCombobox, {
   root: ':scope',
+  options: combobox.options ?? {},
   needs: ['[role=combobox]', '[role=listbox]'],
-  options: ['match', 'limit', 'delay', 'name', 'area', 'gap', 'edgeGap', 'fit', 'rowHeight'],
-  flags: ['multiple', 'freeText', 'required'],
-  states: ['open'],
-  values: ['selected', 'query'],
 });

@@ -1,10 +1,9 @@
 // The field of a combobox under hand: typing, presses on it and around it, and the way from it to the tokens.
-import type { ComboboxState } from '../../core/contract/combobox.js';
-import type { Engine } from '../../engine/engine.js';
-import { logicalKey } from '../../events/keys.js';
-import type { RunOptions } from './types.js';
-import type { ComboboxParts } from './parts.js';
+import { targetOf } from '../../engine/dom.js';
+import { chordOf } from '../../events/keys.js';
+import { listen } from '../../events/listen.js';
 import type { Tokens } from './tokens.js';
+import type { ComboboxContext } from './types.js';
 
 export interface FieldRules {
   /** Something is typed. */
@@ -12,54 +11,55 @@ export interface FieldRules {
   tokens: Tokens | undefined;
 }
 
-/** Listens on the root of `engine` until released. */
-export function followField(
-  engine: Engine<ComboboxState, RunOptions>,
-  { holder, field, trigger, popup, box }: ComboboxParts,
-  { typed, tokens }: FieldRules,
-): () => void {
-  const { root } = engine;
-  const stop = new AbortController();
-  const heard: Record<string, (event: never) => void> = {
-    input({ target }: Event) {
-      if (target === field) typed(field!.value);
+/** A press on the field, on its button or on what is around them opens the list, and closes it again. */
+function onClick({ engine, parts }: ComboboxContext, event: MouseEvent): void {
+  const { holder, field, trigger, popup, box } = parts;
+  const target = targetOf(event);
+  if (!target || event.defaultPrevented || popup.contains(target) || !box.contains(target)) return;
+  const isOn = trigger.contains(target);
+  if (!isOn && target.closest('button,a,input')) return;
+  if (!isOn) holder.focus();
+  // A press in a field sets its caret: it never closes the list.
+  engine.intend(field && trigger === holder ? 'open' : 'toggle', {
+    reason: event.detail ? 'press' : 'key',
+    event,
+    source: trigger,
+  });
+}
+
+function onKeyDown({ engine, parts }: ComboboxContext, { tokens }: FieldRules, event: KeyboardEvent): void {
+  const { holder, field, trigger } = parts;
+  if (event.defaultPrevented || event.isComposing) return;
+  // A button whose list holds the field opens it as a select does.
+  if (event.target === trigger && trigger !== holder && event.key === 'ArrowDown') {
+    event.preventDefault();
+    engine.intend('open', { reason: 'key', event, source: trigger });
+  }
+  if (event.target !== holder) return;
+  const isStart = !field || (!field.value && field.selectionStart === 0);
+  const isBack = event.key === 'Backspace' || chordOf(event, engine.root) === 'inline-previous';
+  if (isBack && isStart && tokens?.enter()) event.preventDefault();
+}
+
+/** Listens on the root until released. */
+export function followField(context: ComboboxContext, rules: FieldRules): () => void {
+  const { engine, parts } = context;
+  const { holder, field, popup } = parts;
+  return listen(engine.root, {
+    input({ target }) {
+      if (field && target === field) rules.typed(field.value);
     },
-    click(event: MouseEvent) {
-      const target = event.target as Element;
-      if (event.defaultPrevented || popup.contains(target) || !box.contains(target)) return;
-      const isOn = trigger.contains(target);
-      if (!isOn && target.closest('button,a,input')) return;
-      if (!isOn) holder.focus();
-      const opens = field && trigger === holder;
-      engine.intend(opens ? 'open' : 'toggle', {
-        reason: event.detail ? 'press' : 'key',
-        event,
-        source: trigger,
-      });
-    },
+    click: (event) => onClick(context, event),
     // The field keeps focus while its list is pressed.
-    mousedown(event: MouseEvent) {
-      const target = event.target as Element;
-      if (popup.contains(target) && !target.closest('input,button,[data-notice]')) event.preventDefault();
-    },
-    keydown(event: KeyboardEvent) {
-      if (event.defaultPrevented || event.isComposing) return;
-      // A button whose list holds the field opens it as a select does.
-      if (event.target === trigger && trigger !== holder && event.key === 'ArrowDown') {
+    mousedown(event) {
+      const target = targetOf(event);
+      if (target && popup.contains(target) && !target.closest('input,button,[data-notice]'))
         event.preventDefault();
-        engine.intend('open', { reason: 'key', event, source: trigger });
-      }
-      if (event.target !== holder) return;
-      const isStart = !field || (!field.value && field.selectionStart === 0);
-      const isBack = event.key === 'Backspace' || logicalKey(event, root) === 'inline-previous';
-      if (isBack && isStart && tokens?.enter()) event.preventDefault();
     },
-    keyup(event: KeyboardEvent) {
+    keydown: (event) => onKeyDown(context, rules, event),
+    keyup(event) {
       // What Space did on the way down, a button would do again on the way up.
       if (!field && event.target === holder && event.key === ' ') event.preventDefault();
     },
-  };
-  for (const type in heard)
-    root.addEventListener(type, heard[type] as EventListener, { signal: stop.signal });
-  return () => stop.abort();
+  });
 }

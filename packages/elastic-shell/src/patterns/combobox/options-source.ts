@@ -1,29 +1,24 @@
-// What a combobox has to choose from: markup, data, or answers that are asked for while typing. Only the latest counts.
+// The options of a combobox at hand: from markup, from data, or answers that are asked for while typing. Only the latest counts.
 import type { Item } from '../../core/collection/items.js';
-import { matcher, type MatchMode } from '../../core/collection/match.js';
+import { matcher } from '../../core/collection/match.js';
 import { tell } from '../../core/report.js';
 import { languageOf } from '../../announce/announce.js';
-import { itemsOf, labelIn } from '../../list/items.js';
+import { described } from '../../engine/dom.js';
 import { isPromise } from '../../engine/promise.js';
+import { type Items, labelIn, type MarkupItems, markupItems } from '../../list/items.js';
 import { type DataRows, dataRows, type RowOptions } from '../../list/rows/data-rows.js';
-import { markupRows, type Rows } from '../../list/rows/rows.js';
 import { followItems, itemsIn, type ItemsOption, unlike } from '../../list/rows/source.js';
+import type { AskedItems, ComboboxSettings } from './types.js';
 
-export type Asked<I> = (query: string, signal: AbortSignal) => readonly I[] | PromiseLike<readonly I[]>;
-
-export interface ChoicesOptions<I extends Item = Item> extends RowOptions<I> {
-  /** Options as data: a list, a cell of one, or a function that is asked. Default: none; the markup holds them. */
-  items?: ItemsOption<I> | Asked<I>;
-  /** How what is typed finds an option. Default: `contains`. */
-  match?: MatchMode | ((label: string, query: string, item: Item) => unknown);
-  /** Milliseconds that typing rests before a function is asked. Default: 200. */
-  delay?: number;
-  /** The label of a key that no option at hand has. Default: the key itself. */
-  labelOf?(key: string): string;
+/** How it is going with options that are asked for. */
+export interface LoadState {
+  isBusy: boolean;
+  hasFailed: boolean;
+  error?: unknown;
 }
 
-export interface Choices {
-  rows: Rows;
+export interface OptionsSource {
+  items: Items;
   /** Every option at hand, whatever is searched for. */
   all(): readonly Item[];
   labelOf(key: string): string;
@@ -33,120 +28,173 @@ export interface Choices {
   ask(query: string, isTyped: boolean): void;
   /** Tries again after a failure. */
   retry(): void;
-  state(): { isBusy: boolean; error?: unknown; hasFailed: boolean };
+  state(): LoadState;
   /** Keeps the label of an option that came from elsewhere. */
   learn(item: Item): void;
   release(): void;
 }
 
-/** `changed`: what is at hand, or how it is going, is different now. */
-export function choices(
+/** Milliseconds that typing rests before a function is asked. */
+const usualDebounce = 200;
+
+interface Held {
+  root: HTMLElement;
+  list: HTMLElement;
+  settings: ComboboxSettings;
+  asked: AskedItems<Item> | undefined;
+  markup: MarkupItems | undefined;
+  data: DataRows<Item> | undefined;
+  /** Labels of options that came with an answer, or from elsewhere. */
+  labels: Map<string, string>;
+  /** The keys of the options in markup that fit; undefined for all. */
+  fitting: ReadonlySet<string> | undefined;
+  all: readonly Item[];
+  timer: ReturnType<typeof setTimeout> | undefined;
+  load: AbortController | undefined;
+  /** Typing rests, and then it is asked. */
+  isWaiting: boolean;
+  /** What was last asked for, and what came of it when that failed. */
+  last: string | undefined;
+  failure: { error: unknown } | undefined;
+  /** What is at hand, or how it is going, is different now. */
+  changed(): void;
+}
+
+const take = (held: Held, next: readonly Item[]): void => {
+  held.all = unlike(held.list, next);
+  // A list of thousands is looked through when a label is wanted; what goes with an answer is kept.
+  if (held.asked) for (const { key, label = key } of held.all) held.labels.set(key, label);
+};
+
+/** Whether an option fits what is searched for. */
+const fits = ({ root, settings, asked }: Held, query: string): ((item: Item) => unknown) => {
+  const { match = 'contains' } = settings;
+  if (!query || asked) return () => true;
+  if (typeof match === 'function') return (item) => match(item.label ?? '', query, item);
+  const matching = matcher(query, match, languageOf(root));
+  return (item) => matching(item.label ?? '');
+};
+
+/** Asks for `query`; what came of an earlier one does not count any more. */
+function load(held: Held, asked: AskedItems<Item>, query: string): void {
+  const mine = (held.load = new AbortController());
+  held.isWaiting = false;
+  held.last = query;
+  const end = (act: () => void): void => {
+    if (held.load !== mine) return;
+    held.load = undefined;
+    act();
+    held.changed();
+  };
+  const fail = (error: unknown): void =>
+    end(() => {
+      held.failure = { error };
+      tell('options-failed', held.root, { query, error });
+    });
+  const fill = (answer: readonly Item[]): void =>
+    end(() => {
+      if (!Array.isArray(answer))
+        throw new TypeError(`elastic-shell: items must answer with a list, got ${described(answer)}`);
+      held.failure = undefined;
+      take(held, answer);
+    });
+  try {
+    const answer = asked(query, mine.signal);
+    if (isPromise(answer)) void answer.then(fill).then(undefined, fail);
+    else fill(answer);
+  } catch (error) {
+    fail(error);
+  }
+  if (held.load) held.changed();
+}
+
+/** Gives up what is on its way. */
+const cancel = (held: Held): void => {
+  clearTimeout(held.timer);
+  held.load?.abort();
+  held.load = undefined;
+};
+
+function ask(held: Held, query: string, isTyped: boolean): void {
+  const { asked, settings, last, failure } = held;
+  if (!asked || (last === query && !failure)) return;
+  cancel(held);
+  held.isWaiting = isTyped;
+  const now = (): void => load(held, asked, query);
+  if (isTyped) held.timer = setTimeout(now, Number(settings.debounce ?? usualDebounce));
+  else now();
+}
+
+function show(held: Held, query: string, extra: Item | undefined): void {
+  const { markup, data, asked, all } = held;
+  const fit = fits(held, query);
+  if (markup) {
+    held.fitting = query ? new Set(markup.all().flatMap((item) => (fit(item) ? [item.key] : []))) : undefined;
+    return markup.refresh();
+  }
+  const next = query && !asked ? all.filter(fit) : all;
+  data?.set(extra ? [...next, extra] : next);
+}
+
+/** The list or the cell that options are given by. */
+const givenBy = ({ items }: ComboboxSettings): ItemsOption<Item> | undefined =>
+  typeof items === 'function' ? undefined : items;
+
+/** How rows are made: what the rest of the options says is not about them. */
+const rowOptionsOf = ({ render, rowHeight }: ComboboxSettings): RowOptions<Item> => ({
+  ...(render && { render }),
+  ...(rowHeight && { rowHeight }),
+});
+
+/** The options of a combobox. `changed`: what is at hand, or how it is going, is different now. */
+export function optionsSource(
   root: HTMLElement,
   list: HTMLElement,
-  options: ChoicesOptions,
+  settings: ComboboxSettings,
   changed: () => void,
-): Choices {
-  const { items, match = 'contains', delay } = options;
-  const asked = typeof items === 'function' ? items : undefined;
-  const given = typeof items === 'function' ? undefined : items;
-  const source = items
-    ? undefined
-    : itemsOf(list, () => list.querySelectorAll<HTMLElement>('[role=option]'), labelIn);
-  const data: DataRows<Item> | undefined = items && dataRows(list, options);
-  const labels = new Map<string, string>();
-  let shown: ReadonlySet<string> | undefined;
-  const rows = data ?? markupRows(list, source!, ({ key }) => shown?.has(key) ?? true);
-  let all: readonly Item[] = [];
-  let timer: ReturnType<typeof setTimeout> | undefined;
-  let load: AbortController | undefined;
-  /** Typing rests, and then it is asked. */
-  let isWaiting = false;
-  let last: { query: string } | undefined;
-  let failure: { error: unknown } | undefined;
-
-  const learn = ({ key, label = key }: Item): void => void labels.set(key, label);
-  const take = (next: readonly Item[]): void => {
-    all = unlike(list, next);
-    // A list of thousands is looked through when a label is wanted; what goes with an answer is kept.
-    if (asked) all.forEach(learn);
+): OptionsSource {
+  const asked = typeof settings.items === 'function' ? settings.items : undefined;
+  const given = givenBy(settings);
+  const data = settings.items ? dataRows<Item>(list, rowOptionsOf(settings)) : undefined;
+  const markup = markupItems(list, () => list.querySelectorAll<HTMLElement>('[role=option]'), {
+    labelOf: labelIn,
+    isThere: ({ key }) => held.fitting?.has(key) ?? true,
+  });
+  const held: Held = {
+    root,
+    list,
+    settings,
+    asked,
+    markup: data ? undefined : markup,
+    data,
+    labels: new Map(),
+    fitting: undefined,
+    all: [],
+    timer: undefined,
+    load: undefined,
+    isWaiting: false,
+    last: undefined,
+    failure: undefined,
+    changed,
   };
-  const fits = (query: string): ((item: Item) => unknown) => {
-    if (!query || asked) return () => true;
-    if (typeof match === 'function') return (item) => match(item.label ?? '', query, item);
-    const matching = matcher(query, match, languageOf(root));
-    return (item) => matching(item.label ?? '');
-  };
-  const run = (query: string): void => {
-    const mine = (load = new AbortController());
-    isWaiting = false;
-    last = { query };
-    const end = (act: () => void): void => {
-      if (load !== mine) return;
-      load = undefined;
-      act();
-      changed();
-    };
-    const fail = (error: unknown): void =>
-      end(() => {
-        failure = { error };
-        tell('options-failed', root, { query, error });
-      });
-    const fill = (answer: readonly Item[]): void =>
-      end(() => {
-        if (!Array.isArray(answer))
-          throw new TypeError(`elastic-shell: items must answer with a list, got ${String(answer)}`);
-        failure = undefined;
-        take(answer);
-      });
-    try {
-      const answer = asked!(query, mine.signal);
-      if (isPromise(answer)) void answer.then(fill).then(undefined, fail);
-      else fill(answer);
-    } catch (error) {
-      fail(error);
-    }
-    if (load) changed();
-  };
+  const all = (): readonly Item[] => held.markup?.all() ?? held.all;
+  if (given) take(held, itemsIn(given));
   const unfollow = followItems(given, (next) => {
-    take(next);
+    take(held, next);
     changed();
   });
-  if (given) take(itemsIn(given));
-
   return {
-    rows,
-    all: () => source?.all() ?? all,
+    items: data ?? markup,
+    all,
     labelOf: (key) =>
-      labels.get(key) ??
-      (source?.all() ?? all).find((item) => item.key === key)?.label ??
-      options.labelOf?.(key) ??
-      key,
-    show(query, extra) {
-      const fit = fits(query);
-      if (source) {
-        shown = query ? new Set(source.all().flatMap((item) => (fit(item) ? [item.key] : []))) : undefined;
-        rows.refresh();
-        return;
-      }
-      const next = query && !asked ? all.filter(fit) : all;
-      data!.set(extra ? [...next, extra] : next);
-    },
-    ask(query, isTyped) {
-      if (!asked || (last?.query === query && !failure)) return;
-      clearTimeout(timer);
-      load?.abort();
-      load = undefined;
-      isWaiting = isTyped;
-      if (isTyped) timer = setTimeout(run, Number(delay ?? 200), query);
-      else run(query);
-    },
-    retry: () => run(last?.query ?? ''),
-    state: () => ({ isBusy: !!load || isWaiting, hasFailed: !!failure, ...failure }),
-    learn,
+      held.labels.get(key) ?? all().find((item) => item.key === key)?.label ?? settings.labelOf?.(key) ?? key,
+    show: (query, extra) => show(held, query, extra),
+    ask: (query, isTyped) => ask(held, query, isTyped),
+    retry: () => asked && load(held, asked, held.last ?? ''),
+    state: () => ({ isBusy: !!held.load || held.isWaiting, hasFailed: !!held.failure, ...held.failure }),
+    learn: ({ key, label = key }) => void held.labels.set(key, label),
     release() {
-      clearTimeout(timer);
-      load?.abort();
-      load = undefined;
+      cancel(held);
       unfollow();
       data?.release();
     },

@@ -1,5 +1,7 @@
 // The parts of a combobox, found by role, and what each is for.
 
+import { described } from '../../engine/dom.js';
+
 export interface ComboboxParts {
   /** What keeps focus and names the current option. */
   holder: HTMLElement;
@@ -13,14 +15,14 @@ export interface ComboboxParts {
   box: HTMLElement;
 }
 
-/** Throws a TypeError that names the part that is missing. */
+const isField = (holder: HTMLElement): holder is HTMLInputElement => holder.matches('input,textarea');
+
+/** Finds the parts in `root`. Throws a TypeError that names the part that is missing. */
 export function comboboxParts(root: HTMLElement): ComboboxParts {
   const find = (selector: string, what: string): HTMLElement => {
     const found = root?.querySelector?.<HTMLElement>(selector);
     if (found) return found;
-    throw new TypeError(
-      `elastic-shell: combobox needs ${what} in ${root?.nodeType === 1 ? `<${root.localName} id="${root.id}">` : String(root)}; it holds none`,
-    );
+    throw new TypeError(`elastic-shell: combobox needs ${what} in ${described(root)}; it holds none`);
   };
   const holder = find('[role=combobox]', 'an element with role="combobox"');
   const list = find('[role=listbox]', 'an element with role="listbox"');
@@ -33,7 +35,7 @@ export function comboboxParts(root: HTMLElement): ComboboxParts {
     list,
     popup,
     trigger,
-    field: holder.matches('input,textarea') ? (holder as HTMLInputElement) : undefined,
+    field: isField(holder) ? holder : undefined,
     box: trigger.closest<HTMLElement>('[data-box]') ?? trigger,
   };
 }

@@ -1,16 +1,13 @@
-// What the list of a combobox offers now: what matches, what may be added, and how fetching goes, shown and announced.
+// The results of a combobox: what its list offers now, what may be added, and how fetching goes, shown and announced.
 import { indexOf, type Item } from '../../core/collection/items.js';
 import { matcher } from '../../core/collection/match.js';
 import { move } from '../../core/collection/movement.js';
-import type { ComboboxState } from '../../core/contract/combobox.js';
-import { type Announcer, languageOf } from '../../announce/announce.js';
-import type { Engine } from '../../engine/engine.js';
+import { languageOf } from '../../announce/announce.js';
+import type { Items } from '../../list/items.js';
 import { highlighter } from '../../list/highlight.js';
-import { type Choices, choices } from './options-source.js';
-import { notice } from './notice.js';
-import type { RunOptions } from './types.js';
-import type { ComboboxParts } from './parts.js';
-import type { english } from './words.js';
+import { type Notice, notice } from './notice.js';
+import { type OptionsSource, optionsSource } from './options-source.js';
+import type { ComboboxContext } from './types.js';
 
 /** The key of the option that adds what was typed. */
 export const addKey = 'shell-add';
@@ -18,108 +15,139 @@ export const addKey = 'shell-add';
 /** Milliseconds before progress shows: what comes sooner would only flicker. */
 const patience = 150;
 
-export interface Offer extends Omit<Choices, 'show' | 'retry' | 'all'> {
+export interface Results extends Pick<OptionsSource, 'items' | 'labelOf' | 'ask' | 'learn' | 'state'> {
+  items: Items;
   /** What is offered is to be looked at again. */
   stale(): void;
-  /** Brings the rows up to the state; shows what there is to say beside them. */
+  /** Brings the rows up to the state. */
+  sync(): void;
+  /** Shows what there is to say beside the rows. */
   show(): void;
   /** What is current once this is searched for. */
   firstMatch(query: string): string | undefined;
   /** Announces how many there are. */
   tellFound(): void;
+  release(): void;
 }
 
-export function offer(
-  engine: Engine<ComboboxState, RunOptions>,
-  options: RunOptions,
-  { holder, list, popup }: ComboboxParts,
-  say: typeof english,
-  announce: Announcer,
-): Offer {
-  const { root } = engine;
+interface Held {
+  context: ComboboxContext;
+  source: OptionsSource;
+  note: Notice;
+  /** What the rows were last brought up to. */
+  shown: string | undefined;
+  /** Fetching takes long enough to be told. */
+  isLate: boolean;
+  timer: ReturnType<typeof setTimeout> | undefined;
+}
+
+/** The option that adds what was typed, where there is none of that name. */
+const extraFor = ({ context: { engine, say }, source }: Held, query: string): Item | undefined => {
+  const typed = query.trim();
+  if (!engine.options.create || !typed || source.state().isBusy) return undefined;
+  const exists = source.all().some(({ label }) => label?.toLowerCase() === typed.toLowerCase());
+  return exists ? undefined : { key: addKey, label: say.add(typed) };
+};
+
+function sync(held: Held): void {
+  const { context, source } = held;
+  const { query } = context.engine.state();
+  const now = `${source.state().isBusy} ${query}`;
+  if (now === held.shown) return;
+  held.shown = now;
+  source.show(query, extraFor(held, query));
+}
+
+/** How many there are, without the one that adds. */
+const found = ({ source }: Held): number => {
+  const items = source.items.items();
+  return items.length - (items.at(-1)?.key === addKey ? 1 : 0);
+};
+
+const tellFound = (held: Held): void => {
+  const { engine, say, announce } = held.context;
+  const { query } = engine.state();
+  if (!query || held.source.state().isBusy) return;
+  if (found(held)) announce.count(found(held));
+  else announce.say(say.none(query));
+};
+
+function firstMatch(held: Held, query: string): string | undefined {
+  sync(held);
+  const { engine } = held.context;
+  const items = held.source.items.items();
+  const { current } = engine.state();
+  if (!query) return indexOf(items, current) < 0 ? undefined : current;
+  return engine.options.freeText ? undefined : move(items, undefined, 'first');
+}
+
+/** What is at hand, or how fetching goes, is different now. */
+function changed(held: Held): void {
+  const { engine, say, announce } = held.context;
+  held.shown = undefined;
+  sync(held);
+  const { open, query, current } = engine.state();
+  const { isBusy, hasFailed, error } = held.source.state();
+  clearTimeout(held.timer);
+  held.isLate = false;
+  if (isBusy)
+    held.timer = setTimeout(() => {
+      held.isLate = true;
+      announce.say(say.loading());
+      engine.render();
+    }, patience);
+  else if (open) {
+    if (indexOf(held.source.items.items(), current) < 0)
+      engine.change({ current: firstMatch(held, query) }, { reason: 'native' }, true);
+    if (hasFailed) announce.say(say.failed(error));
+    else tellFound(held);
+  }
+  engine.render();
+}
+
+/** Says beside the rows that nothing matches, that options are on their way, or that they did not come. */
+function showNotice(held: Held): void {
+  const { note, source, isLate } = held;
+  const { engine, say } = held.context;
+  const { open, query } = engine.state();
+  const { isBusy, hasFailed, error } = source.state();
+  if (hasFailed) note.show(say.failed(error), say.retry());
+  else if (isBusy) note.show(isLate && !found(held) ? say.loading() : undefined);
+  else note.show(found(held) || !open ? undefined : say.none(query));
+}
+
+/** The results of the combobox that `context` has. */
+export function results(context: ComboboxContext): Results {
+  const { engine, parts } = context;
+  const { root, options } = engine;
+  const { popup, list, holder } = parts;
   const marks = highlighter(root.ownerDocument);
-  let shown: string | undefined;
-  let isLate = false;
-  let timer: ReturnType<typeof setTimeout> | undefined;
+  const source = optionsSource(root, list, options, () => changed(held));
   const note = notice(popup, list, () => {
     holder.focus();
     source.retry();
   });
-
-  /** The option that adds what was typed, where there is none of that name. */
-  const extra = (query: string): Item | undefined => {
-    const typed = query.trim();
-    if (!options.create || !typed || source.state().isBusy) return undefined;
-    const exists = source.all().some(({ label }) => label?.toLowerCase() === typed.toLowerCase());
-    return exists ? undefined : { key: addKey, label: say.add(typed) };
-  };
-  const sync = (): void => {
-    const { query } = engine.state();
-    const now = `${source.state().isBusy} ${query}`;
-    if (now === shown) return;
-    shown = now;
-    source.show(query, extra(query));
-  };
-  const found = (): number => {
-    const items = source.rows.items();
-    return items.length - (items.at(-1)?.key === addKey ? 1 : 0);
-  };
-  const tellFound = (): void => {
-    const { query } = engine.state();
-    if (!query || source.state().isBusy) return;
-    if (found()) announce.count(found());
-    else announce.say(say.none(query));
-  };
-  const firstMatch = (query: string): string | undefined => {
-    sync();
-    const items = source.rows.items();
-    const { current } = engine.state();
-    if (!query) return indexOf(items, current) < 0 ? undefined : current;
-    return options.freeText ? undefined : move(items, undefined, 'first');
-  };
-  const source = choices(root, list, options, () => {
-    shown = undefined;
-    sync();
-    const { open, query, current } = engine.state();
-    const { isBusy, hasFailed, error } = source.state();
-    clearTimeout(timer);
-    isLate = false;
-    if (isBusy)
-      timer = setTimeout(() => {
-        isLate = true;
-        announce.say(say.loading());
-        engine.render();
-      }, patience);
-    else if (open) {
-      if (indexOf(source.rows.items(), current) < 0)
-        engine.change({ current: firstMatch(query) }, { reason: 'native' }, true);
-      if (hasFailed) announce.say(say.failed(error));
-      else tellFound();
-    }
-    engine.render();
-  });
+  const held: Held = { context, source, note, shown: undefined, isLate: false, timer: undefined };
   return {
     ...source,
-    tellFound,
-    firstMatch,
+    tellFound: () => tellFound(held),
+    firstMatch: (query) => firstMatch(held, query),
     stale() {
-      shown = undefined;
+      held.shown = undefined;
     },
+    sync: () => sync(held),
     show() {
-      sync();
       const { open, query } = engine.state();
-      const { isBusy, hasFailed, error } = source.state();
-      const isMarked = open && query && typeof options.match !== 'function';
+      const { match } = options;
+      const isMarked = open && query && typeof match !== 'function';
       marks.mark(
-        [...source.rows.shown()].filter(([{ key }]) => key !== addKey),
-        isMarked ? matcher(query, options.match as 'contains', languageOf(root)) : undefined,
+        [...source.items.shown()].filter(([{ key }]) => key !== addKey),
+        isMarked ? matcher(query, match, languageOf(root)) : undefined,
       );
-      if (hasFailed) note.show(say.failed(error), say.retry());
-      else if (isBusy) note.show(isLate && !found() ? say.loading() : undefined);
-      else note.show(found() || !open ? undefined : say.none(query));
+      showNotice(held);
     },
     release() {
-      clearTimeout(timer);
+      clearTimeout(held.timer);
       marks.mark([], undefined);
       note.release();
       source.release();

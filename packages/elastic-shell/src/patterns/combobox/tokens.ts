@@ -1,5 +1,8 @@
 // Tokens: what is selected, as buttons that remove it, walked by arrows from the field and back.
-import { chordOf } from '../../events/keys.js';
+import { targetOf } from '../../engine/dom.js';
+import { chordOf, meaningOf } from '../../events/keys.js';
+import { listen } from '../../events/listen.js';
+import { rove } from '../../list/roving.js';
 import { arrange } from '../../list/rows/arrange.js';
 
 export interface TokenRules {
@@ -17,76 +20,91 @@ export interface Tokens {
   release(): void;
 }
 
+/** Marks the place of the tokens, made where the author has none; answers what puts it back. */
+function preparePlace(place: HTMLElement, isOwn: boolean, chosen: string): () => void {
+  const wasHidden = place.hidden;
+  const before = ['role', 'aria-label'].map((name) => [name, place.getAttribute(name)] as const);
+  place.setAttribute('role', 'group');
+  if (!place.hasAttribute('aria-label')) place.setAttribute('aria-label', chosen);
+  return () => {
+    place.replaceChildren();
+    if (!isOwn) return place.remove();
+    place.hidden = wasHidden;
+    for (const [name, value] of before)
+      if (value === null) place.removeAttribute(name);
+      else place.setAttribute(name, value);
+  };
+}
+
+const makeToken = (document: Document, key: string, label: string, name: string): HTMLElement => {
+  const button = document.createElement('button');
+  button.type = 'button';
+  button.tabIndex = -1;
+  button.dataset['token'] = key;
+  button.setAttribute('aria-label', name);
+  button.append(label);
+  return button;
+};
+
+/** What keys do on a token, by moves; the last token leads on to the field, and so do End and Escape. */
+const moves = { 'inline-previous': 'previous', 'inline-next': 'next', Home: 'first' };
+const toField = ['End', 'Escape'];
+const removals = ['Delete', 'Backspace'];
+
+/** Tokens before `field`, in the author's `[data-tokens]` where there is one. */
 export function tokens(root: HTMLElement, field: HTMLElement, rules: TokenRules): Tokens {
   const document = root.ownerDocument;
   const own = root.querySelector<HTMLElement>('[data-tokens]');
   const place = own ?? document.createElement('span');
-  const stop = new AbortController();
-  const buttons = new Map<string, HTMLElement>();
   if (!own) {
     place.setAttribute('data-tokens', '');
     field.before(place);
   }
-  const wasHidden = place.hidden;
-  const before = { role: place.getAttribute('role'), 'aria-label': place.getAttribute('aria-label') };
-  place.setAttribute('role', 'group');
-  if (!before['aria-label']) place.setAttribute('aria-label', rules.chosen);
-
-  const make = (key: string, label: string): HTMLElement => {
-    const button = document.createElement('button');
-    button.type = 'button';
-    button.tabIndex = -1;
-    button.dataset['token'] = key;
-    button.setAttribute('aria-label', rules.name(label));
-    button.append(label);
-    return button;
-  };
+  const putBack = preparePlace(place, !!own, rules.chosen);
+  const buttons = new Map<string, HTMLElement>();
   const all = (): HTMLElement[] => [...buttons.values()];
-  const tokenOf = (event: Event): HTMLElement | undefined =>
-    all().find((button) => button.contains(event.target as Node));
+  const tokenOf = (event: Event): HTMLElement | undefined => {
+    const target = targetOf(event) ?? null;
+    return all().find((button) => button.contains(target));
+  };
   const remove = (button: HTMLElement, reason: 'press' | 'key', event: Event): void => {
     const at = all().indexOf(button);
-    rules.remove(button.dataset['token']!, reason, event);
-    if (document.activeElement === document.body || document.activeElement === button)
-      (reason === 'key' ? (all()[at] ?? all().at(-1) ?? field) : field).focus();
+    rules.remove(button.dataset['token'] ?? '', reason, event);
+    const { activeElement } = document;
+    if (activeElement !== document.body && activeElement !== button) return;
+    (reason === 'key' ? (all()[at] ?? all().at(-1) ?? field) : field).focus();
   };
-  const heard: Record<string, (event: never) => void> = {
-    click(event: MouseEvent) {
+  const onKey = (event: KeyboardEvent): void => {
+    const button = tokenOf(event);
+    const chord = button ? chordOf(event, root) : '';
+    if (!button || !chord) return;
+    // A letter is meant for the field.
+    if ([...event.key].length === 1 && chord !== 'Space') return field.focus();
+    const way = meaningOf(moves, chord);
+    const isRemoval = removals.includes(chord);
+    if (!way && !isRemoval && !toField.includes(chord)) return;
+    event.preventDefault();
+    if (isRemoval) return remove(button, 'key', event);
+    const isLast = button === all().at(-1);
+    if (!way || (way === 'next' && isLast)) field.focus();
+    else rove(all(), button, way, { wrap: false });
+  };
+  const release = listen(place, {
+    click(event) {
       const button = tokenOf(event);
       if (button) remove(button, event.detail ? 'press' : 'key', event);
     },
-    keydown(event: KeyboardEvent) {
-      const button = tokenOf(event);
-      const chord = button && chordOf(event, root);
-      if (!button || !chord) return;
-      const at = all().indexOf(button);
-      const to: Record<string, HTMLElement> = {
-        'inline-previous': all()[at - 1] ?? button,
-        'inline-next': all()[at + 1] ?? field,
-        Home: all()[0]!,
-        End: field,
-        Escape: field,
-      };
-      const isRemoval = chord === 'Delete' || chord === 'Backspace';
-      // A letter is meant for the field.
-      if ([...event.key].length === 1 && chord !== 'Space') return field.focus();
-      if (!isRemoval && !to[chord]) return;
-      event.preventDefault();
-      if (isRemoval) remove(button, 'key', event);
-      else to[chord]!.focus();
-    },
-  };
-  for (const type in heard)
-    place.addEventListener(type, heard[type] as EventListener, { signal: stop.signal });
-
+    keydown: onKey,
+  });
   return {
     show(chosen) {
       const keys = new Set(chosen.map(({ key }) => key));
       for (const key of buttons.keys()) if (!keys.has(key)) buttons.delete(key);
-      for (const { key, label } of chosen) if (!buttons.has(key)) buttons.set(key, make(key, label));
+      for (const { key, label } of chosen)
+        if (!buttons.has(key)) buttons.set(key, makeToken(document, key, label, rules.name(label)));
       arrange(
         place,
-        chosen.map(({ key }) => buttons.get(key)!),
+        chosen.flatMap(({ key }) => buttons.get(key) ?? []),
       );
       place.hidden = !chosen.length;
     },
@@ -96,14 +114,8 @@ export function tokens(root: HTMLElement, field: HTMLElement, rules: TokenRules)
       return !!target;
     },
     release() {
-      stop.abort();
-      place.replaceChildren();
-      if (!own) return place.remove();
-      place.hidden = wasHidden;
-      for (const [name, value] of Object.entries(before)) {
-        if (value === null) place.removeAttribute(name);
-        else place.setAttribute(name, value);
-      }
+      release();
+      putBack();
     },
   };
 }

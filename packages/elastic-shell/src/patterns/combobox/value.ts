@@ -1,69 +1,60 @@
-// What a combobox answers: its choice as text in the field or as tokens, told when it changes, and sent with a form.
+// The value of a combobox: its choice as text in the field or as tokens, told when it changes, and sent with a form.
 import { type Chosen, keysOf } from '../../core/collection/selection.js';
 import type { ComboboxState } from '../../core/contract/combobox.js';
-import type { Announcer } from '../../announce/announce.js';
-import type { Engine } from '../../engine/engine.js';
-import { takePart } from '../../form/form.js';
 import type { Change } from '../../engine/types.js';
-import type { RunOptions } from './types.js';
-import type { ComboboxParts } from './parts.js';
+import { takePart } from '../../form/form.js';
 import { type Tokens, tokens } from './tokens.js';
-import type { english } from './words.js';
+import type { ComboboxContext } from './types.js';
 
-export interface Answer {
+export interface Value {
   isRequired: boolean;
   tokens: Tokens | undefined;
   /** Shows the choice; a field that is being typed into says what is typed. */
   show(isTyped: boolean): void;
   /** What is selected has changed. */
-  changed(change: Change): void;
+  changed(change: Change<Chosen>): void;
   release(): void;
 }
 
-/** `first`: what a reset goes back to. */
-export function answer(
-  engine: Engine<ComboboxState, RunOptions>,
-  options: RunOptions,
-  { holder, field, trigger }: ComboboxParts,
-  say: typeof english,
-  announce: Announcer,
-  labelOf: (key: string) => string,
-  first: () => Chosen,
-): Answer {
-  const { root, view } = engine;
-  const { multiple, freeText } = options;
-  const value = trigger.querySelector<HTMLElement>('[data-value]');
-  const placeholder = value?.textContent ?? '';
-  const isRequired =
-    options.required ?? (holder.hasAttribute('required') || root.hasAttribute('data-required'));
-  let isReady = false;
-  // What is selected at first is no news.
-  queueMicrotask(() => {
-    isReady = true;
+interface Held {
+  context: ComboboxContext;
+  labelOf(key: string): string;
+  isRequired: boolean;
+  tokens: Tokens | undefined;
+  /** What is selected at first is no news. */
+  isReady: boolean;
+}
+
+const settled = (
+  { context: { engine } }: Held,
+  next: Partial<ComboboxState>,
+  reason: Change['reason'],
+): void => engine.change(next, { reason }, true);
+
+const tokensOf = ({ engine, parts, say }: ComboboxContext): Tokens =>
+  tokens(engine.root, parts.trigger, {
+    name: say.remove,
+    chosen: say.chosen(),
+    remove(key, reason, event) {
+      if (!parts.holder.matches(':disabled')) engine.intend('deselect', { reason, event }, key);
+    },
   });
-  const settled = (next: Partial<ComboboxState>, reason: Change['reason']): void =>
-    engine.change(next, { reason }, true);
-  const chips = multiple
-    ? tokens(root, trigger, {
-        name: say.remove,
-        chosen: say.chosen(),
-        remove(key, reason, event) {
-          if (holder.matches(':disabled')) return;
-          view.at = key;
-          engine.intend('remove', { reason, event });
-          view.at = undefined;
-        },
-      })
-    : undefined;
-  const isMissing = (): boolean => {
-    const { selected, text } = engine.state();
-    return isRequired && !keysOf(selected).size && !text;
-  };
-  const leave = takePart(root, {
+
+const isMissing = ({ context: { engine }, isRequired }: Held): boolean => {
+  const { selected, text } = engine.state();
+  return isRequired && !keysOf(selected).size && !text;
+};
+
+/** Takes part in its form; `first` is what a reset goes back to. */
+function joinForm(held: Held, first: () => Chosen): () => void {
+  const { engine, parts, say, announce } = held.context;
+  const { root, options } = engine;
+  const { holder, field } = parts;
+  return takePart(root, {
     isDisabled: () => holder.matches(':disabled'),
     /** A field is checked by the platform; a button is not. */
     refuse() {
-      if (field || !isMissing()) return false;
+      if (field || !isMissing(held)) return false;
       announce.say(say.required());
       holder.focus();
       return true;
@@ -72,46 +63,79 @@ export function answer(
     value() {
       const { selected, text } = engine.state();
       const keys = [...keysOf(selected)];
-      return keys.length || !freeText || !text ? keys : text;
+      return keys.length || !options.freeText || !text ? keys : text;
     },
     reset() {
       const selected = first();
       const [key] = keysOf(selected);
-      settled({ selected, text: !multiple && key !== undefined ? labelOf(key) : '' }, 'native');
+      const text = !options.multiple && key !== undefined ? held.labelOf(key) : '';
+      settled(held, { selected, text }, 'native');
     },
   });
-  if (freeText && field && !keysOf(engine.state().selected).size) settled({ text: field.value }, 'native');
+}
 
+function show(held: Held, isTyped: boolean, value: HTMLElement | null, placeholder: string): void {
+  const { engine, parts, say } = held.context;
+  const { field, trigger, holder } = parts;
+  const { selected, text, query } = engine.state();
+  held.tokens?.show([...keysOf(selected)].map((key) => ({ key, label: held.labelOf(key) })));
+  const shown = text || placeholder;
+  if (value && value.textContent !== shown) value.textContent = shown;
+  if (!field) return;
+  const wanted = engine.options.multiple || trigger !== holder || isTyped ? query : text;
+  if (field.value !== wanted) field.value = wanted;
+  field.setCustomValidity?.(isMissing(held) ? say.required() : '');
+}
+
+/** Of one: the field says it. Of several: what came or went is announced. */
+function changed(held: Held, { value, previous }: Change<Chosen>): void {
+  const { context, labelOf, isReady } = held;
+  const { engine, say, announce } = context;
+  const [after, before] = [keysOf(value), keysOf(previous)];
+  if (!engine.options.multiple) {
+    const [key] = after;
+    if (key !== undefined) settled(held, { text: labelOf(key) }, 'program');
+    else if (!engine.options.freeText) settled(held, { text: '' }, 'program');
+    return;
+  }
+  if (!isReady) return;
+  const added = [...after].find((key) => !before.has(key));
+  const removed = [...before].find((key) => !after.has(key));
+  if (added !== undefined) announce.say(say.added(labelOf(added), after.size));
+  else if (removed !== undefined) announce.say(say.removed(labelOf(removed), after.size));
+}
+
+/** The value of the combobox that `context` has. `first`: what a reset goes back to. */
+export function valueOf(
+  context: ComboboxContext,
+  labelOf: (key: string) => string,
+  first: () => Chosen,
+): Value {
+  const { engine, parts } = context;
+  const { root, options, state } = engine;
+  const { holder, field, trigger } = parts;
+  const value = trigger.querySelector<HTMLElement>('[data-value]');
+  const placeholder = value?.textContent ?? '';
+  const held: Held = {
+    context,
+    labelOf,
+    isRequired: options.required ?? (holder.hasAttribute('required') || root.hasAttribute('data-required')),
+    tokens: options.multiple ? tokensOf(context) : undefined,
+    isReady: false,
+  };
+  queueMicrotask(() => {
+    held.isReady = true;
+  });
+  const leave = joinForm(held, first);
+  if (options.freeText && field && !keysOf(state().selected).size)
+    settled(held, { text: field.value }, 'native');
   return {
-    isRequired,
-    tokens: chips,
-    show(isTyped) {
-      const { selected, text, query } = engine.state();
-      const keys = [...keysOf(selected)];
-      chips?.show(keys.map((key) => ({ key, label: labelOf(key) })));
-      const shown = text || placeholder;
-      if (value && value.textContent !== shown) value.textContent = shown;
-      if (!field) return;
-      const wanted = multiple || trigger !== holder || isTyped ? query : text;
-      if (field.value !== wanted) field.value = wanted;
-      field.setCustomValidity?.(isMissing() ? say.required() : '');
-    },
-    changed({ value: now, previous }) {
-      const [after, before] = [keysOf(now as Chosen), keysOf(previous as Chosen)];
-      if (!multiple) {
-        const [key] = after;
-        if (key !== undefined) settled({ text: labelOf(key) }, 'program');
-        else if (!freeText) settled({ text: '' }, 'program');
-        return;
-      }
-      if (!isReady) return;
-      const added = [...after].find((key) => !before.has(key));
-      const removed = [...before].find((key) => !after.has(key));
-      if (added !== undefined) announce.say(say.added(labelOf(added), after.size));
-      else if (removed !== undefined) announce.say(say.removed(labelOf(removed), after.size));
-    },
+    isRequired: held.isRequired,
+    tokens: held.tokens,
+    show: (isTyped) => show(held, isTyped, value, placeholder),
+    changed: (change) => changed(held, change),
     release() {
-      chips?.release();
+      held.tokens?.release();
       field?.setCustomValidity?.('');
       if (value) value.textContent = placeholder;
       leave();

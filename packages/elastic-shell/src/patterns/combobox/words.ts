@@ -1,6 +1,6 @@
 // The words of a combobox, in English where nobody gives others.
-import { failureText } from '../../core/text.js';
 import type { Counts } from '../../announce/announce.js';
+import { failureText } from '../../core/text.js';
 
 export interface ComboboxWords extends Counts {
   /** That nothing matches. Default: `No match for "…"`; with nothing typed `Nothing to choose from`. */
@@ -26,6 +26,9 @@ export interface ComboboxWords extends Counts {
   /** Why a form cannot be sent. Default: `Choose one.` */
   required?(): string;
 }
+
+/** Every word, with what stands for those that nobody gives. */
+export type Words = typeof english;
 
 export const english = {
   none: (query: string) => (query ? `No match for “${query}”` : 'Nothing to choose from'),

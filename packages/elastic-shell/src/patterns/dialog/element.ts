@@ -1,20 +1,6 @@
 // <shell-dialog>: wires the <dialog> inside it.
-import { wireDialog } from './wire.js';
+import { dialog } from '../../core/contract/dialog.js';
 import { element } from '../../engine/element.js';
+import { wireDialog } from './wire.js';
 
-element('shell-dialog', wireDialog, {
-  root: 'dialog',
-  options: [
-    'outside',
-    'escape',
-    'firstFocus',
-    'focusReturn',
-    'size',
-    'phone',
-    'backdrop',
-    'content',
-    'loadOn',
-  ],
-  flags: ['keepContent'],
-  states: ['open'],
-});
+element('shell-dialog', wireDialog, { root: 'dialog', options: dialog.options ?? {} });

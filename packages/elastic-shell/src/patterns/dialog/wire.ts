@@ -1,25 +1,20 @@
 // The modal dialog and the alert dialog on a `<dialog>`: `wireDialog`.
-import {
-  choices,
-  dialog,
-  type DialogChoices,
-  markupOf,
-  namingOf,
-  outsideOf,
-} from '../../core/contract/dialog.js';
-import { type WithResult, wireWithResult } from '../../layer/result.js';
+import type { Openable } from '../../core/contract/openable.js';
+import { dialog, type DialogChoices, markupOf, namingOf, outsideOf } from '../../core/contract/dialog.js';
 import { type ContentOptions, withContent } from '../../content/content.js';
+import { optionsOf, registerPattern } from '../../engine/defaults.js';
+import type { OpenOptions } from '../../engine/types.js';
 import { dialogFocus, type FocusOptions } from '../../focus/focus-policy.js';
+import { labelsOf } from '../../labels/labels.js';
 import { layer, type LayerOptions } from '../../layer/layer.js';
 import { withMessage } from '../../layer/message.js';
-import { labelsOf } from '../../labels/labels.js';
-import { optionsOf } from '../../engine/options.js';
+import { wireWithResult, type WithResult } from '../../layer/result.js';
 import { asModal } from '../../layer/top-layer.js';
-import type { OpenOptions } from '../../engine/types.js';
 
 export interface DialogOptions
-  extends OpenOptions, DialogChoices, LayerOptions, FocusOptions, ContentOptions {}
+  extends OpenOptions<Openable>, DialogChoices, LayerOptions, FocusOptions, ContentOptions {}
 
+/** A wired dialog: its state `open`, and the verbs `show`, `close`, `toggle` and `ask`. */
 export type Dialog = WithResult;
 
 declare module '../../engine/defaults.js' {
@@ -27,21 +22,22 @@ declare module '../../engine/defaults.js' {
     dialog: DialogOptions;
   }
 }
+registerPattern(dialog.name, dialog.options);
 
 /**
  * Wires a modal dialog, or an alert dialog when `root` has role="alertdialog". Buttons open and close
  * it by `commandfor`; a closing button's value is the result. Follows the WAI-ARIA dialog pattern.
- * Throws a TypeError when `root` is no `<dialog>` or is wired already, or an option's value is unknown.
+ * Throws a TypeError when `root` is no `<dialog>` or is wired already, or an option is unknown or has a wrong value.
  */
-export function wireDialog(root: HTMLElement, own: DialogOptions = {}): Dialog {
-  const options = optionsOf('dialog', own, choices);
-  return wireWithResult<DialogOptions>(root, dialog, options, (engine, ended) => {
+export function wireDialog(root: HTMLElement, own?: DialogOptions): Dialog {
+  const options = optionsOf(dialog, own, root);
+  return wireWithResult<DialogOptions>(root, dialog, options, (engine, ended, element) => {
     const markup = markupOf(root);
-    const names = labelsOf(engine, (title, description) => namingOf(markup, title, description));
+    const labels = labelsOf(engine, (title, description) => namingOf(markup, title, description));
     const service = layer(engine, {
-      showing: asModal(root as HTMLDialogElement),
-      focusing: dialogFocus(engine, names),
-      names,
+      showing: asModal(element),
+      focus: dialogFocus(engine, labels),
+      labels,
       outside: outsideOf(options, markup),
       ended,
     });

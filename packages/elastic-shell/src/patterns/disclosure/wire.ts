@@ -1,40 +1,42 @@
 // The disclosure on an element: `wireDisclosure`.
-import type { Cell } from '../../core/cell.js';
-import type { Openable } from '../../core/contract/openable.js';
 import { disclosure } from '../../core/contract/disclosure.js';
+import type { Openable, OpenIntent } from '../../core/contract/openable.js';
 import { type ContentOptions, withContent } from '../../content/content.js';
-import type { ElasticAxis } from '../../motion/expand.js';
+import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { wire } from '../../engine/engine.js';
 import { lazyService } from '../../engine/lazy-service.js';
-import type { OpenOptions, Wired } from '../../engine/types.js';
+import type { Cells, OpenOptions, Wired } from '../../engine/types.js';
+import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
+import type { ElasticAxis } from '../../motion/expand.js';
 
-export interface DisclosureOptions extends OpenOptions, ContentOptions {
-  /** Along which axis it opens by its measured size; needs structure.css. Default: neither, it opens at once. */
-  elastic?: ElasticAxis;
+export interface DisclosureOptions extends OpenOptions<Openable>, ContentOptions {
+  /** Along which axis it opens by its measured size; needs structure.css. Default: `none`, it opens at once. */
+  elastic?: ElasticAxis | 'none';
 }
 
-export interface Disclosure extends Wired {
-  readonly open: Cell<boolean>;
-}
+/** A wired disclosure: its state `open`, and the verbs `show`, `close` and `toggle`. */
+export interface Disclosure extends Wired, Cells<Openable>, OpenVerbs {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
     disclosure: DisclosureOptions;
   }
 }
+registerPattern(disclosure.name, disclosure.options);
 
 /**
  * Wires a disclosure. `root` is the panel, which buttons name by `commandfor` or `aria-controls`,
  * or a `<details>`. Follows the WAI-ARIA disclosure pattern. Throws a TypeError when `root` is no
- * element or is wired already.
+ * element or is wired already, or an option is unknown or has a wrong value.
  */
-export const wireDisclosure = (root: HTMLElement, options?: DisclosureOptions): Disclosure =>
-  wire<Openable, DisclosureOptions>(root, disclosure, options, (engine) => {
-    const { elastic } = engine.options;
-    const service = elastic
-      ? lazyService({}, engine, async () =>
-          (await import('../../motion/expand-root.js')).elasticRoot(engine, elastic),
-        )
-      : {};
-    return withContent(engine, service);
+export function wireDisclosure(root: HTMLElement, own?: DisclosureOptions): Disclosure {
+  const options = optionsOf(disclosure, own, root);
+  const { elastic = 'none' } = options;
+  const wired = wire<Openable, DisclosureOptions, OpenIntent>(root, disclosure, options, (engine) => {
+    const load = async () => (await import('../../motion/expand-root.js')).expandRoot;
+    const moving =
+      elastic === 'none' ? {} : lazyService({}, engine, async () => (await load())(engine, elastic));
+    return withContent(engine, moving);
   });
+  return { ...wired, ...openVerbs(wired) };
+}

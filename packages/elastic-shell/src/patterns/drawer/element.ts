@@ -1,20 +1,6 @@
 // <shell-drawer>: wires the <dialog> inside it as a drawer.
-import { wireDrawer } from './wire.js';
+import { drawer } from '../../core/contract/drawer.js';
 import { element } from '../../engine/element.js';
+import { wireDrawer } from './wire.js';
 
-element('shell-drawer', wireDrawer, {
-  root: 'dialog',
-  options: [
-    'edge',
-    'outside',
-    'escape',
-    'firstFocus',
-    'focusReturn',
-    'closedWhen',
-    'behind',
-    'content',
-    'loadOn',
-  ],
-  flags: ['modal', 'keepContent'],
-  states: ['open'],
-});
+element('shell-drawer', wireDrawer, { root: 'dialog', options: drawer.options ?? {} });

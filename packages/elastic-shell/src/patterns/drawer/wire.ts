@@ -1,21 +1,23 @@
 // The drawer on a `<dialog>`: `wireDrawer`.
 import { markupOf, namingOf } from '../../core/contract/dialog.js';
-import { drawer, type DrawerChoices, drawerChoices } from '../../core/contract/drawer.js';
-import { type WithResult, wireWithResult } from '../../layer/result.js';
-import { closeWhen } from './breakpoint.js';
+import { drawer, type DrawerChoices } from '../../core/contract/drawer.js';
+import type { Openable } from '../../core/contract/openable.js';
 import { type ContentOptions, withContent } from '../../content/content.js';
+import { optionsOf, registerPattern } from '../../engine/defaults.js';
+import type { OpenOptions } from '../../engine/types.js';
 import { dialogFocus, type FocusOptions, popoverFocus } from '../../focus/focus-policy.js';
+import { labelsOf } from '../../labels/labels.js';
 import { layer, type LayerOptions } from '../../layer/layer.js';
 import { withMessage } from '../../layer/message.js';
-import { labelsOf } from '../../labels/labels.js';
-import { optionsOf } from '../../engine/options.js';
+import { wireWithResult, type WithResult } from '../../layer/result.js';
 import { asModal, asPopover, isShown } from '../../layer/top-layer.js';
+import { closeWhen } from './breakpoint.js';
 import { onSwipe } from './swipe.js';
-import type { OpenOptions } from '../../engine/types.js';
 
 export interface DrawerOptions
-  extends OpenOptions, DrawerChoices, LayerOptions, FocusOptions, ContentOptions {}
+  extends OpenOptions<Openable>, DrawerChoices, LayerOptions, FocusOptions, ContentOptions {}
 
+/** A wired drawer: its state `open`, and the verbs `show`, `close`, `toggle` and `ask`. */
 export type Drawer = WithResult;
 
 declare module '../../engine/defaults.js' {
@@ -23,23 +25,25 @@ declare module '../../engine/defaults.js' {
     drawer: DrawerOptions;
   }
 }
+registerPattern(drawer.name, drawer.options);
 
 /**
- * Wires a drawer: a dialog at an edge of the screen. Needs structure.css for its place. Throws a
- * TypeError when `root` is no `<dialog>` or is wired already, or an option's value is unknown.
+ * Wires a drawer: a dialog at an edge of the screen. Needs structure.css for its place. Follows the WAI-ARIA dialog
+ * pattern. Throws a TypeError when `root` is no `<dialog>` or is wired already, or an option is unknown or has a wrong
+ * value.
  */
-export function wireDrawer(root: HTMLElement, own: DrawerOptions = {}): Drawer {
-  const options = optionsOf('drawer', own, drawerChoices);
+export function wireDrawer(root: HTMLElement, own?: DrawerOptions): Drawer {
+  const options = optionsOf(drawer, own, root);
   const isModal = options.modal ?? true;
   const contract = isModal ? drawer : { ...drawer, read: () => ({ open: isShown(root) }) };
-  return wireWithResult<DrawerOptions>(root, contract, options, (engine, ended) => {
+  return wireWithResult<DrawerOptions>(root, contract, options, (engine, ended, element) => {
     const markup = markupOf(root);
-    const names = labelsOf(engine, (title, description) => namingOf(markup, title, description));
-    const focusing = dialogFocus(engine, names);
+    const labels = labelsOf(engine, (title, description) => namingOf(markup, title, description));
+    const asDialog = dialogFocus(engine, labels);
     const service = layer(engine, {
-      showing: isModal ? asModal(root as HTMLDialogElement) : asPopover(root),
-      focusing: isModal ? focusing : { ...popoverFocus(engine), enter: focusing.enter },
-      names,
+      showing: isModal ? asModal(element) : asPopover(root),
+      focus: isModal ? asDialog : { ...popoverFocus(engine), enter: asDialog.enter },
+      labels,
       outside: isModal ? 'close' : 'keep',
       ended,
     });

@@ -1,11 +1,6 @@
 // <shell-listbox>: wires the listbox inside it.
-import { wireListbox } from './wire.js';
+import { listbox } from '../../core/contract/listbox.js';
 import { element } from '../../engine/element.js';
+import { wireListbox } from './wire.js';
 
-element('shell-listbox', wireListbox, {
-  root: '[role=listbox]',
-  options: ['activation', 'layout', 'orientation', 'name', 'rowHeight'],
-  flags: ['multiple', 'wrap'],
-  states: [],
-  values: ['selected'],
-});
+element('shell-listbox', wireListbox, { root: '[role=listbox]', options: listbox.options ?? {} });

@@ -1,67 +1,134 @@
 // The listbox on an element: `wireListbox`.
-import type { Cell } from '../../core/cell.js';
 import { indexOf, type Item } from '../../core/collection/items.js';
-import { type Chosen, chosenOf, holds, keysOf } from '../../core/collection/selection.js';
-import { listbox, type ListboxChoices, listboxChoices, listboxKeys } from '../../core/contract/listbox.js';
-import type { Selecting } from '../../core/contract/selecting.js';
-import { wire } from '../../engine/engine.js';
+import { type Chosen, chosenOf, keysOf, type Selected } from '../../core/collection/selection.js';
+import { listbox, type ListboxChoices, listboxKeys } from '../../core/contract/listbox.js';
+import type { Selecting, SelectIntent } from '../../core/contract/selecting.js';
+import { optionsOf, registerPattern } from '../../engine/defaults.js';
+import { type Engine, type Service, wire } from '../../engine/engine.js';
+import type { Cells, CommonOptions, Wired } from '../../engine/types.js';
 import { takePart } from '../../form/form.js';
-import { itemsOf, labelIn } from '../../list/items.js';
+import { stateCursor } from '../../list/cursor.js';
+import { labelIn, type MarkupItems, markupItems } from '../../list/items.js';
 import { list } from '../../list/list.js';
-import { optionsOf } from '../../engine/options.js';
-import { dataRows, type RowOptions } from '../../list/rows/data-rows.js';
+import { type DataRows, dataRows, type RowOptions } from '../../list/rows/data-rows.js';
 import { columnsOf, gridOf } from '../../list/rows/grid.js';
-import { markupRows } from '../../list/rows/rows.js';
 import {
   chosenNow,
+  type ChosenOption,
   firstChosen,
   followItems,
   itemsIn,
   type ItemsOption,
-  type KeysOption,
   positionOf,
+  type SelectedOption,
   unlike,
 } from '../../list/rows/source.js';
-import type { CommonOptions, Wired } from '../../engine/types.js';
+import { type SelectVerbs, selectVerbs } from '../../list/verbs.js';
 
-export interface ListboxOptions<I extends Item = Item> extends CommonOptions, ListboxChoices, RowOptions<I> {
+/** The states of a listbox, typed by whether several options may be selected. */
+export interface ListboxState<Multiple extends boolean = boolean> {
+  /** The key of the selected option, or undefined; with `multiple`, a set of keys. */
+  selected: Selected<Multiple>;
+  /** The key of the option that keys act on. */
+  current: string | undefined;
+}
+
+export interface ListboxOptions<I extends Item = Item, Multiple extends boolean = false>
+  extends CommonOptions<ListboxState<Multiple>>, Omit<ListboxChoices, 'multiple'>, RowOptions<I> {
+  /** Several options may be selected. Default: as aria-multiselectable says, else false. */
+  multiple?: Multiple;
   /** What is selected: a key, with `multiple` keys; or a cell. Default: as the markup shows. */
-  selected?: KeysOption;
+  selected?: SelectedOption<Multiple>;
   /** Options as data, or a cell of them. Default: none; the markup holds them. */
   items?: ItemsOption<I>;
   /** The name under which the selected keys are sent with a form. Default: the attribute data-name; without either, none are. */
   name?: string;
 }
 
-export interface Listbox extends Wired {
-  /** A key or undefined; with `multiple`, a set of keys. An option's key is its data-key, else id, else place from 0. */
-  readonly selected: Cell<Chosen>;
-  /** The key of the option that keys act on. */
-  readonly current: Cell<string | undefined>;
-  /** Selects an option; with `multiple`, besides the others. */
-  select(key: string): void;
-}
+/** A wired listbox: its states, whose keys are an option's data-key, else id, else place from 0; and its verbs. */
+export interface Listbox<Multiple extends boolean = false>
+  extends Wired, Cells<ListboxState<Multiple>>, SelectVerbs {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
-    listbox: ListboxOptions;
+    listbox: ListboxOptions<Item, boolean>;
   }
+}
+registerPattern(listbox.name, listbox.options);
+
+/** The options as the service works with them: one kind of item, and one or several selected. */
+interface Settings extends CommonOptions<Selecting>, ListboxChoices, RowOptions<Item> {
+  selected?: ChosenOption | Chosen;
+  items?: ItemsOption<Item>;
+  name?: string;
+}
+
+type ListboxEngine = Engine<Selecting, Settings, SelectIntent>;
+
+/** The rows from data, in a line or in a grid. */
+const rowsOf = (root: HTMLElement, settings: Settings): DataRows<Item> | undefined => {
+  if (!settings.items) return undefined;
+  const data = dataRows(root, { ...settings, grid: settings.layout === 'grid' ? gridOf : undefined });
+  data.set(unlike(root, itemsIn(settings.items)));
+  return data;
+};
+
+function serve(engine: ListboxEngine, source: MarkupItems, first: Chosen): Service<Selecting> {
+  const { root, options } = engine;
+  const { items: given, multiple = false } = options;
+  const isGrid = options.layout === 'grid';
+  const data = rowsOf(root, options);
+  const items = data ?? source;
+  const parts = list(engine, listbox, {
+    items,
+    cursor: stateCursor(engine),
+    stop: ({ selected }) => keysOf(selected),
+    moves: { reachDisabled: true },
+    keys: () => listboxKeys(options),
+    letters: 'found',
+    press: ({ shiftKey }) => (shiftKey && multiple ? 'range' : 'pick'),
+    columns: () => (isGrid ? data?.across() || columnsOf(items) : 1),
+    itemParts: ({ key }) => (data ? positionOf(data.items(), indexOf(data.items(), key)) : {}),
+  });
+  const unfollow = followItems(given, (next) => {
+    const before = items.items();
+    data?.set(unlike(root, next));
+    parts.moved(before);
+  });
+  const leave = takePart(root, {
+    name: options.name ?? root.dataset['name'],
+    value: () => [...keysOf(engine.state().selected)],
+    reset: () => engine.change({ selected: first }, { reason: 'native' }, true),
+  });
+  return {
+    ...parts,
+    parts: () => [[root, isGrid ? { 'data-layout': 'grid' } : {}], ...parts.parts()],
+    release() {
+      parts.release();
+      unfollow();
+      leave();
+      data?.release();
+    },
+  };
 }
 
 /**
  * Wires a listbox: options in the markup of `root`, or made from `items`. Follows the WAI-ARIA listbox pattern.
- * Throws a TypeError when `root` is no element or is wired already, or an option's value is unknown.
+ * Throws a TypeError when `root` is no element or is wired already, or an option is unknown or has a wrong value.
  */
-export function wireListbox<I extends Item = Item>(root: HTMLElement, own: ListboxOptions<I> = {}): Listbox {
-  const given = optionsOf('listbox', own, listboxChoices);
+export function wireListbox<I extends Item = Item, const Multiple extends boolean = false>(
+  root: HTMLElement,
+  own?: ListboxOptions<I, Multiple>,
+): Listbox<Multiple> {
+  // Within, items are items and either kind of selection is meant; what the caller gave is typed by its own.
+  const given = optionsOf<Settings>(listbox, own as Settings | undefined, root);
   const multiple = given.multiple ?? root?.ariaMultiSelectable === 'true';
-  const options = {
-    ...given,
-    multiple,
-    orientation: given.orientation ?? (root?.ariaOrientation === 'horizontal' ? 'horizontal' : undefined),
-    selected: firstChosen(given.selected, multiple),
-  } as ListboxOptions;
-  const source = itemsOf(root, () => root.querySelectorAll<HTMLElement>('[role=option]'), labelIn);
+  const orientation =
+    given.orientation ?? (root?.ariaOrientation === 'horizontal' ? 'horizontal' : undefined);
+  const selected = firstChosen(given.selected, multiple);
+  const source = markupItems(root, () => root.querySelectorAll<HTMLElement>('[role=option]'), {
+    labelOf: labelIn,
+  });
   const read = (): Selecting => ({
     current: undefined,
     selected: chosenOf(
@@ -69,46 +136,15 @@ export function wireListbox<I extends Item = Item>(root: HTMLElement, own: Listb
       multiple,
     ),
   });
-  const contract = { ...listbox, read };
-  const wired = wire<Selecting, ListboxOptions>(root, contract, options, (engine) => {
-    const { items, layout } = given;
-    const isGrid = layout === 'grid';
-    const data = items && dataRows<I>(root, { ...given, grid: isGrid ? gridOf : undefined });
-    const rows = data ?? markupRows(root, source);
-    if (data) data.set(unlike(root, itemsIn(items)));
-    const first = chosenNow(options.selected as Chosen | Cell<Chosen>, engine.state().selected);
-    const parts = list(engine, contract, {
-      rows,
-      keys: () => listboxKeys(options),
-      letters: true,
-      press: ({ shiftKey }) => (shiftKey && multiple ? 'range' : 'pick'),
-      columns: () => (isGrid ? data?.across() || columnsOf(rows) : 1),
-      digest: ({ selected }, { key }) => `${holds(selected, key)} ${rows.items().length}`,
-      rowParts: ({ key }) => (data ? positionOf(data.items(), indexOf(data.items(), key)) : {}),
-    });
-    const unfollow = followItems(items, (next) => {
-      const before = rows.items();
-      data!.set(unlike(root, next));
-      parts.moved(before);
-    });
-    const leave = takePart(root, {
-      name: given.name ?? root.dataset['name'],
-      value: () => [...keysOf(engine.state().selected)],
-      reset: () => engine.change({ selected: first }, { reason: 'native' }, true),
-    });
-    return {
-      ...parts,
-      parts: () => [[root, isGrid ? { 'data-layout': 'grid' } : {}], ...parts.parts!()],
-      release() {
-        parts.release!();
-        unfollow();
-        leave();
-        data?.release();
-      },
-    };
-  });
-  return {
-    ...wired,
-    select: (key) => wired.selected.set(multiple ? new Set([...keysOf(wired.selected.get()), key]) : key),
+  const settings: Settings = {
+    ...given,
+    multiple,
+    ...(orientation && { orientation }),
+    ...(selected !== undefined && { selected }),
   };
+  const wired = wire<Selecting, Settings, SelectIntent>(root, { ...listbox, read }, settings, (engine) =>
+    serve(engine, source, chosenNow(selected, engine.state().selected)),
+  );
+  // With `multiple` a set, else a key: as the type says.
+  return { ...wired, ...selectVerbs(wired.selected, multiple) } as unknown as Listbox<Multiple>;
 }

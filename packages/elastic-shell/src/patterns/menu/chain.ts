@@ -1,4 +1,5 @@
 // Menus within menus: which element is a menu that runs, and what it lets others do.
+import { elementNamed } from '../../engine/dom.js';
 import { namedBy } from '../../engine/registry.js';
 import type { Change } from '../../engine/types.js';
 
@@ -22,13 +23,15 @@ export const enter = (menu: RunningMenu): (() => void) => {
 
 /** The menu that an item opens. */
 export function submenuOf(item: Element | null | undefined): RunningMenu | undefined {
-  const id = item && namedBy(item);
-  return id ? running.get((item.getRootNode() as Document).getElementById(id)!) : undefined;
+  const menu = item ? elementNamed(item, namedBy(item)) : undefined;
+  return menu && running.get(menu);
 }
 
 /** The menu around the item that opened `menu`. */
-export const parentOf = (menu: RunningMenu): RunningMenu | undefined =>
-  running.get(menu.opener()?.closest('[role=menu]') as Element);
+export const parentOf = (menu: RunningMenu): RunningMenu | undefined => {
+  const around = menu.opener()?.closest('[role=menu]');
+  return around ? running.get(around) : undefined;
+};
 
 /** The menu that the others were opened from. */
 export function outermost(menu: RunningMenu): RunningMenu {
@@ -36,7 +39,3 @@ export function outermost(menu: RunningMenu): RunningMenu {
   for (let next = parentOf(at); next && next !== at; next = parentOf(at)) at = next;
   return at;
 }
-
-/** Every menu that runs in a document. */
-export const menusOf = (document: Document): RunningMenu[] =>
-  [...running.values()].filter(({ root }) => root.ownerDocument === document);

@@ -1,218 +1,237 @@
 // Runs a menu: its items, the layer that shows it, and what opens it.
 import type { Cell } from '../../core/cell.js';
-import { menu, type MenuChoices, menuKeys, type MenuState } from '../../core/contract/menu.js';
-import type { Openable } from '../../core/contract/openable.js';
-import type { Point } from '../../position/anchor.js';
-import { anchored, type AnchorOptions } from '../../position/anchored.js';
-import type { Engine, Service } from '../../engine/engine.js';
+import type { Item } from '../../core/collection/items.js';
+import { menu, type MenuIntent, menuKeys, type MenuState } from '../../core/contract/menu.js';
+import { isElement } from '../../engine/dom.js';
+import type { Service } from '../../engine/service.js';
+import type { Change } from '../../engine/types.js';
+import { invokersOf } from '../../engine/invoker-index.js';
 import { placeOf } from '../../focus/focusable.js';
 import type { FocusPolicy } from '../../focus/focus-policy.js';
-import { invokersOf } from '../../engine/invoker-index.js';
-import { itemsOf, labelIn } from '../../list/items.js';
 import { layer } from '../../layer/layer.js';
-import { list } from '../../list/list.js';
-import { markupRows } from '../../list/rows/rows.js';
 import { asPopover } from '../../layer/top-layer.js';
-import type { Change, OpenOptions } from '../../engine/types.js';
+import { stateCursor } from '../../list/cursor.js';
+import { labelIn, type MarkupItems, markupItems } from '../../list/items.js';
+import { type IntendingList, list } from '../../list/list.js';
+import type { Anchor, Point } from '../../position/anchor.js';
+import { anchored } from '../../position/anchored.js';
 import { enter, outermost, type RunningMenu, submenuOf } from './chain.js';
+import { isCheck, matesOf, ownItems } from './items.js';
 import { opening } from './opening.js';
 import { pointing } from './pointing.js';
+import type { MenuEngine } from './types.js';
 
-/** An item was activated. */
-export interface Pick {
-  key: string;
-  /** What the menu was about: the control that opened it, or the element that a context menu was asked for on. */
-  about: Element | undefined;
-  /** For an item that checks: whether it is checked now. */
-  checked: boolean;
-  event: Event;
+/** What one menu holds while it is wired. */
+interface Held {
+  engine: MenuEngine;
+  items: MarkupItems;
+  /** As other menus see it. */
+  running: RunningMenu;
+  /** What it was last opened about. */
+  about: Cell<Element | undefined>;
+  /** Where focus goes when it opens. */
+  focusOn: 'first' | 'last' | 'none';
+  /** Where it was asked for, as a context menu. */
+  point: Point | undefined;
+  opener: Element | undefined;
+  /** Space on an item that checks leaves the menu open. */
+  isStaying: boolean;
 }
 
-export interface MenuOptions extends OpenOptions, MenuChoices, Omit<AnchorOptions, 'anchor' | 'fit'> {
-  /** The keys of the checked items, or a cell. Default: as the markup shows. */
-  checked?: Iterable<string> | Cell<ReadonlySet<string>>;
-  /** Hears every item that is activated, after what it checks is shown. Default: nobody; items are clicked in any case. */
-  onPick?(pick: Pick): void;
-  /** Where a right press, Shift+F10, the Menu key or a long press opens it: an element, or the selector of any. Default: nowhere. */
-  context?: Element | string;
-  /** Milliseconds that the pointer rests on an item before its submenu opens. Default: 150. */
-  delay?: number;
+const isSub = ({ engine }: Held): boolean =>
+  invokersOf(engine.root).some((control) => control.closest('[role=menu]'));
+
+const closeAll = ({ running }: Held, reason: Change['reason'], event: Event): void =>
+  outermost(running).close(reason, event);
+
+/** What keys do on an item beyond moving. True when that is done, or when the browser shall. */
+function act(held: Held, intent: MenuIntent, item: Item | undefined, event: KeyboardEvent): boolean {
+  const element = held.items.elementOf(item?.key);
+  if (intent === 'leave') {
+    closeAll(held, 'key', event);
+    return true;
+  }
+  if (intent === 'outward') {
+    if (!isSub(held)) return true;
+    event.preventDefault();
+    held.running.close('key', event);
+    return true;
+  }
+  if (intent !== 'activate' && intent !== 'space' && intent !== 'inward') return false;
+  event.preventDefault();
+  if (!element || item?.disabled) return true;
+  const sub = submenuOf(element);
+  if (sub) sub.open(element, 'first', 'key', event);
+  else if (intent !== 'inward') {
+    held.isStaying = intent === 'space' && isCheck(element);
+    element.click();
+    held.isStaying = false;
+  }
+  return true;
 }
 
-export const ownItems = (root: HTMLElement): HTMLElement[] =>
-  [...root.querySelectorAll<HTMLElement>('[role^=menuitem]')].filter(
-    (item) => item.closest('[role=menu]') === root,
-  );
+/** An item was pressed: it opens its submenu, or it checks, is told of and closes the menu. */
+function press(held: Held, parts: IntendingList<MenuState, MenuIntent>, event: MouseEvent, item: Item): void {
+  const { engine, items, about, isStaying } = held;
+  const { options, state } = engine;
+  const element = items.elementOf(item.key);
+  const sub = submenuOf(element);
+  const reason = event.detail ? 'press' : 'key';
+  // Its own press opens the submenu, and never closes it.
+  if (sub) event.preventDefault();
+  if (!element || item.disabled) return;
+  if (sub) return sub.open(element, 'first', reason, event);
+  if (isCheck(element)) parts.intend('turn', item.key, reason, event);
+  const { key } = item;
+  options.onPick?.({ key, about: about.get(), checked: state().checked.has(key), event });
+  const stays = isStaying || 'stay' in element.dataset || (options.stay === 'checks' && isCheck(element));
+  if (!stays) closeAll(held, reason, event);
+}
 
-const isCheck = (item: Element | undefined): boolean =>
-  !!item?.matches('[role=menuitemcheckbox],[role=menuitemradio]');
-
-/** Runs the items of a menu inside the layer that shows it. */
-export function run(
-  engine: Engine<MenuState, MenuOptions>,
-  options: MenuOptions,
-  about: Cell<Element | undefined>,
-): Service {
-  const { root, view } = engine;
-  const document = root.ownerDocument;
-  const source = itemsOf(root, () => ownItems(root), labelIn);
-  const rows = markupRows(root, source);
-  let focusOn: 'first' | 'last' | 'none' = 'first';
-  let point: Point | undefined;
-  let opener: Element | undefined;
-  let isStaying = false;
-  const elementOf = (key: string): HTMLElement | undefined => rows.elementOf(key);
-  const isSub = (): boolean => invokersOf(root).some((control) => control.closest('[role=menu]'));
-
-  view.mates = (key) => {
-    const item = elementOf(key);
-    if (!item?.matches('[role=menuitemradio]')) return undefined;
-    const group = item.closest('[role=group],[role=menu]');
-    return source
-      .all()
-      .flatMap(({ element, key: other }) =>
-        element.matches('[role=menuitemradio]') && element.closest('[role=group],[role=menu]') === group
-          ? [other]
-          : [],
-      );
-  };
-  const running: RunningMenu = {
-    root,
-    opener: () => opener,
-    isOpen: () => engine.state().open,
-    open(from, focus, reason, event) {
-      focusOn = focus;
-      point = undefined;
-      if (!engine.state().open) engine.intend('open', { reason, source: from, event });
-      else if (focus !== 'none') focusing.enter();
-    },
-    close: (reason, event) => engine.change({ open: false }, { reason, event }),
-  };
-  const closeAll = (reason: Change['reason'], event: Event): void => outermost(running).close(reason, event);
-
-  const parts = list(engine, menu, {
-    rows,
+const listOf = (held: Held): IntendingList<MenuState, MenuIntent> => {
+  const { engine, items } = held;
+  const parts = list<MenuState, MenuEngine['options'], MenuIntent>(engine, menu, {
+    items,
+    cursor: stateCursor(engine),
+    stop: () => [],
+    moves: { reachDisabled: true },
     keys: () => menuKeys,
-    letters: true,
-    act(intent, item, event) {
-      const element = item && elementOf(item.key);
-      const sub = submenuOf(element);
-      if (intent === 'leave') {
-        closeAll('key', event);
-        return true;
-      }
-      if (intent === 'outward' && isSub()) {
-        event.preventDefault();
-        running.close('key', event);
-        return true;
-      }
-      if (!/activate|space|inward/.test(intent)) return intent === 'outward';
-      event.preventDefault();
-      if (!element || item.disabled) return true;
-      if (sub) sub.open(element, 'first', 'key', event);
-      else if (intent !== 'inward') {
-        isStaying = intent === 'space' && isCheck(element);
-        element.click();
-        isStaying = false;
-      }
-      return true;
-    },
+    letters: 'found',
+    act: (intent, item, event) => act(held, intent, item, event),
     press(event, item) {
-      const element = elementOf(item.key)!;
-      if (submenuOf(element)) {
-        // Its own press opens the submenu, and never closes it.
-        event.preventDefault();
-        if (!item.disabled) submenuOf(element)!.open(element, 'first', event.detail ? 'press' : 'key', event);
-        return undefined;
-      }
-      if (item.disabled) return undefined;
-      const reason = event.detail ? 'press' : 'key';
-      if (isCheck(element)) parts.intend('check', item.key, reason, event);
-      options.onPick?.({
-        key: item.key,
-        about: about.get(),
-        checked: engine.state().checked.has(item.key),
-        event,
-      });
-      const stays = isStaying || 'stay' in element.dataset || (options.stay === 'checks' && isCheck(element));
-      if (!stays) closeAll(reason, event);
+      press(held, parts, event, item);
       return undefined;
     },
-    rowParts: ({ key }, row) =>
-      isCheck(row) ? { 'aria-checked': `${engine.state().checked.has(key)}` } : {},
+    itemParts: ({ key }, element) =>
+      isCheck(element) ? { 'aria-checked': `${engine.state().checked.has(key)}` } : {},
   });
+  return parts;
+};
 
-  const focusing: FocusPolicy = {
-    returns: 'inside',
-    place: placeOf,
-    giveBack: (place, scope) => place?.giveBack(scope),
-    enter() {
-      const items = rows.items();
-      if (focusOn === 'none' || !items.length) return;
-      engine.change({ current: items.at(focusOn === 'last' ? -1 : 0)!.key }, { reason: 'native' }, true);
-      parts.focus();
-      focusOn = 'first';
+/** Focus goes to its first or last item, unless it was opened by hover; and back when it was inside. */
+const focusPolicy = (held: Held, parts: { focus(): void }): FocusPolicy => ({
+  returns: 'inside',
+  place: placeOf,
+  giveBack: (place, scope) => place?.giveBack(scope),
+  enter() {
+    const { engine, items, focusOn } = held;
+    const item = items.items().at(focusOn === 'last' ? -1 : 0);
+    if (focusOn === 'none' || !item) return;
+    engine.change({ current: item.key }, { reason: 'native' }, true);
+    parts.focus();
+    held.focusOn = 'first';
+  },
+  tab() {},
+});
+
+/** As other menus see it: opened from an item of theirs, or closed with them. */
+const runningMenu = (engine: MenuEngine, held: () => Held, enterAgain: () => void): RunningMenu => ({
+  root: engine.root,
+  opener: () => held().opener,
+  isOpen: () => engine.state().open,
+  open(from, focus, reason, event) {
+    Object.assign(held(), { focusOn: focus, point: undefined });
+    if (!engine.state().open) engine.intend('open', { reason, source: from, event });
+    else if (focus !== 'none') enterAgain();
+  },
+  close: (reason, event) => engine.change({ open: false }, { reason, event }),
+});
+
+const layerOf = (held: Held, focus: FocusPolicy) => {
+  const { engine } = held;
+  const position = anchored(engine, {
+    area: isSub(held) ? 'inline-end span-block-end' : 'block-end span-inline-end',
+    gap: isSub(held) ? 0 : 4,
+  });
+  return layer<Anchor>(
+    { ...engine, options: {} },
+    {
+      showing: asPopover(engine.root),
+      position: { ...position, find: (from) => held.point ?? position.find(from) },
+      focus,
+      outside: 'close',
+      focusOut: 'close',
     },
-    tab() {},
-  };
-  const standing = anchored(engine as never, {
-    area: isSub() ? 'inline-end span-block-end' : 'block-end span-inline-end',
-    gap: isSub() ? 0 : 4,
-  });
-  const shown = layer(engine as unknown as Engine<Openable>, {
-    showing: asPopover(root),
-    standing: { ...standing, find: (from) => point ?? standing.find(from) },
-    focusing,
-    outside: 'close',
-    focusOut: 'close',
-  });
-  const itemOf = (target: EventTarget | null): HTMLElement | undefined => {
-    const item = rows.of(target);
-    return item && elementOf(item.key);
-  };
-  const releases = [
-    enter(running),
+  );
+};
+
+/** What opens it at a point, and what the pointer does over its items. */
+function followPointer(held: Held): (() => void)[] {
+  const { engine, items, running, about } = held;
+  const { root, options } = engine;
+  const itemOf = (target: EventTarget | null): HTMLElement | undefined => items.of(target)?.element;
+  return [
     opening({
       menu: running,
       context: options.context,
       itemOf,
       openAt(at, area, reason, event) {
         if (engine.state().open) running.close('sibling', event);
-        point = at;
-        focusOn = 'first';
+        held.point = at;
+        held.focusOn = 'first';
         about.set(area);
-        const active = document.activeElement;
-        engine.intend('open', { reason, event, source: area.contains(active) ? active : area });
+        const active = root.ownerDocument.activeElement;
+        engine.intend('open', {
+          reason,
+          event,
+          source: isElement(active) && area.contains(active) ? active : area,
+        });
       },
     }),
     pointing(root, {
-      delay: Number(options.delay ?? 150),
+      delay: Number(options.hoverDelay ?? 150),
       itemOf,
       point: (item) => item.focus({ preventScroll: true }),
     }),
   ];
+}
+
+/** Serves the items of a menu and the layer that shows it. `about` is told what it is opened about. */
+export function controller(engine: MenuEngine, about: Cell<Element | undefined>): Service<MenuState> {
+  const { root, view } = engine;
+  const items = markupItems(root, () => ownItems(root), { labelOf: labelIn });
+  const running = runningMenu(
+    engine,
+    () => held,
+    () => focus.enter(),
+  );
+  const held: Held = {
+    engine,
+    items,
+    running,
+    about,
+    focusOn: 'first',
+    point: undefined,
+    opener: undefined,
+    isStaying: false,
+  };
+  view.mates = (key) => matesOf(items, key);
+  const parts = listOf(held);
+  const focus = focusPolicy(held, parts);
+  const shown = layerOf(held, focus);
+  const releases = [enter(running), ...followPointer(held)];
   return {
     ...shown,
-    parts: () => [...shown.parts!(), ...parts.parts!()],
+    aim: parts.aim,
+    parts: () => [...(shown.parts?.() ?? []), ...parts.parts()],
     show(change) {
-      if (change.name === 'open') {
-        if (change.value) {
-          opener = change.source ?? invokersOf(root)[0];
-          if (!point) about.set(opener);
-        }
-        shown.show!(change);
-      } else parts.show!(change);
+      if (change.name !== 'open') return parts.show(change);
+      if (change.value) {
+        held.opener = change.source ?? invokersOf(root)[0];
+        if (!held.point) about.set(held.opener);
+      }
+      shown.show?.(change);
     },
     settle(change) {
       if (change.name !== 'open') return;
-      shown.settle!(change);
+      shown.settle?.(change);
       if (change.value) return;
-      point = undefined;
+      held.point = undefined;
       engine.change({ current: undefined }, { reason: change.reason }, true);
     },
     release() {
-      shown.release!();
-      parts.release!();
+      shown.release?.();
+      parts.release();
       releases.forEach((release) => release());
     },
   };

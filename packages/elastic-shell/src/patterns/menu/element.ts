@@ -1,10 +1,6 @@
 // <shell-menu>: wires the menu inside it.
-import { wireMenu } from './wire.js';
+import { menu } from '../../core/contract/menu.js';
 import { element } from '../../engine/element.js';
+import { wireMenu } from './wire.js';
 
-element('shell-menu', wireMenu, {
-  root: '[role=menu]',
-  options: ['area', 'gap', 'edgeGap', 'context', 'stay', 'delay'],
-  states: ['open'],
-  values: ['checked'],
-});
+element('shell-menu', wireMenu, { root: '[role=menu]', options: menu.options ?? {} });

@@ -1,13 +1,17 @@
 // What opens a menu: a press that may be dragged onto an item, arrows on its openers, and the ways to a context menu.
-import { activeIn } from '../../focus/focusable.js';
-import { listenIn } from '../../events/document-events.js';
+import { innermostOf } from '../../engine/dom.js';
 import { invokersOf } from '../../engine/invoker-index.js';
+import { listenIn } from '../../events/document-events.js';
 import { isMirrored } from '../../events/keys.js';
+import type { Handlers } from '../../events/listen.js';
+import { activeIn } from '../../focus/focusable.js';
 import type { Point } from '../../position/anchor.js';
 import type { RunningMenu } from './chain.js';
 
 /** Milliseconds of a finger's rest that ask for a context menu; and pixels it may stray. */
 const longPress = { rest: 500, stray: 10 };
+/** Pixels after which a press has been dragged elsewhere. */
+const dragged = 4;
 
 export interface OpeningRules {
   menu: RunningMenu;
@@ -19,111 +23,136 @@ export interface OpeningRules {
   itemOf(target: EventTarget | null): HTMLElement | undefined;
 }
 
-/** What an event happened on, also inside a shadow root. */
-const targetOf = (event: Event): Element => event.composedPath()[0] as Element;
-
-/** Follows what opens `menu` until released. */
-export function opening({ menu, context, openAt, itemOf }: OpeningRules): () => void {
-  const document = menu.root.ownerDocument;
-  let timer: ReturnType<typeof setTimeout> | undefined;
-  let began: Point | undefined;
+/** What is going on between the moment something is pressed and its release. */
+interface Press {
+  timer: ReturnType<typeof setTimeout> | undefined;
+  /** Where it began. */
+  began: Point | undefined;
   /** The mouse went down where the menu opened, and is still down. */
-  let isDragging = false;
-  let hasOpened = false;
+  isDragging: boolean;
+  /** This press has opened the menu. */
+  hasOpened: boolean;
+}
 
-  const openerOf = (event: Event): Element | undefined =>
-    invokersOf(menu.root).find(
-      (control) =>
-        control.contains(targetOf(event)) &&
-        !control.closest('[role=menu]') &&
-        !control.matches(':disabled,[aria-disabled=true]'),
-    );
-  const aboutOf = (event: Event): Element | undefined => {
-    const target = targetOf(event);
-    if (!context || menu.root.contains(target)) return undefined;
-    if (typeof context !== 'string') return context.contains(target) ? context : undefined;
-    return target.closest(context) ?? undefined;
-  };
-  const atKey = (event: Event, about: Element): void => {
-    const focus = activeIn(about);
-    const within = focus && about.contains(focus) ? focus : about;
-    const { left, right, bottom } = within.getBoundingClientRect();
-    openAt({ x: isMirrored(about) ? right : left, y: bottom }, about, 'key', event);
-  };
+const pointOf = ({ clientX, clientY }: MouseEvent): Point => ({ x: clientX, y: clientY });
 
-  const heard: Record<string, (event: never) => void> = {
-    pointerdown(event: PointerEvent) {
-      const point = { x: event.clientX, y: event.clientY };
-      began = point;
-      isDragging = hasOpened = false;
-      clearTimeout(timer);
-      const about = aboutOf(event);
-      if (event.pointerType === 'touch') {
-        if (about) timer = setTimeout(() => openAt(point, about, 'press', event), longPress.rest);
-        return;
-      }
-      const opener = event.button ? undefined : openerOf(event);
-      if (!opener || menu.isOpen()) return;
-      isDragging = hasOpened = true;
-      menu.open(opener, 'first', 'press', event);
-    },
+/** Whether an event is more than `pixels` from where the press began. */
+const isFrom = ({ began }: Press, event: MouseEvent, pixels: number): boolean =>
+  !!began && Math.hypot(event.clientX - began.x, event.clientY - began.y) > pixels;
+
+/** The opener of `menu` that an event is on, unless that is disabled or an item of another menu. */
+const openerOf = ({ root }: RunningMenu, event: Event): Element | undefined => {
+  const target = innermostOf(event);
+  return invokersOf(root).find(
+    (control) =>
+      target &&
+      control.contains(target) &&
+      !control.closest('[role=menu]') &&
+      !control.matches(':disabled,[aria-disabled=true]'),
+  );
+};
+
+/** What a context menu asked for by an event would be about. */
+const aboutOf = ({ menu, context }: OpeningRules, event: Event): Element | undefined => {
+  const target = innermostOf(event);
+  if (!context || !target || menu.root.contains(target)) return undefined;
+  if (typeof context !== 'string') return context.contains(target) ? context : undefined;
+  return target.closest(context) ?? undefined;
+};
+
+/** By key, it opens under what has focus. */
+const openAtFocus = ({ openAt }: OpeningRules, event: Event, about: Element): void => {
+  const focus = activeIn(about);
+  const within = focus && about.contains(focus) ? focus : about;
+  const { left, right, bottom } = within.getBoundingClientRect();
+  openAt({ x: isMirrored(about) ? right : left, y: bottom }, about, 'key', event);
+};
+
+function onContextMenu(rules: OpeningRules, press: Press, event: MouseEvent): void {
+  const { menu, openAt } = rules;
+  const about = aboutOf(rules, event);
+  if (!about) {
+    // The platform's own menu has no place on an item.
+    if (menu.root.contains(innermostOf(event) ?? null)) event.preventDefault();
+    return;
+  }
+  event.preventDefault();
+  clearTimeout(press.timer);
+  // A finger that rests has opened it already.
+  const isSame = press.began && !isFrom(press, event, longPress.stray - 0.01);
+  if (menu.isOpen() && isSame && !event.button) return;
+  const { x, y } = pointOf(event);
+  if (!x && !y) return openAtFocus(rules, event, about);
+  press.isDragging = event.button === 2;
+  openAt({ x, y }, about, 'press', event);
+}
+
+function onKeyDown(rules: OpeningRules, event: KeyboardEvent): void {
+  const { key, shiftKey } = event;
+  if (event.defaultPrevented || event.isComposing || event.ctrlKey || event.metaKey || event.altKey) return;
+  const about = key === 'ContextMenu' || (key === 'F10' && shiftKey) ? aboutOf(rules, event) : undefined;
+  if (about) {
+    event.preventDefault();
+    return openAtFocus(rules, event, about);
+  }
+  const isArrow = (key === 'ArrowDown' || key === 'ArrowUp') && !shiftKey;
+  const opener = isArrow ? openerOf(rules.menu, event) : undefined;
+  if (!opener) return;
+  event.preventDefault();
+  rules.menu.open(opener, key === 'ArrowUp' ? 'last' : 'first', 'key', event);
+}
+
+function onPointerDown(rules: OpeningRules, press: Press, event: PointerEvent): void {
+  const { menu, openAt } = rules;
+  const point = pointOf(event);
+  press.began = point;
+  press.isDragging = press.hasOpened = false;
+  clearTimeout(press.timer);
+  if (event.pointerType === 'touch') {
+    const about = aboutOf(rules, event);
+    if (about) press.timer = setTimeout(() => openAt(point, about, 'press', event), longPress.rest);
+    return;
+  }
+  const opener = event.button ? undefined : openerOf(menu, event);
+  if (!opener || menu.isOpen()) return;
+  press.isDragging = press.hasOpened = true;
+  menu.open(opener, 'first', 'press', event);
+}
+
+/** Follows what opens the menu of `rules` until released. */
+export function opening(rules: OpeningRules): () => void {
+  const { menu, itemOf } = rules;
+  const press: Press = { timer: undefined, began: undefined, isDragging: false, hasOpened: false };
+  const heard: Handlers = {
+    pointerdown: (event) => onPointerDown(rules, press, event),
     // The press would move focus from the menu back to its opener.
-    mousedown(event: MouseEvent) {
-      if (hasOpened && openerOf(event)) event.preventDefault();
+    mousedown(event) {
+      if (press.hasOpened && openerOf(menu, event)) event.preventDefault();
     },
-    pointermove(event: PointerEvent) {
-      if (began && Math.hypot(event.clientX - began.x, event.clientY - began.y) > longPress.stray)
-        clearTimeout(timer);
+    pointermove(event) {
+      if (isFrom(press, event, longPress.stray)) clearTimeout(press.timer);
     },
     pointercancel() {
-      clearTimeout(timer);
-      isDragging = false;
+      clearTimeout(press.timer);
+      press.isDragging = false;
     },
-    pointerup(event: PointerEvent) {
-      clearTimeout(timer);
-      const item = isDragging ? itemOf(targetOf(event)) : undefined;
-      isDragging = false;
-      const isOther = !began || Math.hypot(event.clientX - began.x, event.clientY - began.y) > 4;
-      if (item && isOther) item.click();
+    pointerup(event) {
+      clearTimeout(press.timer);
+      const item = press.isDragging ? itemOf(innermostOf(event) ?? null) : undefined;
+      press.isDragging = false;
+      if (!press.began || isFrom(press, event, dragged)) item?.click();
     },
     // The press has opened it already: what is left of it must not close it.
-    click(event: MouseEvent) {
-      if (hasOpened && event.detail && openerOf(event)) event.preventDefault();
-      hasOpened = false;
+    click(event) {
+      if (press.hasOpened && event.detail && openerOf(menu, event)) event.preventDefault();
+      press.hasOpened = false;
     },
-    contextmenu(event: MouseEvent) {
-      const about = aboutOf(event);
-      if (!about) {
-        if (menu.root.contains(targetOf(event))) event.preventDefault();
-        return;
-      }
-      event.preventDefault();
-      clearTimeout(timer);
-      const { clientX: x, clientY: y } = event;
-      if (menu.isOpen() && began && Math.hypot(x - began.x, y - began.y) < longPress.stray && !event.button)
-        return;
-      if (!x && !y) return atKey(event, about);
-      isDragging = event.button === 2;
-      openAt({ x, y }, about, 'press', event);
-    },
-    keydown(event: KeyboardEvent) {
-      if (event.defaultPrevented || event.isComposing || event.ctrlKey || event.metaKey || event.altKey)
-        return;
-      const { key, shiftKey } = event;
-      const about = key === 'ContextMenu' || (key === 'F10' && shiftKey) ? aboutOf(event) : undefined;
-      if (about) {
-        event.preventDefault();
-        return atKey(event, about);
-      }
-      const opener = /^Arrow(Down|Up)$/.test(key) && !shiftKey ? openerOf(event) : undefined;
-      if (!opener) return;
-      event.preventDefault();
-      menu.open(opener, key === 'ArrowUp' ? 'last' : 'first', 'key', event);
-    },
+    contextmenu: (event) => onContextMenu(rules, press, event),
+    keydown: (event) => onKeyDown(rules, event),
   };
-  const release = listenIn(document, heard, ['keydown']);
+  const release = listenIn(menu.root.ownerDocument, heard, ['keydown']);
   return () => {
-    clearTimeout(timer);
+    clearTimeout(press.timer);
     release();
   };
 }

@@ -1,5 +1,6 @@
 // The pointer in a menu: the item under it is current, a submenu opens after a rest, and the way there may cut corners.
 import { isInSafeTriangle } from '../../core/layers/safe-triangle.js';
+import { listen } from '../../events/listen.js';
 import { submenuOf } from './chain.js';
 
 /** Milliseconds after which a pointer that stands still on the way means the item it stands on. */
@@ -15,7 +16,6 @@ export interface PointingRules {
 
 /** Follows the pointer over `menu` until released. */
 export function pointing(menu: HTMLElement, { delay, itemOf, point }: PointingRules): () => void {
-  const stop = new AbortController();
   let timer: ReturnType<typeof setTimeout> | undefined;
   /** The item that is meant, and where the pointer last was on it. */
   let meant: HTMLElement | undefined;
@@ -31,7 +31,7 @@ export function pointing(menu: HTMLElement, { delay, itemOf, point }: PointingRu
         if (meant === item) sub.open(item, 'none', 'hover', event);
       }, delay);
   };
-  const heard: Record<string, (event: PointerEvent) => void> = {
+  const release = listen(menu, {
     pointermove(event) {
       if (event.pointerType === 'touch') return;
       const item = itemOf(event.target);
@@ -47,14 +47,10 @@ export function pointing(menu: HTMLElement, { delay, itemOf, point }: PointingRu
         mean(item, event);
       }
     },
-    pointerleave() {
-      clearTimeout(timer);
-    },
-  };
-  for (const type in heard)
-    menu.addEventListener(type, heard[type] as EventListener, { signal: stop.signal });
+    pointerleave: () => clearTimeout(timer),
+  });
   return () => {
     clearTimeout(timer);
-    stop.abort();
+    release();
   };
 }

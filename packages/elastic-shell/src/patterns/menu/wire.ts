@@ -1,24 +1,27 @@
 // The menu on an element: `wireMenu`.
-import { type Cell, cell, type ReadCell } from '../../core/cell.js';
-import { menu, menuChoices, type MenuState } from '../../core/contract/menu.js';
+import { cell, type ReadCell } from '../../core/cell.js';
+import { menu, type MenuIntent, type MenuState } from '../../core/contract/menu.js';
 import { parseArea } from '../../core/layers/placement.js';
-import { type Engine, wire } from '../../engine/engine.js';
-import { itemsOf } from '../../list/items.js';
-import { type MenuOptions, ownItems, run } from './controller.js';
-import { optionsOf } from '../../engine/options.js';
+import { optionsOf, registerPattern } from '../../engine/defaults.js';
+import { wire } from '../../engine/engine.js';
+import type { Cells, Wired } from '../../engine/types.js';
 import { firstKeys } from '../../list/rows/source.js';
 import { isShown } from '../../layer/top-layer.js';
-import type { Wired } from '../../engine/types.js';
+import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
+import { markupItems } from '../../list/items.js';
+import { controller } from './controller.js';
+import { ownItems } from './items.js';
+import type { MenuEngine, MenuOptions } from './types.js';
 
-export type { MenuOptions, Pick } from './controller.js';
+export type { MenuOptions, MenuPick } from './types.js';
 
-export interface Menu extends Wired {
-  readonly open: Cell<boolean>;
-  /** The keys of the checked items. An item's key is its data-key, else id, else place from 0. */
-  readonly checked: Cell<ReadonlySet<string>>;
-  readonly current: Cell<string | undefined>;
-  /** What it was last opened about. */
+/** A wired menu: its states, whose keys are an item's data-key, else id, else place from 0; and its verbs. */
+export interface Menu extends Wired, Cells<MenuState>, OpenVerbs {
+  /** What it was last opened about: the control that opened it, or what a context menu was asked for on. */
   readonly about: ReadCell<Element | undefined>;
+  /** Checks an item; where only one of several may be checked, the others are not any more. */
+  check(key: string): void;
+  uncheck(key: string): void;
 }
 
 declare module '../../engine/defaults.js' {
@@ -26,34 +29,50 @@ declare module '../../engine/defaults.js' {
     menu: MenuOptions;
   }
 }
+registerPattern(menu.name, menu.options);
+
+/** The keys of the items that the markup shows checked. */
+const checkedIn = (root: HTMLElement): ReadonlySet<string> =>
+  new Set(
+    markupItems(root, () => ownItems(root))
+      .all()
+      .flatMap(({ element, key }) => (element.ariaChecked === 'true' ? [key] : [])),
+  );
 
 /**
  * Wires a menu: `root` has role="menu" and holds its items. Buttons open it by `commandfor` or `aria-controls`; an item
  * that names another menu opens that as its submenu, which is wired by itself. Needs structure.css for its place.
  * Follows the WAI-ARIA menu and menu button patterns. Throws a TypeError when `root` is no element or is wired
- * already, or an option's value is unknown.
+ * already, or an option is unknown or has a wrong value.
  */
-export function wireMenu(root: HTMLElement, own: MenuOptions = {}): Menu {
-  const options = optionsOf('menu', own, menuChoices as never);
+export function wireMenu(root: HTMLElement, own?: MenuOptions): Menu {
+  const options = optionsOf(menu, own, root);
   if (options.area !== undefined) parseArea(options.area);
   const about = cell<Element | undefined>(undefined);
-  let running: Engine<MenuState, MenuOptions> | undefined;
+  let running: MenuEngine | undefined;
+  // Read again, only whether it shows is the page's to say.
   const read = (): MenuState => ({
-    open: isShown(root),
-    ...(running ? { checked: running.state().checked, current: running.state().current } : marked()),
-  });
-  const marked = (): Omit<MenuState, 'open'> => ({
-    checked: new Set(
-      itemsOf(root, () => ownItems(root))
-        .all()
-        .flatMap(({ element, key }) => (element.ariaChecked === 'true' ? [key] : [])),
-    ),
     current: undefined,
+    ...(running ? running.state() : { checked: checkedIn(root) }),
+    open: isShown(root),
   });
-  const given = { ...options, checked: firstKeys(options.checked) } as MenuOptions;
-  const wired = wire<MenuState, MenuOptions>(root, { ...menu, read }, given, (engine) => {
-    running = engine;
-    return run(engine, given, about);
-  });
-  return { ...wired, about };
+  const checked = firstKeys(options.checked);
+  const wired = wire<MenuState, MenuOptions, MenuIntent>(
+    root,
+    { ...menu, read },
+    { ...options, ...(checked && { checked }) },
+    (engine) => {
+      running = engine;
+      return controller(engine, about);
+    },
+  );
+  const turn = (intent: 'check' | 'uncheck', key: string): void =>
+    running?.intend(intent, { reason: 'program' }, key);
+  return {
+    ...wired,
+    ...openVerbs(wired),
+    about,
+    check: (key) => turn('check', key),
+    uncheck: (key) => turn('uncheck', key),
+  };
 }

@@ -1,24 +1,6 @@
 // <shell-popover>: wires the popover inside it.
-import { wirePopover } from './wire.js';
+import { popover } from '../../core/contract/popover.js';
 import { element } from '../../engine/element.js';
+import { wirePopover } from './wire.js';
 
-element('shell-popover', wirePopover, {
-  root: '[popover],dialog',
-  options: [
-    'area',
-    'gap',
-    'edgeGap',
-    'outside',
-    'escape',
-    'focusOut',
-    'firstFocus',
-    'fit',
-    'openOn',
-    'delay',
-    'behind',
-    'content',
-    'loadOn',
-  ],
-  flags: ['modal', 'keepContent'],
-  states: ['open'],
-});
+element('shell-popover', wirePopover, { root: '[popover],dialog', options: popover.options ?? {} });

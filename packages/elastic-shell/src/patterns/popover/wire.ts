@@ -1,73 +1,76 @@
 // The popover on an element: `wirePopover`.
-import type { Cell } from '../../core/cell.js';
-import type { Openable } from '../../core/contract/openable.js';
-import { popover, type PopoverChoices, popoverChoices } from '../../core/contract/popover.js';
+import type { Openable, OpenIntent } from '../../core/contract/openable.js';
+import { popover, type PopoverChoices } from '../../core/contract/popover.js';
 import { parseArea } from '../../core/layers/placement.js';
-import { anchored, type AnchorOptions } from '../../position/anchored.js';
 import { type ContentOptions, withContent } from '../../content/content.js';
+import { optionsOf, registerPattern } from '../../engine/defaults.js';
+import { described } from '../../engine/dom.js';
 import { wire } from '../../engine/engine.js';
+import type { Cells, OpenOptions, Wired } from '../../engine/types.js';
 import { dialogFocus, type FocusOptions, popoverFocus } from '../../focus/focus-policy.js';
+import { labelsOf } from '../../labels/labels.js';
 import { delayOf, hoverGroup } from '../../layer/hover.js';
 import { layer, type LayerOptions } from '../../layer/layer.js';
 import { withMessage } from '../../layer/message.js';
-import { labelsOf } from '../../labels/labels.js';
-import { optionsOf } from '../../engine/options.js';
 import { asModal, asPopover, isShown } from '../../layer/top-layer.js';
-import type { OpenOptions, Wired } from '../../engine/types.js';
+import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
+import { anchored, type AnchorOptions } from '../../position/anchored.js';
 
 export interface PopoverOptions
-  extends OpenOptions, PopoverChoices, LayerOptions, FocusOptions, AnchorOptions, ContentOptions {
+  extends OpenOptions<Openable>, PopoverChoices, LayerOptions, FocusOptions, AnchorOptions, ContentOptions {
   /** Milliseconds that the pointer rests on the opener before it opens, with `openOn: 'hover'`. Default: 300. */
-  delay?: number;
+  hoverDelay?: number;
 }
 
-export interface Popover extends Wired {
-  readonly open: Cell<boolean>;
-}
+/** A wired popover: its state `open`, and the verbs `show`, `close` and `toggle`. */
+export interface Popover extends Wired, Cells<Openable>, OpenVerbs {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
     popover: PopoverOptions;
   }
 }
+registerPattern(popover.name, popover.options);
 
 const onHover = hoverGroup({ names: ['commandfor', 'aria-controls'], rest: 300, warm: 0, press: 'pin' });
+
+/** A modal popover is shown as a dialog is, which only a `<dialog>` can be. */
+const isDialog = (root: HTMLElement | null | undefined): root is HTMLDialogElement =>
+  root?.localName === 'dialog';
 
 /**
  * Wires a popover. Buttons name it by `commandfor` or `aria-controls`, and it stands beside them.
  * Needs structure.css for its place. Follows HTML's popovers and CSS `position-area`. Throws a
- * TypeError when `root` is no element (with `modal`: no `<dialog>`) or is wired already, or an option's
- * value is unknown; and on opening when there is nothing to stand beside.
+ * TypeError when `root` is no element (with `modal`: no `<dialog>`) or is wired already, or an option is unknown or has
+ * a wrong value; and on opening when there is nothing to stand beside.
  */
-export function wirePopover(root: HTMLElement, own: PopoverOptions = {}): Popover {
-  const options = optionsOf('popover', own, popoverChoices);
+export function wirePopover(root: HTMLElement, own?: PopoverOptions): Popover {
+  const options = optionsOf(popover, own, root);
   if (options.area !== undefined) parseArea(options.area);
-  if (options.modal && root?.localName !== 'dialog')
-    throw new TypeError(`elastic-shell: a modal popover needs a <dialog>, got ${root?.outerHTML ?? root}`);
-  const named = root?.matches?.('[aria-label],[aria-labelledby]');
-  const isOpen = (): boolean => (options.modal ? root.hasAttribute('open') : isShown(root));
+  const dialog = options.modal && isDialog(root) ? root : undefined;
+  if (options.modal && !dialog)
+    throw new TypeError(`elastic-shell: a modal popover needs a <dialog>, got ${described(root)}`);
+  const isNamed = root?.matches?.('[aria-label],[aria-labelledby]');
+  const isOpen = (): boolean => (dialog ? dialog.hasAttribute('open') : isShown(root));
   const contract = { ...popover, read: () => ({ open: isOpen() }) };
-  return wire<Openable, PopoverOptions>(root, contract, options, (engine) => {
-    const names = labelsOf(engine, (title) =>
-      title && !named
-        ? {
-            'aria-labelledby': title,
-            ...(!options.modal && { role: root.getAttribute('role') ?? 'group' }),
-          }
+  const wired = wire<Openable, PopoverOptions, OpenIntent>(root, contract, options, (engine) => {
+    const labels = labelsOf(engine, (title) =>
+      title && !isNamed
+        ? { 'aria-labelledby': title, ...(!dialog && { role: root.getAttribute('role') ?? 'group' }) }
         : {},
     );
-    const { openOn = 'press', delay } = engine.options;
     const opening = layer(engine, {
-      showing: options.modal ? asModal(root as HTMLDialogElement) : asPopover(root),
-      standing: anchored(engine),
-      focusing: options.modal ? dialogFocus(engine, names) : popoverFocus(engine),
-      names,
+      showing: dialog ? asModal(dialog) : asPopover(root),
+      position: anchored(engine),
+      focus: dialog ? dialogFocus(engine, labels) : popoverFocus(engine),
+      labels,
       outside: 'close',
-      focusOut: options.modal ? 'keep' : 'close',
+      focusOut: dialog ? 'keep' : 'close',
     });
     const service = withContent(engine, withMessage(engine, opening));
-    return openOn === 'press'
-      ? service
-      : onHover(engine, { hover: openOn === 'hover', focus: true, delay: delayOf(delay) }, service);
+    const { openOn = 'press', hoverDelay } = options;
+    if (openOn === 'press') return service;
+    return onHover(engine, { hover: openOn === 'hover', focus: true, delay: delayOf(hoverDelay) }, service);
   });
+  return { ...wired, ...openVerbs(wired) };
 }

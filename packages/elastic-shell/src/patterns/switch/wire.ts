@@ -1,17 +1,24 @@
 // The switch on a button or a checkbox: `wireSwitch`.
-import type { Cell } from '../../core/cell.js';
-import { switching, type SwitchState } from '../../core/contract/switch.js';
+import { switching, type SwitchIntent, type SwitchState } from '../../core/contract/switch.js';
+import { optionsOf, registerPattern } from '../../engine/defaults.js';
+import { described } from '../../engine/dom.js';
 import { wire } from '../../engine/engine.js';
+import type { Cells, CommonOptions, StateOption, Wired } from '../../engine/types.js';
 import { takePart } from '../../form/form.js';
-import type { CommonOptions, Wired } from '../../engine/types.js';
 
-export interface SwitchOptions extends CommonOptions {
+export interface SwitchOptions extends CommonOptions<SwitchState> {
   /** A first value, or a cell that is followed and written to. Default: as the markup shows. */
-  checked?: boolean | Cell<boolean>;
+  checked?: StateOption<boolean>;
 }
 
-export interface Switch extends Wired {
-  readonly checked: Cell<boolean>;
+/** A wired switch: its state `checked`, and its verbs. */
+export interface Switch extends Wired, Cells<SwitchState> {
+  /** Turns it on, if the guard allows. */
+  check(): void;
+  /** Turns it off, if the guard allows. */
+  uncheck(): void;
+  /** Turns it over, if the guard allows. */
+  toggle(): void;
 }
 
 declare module '../../engine/defaults.js' {
@@ -19,27 +26,35 @@ declare module '../../engine/defaults.js' {
     switch: SwitchOptions;
   }
 }
+registerPattern(switching.name, switching.options);
+
+const isBox = (root: HTMLElement | null | undefined): root is HTMLInputElement =>
+  !!root?.matches?.('input[type=checkbox]');
+const isButton = (root: HTMLElement | null | undefined): root is HTMLButtonElement =>
+  root?.localName === 'button';
 
 /**
  * Wires a switch. `root` is a `<button>` or an `<input type="checkbox">`. Follows the WAI-ARIA switch
- * pattern. Throws a TypeError when `root` is neither or is wired already.
+ * pattern. Throws a TypeError when `root` is neither or is wired already, or an option is unknown or has a wrong value.
  */
-export function wireSwitch(root: HTMLElement, options: SwitchOptions = {}): Switch {
-  const box = root?.matches?.('input[type=checkbox]') ? (root as HTMLInputElement) : undefined;
-  if (!box && root?.localName !== 'button')
+export function wireSwitch(root: HTMLElement, own?: SwitchOptions): Switch {
+  const options = optionsOf(switching, own, root);
+  const box = isBox(root) ? root : undefined;
+  const button = isButton(root) ? root : undefined;
+  if (!box && !button)
     throw new TypeError(
-      `elastic-shell: switch needs a <button> or an <input type="checkbox">, got ${root?.outerHTML ?? root}`,
+      `elastic-shell: switch needs a <button> or an <input type="checkbox">, got ${described(root)}`,
     );
-  const read = (): SwitchState => ({
-    checked: box ? box.checked : root.ariaChecked === 'true',
-  });
-  return wire<SwitchState, SwitchOptions>(root, { ...switching, read }, options, (engine) => {
+  const read = (): SwitchState => ({ checked: box ? box.checked : root.ariaChecked === 'true' });
+  const contract = { ...switching, read };
+  const wired = wire<SwitchState, SwitchOptions, SwitchIntent>(root, contract, options, (engine) => {
     const first = engine.state().checked;
     const show = (): void => {
       if (box) box.checked = engine.state().checked;
     };
     const leave = takePart(root, {
-      value: () => (!box && engine.state().checked ? (root as HTMLButtonElement).value || 'on' : undefined),
+      // A checkbox sends its value itself.
+      value: () => (button && engine.state().checked ? button.value || 'on' : undefined),
       // A checkbox has been put back by its form.
       reset: () => engine.change({ checked: box ? box.checked : first }, { reason: 'native' }, true),
     });
@@ -53,4 +68,11 @@ export function wireSwitch(root: HTMLElement, options: SwitchOptions = {}): Swit
       release: leave,
     };
   });
+  const { checked } = wired;
+  return {
+    ...wired,
+    check: () => checked.set(true),
+    uncheck: () => checked.set(false),
+    toggle: () => checked.set(!checked.get()),
+  };
 }

@@ -1,11 +1,6 @@
 // <shell-tabs>: wires the tablist and the panels inside it.
-import { wireTabs } from './wire.js';
+import { tabs } from '../../core/contract/tabs.js';
 import { element } from '../../engine/element.js';
+import { wireTabs } from './wire.js';
 
-element('shell-tabs', wireTabs, {
-  root: ':scope',
-  options: ['activation', 'orientation'],
-  flags: ['wrap', 'closable', 'address', 'keepContent'],
-  states: [],
-  values: ['selected'],
-});
+element('shell-tabs', wireTabs, { root: ':scope', options: tabs.options ?? {} });

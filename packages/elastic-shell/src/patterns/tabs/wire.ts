@@ -1,30 +1,38 @@
 // Tabs on an element: `wireTabs`.
-import { neighbour } from '../../core/collection/items.js';
-import type { Cell } from '../../core/cell.js';
-import { tabs, type TabsChoices, tabsChoices, tabsKeys, type TabsState } from '../../core/contract/tabs.js';
+import { type Item, neighbour } from '../../core/collection/items.js';
+import {
+  tabs,
+  type TabsChoices,
+  type TabsIntent,
+  tabsKeys,
+  type TabsState,
+} from '../../core/contract/tabs.js';
 import { tell } from '../../core/report.js';
-import { addressOf } from './address.js';
-import { collection } from '../../list/panels.js';
-import { wire } from '../../engine/engine.js';
+import type { ContentOptions } from '../../content/content.js';
+import { lazyPanels } from '../../content/lazy-panels.js';
+import { optionsOf, registerPattern } from '../../engine/defaults.js';
+import { targetOf } from '../../engine/dom.js';
+import { type Engine, type Service, wire } from '../../engine/engine.js';
+import type { Cells, CommonOptions, KeysOption, StateOption, Wired } from '../../engine/types.js';
 import { holdsStop } from '../../focus/focusable.js';
-import { type ItemElement, itemsOf } from '../../list/items.js';
-import { type LazyPanelOptions, lazyPanels } from '../../content/lazy-panels.js';
-import { optionsOf } from '../../engine/options.js';
-import { namedBy } from '../../engine/registry.js';
-import type { CommonOptions, Wired } from '../../engine/types.js';
+import { list } from '../../list/list.js';
+import { firstKeys } from '../../list/rows/source.js';
+import { addressOf } from './address.js';
+import { type TabParts, tabPartsIn } from './parts.js';
 
-export interface TabsOptions extends CommonOptions, TabsChoices, LazyPanelOptions {
+export interface TabsOptions extends CommonOptions<TabsState>, TabsChoices, ContentOptions {
   /** The key of the selected tab, or a cell that is followed and written to. Default: as the markup shows. */
-  selected?: string | Cell<string | undefined>;
+  selected?: StateOption<string | undefined>;
   /** The keys of closed tabs, or a cell. Default: the tabs with hidden. */
-  closed?: Iterable<string> | Cell<ReadonlySet<string>>;
+  closed?: KeysOption;
 }
 
-export interface Tabs extends Wired {
-  /** The key of the selected tab. A tab's key is its data-key, else its id, else its place from 0. */
-  readonly selected: Cell<string | undefined>;
-  readonly closed: Cell<ReadonlySet<string>>;
+/** Wired tabs: their states, whose keys are a tab's data-key, else id, else place from 0; and their verbs. */
+export interface Tabs extends Wired, Cells<TabsState> {
+  /** Selects a tab, which shows its panel. */
   select(key: string): void;
+  /** Closes a tab, whether users may close it or not; when it is the selected one, its neighbour is selected. */
+  close(key: string): void;
 }
 
 declare module '../../engine/defaults.js' {
@@ -32,115 +40,126 @@ declare module '../../engine/defaults.js' {
     tabs: TabsOptions;
   }
 }
+registerPattern(tabs.name, tabs.options);
 
-const listOf = (root: HTMLElement): HTMLElement | null =>
-  root.matches('[role=tablist]') ? root : root.querySelector('[role=tablist]');
+type TabsEngine = Engine<TabsState, TabsOptions, TabsIntent>;
 
-/** The own panels of `root`, without those of tabs inside a panel. */
-const panelsOf = (root: HTMLElement): HTMLElement[] =>
-  [...root.querySelectorAll<HTMLElement>('[role=tabpanel]')].filter(
-    (panel) => !root.contains(panel.parentElement!.closest('[role=tabpanel]')),
-  );
+/** Those that are not closed. */
+const leftOf = <I extends Item>(items: readonly I[], closed: ReadonlySet<string>): I[] =>
+  items.filter(({ key }) => !closed.has(key));
 
-/** The panel of a tab: named by id, or with its key, or in its place. */
-const panelOf = (root: HTMLElement, { element, key }: ItemElement, at: number): HTMLElement | undefined => {
-  const id = namedBy(element);
-  const named = id ? (root.getRootNode() as Document).getElementById(id) : undefined;
-  if (named) return named;
-  const panels = panelsOf(root);
-  return (
-    panels.find(({ dataset }) => dataset['key'] === key) ??
-    panels.filter(({ dataset }) => dataset['key'] === undefined)[at]
-  );
-};
+/** Has the state follow tabs that come and go: when the selected one goes, its neighbour is selected. */
+function followTabs(
+  engine: TabsEngine,
+  { items }: TabParts,
+  read: () => TabsState,
+): (now: readonly Item[]) => void {
+  let order = items.all().map(({ key }) => key);
+  const follow = (selected: string | undefined, reason: 'removed' | 'native'): void =>
+    engine.change({ selected }, { reason }, true);
+  return (now) => {
+    const { selected, closed } = engine.state();
+    const before = order;
+    order = now.map(({ key }) => key);
+    if (selected === undefined) follow(read().selected, 'native');
+    else if (!order.includes(selected) && before.includes(selected))
+      follow(neighbour(leftOf(now, closed), before.indexOf(selected)), 'removed');
+  };
+}
+
+function serve(engine: TabsEngine, tabParts: TabParts, read: () => TabsState): Service<TabsState> {
+  const { root, options, view, state } = engine;
+  const { items, list: tablist, panelOf } = tabParts;
+  const orientation = tablist?.ariaOrientation === 'vertical' ? 'vertical' : 'horizontal';
+  const settled = (selected: string | undefined): void =>
+    engine.change({ selected }, { reason: 'native' }, true);
+  const parts = list(engine, tabs, {
+    items,
+    stop: ({ selected }) => [selected],
+    reach: () => leftOf(items.all(), state().closed),
+    moves: { wrap: options.wrap ?? true },
+    keys: () => tabsKeys({ orientation, ...options }),
+    press(event) {
+      event.preventDefault();
+      return targetOf(event)?.closest('[data-close]') ? 'close' : 'select';
+    },
+    panels: {
+      items,
+      panelOf,
+      parts: (panel, key) => (key === state().selected && !holdsStop(panel) ? { tabindex: '0' } : {}),
+      found: (key, event) => engine.intend('found', { reason: 'found', event }, key),
+    },
+    changed: followTabs(engine, tabParts, read),
+  });
+  /** What has come may hold a tab stop, and then its panel needs none. */
+  const render = (): void => {
+    parts.touch();
+    engine.render();
+  };
+  const lazy = lazyPanels({ options, render }, parts.panelOf);
+  const address = options.address ? addressOf(root.ownerDocument) : undefined;
+  const bring = (key: string): void => {
+    if (items.elementOf(key)) settled(key);
+  };
+  address?.hear((key) => (key ? bring(key) : settled(read().selected)));
+  queueMicrotask(() => {
+    if (address) bring(address.read());
+    lazy.turn(state().selected, true);
+  });
+  return {
+    ...parts,
+    parts: () => [
+      ...parts.parts(),
+      ...lazy.parts(),
+      ...(tablist ? [[tablist, tabs.semantics.list?.(state(), view)] as const] : []),
+    ],
+    show(change) {
+      if (change.name !== 'selected') return;
+      const { value, previous, reason } = change;
+      const tab = items.elementOf(value);
+      if (!tab && value !== undefined) tell('key-missing', root, value);
+      // Its tab is closed: focus goes to the neighbour, not to nowhere.
+      if (items.elementOf(previous)?.hidden && reason !== 'program') tab?.focus();
+      tab?.scrollIntoView?.({ block: 'nearest', inline: 'nearest' });
+      lazy.turn(previous, false);
+      lazy.turn(value, true);
+    },
+    settle(change) {
+      if (change.name === 'selected' && change.reason !== 'native') address?.keep(change.value);
+    },
+    release() {
+      parts.release();
+      lazy.release();
+      address?.release();
+    },
+  };
+}
 
 /**
  * Wires tabs: `root` holds a tablist and its panels. Follows the WAI-ARIA tabs pattern. Throws a TypeError
- * when `root` is no element or is wired already, or an option's value is unknown.
+ * when `root` is no element or is wired already, or an option is unknown or has a wrong value.
  */
-export function wireTabs(root: HTMLElement, own: TabsOptions = {}): Tabs {
-  const options = optionsOf('tabs', own, tabsChoices);
-  const items = itemsOf(root, () => {
-    const list = listOf(root);
-    const tabsIn = list?.querySelectorAll<HTMLElement>('[role=tab]') ?? [];
-    return [...tabsIn].filter((tab) => tab.closest('[role=tablist]') === list);
-  });
+export function wireTabs(root: HTMLElement, own?: TabsOptions): Tabs {
+  const options = optionsOf(tabs, own, root);
+  const tabParts = tabPartsIn(root);
+  const { items } = tabParts;
   const read = (): TabsState => {
     const all = items.all();
-    const closed = new Set(all.filter(({ element }) => element.hidden).map(({ key }) => key));
-    const left = all.filter(({ key }) => !closed.has(key));
+    const closed = new Set(all.flatMap(({ element, key }) => (element.hidden ? [key] : [])));
+    const left = leftOf(all, closed);
     const selected = left.find(({ element }) => element.ariaSelected === 'true')?.key ?? neighbour(left, 0);
     return { selected, closed };
   };
-  const contract = { ...tabs, read };
-  const closed =
-    options.closed && !('subscribe' in options.closed) ? new Set(options.closed) : options.closed;
-  const wired = wire<TabsState, TabsChoices & LazyPanelOptions & CommonOptions>(
+  const closed = firstKeys(options.closed);
+  let close: Tabs['close'] = () => {};
+  const wired = wire<TabsState, TabsOptions, TabsIntent>(
     root,
-    contract,
-    { ...options, closed } as TabsOptions,
+    { ...tabs, read },
+    { ...options, ...(closed && { closed }) },
     (engine) => {
-      const list = listOf(root);
-      let order = items.all().map(({ key }) => key);
-      const follow = (selected: string | undefined, reason: 'removed' | 'native'): void =>
-        engine.change({ selected }, { reason }, true);
-      const parts = collection(engine, contract, {
-        items,
-        panelOf: (item, at) => panelOf(root, item, at),
-        keys: () => tabsKeys({ orientation: list?.ariaOrientation as 'vertical', ...options }),
-        press: 'pick',
-        moves: { wrap: options.wrap ?? true },
-        isThere: (key) => !engine.state().closed.has(key),
-        stop: ({ selected }) => selected,
-        panelParts: (panel, key) =>
-          key === engine.state().selected && !holdsStop(panel) ? { tabindex: '0' } : {},
-        changed(now) {
-          const { selected, closed: gone } = engine.state();
-          const before = order;
-          order = now.map(({ key }) => key);
-          const left = now.filter(({ key }) => !gone.has(key));
-          if (selected === undefined) follow(read().selected, 'native');
-          else if (!order.includes(selected) && before.includes(selected))
-            follow(neighbour(left, before.indexOf(selected)), 'removed');
-        },
-      });
-      const lazy = lazyPanels(engine, parts.panelOf);
-      const address = options.address ? addressOf(root.ownerDocument) : undefined;
-      const bring = (key: string): void => {
-        if (parts.elementOf(key)) follow(key, 'native');
-      };
-      address?.hear((key) => (key ? bring(key) : follow(read().selected, 'native')));
-      queueMicrotask(() => {
-        if (address) bring(address.read());
-        lazy.turn(engine.state().selected, true);
-      });
-      return {
-        ...parts,
-        parts: () => [
-          ...parts.parts!(),
-          ...lazy.parts(),
-          ...(list ? [[list, contract.semantics.list?.(engine.state(), engine.view)] as const] : []),
-        ],
-        show({ name, value, previous, reason }) {
-          if (name !== 'selected') return;
-          const tab = parts.elementOf(value as string);
-          if (!tab && value !== undefined) tell('key-missing', root, value);
-          // Its tab is closed: focus goes to the neighbour, not to nowhere.
-          if (parts.elementOf(previous as string)?.hidden && reason !== 'program') tab?.focus();
-          tab?.scrollIntoView?.({ block: 'nearest', inline: 'nearest' });
-          lazy.turn(previous as string, false);
-          lazy.turn(value as string, true);
-        },
-        settle({ name, value, reason }) {
-          if (name === 'selected' && reason !== 'native') address?.keep(value as string | undefined);
-        },
-        release() {
-          parts.release!();
-          lazy.release();
-          address?.release();
-        },
-      };
+      close = (key) => engine.intend('remove', { reason: 'program' }, key);
+      return serve(engine, tabParts, read);
     },
   );
-  return { ...wired, select: (key) => wired.selected.set(key) };
+  return { ...wired, select: (key) => wired.selected.set(key), close: (key) => close(key) };
 }

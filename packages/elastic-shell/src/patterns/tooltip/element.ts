@@ -1,9 +1,6 @@
 // <shell-tooltip>: wires the tooltip inside it.
-import { wireTooltip } from './wire.js';
+import { tooltip } from '../../core/contract/tooltip.js';
 import { element } from '../../engine/element.js';
+import { wireTooltip } from './wire.js';
 
-element('shell-tooltip', wireTooltip, {
-  root: '[popover]',
-  options: ['area', 'gap', 'edgeGap', 'delay'],
-  states: ['open'],
-});
+element('shell-tooltip', wireTooltip, { root: '[popover]', options: tooltip.options ?? {} });

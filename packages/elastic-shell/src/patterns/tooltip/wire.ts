@@ -1,57 +1,63 @@
 // The tooltip on an element: `wireTooltip`.
-import type { Cell } from '../../core/cell.js';
-import type { Openable } from '../../core/contract/openable.js';
+import type { Openable, OpenIntent } from '../../core/contract/openable.js';
 import { tooltip } from '../../core/contract/tooltip.js';
-import { parseArea, type PlacementWish } from '../../core/layers/placement.js';
+import { parseArea } from '../../core/layers/placement.js';
+import { optionsOf, registerPattern } from '../../engine/defaults.js';
+import { treeOf } from '../../engine/dom.js';
 import { wire } from '../../engine/engine.js';
-import { anchored } from '../../position/anchored.js';
+import type { Cells, OpenOptions, Wired } from '../../engine/types.js';
 import { delayOf, hoverGroup } from '../../layer/hover.js';
-import { layer, type LayerOptions } from '../../layer/layer.js';
+import { layer } from '../../layer/layer.js';
 import { asPopover, isShown } from '../../layer/top-layer.js';
-import type { OpenOptions, Wired } from '../../engine/types.js';
+import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
+import { anchored, type AnchorOptions } from '../../position/anchored.js';
 
-export interface TooltipOptions extends OpenOptions, PlacementWish {
+export interface TooltipOptions extends OpenOptions<Openable>, AnchorOptions {
   /** Milliseconds that the pointer rests on a control before it shows. Default: 500; none from one to the next. */
-  delay?: number;
+  hoverDelay?: number;
 }
 
-export interface Tooltip extends Wired {
-  readonly open: Cell<boolean>;
-}
+/** A wired tooltip: its state `open`, and the verbs `show`, `close` and `toggle`. */
+export interface Tooltip extends Wired, Cells<Openable>, OpenVerbs {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
     tooltip: TooltipOptions;
   }
 }
+registerPattern(tooltip.name, tooltip.options);
 
-const onHover = hoverGroup({
-  names: ['aria-describedby', 'aria-labelledby'],
-  rest: 500,
-  warm: 400,
-  press: 'hide',
-});
+/** The attributes by which a control names its tooltip. */
+const names = ['aria-describedby', 'aria-labelledby'];
+
+const onHover = hoverGroup({ names, rest: 500, warm: 400, press: 'hide' });
+
+/** The first control that a tooltip belongs to: what it stands beside when a program shows it. */
+const controlOf = (root: HTMLElement): Element | undefined =>
+  [...treeOf(root).querySelectorAll(names.map((name) => `[${name}]`).join())].find((control) =>
+    names.some((name) => control.getAttribute(name)?.split(/\s+/).includes(root.id)),
+  );
 
 /**
  * Wires a tooltip. Controls name it by `aria-describedby` or `aria-labelledby`. Needs structure.css
  * for its place. Follows WCAG 1.4.13. Throws a TypeError when `root` is no element or is wired
- * already, or the area is unknown.
+ * already, or an option is unknown or has a wrong value.
  */
-export function wireTooltip(root: HTMLElement, options: TooltipOptions = {}): Tooltip {
+export function wireTooltip(root: HTMLElement, own?: TooltipOptions): Tooltip {
+  const options = optionsOf(tooltip, own, root);
   if (options.area !== undefined) parseArea(options.area);
-  return wire<Openable, TooltipOptions & LayerOptions>(
-    root,
-    { ...tooltip, read: () => ({ open: isShown(root) }) },
-    options,
-    (engine) =>
-      onHover(
-        engine,
-        { hover: true, focus: true, delay: delayOf(engine.options.delay) },
-        layer(engine, {
-          showing: asPopover(root),
-          standing: anchored(engine, { area: 'block-start', gap: 6 }),
-          outside: 'keep',
-        }),
-      ),
-  );
+  const contract = { ...tooltip, read: () => ({ open: isShown(root) }) };
+  const wired = wire<Openable, TooltipOptions, OpenIntent>(root, contract, options, (engine) => {
+    const position = anchored(engine, { area: 'block-start', gap: 6 });
+    const service = layer(
+      { ...engine, options: {} },
+      {
+        showing: asPopover(root),
+        position: { ...position, find: (opener) => position.find(opener ?? controlOf(root)) },
+        outside: 'keep',
+      },
+    );
+    return onHover(engine, { hover: true, focus: true, delay: delayOf(options.hoverDelay) }, service);
+  });
+  return { ...wired, ...openVerbs(wired) };
 }

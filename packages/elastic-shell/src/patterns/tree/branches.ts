@@ -4,9 +4,9 @@ import { tell } from '../../core/report.js';
 import { failureText } from '../../core/text.js';
 import { isPromise } from '../../engine/promise.js';
 
-export interface BranchOptions {
-  /** The children of a lazy node, at once or by a promise; the signal aborts when nobody waits any more. */
-  children?(node: TreeNode, signal: AbortSignal): readonly TreeNode[] | PromiseLike<readonly TreeNode[]>;
+export interface BranchOptions<N extends TreeNode = TreeNode> {
+  /** The children of a lazy node, at once or by a promise; the signal aborts when nobody waits any more. Default: none. */
+  children?(node: N, signal: AbortSignal): readonly N[] | PromiseLike<readonly N[]>;
   messages?: {
     /** The words of the row that stands for children that did not come. Default: the error's message and "Try again". */
     branchFailed?(error: unknown): string;
@@ -90,7 +90,8 @@ export function branches(
     open,
     close,
     retry(row) {
-      const key = failures.get(row)!;
+      const key = failures.get(row);
+      if (key === undefined) return;
       failures.delete(row);
       become(withoutChildren(now(), key));
       open(key);

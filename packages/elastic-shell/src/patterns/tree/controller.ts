@@ -1,164 +1,200 @@
 // Runs a tree: what of it follows its states. Branches are fetched, a filter opens the way, focus is not lost.
-import type { Cell } from '../../core/cell.js';
-import type { MatchMode } from '../../core/collection/match.js';
-import { holds } from '../../core/collection/selection.js';
-import { isBranch, type TreeNode, wayTo } from '../../core/collection/tree.js';
-import { checkShown, tree, type TreeChoices, treeKeys, type TreeState } from '../../core/contract/tree.js';
-import { announcer, type Counts } from '../../announce/announce.js';
-import { type BranchOptions, branches } from './branches.js';
-import type { Engine } from '../../engine/engine.js';
+import type { Item } from '../../core/collection/items.js';
+import { keysOf } from '../../core/collection/selection.js';
+import { touchedKeys } from '../../core/collection/touched.js';
+import { isBranch, type Tree, wayTo } from '../../core/collection/tree.js';
+import { tree, type TreeIntent, treeKeys, type TreeState } from '../../core/contract/tree.js';
+import { type Announcer, announcer } from '../../announce/announce.js';
+import { targetOf } from '../../engine/dom.js';
+import type { Service } from '../../engine/service.js';
+import type { Change, ChangeOf } from '../../engine/types.js';
 import { listenIn } from '../../events/document-events.js';
-import { list } from '../../list/list.js';
-import type { CommonOptions } from '../../engine/types.js';
-import type { RowOptions } from '../../list/rows/data-rows.js';
-import { followItems, type ItemsOption, type KeysOption } from '../../list/rows/source.js';
-import type { TreeSource } from './rows.js';
+import { stateCursor } from '../../list/cursor.js';
+import { type IntendingList, list } from '../../list/list.js';
+import { followItems } from '../../list/rows/source.js';
+import { type Branches, branches } from './branches.js';
+import { groupIn } from './markup.js';
+import type { TreeRows } from './rows.js';
+import type { TreeEngine } from './types.js';
 
-type Keys = Iterable<string> | Cell<ReadonlySet<string>>;
-
-export interface TreeOptions extends CommonOptions, TreeChoices, RowOptions<TreeNode>, BranchOptions {
-  /** The keys of the open branches, or a cell. Default: as the markup shows. */
-  expanded?: Keys;
-  /** What is selected: a key, with `selection: 'multiple'` keys; or a cell. Default: as the markup shows. */
-  selected?: KeysOption;
-  /** The keys of checked leaves, or a cell. Default: as the markup shows. */
-  checked?: Keys;
-  /** What the rows are filtered by, or a cell. Default: empty. An input whose aria-controls names the tree writes it. */
-  query?: string | Cell<string>;
-  /** How the query finds a row by its label. Default: `contains`. */
-  match?: MatchMode | ((label: string, query: string) => unknown);
-  /** Rows as data, or a cell of them. Default: none; the markup holds them. */
-  items?: ItemsOption<TreeNode>;
-  messages?: BranchOptions['messages'] & Counts;
+/** What one tree holds while it is wired. */
+interface Held {
+  engine: TreeEngine;
+  rows: TreeRows;
+  announce: Announcer;
+  loads: Branches;
+  parts: IntendingList<TreeState, TreeIntent>;
+  /** What was open before a filter opened more. */
+  before: ReadonlySet<string> | undefined;
 }
 
-type TreeEngine = Engine<TreeState, TreeOptions>;
+const settled = (
+  { engine }: Pick<Held, 'engine'>,
+  next: Partial<TreeState>,
+  reason: Change['reason'],
+): void => engine.change(next, { reason }, true);
 
-export const without = (keys: ReadonlySet<string>, key: string): Set<string> =>
-  new Set([...keys].filter((other) => other !== key));
+/** The tree is another, since a branch was filled or emptied: what was checked of the branch is checked under it. */
+function become(held: Held, next: Tree, filled: string | undefined): void {
+  const { engine, rows, parts } = held;
+  rows.become(next);
+  const { checked } = engine.state();
+  const children = filled !== undefined && checked.has(filled) ? next.nodes.get(filled)?.node.children : [];
+  if (children && children !== 'lazy' && children.length)
+    settled(
+      held,
+      {
+        checked: new Set([
+          ...[...checked].filter((key) => key !== filled),
+          ...children.map(({ key }) => key),
+        ]),
+      },
+      'program',
+    );
+  parts.touch();
+  engine.render();
+}
 
-/** `source` holds its rows. */
-export function run(engine: TreeEngine, source: TreeSource, options: TreeOptions): ReturnType<typeof list> {
-  const { root } = engine;
-  const announce = announcer(root, options.messages);
-  const settled = (next: Partial<TreeState>, reason: 'program' | 'parent'): void =>
-    engine.change(next, { reason }, true);
-  const loads = branches(root, options, source.all, (next, filled) => {
-    source.become(next);
-    const { checked } = engine.state();
-    const children = filled !== undefined && checked.has(filled) && next.nodes.get(filled)!.node.children;
-    if (children && children !== 'lazy')
-      settled(
-        { checked: new Set([...without(checked, filled), ...children.map(({ key }) => key)]) },
-        'program',
-      );
-    engine.render();
-  });
-  /** Tries a branch again; focus goes from the row that told of its failure to the branch. */
-  const retry = (row: string): void => {
-    settled({ current: loads.failedAt(row)! }, 'parent');
-    parts.focus();
-    loads.retry(row);
-  };
-  engine.view.isBusy = loads.isBusy;
-  /** What was open before a filter opened more. */
-  let before: ReadonlySet<string> | undefined;
-  const parts = list(engine, tree, {
-    rows: source.rows,
-    keys: () => treeKeys(options),
-    letters: true,
+/** Tries a branch again; focus goes from the row that told of its failure to the branch. */
+function retry(held: Held, row: string): void {
+  const { loads, parts } = held;
+  settled(held, { current: loads.failedAt(row) }, 'parent');
+  parts.focus();
+  loads.retry(row);
+}
+
+/** What a press on a row means: on its marker, on its box, or on the row itself. */
+function press(held: Held, event: MouseEvent, { key }: Item): TreeIntent | undefined {
+  const { loads, rows, engine } = held;
+  const part = targetOf(event)?.closest('[data-marker],[data-check]');
+  if (loads.failedAt(key) !== undefined) {
+    retry(held, key);
+    return undefined;
+  }
+  if (part?.matches('[data-check]')) return 'turn-check';
+  const node = rows.all().nodes.get(key)?.node;
+  if (part && node && isBranch(node)) return 'toggle-branch';
+  if (!engine.options.multiple) return 'press';
+  return event.ctrlKey || event.metaKey ? 'toggle' : event.shiftKey ? 'range' : 'press';
+}
+
+/** What keys do on the row that tells of a failure. */
+const retryKeys: readonly TreeIntent[] = ['default', 'pick', 'turn-check', 'inward'];
+
+const listOf = (held: () => Held, engine: TreeEngine, rows: TreeRows): IntendingList<TreeState, TreeIntent> =>
+  list(engine, tree, {
+    items: rows.items,
+    cursor: stateCursor(engine),
+    stop: ({ selected }) => keysOf(selected),
+    moves: { reachDisabled: true },
+    keys: () => treeKeys(engine.options),
+    letters: 'found',
     act(intent, item) {
-      const failed = item && loads.failedAt(item.key);
-      if (failed === undefined || !/default|pick|check|inward/.test(intent)) return false;
-      retry(item!.key);
+      if (!item || held().loads.failedAt(item.key) === undefined || !retryKeys.includes(intent)) return false;
+      retry(held(), item.key);
       return true;
     },
-    press(event, { key }) {
-      const part = (event.target as Element).closest('[data-marker],[data-check]');
-      if (loads.failedAt(key) !== undefined) return void retry(key);
-      if (part?.matches('[data-check]')) return 'check';
-      const node = source.all().nodes.get(key)?.node;
-      if (part && node && isBranch(node)) return 'turn';
-      if (options.selection !== 'multiple') return 'press';
-      return event.ctrlKey || event.metaKey ? 'toggle' : event.shiftKey ? 'range' : 'press';
-    },
-    digest: (state, { key }) => {
-      const placed = source.shown().nodes.get(key);
-      return `${state.expanded.has(key)} ${holds(state.selected, key)} ${options.selection === 'checks' && checkShown(state, source.all(), key)} ${placed?.position} ${placed?.size} ${loads.isBusy(key)}`;
-    },
-    rowParts: ({ key }) => ({
-      ...source.rowParts(key),
-      ...(loads.failedAt(key) !== undefined && { 'data-retry': '', 'aria-disabled': null }),
+    press: (event, item) => press(held(), event, item),
+    // What a row shows follows its own place in the tree, not which other rows show.
+    follows: rows.shown,
+    itemParts: ({ key }) => ({
+      ...(!engine.options.items && { hidden: rows.isLeftOut(key) ? '' : null }),
+      ...(held().loads.failedAt(key) !== undefined && { 'data-retry': '', 'aria-disabled': null }),
     }),
-    changed: source.reread,
-  });
-  /** While something is searched for, the way to all that is found is open. */
-  const openFound = (): void => {
-    const { query, expanded } = engine.state();
-    if (!query) return;
-    settled({ expanded: new Set([...(before ?? expanded), ...source.openByFilter()]) }, 'program');
-    announce.count(source.found());
-  };
-  const unfollow = followItems(options.items, (items) => {
-    const rows = source.rows.items();
-    source.set(items);
-    openFound();
-    parts.moved(rows);
-  });
-  const filterOf = (event: Event): HTMLInputElement | undefined => {
-    const input = event.target as HTMLInputElement;
-    return root.id && input.getAttribute?.('aria-controls') === root.id && 'value' in input
-      ? input
-      : undefined;
-  };
-  const heard = {
-    input(event: Event) {
-      const input = filterOf(event);
-      if (input) engine.change({ query: input.value }, { reason: 'key', event, source: input });
+    // A row's name is its own words: browsers leave out the group within it.
+    beside({ key }, element) {
+      const group = engine.options.items ? null : groupIn(element);
+      return group ? [[group, { role: 'group', hidden: engine.state().expanded.has(key) ? null : '' }]] : [];
     },
-    keydown(event: KeyboardEvent) {
-      if (event.key !== 'ArrowDown' || event.isComposing || !filterOf(event)) return;
-      event.preventDefault();
-      parts.focus();
-    },
-  };
-  const unhear = listenIn(root.ownerDocument, heard, Object.keys(heard));
+    changed: rows.reread,
+  });
 
+/** While something is searched for, the way to all that is found is open. */
+function openFound(held: Held): void {
+  const { engine, rows, announce } = held;
+  const { query, expanded } = engine.state();
+  if (!query) return;
+  settled(held, { expanded: new Set([...(held.before ?? expanded), ...rows.openByFilter()]) }, 'program');
+  announce.count(rows.found());
+}
+
+/** Nothing is searched for any more: what was open before is open again, and the way to the current row. */
+function closeFound(held: Held): void {
+  const { engine, rows, announce, before = new Set<string>() } = held;
+  announce.say('');
+  const { current } = engine.state();
+  held.before = undefined;
+  settled(held, { expanded: new Set([...before, ...wayTo(rows.all(), current ?? '')]) }, 'program');
+}
+
+/** An input whose aria-controls names the tree writes its query, and leads into it. */
+function followFilter({ engine, parts }: Held): () => void {
+  const { root } = engine;
+  const filterOf = (event: Event): HTMLInputElement | undefined => {
+    const input = targetOf(event);
+    const isOurs = root.id && input?.getAttribute('aria-controls') === root.id;
+    return isOurs && input instanceof HTMLInputElement ? input : undefined;
+  };
+  return listenIn(
+    root.ownerDocument,
+    {
+      input(event) {
+        const input = filterOf(event);
+        if (input) engine.change({ query: input.value }, { reason: 'key', event, source: input });
+      },
+      keydown(event) {
+        if (event.key !== 'ArrowDown' || event.isComposing || !filterOf(event)) return;
+        event.preventDefault();
+        parts.focus();
+      },
+    },
+    ['input', 'keydown'],
+  );
+}
+
+function show(held: Held, change: ChangeOf<TreeState>): void {
+  const { engine, rows, loads, parts } = held;
+  if (change.name === 'expanded')
+    for (const key of touchedKeys(change.previous, change.value))
+      if (change.value.has(key)) loads.open(key);
+      else loads.close(key);
+  if (change.name === 'query') {
+    held.before ??= engine.state().expanded;
+    openFound(held);
+    if (!change.value) closeFound(held);
+  }
+  const around = rows.lost(engine.state().current);
+  if (around) {
+    settled(held, { current: around.key }, 'parent');
+    if (around.hadFocus) parts.focus();
+  }
+  parts.show(change);
+}
+
+/** Serves a tree; `rows` holds its rows. */
+export function controller(engine: TreeEngine, rows: TreeRows): Service<TreeState> {
+  const { root, options, view } = engine;
+  const announce = announcer(root, options.messages);
+  const loads = branches(root, options, rows.all, (next, filled) => become(held, next, filled));
+  const parts = listOf(() => held, engine, rows);
+  const held: Held = { engine, rows, announce, loads, parts, before: undefined };
+  view.isBusy = loads.isBusy;
+  const releases = [
+    followFilter(held),
+    parts.release,
+    followItems(options.items, (next) => {
+      const before = rows.items.items();
+      rows.set(next);
+      openFound(held);
+      parts.moved(before);
+    }),
+    loads.release,
+    announce.release,
+    rows.release,
+  ];
   return {
     ...parts,
-    parts: () => [...source.parts(), ...parts.parts!()],
-    show(change) {
-      const { name, value, previous } = change;
-      if (name === 'expanded') {
-        const [now, then] = [value, previous] as ReadonlySet<string>[];
-        for (const key of now!) if (!then!.has(key)) loads.open(key);
-        for (const key of then!) if (!now!.has(key)) loads.close(key);
-      }
-      if (name === 'query') {
-        before ??= engine.state().expanded;
-        openFound();
-        if (!value) {
-          announce.say('');
-          const { current } = engine.state();
-          const expanded = new Set([...before, ...wayTo(source.all(), current ?? '')]);
-          before = undefined;
-          settled({ expanded }, 'program');
-        }
-      }
-      const around = source.lost(engine.state().current);
-      if (around) {
-        settled({ current: around.key }, 'parent');
-        if (around.hadFocus) parts.focus();
-      }
-      parts.show!(change);
-    },
-    release() {
-      unhear();
-      parts.release!();
-      unfollow();
-      loads.release();
-      announce.release();
-      source.release();
-    },
+    show: (change) => show(held, change),
+    release: () => releases.forEach((release) => release()),
   };
 }

@@ -1,10 +1,6 @@
 // <shell-tree>: wires the tree inside it.
-import { wireTree } from './wire.js';
+import { tree } from '../../core/contract/tree.js';
 import { element } from '../../engine/element.js';
+import { wireTree } from './wire.js';
 
-element('shell-tree', wireTree, {
-  root: '[role=tree],ul,ol',
-  options: ['selection', 'activation', 'toggleBy', 'match', 'rowHeight'],
-  states: [],
-  values: ['expanded', 'selected', 'checked', 'query'],
-});
+element('shell-tree', wireTree, { root: '[role=tree],ul,ol', options: tree.options ?? {} });

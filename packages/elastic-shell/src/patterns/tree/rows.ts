@@ -1,6 +1,10 @@
-// The rows of a tree: its model, read from nested lists or given as data, and what of it shows for the state.
+// The rows of a tree: of its model, read from nested lists or given as data, those that show for the state.
+//
+// The model is kept whole; a filter leaves a part of it, and of that shows what stands under open branches. When one
+// branch was opened or closed, only what is under it is looked at again.
 import { indexOf, type Item } from '../../core/collection/items.js';
-import { matcher, type MatchMode } from '../../core/collection/match.js';
+import { matcher } from '../../core/collection/match.js';
+import { touchedKeys } from '../../core/collection/touched.js';
 import {
   filtered,
   isBranch,
@@ -12,18 +16,17 @@ import {
   visibleRows,
   wayTo,
 } from '../../core/collection/tree.js';
-import type { Attributes } from '../../core/contract/contract.js';
 import type { TreeState } from '../../core/contract/tree.js';
-import { labelText } from '../../core/text.js';
-import type { Engine } from '../../engine/engine.js';
+import type { View } from '../../core/contract/contract.js';
 import { activeIn } from '../../focus/focusable.js';
-import { itemsOf } from '../../list/items.js';
-import { type DataRows, dataRows, type RowOptions } from '../../list/rows/data-rows.js';
-import { markupRows, type Rows } from '../../list/rows/rows.js';
-import { itemsIn, type ItemsOption } from '../../list/rows/source.js';
+import type { Items } from '../../list/items.js';
+import { type DataRows, dataRows } from '../../list/rows/data-rows.js';
+import { itemsIn } from '../../list/rows/source.js';
+import { markedIn, readTree, treeItemsIn } from './markup.js';
+import type { TreeSettings } from './types.js';
 
-export interface TreeSource {
-  rows: Rows;
+export interface TreeRows {
+  items: Items;
   /** The whole tree, and what a filter leaves of it. */
   all(): Tree;
   shown(): Tree;
@@ -32,175 +35,173 @@ export interface TreeSource {
   set(items: readonly TreeNode[]): void;
   /** The markup has changed. */
   reread(): void;
-  /** The keys of rows that have an attribute with the value true. */
-  marked(): (attribute: string) => string[];
-  join(engine: Pick<Engine<TreeState>, 'state' | 'view' | 'render'>): void;
-  render(): void;
+  /** The keys of rows whose markup has an attribute with the value true. */
+  marked(attribute: string): string[];
+  join(host: TreeRowHost): void;
   /** The branches that a filter opens, and how many rows it has found. */
   openByFilter(): string[];
   found(): number;
   /** The row around the current one when that shows no more, and whether focus was there. */
-  lost(current: string | undefined): { key: string; hadFocus: boolean } | undefined;
-  parts(): Iterable<readonly [Element, Attributes]>;
-  rowParts(key: string): Attributes;
+  lost(current: string | undefined): Lost | undefined;
+  /** Whether a filter leaves a row out, where rows stand in markup. */
+  isLeftOut(key: string): boolean;
   release(): void;
 }
 
-export interface TreeRowOptions extends RowOptions<TreeNode> {
-  items?: ItemsOption<TreeNode>;
-  selection?: string;
-  match?: MatchMode | ((label: string, query: string) => unknown);
+/** The running tree, as its rows need it. */
+export interface TreeRowHost {
+  readonly view: View<unknown>;
+  state(): TreeState;
 }
 
-const groupOf = (row: Element): HTMLElement | null =>
-  row.querySelector<HTMLElement>(':scope > ul, :scope > ol, :scope > [role=group]');
+interface Lost {
+  key: string;
+  hadFocus: boolean;
+}
 
-/** What a row is called, without the rows under it. */
-const labelOf = (row: HTMLElement): string => {
-  const own = row.getAttribute('aria-label');
-  if (own) return own;
-  const group = groupOf(row);
-  const words = [...row.childNodes].filter((node) => node !== group).map((node) => node.textContent);
-  return labelText(words.join(' '));
-};
+/** What the rows are made of now. */
+interface Held {
+  root: HTMLElement;
+  settings: TreeSettings;
+  items: Items;
+  data: DataRows<TreeNode> | undefined;
+  host: TreeRowHost | undefined;
+  all: Tree;
+  /** What a filter leaves of it, the keys it keeps, and how many it has found. */
+  tree: Tree;
+  kept: ReadonlySet<string> | undefined;
+  matches: number;
+  visible: readonly TreeNode[];
+  /** What the visible rows were worked out for. */
+  last: { all: Tree; query: string; expanded: ReadonlySet<string> } | undefined;
+  lost: Lost | undefined;
+}
 
-const single = (one: ReadonlySet<string>, other: ReadonlySet<string>): string | undefined => {
-  const [less, more] = one.size < other.size ? [one, other] : [other, one];
-  if (more.size !== less.size + 1) return undefined;
-  const extra = [...more].filter((key) => !less.has(key));
-  return extra.length === 1 ? extra[0] : undefined;
-};
-
-export function treeRows(root: HTMLElement, options: TreeRowOptions): TreeSource {
-  const { items, match = 'contains', selection } = options;
-  const source = itemsOf(root, () => root.querySelectorAll<HTMLElement>('li,[role=treeitem]'), labelOf);
-  const read = (): Tree => {
-    const under = new Map<Element | null, TreeNode[]>();
-    for (const { element, key, label, disabled } of source.all()) {
-      const parent = source.of(element.parentElement)?.element ?? null;
-      const children: TreeNode[] = [];
-      if (groupOf(element)) under.set(element, children);
-      const node = { key, label: label!, disabled: !!disabled, ...(groupOf(element) && { children }) };
-      if (!under.has(parent)) under.set(parent, []);
-      under.get(parent)!.push(node);
-    }
-    return treeOf(under.get(null) ?? []);
-  };
-
-  let all = items ? treeOf(itemsIn(items)) : read();
-  let tree = all;
-  let visible: readonly TreeNode[] = [];
-  let kept: ReadonlySet<string> | undefined;
-  let matches = 0;
-  let last: { all: Tree; query: string; expanded: ReadonlySet<string> } | undefined;
-  let engine: Pick<Engine<TreeState>, 'state' | 'view' | 'render'> | undefined;
-  let lost: { key: string; hadFocus: boolean } | undefined;
-
-  const filter = (query: string): void => {
-    const matching =
-      typeof match === 'function' ? (label: string) => match(label, query) : matcher(query, match);
-    matches = 0;
-    kept = query
-      ? filtered(all, (label) => {
-          const fits = matching(label);
-          if (fits) matches++;
-          return fits;
-        })
-      : undefined;
-    tree = kept ? pruned(all, kept) : all;
-  };
-  /** Brings what shows up to the state. */
-  const sync = (): void => {
-    if (!engine) return;
-    const { expanded, query, current } = engine.state();
-    if (last && last.all === all && last.query === query && last.expanded === expanded) return;
-    const isOther = !last || last.all !== all || last.query !== query;
-    if (isOther) filter(query);
-    const turned = isOther ? undefined : single(last!.expanded, expanded);
-    last = { all, query, expanded };
-    visible = turned === undefined ? visibleRows(tree, expanded) : turnRow(tree, visible, turned, expanded);
-    engine.view.tree = tree;
-    engine.view.whole = all;
-    const hidden = current !== undefined && indexOf(visible, current) < 0;
-    const around = hidden && wayTo(all, current).findLast((key) => indexOf(visible, key) >= 0);
-    lost = around ? { key: around, hadFocus: inner.of(activeIn(root))?.key === current } : undefined;
-    data?.set(visible);
-    inner.refresh();
-  };
-
-  const frame = (row: HTMLElement): void => {
-    for (const mark of ['data-marker', ...(selection === 'checks' ? ['data-check'] : [])]) {
-      const part = row.ownerDocument.createElement('span');
-      part.setAttribute(mark, '');
-      part.setAttribute('aria-hidden', 'true');
-      row.append(part);
-    }
-  };
-  const data: DataRows<TreeNode> | undefined = items
-    ? dataRows<TreeNode>(root, {
-        ...options,
-        frame,
-        fit: (row, { key }) => row.style.setProperty('--shell-level', `${all.nodes.get(key)?.level ?? 1}`),
+function filter(held: Held, query: string): void {
+  const { all, settings } = held;
+  const { match = 'contains' } = settings;
+  const byLabel = typeof match === 'function' ? undefined : matcher(query, match);
+  const fits = (node: TreeNode): unknown =>
+    typeof match === 'function' ? match(node.label, query, node) : byLabel?.(node.label);
+  held.matches = 0;
+  held.kept = query
+    ? filtered(all, (node) => {
+        const isFound = fits(node);
+        if (isFound) held.matches++;
+        return isFound;
       })
     : undefined;
-  const inner: Rows = data ?? markupRows(root, source);
-  const rows: Rows = {
-    ...inner,
-    items(): readonly Item[] {
-      sync();
-      return visible;
-    },
+  held.tree = held.kept ? pruned(all, held.kept) : all;
+}
+
+/** The one branch that was opened or closed between two sets; undefined where it was more than one. */
+const turnedKey = (before: ReadonlySet<string>, after: ReadonlySet<string>): string | undefined => {
+  const keys = touchedKeys(before, after);
+  return keys.length === 1 ? keys[0] : undefined;
+};
+
+/** The row around the current one, where that shows no more. */
+function loseCurrent({ root, all, visible, items }: Held, current: string | undefined): Lost | undefined {
+  if (current === undefined || indexOf(visible, current) >= 0) return undefined;
+  const around = wayTo(all, current).findLast((key) => indexOf(visible, key) >= 0);
+  return around === undefined
+    ? undefined
+    : { key: around, hadFocus: items.of(activeIn(root))?.key === current };
+}
+
+/** Brings what shows up to the state. */
+function sync(held: Held): void {
+  const { host, all, last } = held;
+  if (!host) return;
+  const { expanded, query, current } = host.state();
+  const isOther = !last || last.all !== all || last.query !== query;
+  if (!isOther && last.expanded === expanded) return;
+  if (isOther) filter(held, query);
+  const turned = isOther ? undefined : turnedKey(last.expanded, expanded);
+  held.last = { all, query, expanded };
+  held.visible =
+    turned === undefined
+      ? visibleRows(held.tree, expanded)
+      : turnRow(held.tree, held.visible, turned, expanded);
+  host.view.tree = held.tree;
+  host.view.whole = all;
+  held.lost = loseCurrent(held, current);
+  held.data?.set(held.visible);
+}
+
+/** Puts the marker, and the box where rows are checked, into a row. */
+const frameRow = (row: HTMLElement, hasCheck: boolean | undefined): void => {
+  for (const mark of ['data-marker', ...(hasCheck ? ['data-check'] : [])]) {
+    const part = row.ownerDocument.createElement('span');
+    part.setAttribute(mark, '');
+    part.setAttribute('aria-hidden', 'true');
+    row.append(part);
+  }
+};
+
+/** The rows of `root`, as `settings` say. */
+export function treeRows(root: HTMLElement, settings: TreeSettings): TreeRows {
+  const { items: given, checks } = settings;
+  const markup = treeItemsIn(root);
+  const all = given ? treeOf(itemsIn(given)) : readTree(markup);
+  const data = given
+    ? dataRows<TreeNode>(root, {
+        ...settings,
+        frame: (row) => frameRow(row, checks),
+        filled: (row, { key }) =>
+          row.style.setProperty('--shell-level', `${held.all.nodes.get(key)?.level ?? 1}`),
+      })
+    : undefined;
+  const held: Held = {
+    root,
+    settings,
+    items: data ?? markup,
+    data,
+    host: undefined,
+    all,
+    tree: all,
+    kept: undefined,
+    matches: 0,
+    visible: [],
+    last: undefined,
+    lost: undefined,
+  };
+  const visibleNow = (): readonly Item[] => {
+    sync(held);
+    return held.visible;
   };
   return {
-    rows,
-    all: () => all,
-    shown: () => tree,
+    items: { ...held.items, items: visibleNow },
+    all: () => held.all,
+    shown: () => held.tree,
     become(next) {
-      all = next;
+      held.all = next;
     },
     set(next) {
-      all = treeOf(next);
+      held.all = treeOf(next);
     },
     reread() {
-      all = read();
+      held.all = readTree(markup);
     },
-    marked: () => (attribute) =>
-      items
-        ? []
-        : source
-            .all()
-            .flatMap(({ element, key }) => (element.getAttribute(attribute) === 'true' ? [key] : [])),
-    join(next) {
-      engine = next;
+    marked: (attribute) => (given ? [] : markedIn(markup, attribute)),
+    join(host) {
+      held.host = host;
     },
-    render: () => engine?.render(),
     openByFilter() {
-      sync();
-      return [...(kept ?? [])].filter((key) => {
-        const node = tree.nodes.get(key)?.node;
+      sync(held);
+      return [...(held.kept ?? [])].filter((key) => {
+        const node = held.tree.nodes.get(key)?.node;
         return node && isBranch(node) && node.children !== 'lazy';
       });
     },
-    found: () => matches,
+    found: () => held.matches,
     lost(current) {
-      sync();
-      const now = lost;
-      lost = undefined;
-      return now && indexOf(visible, current) < 0 ? now : undefined;
+      sync(held);
+      const now = held.lost;
+      held.lost = undefined;
+      return now && indexOf(held.visible, current) < 0 ? now : undefined;
     },
-    *parts() {
-      sync();
-      if (items) return;
-      const { expanded } = engine!.state();
-      for (const { element, key } of source.all()) {
-        const group = groupOf(element);
-        if (group) yield [group, { role: 'group', hidden: expanded.has(key) ? null : '' }];
-      }
-    },
-    rowParts(key) {
-      // A row's name is its own words: browsers leave out the group within it.
-      return items ? {} : { hidden: kept && !kept.has(key) ? '' : null };
-    },
+    isLeftOut: (key) => !given && held.kept?.has(key) === false,
     release: () => data?.release(),
   };
 }

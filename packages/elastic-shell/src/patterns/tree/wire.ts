@@ -1,82 +1,92 @@
 // The tree view on an element: `wireTree`.
-import type { Cell } from '../../core/cell.js';
-import { type Chosen, chosenOf } from '../../core/collection/selection.js';
-import { wayTo } from '../../core/collection/tree.js';
-import { tree, treeChoices, type TreeState } from '../../core/contract/tree.js';
+import { chosenOf } from '../../core/collection/selection.js';
+import { type TreeNode, wayTo } from '../../core/collection/tree.js';
+import { tree, type TreeIntent, type TreeState } from '../../core/contract/tree.js';
 import { tell } from '../../core/report.js';
+import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { wire } from '../../engine/engine.js';
-import { optionsOf } from '../../engine/options.js';
+import type { Cells, Wired } from '../../engine/types.js';
 import { firstChosen, firstKeys } from '../../list/rows/source.js';
-import { treeRows, type TreeSource } from './rows.js';
-import { run, type TreeOptions, without } from './controller.js';
-import type { Wired } from '../../engine/types.js';
+import { type ExpandVerbs, expandVerbs, type SelectVerbs, selectVerbs } from '../../list/verbs.js';
+import { controller } from './controller.js';
+import { type TreeRows, treeRows } from './rows.js';
+import type { TreeEngine, TreeOptions, TreeSettings, TreeStates } from './types.js';
 
-export type { TreeOptions } from './controller.js';
+export type { TreeOptions, TreeStates } from './types.js';
 
-export interface Tree extends Wired {
-  readonly expanded: Cell<ReadonlySet<string>>;
-  readonly selected: Cell<Chosen>;
-  /** The keys of the checked leaves. */
-  readonly checked: Cell<ReadonlySet<string>>;
-  /** The key of the row that keys act on. */
-  readonly current: Cell<string | undefined>;
-  readonly query: Cell<string>;
-  expand(key: string): void;
-  collapse(key: string): void;
+/** A wired tree: its states, whose keys are a node's key or a row's data-key, id or place from 0; and its verbs. */
+export interface Tree<Multiple extends boolean = false>
+  extends Wired, Cells<TreeStates<Multiple>>, SelectVerbs, ExpandVerbs {
   /** Opens the way to a row, makes it the current one and scrolls it into view. Nothing when no row has the key. */
   expandTo(key: string): void;
+  /** Checks what is under a row, or the row. */
+  check(key: string): void;
+  uncheck(key: string): void;
 }
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
-    tree: TreeOptions;
+    tree: TreeOptions<TreeNode, boolean>;
   }
 }
+registerPattern(tree.name, tree.options);
+
+/** The first states: as the markup shows them. */
+const readStates = (rows: TreeRows, multiple: boolean): TreeState => ({
+  selected: chosenOf(new Set(rows.marked('aria-selected')), multiple),
+  checked: new Set(rows.marked('aria-checked')),
+  expanded: new Set(rows.marked('aria-expanded')),
+  current: undefined,
+  query: '',
+});
 
 /**
  * Wires a tree: nested lists in the markup of `root`, or rows made from `items`. Follows the WAI-ARIA tree view
- * pattern. Throws a TypeError when `root` is no element or is wired already, an option's value is unknown, or a key
- * stands in the data twice.
+ * pattern. Throws a TypeError when `root` is no element or is wired already, an option is unknown or has a wrong value,
+ * or a key stands in the data twice or not at all.
  */
-export function wireTree(root: HTMLElement, own: TreeOptions = {}): Tree {
-  const given = optionsOf('tree', own, treeChoices as never);
-  const multiple = given.selection === 'multiple';
-  const options = {
-    ...given,
-    selected: firstChosen(given.selected, multiple),
-    expanded: firstKeys(given.expanded),
-    checked: firstKeys(given.checked),
-  } as TreeOptions;
-  let source: TreeSource;
-  const read = (): TreeState => {
-    source ??= treeRows(root, options);
-    const marked = source.marked();
-    return {
-      selected: chosenOf(new Set(marked('aria-selected')), multiple),
-      checked: new Set(marked('aria-checked')),
-      expanded: new Set(marked('aria-expanded')),
-      current: undefined,
-      query: '',
-    };
+export function wireTree<N extends TreeNode = TreeNode, const Multiple extends boolean = false>(
+  root: HTMLElement,
+  own?: TreeOptions<N, Multiple>,
+): Tree<Multiple> {
+  // Within, nodes are nodes and either kind of selection is meant; what the caller gave is typed by its own.
+  const given = optionsOf<TreeSettings>(tree, own as TreeSettings | undefined, root);
+  const multiple = !!given.multiple;
+  let rows: TreeRows | undefined;
+  let engine: TreeEngine | undefined;
+  const contract = {
+    ...tree,
+    read: (): TreeState => readStates((rows ??= treeRows(root, given)), multiple),
   };
-  const wired = wire<TreeState, TreeOptions>(root, { ...tree, read }, options, (engine) => {
-    source.join(engine);
-    return run(engine, source, options);
+  const settings: TreeSettings = { ...given };
+  const [selected, expanded, checked] = [
+    firstChosen(given.selected, multiple),
+    firstKeys(given.expanded),
+    firstKeys(given.checked),
+  ];
+  Object.assign(settings, { selected, expanded, checked });
+  const wired = wire<TreeState, TreeSettings, TreeIntent>(root, contract, settings, (running) => {
+    engine = running;
+    const held = (rows ??= treeRows(root, given));
+    held.join(running);
+    return controller(running, held);
   });
-  const turn = (key: string, open: boolean): void => {
-    const keys = wired.expanded.get();
-    wired.expanded.set(open ? new Set([...keys, key]) : without(keys, key));
+  const intend = (intent: TreeIntent, key?: string): void =>
+    engine?.intend(intent, { reason: 'program' }, key);
+  const expandTo = (key: string): void => {
+    if (!rows?.all().nodes.has(key)) return tell('key-unknown', root, key);
+    wired.expanded.set(new Set([...wired.expanded.get(), ...wayTo(rows.all(), key)]));
+    wired.current.set(key);
+    rows.items.update(key, true);
+    engine?.render();
   };
   return {
     ...wired,
-    expand: (key) => turn(key, true),
-    collapse: (key) => turn(key, false),
-    expandTo(key) {
-      if (!source.all().nodes.has(key)) return tell('key-unknown', root, key);
-      wired.expanded.set(new Set([...wired.expanded.get(), ...wayTo(source.all(), key)]));
-      wired.current.set(key);
-      source.rows.update(key, true);
-      source.render();
-    },
-  };
+    ...selectVerbs(wired.selected, multiple),
+    ...expandVerbs(intend),
+    expandTo,
+    check: (key: string) => intend('check', key),
+    uncheck: (key: string) => intend('uncheck', key),
+    // With `multiple` a set, else a key: as the type says.
+  } as unknown as Tree<Multiple>;
 }

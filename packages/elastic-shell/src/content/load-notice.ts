@@ -1,0 +1,73 @@
+// What stands in the place of content that has not come: progress once it takes long, then failure with a retry.
+
+/** The words it uses. */
+export interface LoadWords {
+  loading(): string;
+  retry(): string;
+  failed(error: unknown): string;
+}
+
+export interface LoadNotice {
+  /** Shows progress, if nothing comes for a while. */
+  wait(): void;
+  stopWaiting(): void;
+  /** Says what went wrong, with a button that tries again. */
+  fail(error: unknown, retry: () => void): void;
+  clear(): void;
+  holds(element: Element | null): boolean;
+}
+
+/** Milliseconds before progress shows: what comes sooner would only flicker. */
+const patience = 120;
+
+/** A notice at the end of `place`. */
+export function loadNotice(place: HTMLElement, say: LoadWords): LoadNotice {
+  const document = place.ownerDocument;
+  let notice: HTMLElement | undefined;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+
+  const make = (tag: string, ...children: (Node | string)[]): HTMLElement => {
+    const element = document.createElement(tag);
+    element.append(...children);
+    return element;
+  };
+  const clear = (): void => {
+    notice?.remove();
+    notice = undefined;
+  };
+  /** Says something; a button with focus stays where it is, so that focus does too. */
+  const show = (...children: (Node | string)[]): void => {
+    const button = notice?.querySelector('button');
+    if (notice && button && button === document.activeElement) {
+      for (const node of [...notice.childNodes]) if (node !== button) node.remove();
+      button.before(...children.filter((child) => child !== button));
+      return;
+    }
+    clear();
+    notice = make('div', ...children);
+    notice.setAttribute('data-notice', '');
+    place.append(notice);
+  };
+
+  return {
+    wait() {
+      timer = setTimeout(() => {
+        show(make('label', say.loading(), document.createElement('progress')));
+        notice?.querySelector('button')?.setAttribute('aria-disabled', 'true');
+      }, patience);
+    },
+    stopWaiting: () => clearTimeout(timer),
+    fail(error, again) {
+      const message = make('p', say.failed(error));
+      message.setAttribute('role', 'alert');
+      const retry = notice?.querySelector('button') ?? document.createElement('button');
+      retry.textContent = say.retry();
+      retry.type = 'button';
+      retry.removeAttribute('aria-disabled');
+      retry.onclick = again;
+      show(message, retry);
+    },
+    clear,
+    holds: (element) => !!notice?.contains(element),
+  };
+}

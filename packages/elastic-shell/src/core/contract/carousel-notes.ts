@@ -1,0 +1,110 @@
+// The words of the carousel contract: for documents, the command line and the conformance tests.
+import { but, common, moveCommands, options } from './common-notes.js';
+import type { Notes } from './contract.js';
+import type { CarouselPart } from './carousel.js';
+
+export const carouselNotes: Notes<CarouselPart> = {
+  name: 'carousel',
+  says: 'Shows slides side by side, one or several at a time.',
+  standard: 'WAI-ARIA Authoring Practices, Carousel; CSS Scroll Snap; WCAG 2.2.2, Pause, Stop, Hide',
+  parts: {
+    root: {
+      is: 'a <section>, or another element that becomes a group, with a name',
+      required: true,
+      why: 'It is announced as a carousel, and commands name it.',
+    },
+    slide: {
+      is: 'a child of the element with data-slides; its data-key or place picks it',
+      required: true,
+      why: 'It is announced as a slide, by its own name or as "n of m".',
+    },
+    opener: {
+      is: 'a <button> whose commandfor names the root, with --previous, --next, --first, --last, --pick (its value is the number of the slide, from 1) or --rotate',
+      required: false,
+      why: 'Pickers are buttons in a group, or tabs in a tablist; the button that stops rotation comes first.',
+    },
+  },
+  keys: [
+    { on: 'opener', key: 'Enter', does: 'Shows the slide it stands for', by: 'browser' },
+    { on: 'opener', key: 'Space', does: 'Shows the slide it stands for', by: 'browser' },
+    {
+      on: 'opener',
+      key: 'ArrowRight',
+      does: 'On a picker that is a tab: picks the next slide; wraps',
+      by: 'engine',
+    },
+    {
+      on: 'opener',
+      key: 'ArrowLeft',
+      does: 'On a picker that is a tab: picks the previous slide; wraps',
+      by: 'engine',
+    },
+    { on: 'opener', key: 'Home', does: 'On a picker that is a tab: picks the first slide', by: 'engine' },
+    { on: 'opener', key: 'End', does: 'On a picker that is a tab: picks the last slide', by: 'engine' },
+  ],
+  presses: [
+    { on: 'opener', does: 'Shows the slide it stands for, or stops and starts the rotation' },
+    { on: 'slide', does: 'A swipe scrolls to the next; the state follows where it comes to rest' },
+  ],
+  states: [
+    {
+      name: 'slide',
+      type: 'number, from 0',
+      first: '0',
+      shown: 'the scroll position; aria-selected or aria-current on the pickers; inert on slides out of view',
+    },
+    {
+      name: 'rotating',
+      type: 'boolean',
+      first: 'true with an interval, unless motion is reduced',
+      shown: 'data-rotating on its button; aria-live on the slides is off while they turn',
+    },
+    { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the root' },
+  ],
+  verbs: [
+    { name: 'select(key)', does: 'Brings a slide into view.' },
+    { name: 'next()', does: 'On to the next slide.' },
+    { name: 'previous()', does: 'Back to the previous one.' },
+  ],
+  commands: [
+    ...moveCommands,
+    {
+      name: '--select',
+      does: 'Brings a slide into view; without a value the one in the place of the control among its like.',
+      value: 'the key of a slide',
+    },
+    { name: '--rotate', does: 'Starts and stops rotation.' },
+  ],
+  options: [
+    but(options.selectedKey, {
+      default: 'the first slide',
+      does: 'The first slide in view: the first state, or a cell.',
+    }),
+    {
+      name: 'rotating',
+      values: 'true, false or a cell',
+      default: 'true with an interval, unless motion is reduced',
+      does: 'Whether the slides turn by themselves.',
+    },
+    {
+      name: 'interval',
+      values: 'milliseconds',
+      default: 'none: no rotation',
+      does: 'How long a slide stays while they rotate.',
+    },
+    options.wrap,
+    {
+      name: 'messages',
+      values: '{ slide(n, m), rotate(rotating) }',
+      default: '"n of m", "Stop rotation" and "Start rotation"',
+      does: 'The names of slides and of the rotation button.',
+    },
+    ...common,
+  ],
+  owes: [
+    'Slides out of view are inert: nothing in them can be reached.',
+    'A swipe, a trackpad or a scrolled wheel moves it by native scroll snapping, and the state follows.',
+    'Rotation stops for good when it is told to, pauses while the pointer or the focus is inside and while the page is hidden, and never starts with reduced motion.',
+    'It is a live region: off while it rotates, polite when it does not.',
+  ],
+};

@@ -1,0 +1,107 @@
+// The words of the dialog contract: for documents, the command line and the conformance tests.
+import { but, common, contentOptions, options, resultCommands, resultVerbs } from './common-notes.js';
+import type { Notes } from './contract.js';
+import type { DialogPart } from './dialog.js';
+
+export const dialogNotes: Notes<DialogPart> = {
+  name: 'dialog',
+  says: 'Opens above the page and keeps everything else out of reach until it is answered or dismissed.',
+  standard: 'WAI-ARIA Authoring Practices, Dialog (Modal) and Alert Dialog; HTML, the dialog element',
+  parts: {
+    root: {
+      is: 'a <dialog>; with role="alertdialog" when it interrupts and wants an answer',
+      required: true,
+      why: 'The platform gives it the top layer, the backdrop and the inertness of the page.',
+    },
+    opener: {
+      is: 'a <button> whose commandfor names the dialog, with command="show-modal", "--open" or "--toggle"; anywhere, any number',
+      required: false,
+      why: 'Without one only the program opens it.',
+    },
+    title: {
+      is: 'its first heading, unless aria-label or aria-labelledby names it',
+      required: true,
+      why: 'A dialog without a name is announced as "dialog" and nothing else.',
+    },
+    description: {
+      is: 'its first paragraph, for an alert dialog, unless aria-describedby names another',
+      required: false,
+      why: 'An alert dialog is read out whole: the question, not only its title.',
+    },
+  },
+  keys: [
+    { on: 'opener', key: 'Enter', does: 'Opens the dialog', by: 'browser' },
+    { on: 'opener', key: 'Space', does: 'Opens the dialog', by: 'browser' },
+    { on: 'root', key: 'Escape', does: 'Closes the innermost dialog, reason "escape"', by: 'engine' },
+    { on: 'root', key: 'Tab', does: 'Goes to the next control; from the last to the first', by: 'engine' },
+    {
+      on: 'root',
+      key: 'Shift+Tab',
+      does: 'Goes to the previous control; from the first to the last',
+      by: 'engine',
+    },
+  ],
+  presses: [
+    { on: 'opener', does: 'Opens the dialog' },
+    { on: 'outside', does: 'Closes it, reason "outside"; an alert dialog stays' },
+  ],
+  states: [
+    {
+      name: 'open',
+      type: 'boolean',
+      first: 'false, or true when the markup has open',
+      shown: 'open on the dialog; aria-expanded on every opener; data-phase on the dialog',
+    },
+    {
+      name: 'busy',
+      type: 'boolean, read only',
+      first: 'false',
+      shown: 'aria-busy on the dialog; aria-disabled on the pressed control',
+    },
+  ],
+  verbs: resultVerbs,
+  commands: resultCommands,
+  options: [
+    options.open,
+    but(options.outside, {
+      default: 'close; keep for an alert dialog',
+      does: 'What a press on the backdrop does.',
+    }),
+    options.escape,
+    {
+      name: 'size',
+      values: 'narrow, medium, wide, full',
+      default: 'medium',
+      does: 'How wide it is; also as data-size in the markup.',
+    },
+    {
+      name: 'phone',
+      values: 'fit, full',
+      default: 'fit',
+      does: 'Whether it fills a narrow screen; also as data-phone in the markup.',
+    },
+    {
+      name: 'backdrop',
+      values: 'shade, none',
+      default: 'shade',
+      does: 'Whether the page behind is shaded; also as data-backdrop in the markup.',
+    },
+    options.firstFocus,
+    options.focusReturn,
+    options.focusOut,
+    options.behind,
+    ...contentOptions,
+    ...common,
+  ],
+  owes: [
+    'While open, everything outside is inert, the page does not scroll and does not shift sideways.',
+    'First focus: [autofocus], else the first field, else the least destructive action, else the heading; a long text starts at its top.',
+    'A press that begins inside and ends outside, or on a scrollbar, does not close it.',
+    'Focus returns to the opener; where that is gone, to what follows where it stood; never to the body.',
+    'Nested dialogs close one at a time, children before parents.',
+    'While a guard waits: aria-busy, the pressed control aria-disabled, a second press ignored. A failure keeps it open and is announced in it.',
+    'A header and a footer stay in view, and what is between them scrolls. --shell-dialog-offset moves it down from the top.',
+    'Opened from a popover that is told to close behind it, it gives focus back to the opener of that popover.',
+    'ask() opens it and answers with the value of the control that closed it, or null when dismissed.',
+  ],
+};

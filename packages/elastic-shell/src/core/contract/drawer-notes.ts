@@ -1,0 +1,109 @@
+// The words of the drawer contract: for documents, the command line and the conformance tests.
+import { but, common, contentOptions, options, resultCommands, resultVerbs } from './common-notes.js';
+import type { Notes } from './contract.js';
+import type { DialogPart } from './dialog.js';
+
+export const drawerNotes: Notes<DialogPart> = {
+  name: 'drawer',
+  says: 'A dialog that comes from an edge of the screen: modal, or beside a page that stays live.',
+  standard:
+    'WAI-ARIA Authoring Practices, Dialog (Modal); HTML, the dialog element and the popover attribute',
+  parts: {
+    root: {
+      is: 'a <dialog>',
+      required: true,
+      why: 'Modal it is one; beside a live page it is still named and announced as one.',
+    },
+    opener: {
+      is: 'a <button> whose commandfor names it, with command="--open", "--toggle" or, when modal, "show-modal"',
+      required: false,
+      why: 'Without one only the program opens it.',
+    },
+    title: {
+      is: 'its first heading, unless aria-label or aria-labelledby names it',
+      required: true,
+      why: 'It has to be told from others.',
+    },
+    description: { is: 'as for a dialog', required: false, why: 'As for a dialog.' },
+  },
+  keys: [
+    { on: 'opener', key: 'Enter', does: 'Opens the drawer', by: 'browser' },
+    { on: 'opener', key: 'Space', does: 'Opens the drawer', by: 'browser' },
+    { on: 'root', key: 'Escape', does: 'Closes it, reason "escape"', by: 'engine' },
+    {
+      on: 'root',
+      key: 'Tab',
+      does: 'Modal: stays within. Beside a live page: goes on into it',
+      by: 'engine',
+    },
+  ],
+  presses: [
+    { on: 'opener', does: 'Opens the drawer' },
+    { on: 'outside', does: 'Modal: closes it, reason "outside". Beside a live page: nothing' },
+  ],
+  states: [
+    {
+      name: 'open',
+      type: 'boolean',
+      first: 'false',
+      shown: 'open or :popover-open; aria-expanded on every opener; data-phase',
+    },
+    { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the drawer' },
+  ],
+  verbs: resultVerbs,
+  commands: resultCommands,
+  options: [
+    options.open,
+    {
+      name: 'edge',
+      values: 'inline-start, inline-end, block-start, block-end',
+      default: 'inline-start',
+      does: 'Where it is attached.',
+    },
+    {
+      name: 'modal',
+      values: 'true, false',
+      default: 'true',
+      does: 'Whether the page behind is out of reach.',
+    },
+    {
+      name: 'closedWhen',
+      values: 'a media query',
+      default: 'none',
+      does: 'Closes it, reason "viewport", when the query comes to match.',
+    },
+    but(options.outside, { default: 'close; keep beside a live page' }),
+    options.escape,
+    {
+      name: 'size',
+      values: 'narrow, medium, wide, full',
+      default: 'medium',
+      does: 'How wide it is; also as data-size in the markup.',
+    },
+    {
+      name: 'phone',
+      values: 'fit, full',
+      default: 'fit',
+      does: 'Whether it fills a narrow screen; also as data-phone in the markup.',
+    },
+    {
+      name: 'backdrop',
+      values: 'shade, none',
+      default: 'shade',
+      does: 'Whether the page behind is shaded; also as data-backdrop in the markup.',
+    },
+    options.firstFocus,
+    options.focusReturn,
+    options.focusOut,
+    options.behind,
+    ...contentOptions,
+    ...common,
+  ],
+  owes: [
+    'Everything a modal dialog owes, when it is modal.',
+    'It is attached in logical terms: the inline edges follow the writing direction.',
+    'It keeps clear of the screen’s cut-outs (safe areas), and its content scrolls inside.',
+    'A finger that swipes toward its edge takes it along and closes it; at a block edge it begins on the header.',
+    'Past its breakpoint it closes by itself, and focus goes to its opener, or to what follows where that is hidden.',
+  ],
+};

@@ -1,0 +1,140 @@
+// The words of the tabs contract: for documents, the command line and the conformance tests.
+import { but, common, moveCommands, options } from './common-notes.js';
+import type { Notes } from './contract.js';
+import type { TabsPart } from './tabs.js';
+
+export const tabsNotes: Notes<TabsPart> = {
+  name: 'tabs',
+  says: 'A list of tabs, each with a panel, of which one shows.',
+  standard: 'WAI-ARIA Authoring Practices, Tabs',
+  parts: {
+    root: {
+      is: 'the element that holds the list and the panels',
+      required: true,
+      why: 'It is what is wired, and what commands name.',
+    },
+    list: {
+      is: 'role="tablist", with a name and, when vertical, aria-orientation',
+      required: true,
+      why: 'It groups the tabs and tells which arrow keys move.',
+    },
+    item: {
+      is: 'role="tab" in the list, best a <button>; its key is data-key, else id, else its place from 0',
+      required: true,
+      why: 'One tab stop for all of them; arrows move.',
+    },
+    panel: {
+      is: 'role="tabpanel": named by aria-controls, or with the data-key of its tab, or in the order of the tabs',
+      required: true,
+      why: 'It is named by its tab, and takes focus itself when nothing in it does.',
+    },
+    opener: {
+      is: 'a <button> whose commandfor names the root, with --next, --previous, --first or --last',
+      required: false,
+      why: 'For a next and a back button in the panels.',
+    },
+  },
+  keys: [
+    {
+      on: 'item',
+      key: 'ArrowRight',
+      does: 'Goes to the next tab, which shows its panel; wraps. ArrowDown when vertical',
+      by: 'engine',
+    },
+    {
+      on: 'item',
+      key: 'ArrowLeft',
+      does: 'Goes to the previous tab, which shows its panel; wraps. ArrowUp when vertical',
+      by: 'engine',
+    },
+    { on: 'item', key: 'Home', does: 'Goes to the first tab', by: 'engine' },
+    { on: 'item', key: 'End', does: 'Goes to the last tab', by: 'engine' },
+    { on: 'item', key: 'Enter', does: 'Shows its panel, where moving alone does not', by: 'engine' },
+    { on: 'item', key: 'Space', does: 'Shows its panel, where moving alone does not', by: 'engine' },
+    {
+      on: 'item',
+      key: 'Delete',
+      does: 'Closes the tab, when it can be closed; focus goes to its neighbour',
+      by: 'engine',
+    },
+    { on: 'item', key: 'Tab', does: 'Goes into the panel', by: 'browser' },
+  ],
+  presses: [
+    { on: 'item', does: 'Shows its panel' },
+    { on: 'opener', does: 'Shows the next, previous, first or last panel' },
+  ],
+  states: [
+    {
+      name: 'selected',
+      type: 'a key, or undefined when there is no tab to select',
+      first: 'the tab with aria-selected="true", else the first that is not disabled',
+      shown: 'aria-selected and tabindex on the tabs; hidden="until-found" on the other panels',
+    },
+    {
+      name: 'closed',
+      type: 'a set of keys',
+      first: 'the tabs with hidden',
+      shown: 'hidden on the tab and its panel',
+    },
+    { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the root' },
+  ],
+  verbs: [
+    { name: 'select(key)', does: 'Selects a tab, which shows its panel.' },
+    { name: 'close(key)', does: 'Closes a tab, whether users may or not; its neighbour is selected.' },
+  ],
+  commands: [
+    ...moveCommands,
+    { name: '--select', does: 'Selects a tab.', value: 'the key of a tab' },
+    { name: '--close', does: 'Closes a tab; without a value the selected one.', value: 'the key of a tab' },
+  ],
+  options: [
+    options.selectedKey,
+    {
+      name: 'closed',
+      values: 'keys or a cell',
+      default: 'the tabs with hidden',
+      does: 'Which tabs are closed.',
+    },
+    {
+      name: 'activation',
+      values: 'automatic, manual',
+      default: 'automatic',
+      does: 'Whether moving to a tab shows its panel.',
+    },
+    {
+      name: 'orientation',
+      values: 'horizontal, vertical',
+      default: 'as aria-orientation says, else horizontal',
+      does: 'Which arrow keys move.',
+    },
+    options.wrap,
+    {
+      name: 'closable',
+      values: 'true, false',
+      default: 'false',
+      does: 'Whether Delete and [data-close] close a tab; data-closable says it for one.',
+    },
+    {
+      name: 'address',
+      values: 'true, false',
+      default: 'false',
+      does: 'The address keeps the selected tab, as #key; back and forward select.',
+    },
+    but(options.content, {
+      does: 'Makes what goes into the panel of a tab when that is first selected; it is also given the key of the tab, and answers with nothing where the markup holds all.',
+    }),
+    but(options.loadOn, {
+      does: 'When such content is asked for: when its tab is selected, or when the page is idle.',
+    }),
+    but(options.keepContent, { does: 'Whether such content stays when another tab is selected.' }),
+    options.messages,
+    ...common,
+  ],
+  owes: [
+    'One tab stop, always, where any tab can be reached; disabled tabs are passed over.',
+    'A list that is too long scrolls, and the selected tab is kept in view.',
+    'Tabs and panels that come or go later are taken up; when the selected one goes, its neighbour is selected.',
+    'Find-in-page finds what stands in the other panels and shows it, reason "found".',
+    'A key that no tab has is kept until one comes; meanwhile no panel shows, and the journal says so.',
+  ],
+};

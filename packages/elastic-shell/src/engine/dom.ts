@@ -1,0 +1,65 @@
+// What the DOM's own types leave open, asked in one place: elements of events, trees that nodes stand in, cells among options.
+import type { Cell } from '../core/cell.js';
+
+/** True for an element of whatever window. */
+export const isElement = (value: unknown): value is HTMLElement =>
+  typeof value === 'object' && value !== null && 'nodeType' in value && value.nodeType === 1;
+
+/** The element that an event happened on; undefined where that was a document or a window. */
+export const targetOf = ({ target }: Event): HTMLElement | undefined =>
+  isElement(target) ? target : undefined;
+
+/** The innermost element that an event happened on, also inside a shadow root. */
+export const innermostOf = (event: Event): HTMLElement | undefined => {
+  const [innermost] = event.composedPath();
+  return isElement(innermost) ? innermost : undefined;
+};
+
+/** The document or the shadow root that `node` stands in; its document where it stands in neither. */
+export const treeOf = (node: Node): Document | ShadowRoot => {
+  const root = node.getRootNode();
+  if (root.nodeType === 9 || (root.nodeType === 11 && 'host' in root)) return root as Document | ShadowRoot;
+  return node.ownerDocument ?? document;
+};
+
+/** The element with `id` in the tree that `node` stands in. */
+export const elementNamed = (node: Node, id: string | null | undefined): HTMLElement | undefined => {
+  const root = node.getRootNode();
+  // A detached element is no tree that can be asked.
+  if (!id || !('getElementById' in root)) return undefined;
+  return (root as Document).getElementById(id) ?? undefined;
+};
+
+/** The window of an element, with its constructors. A document without one (a template's) has the page's. */
+export const windowOf = (node: Document | Element): Window & typeof globalThis =>
+  ('defaultView' in node ? node : node.ownerDocument).defaultView ?? window;
+
+/** True for a cell, or anything of its shape. */
+export const isCell = <T>(value: unknown): value is Cell<T> =>
+  typeof value === 'object' && value !== null && 'subscribe' in value;
+
+/** An element's opening tag, or any other value as text; shortened, for messages. */
+export function described(value: unknown): string {
+  const text = isElement(value)
+    ? openingTag(value)
+    : typeof value === 'string'
+      ? `"${value}"`
+      : textOf(value);
+  return text.length > 80 ? `${text.slice(0, 77)}…` : text;
+}
+
+const openingTag = (element: Element): string => {
+  const attributes = element.getAttributeNames().map((name) => ` ${name}="${element.getAttribute(name)}"`);
+  return `<${element.localName}${attributes.join('')}>`;
+};
+
+const textOf = (value: unknown): string => {
+  if (typeof value === 'function') return 'a function';
+  if (Array.isArray(value)) return `a list of ${value.length}`;
+  if (typeof value === 'object' && value && 'nodeName' in value) return String(value.nodeName);
+  try {
+    return typeof value === 'object' && value ? JSON.stringify(value) : String(value);
+  } catch {
+    return 'an object';
+  }
+};

@@ -1,0 +1,48 @@
+// What a running contract offers to the services that serve it, and what those offer to it.
+import type { View } from '../core/contract/contract.js';
+import type { Part, Sheet } from './attribute-writer.js';
+import type { Cause, ChangeOf } from './types.js';
+
+/** A running contract, as its services see it. `S` has its states, `O` its options, `I` its intents. */
+export interface Engine<S extends object = object, O = object, I extends string = string> {
+  readonly root: HTMLElement;
+  /** The options it runs with, defaults included. */
+  readonly options: O;
+  /** What the contract sees; a service adds to it what it reads of the page. */
+  readonly view: View<O>;
+  /** The intent of each command; that of a press without one stands under ''. */
+  readonly commands: Readonly<Record<string, I>>;
+  state(): S;
+  /** Has `intent` happen, if the guard allows; `at` is the key of the item it is about. */
+  intend(intent: I, cause: Cause, at?: string): void;
+  /**
+   * Has the state become `next`, if the guard allows; it is not asked where only free states change. `settled`: it has
+   * happened already, or must follow from what has; no guard is asked.
+   */
+  change(next: Partial<S>, cause: Cause, settled?: boolean): void;
+  /** Follows what the platform or somebody else did to the markup, with the reason `native`. */
+  reread(): void;
+  /** Writes what differs between the page and the semantics of the state. */
+  render(): void;
+  /** A sheet of its own for a service that knows which of its elements changed: it patches that, and others stay. */
+  sheet(): Sheet;
+}
+
+/** What a pattern asks of the engine beyond attributes. A service knows no pattern. `S` has the states it hears of. */
+export interface Service<S> {
+  /** Attributes of parts that only the service knows. */
+  parts?(): Iterable<Part>;
+  /** An intent has come without a key: which item is it about? */
+  aim?(intent: string, cause: Cause): string | undefined;
+  /** A new wish is about to be put to the guard. */
+  asked?(): void;
+  /** The page has to show this change now. */
+  show?(change: ChangeOf<S>): void;
+  /** Everyone has heard of this change. */
+  settle?(change: ChangeOf<S>): void;
+  /** A guard refused, with this error if it had one; true when the user was told of it. */
+  refused?(error: unknown): boolean;
+  /** Content that was waited for has come. */
+  filled?(): void;
+  release?(): void;
+}

@@ -1,0 +1,43 @@
+// Keys in a list: chords ask for intents, letters lead to items.
+import type { Item } from '../core/collection/items.js';
+import { isLetter, typeAhead, typedNothing } from '../core/collection/type-ahead.js';
+import type { KeyAct, KeyActs } from '../core/contract/contract.js';
+import { chordOf, meaningOf } from '../events/keys.js';
+
+export interface KeyboardRules<I extends string> {
+  root: HTMLElement;
+  /** The items that keys go through now, and the one they go from. */
+  look(): { items: readonly Item[]; stop: string | undefined };
+  /** What the keys mean now. */
+  keys(): KeyActs<I>;
+  /** Letters lead to items. */
+  letters?: boolean | undefined;
+  found(key: string, event: KeyboardEvent): void;
+  act(act: KeyAct<I>, event: KeyboardEvent): void;
+}
+
+/** Answers what to do with a key that was pressed on an item, or on what keeps focus for them. */
+export function keyboard<I extends string>(rules: KeyboardRules<I>): (event: KeyboardEvent) => void {
+  let typed = typedNothing;
+
+  /** True when the key was a letter, and so belongs to a word. */
+  const type = (event: KeyboardEvent): boolean => {
+    const { key, timeStamp } = event;
+    const isHeld = event.ctrlKey || event.metaKey || event.altKey;
+    if (!rules.letters || isHeld || meaningOf(rules.keys(), key) || !isLetter(key, typed, timeStamp))
+      return false;
+    const { items, stop } = rules.look();
+    const found = typeAhead(typed, key, timeStamp, items, stop);
+    // A space that goes on no word does what Space does.
+    if (key === ' ' && found.key === undefined) return false;
+    event.preventDefault();
+    typed = found.state;
+    if (found.key !== undefined) rules.found(found.key, event);
+    return true;
+  };
+  return (event) => {
+    if (event.defaultPrevented || event.isComposing || type(event)) return;
+    const act = meaningOf(rules.keys(), chordOf(event, rules.root));
+    if (act) rules.act(act, event);
+  };
+}

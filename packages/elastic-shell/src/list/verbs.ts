@@ -1,0 +1,40 @@
+// What a program calls on anything whose items are selected, or opened and closed.
+import type { Cell } from '../core/cell.js';
+import { type Chosen, chosenOf, holds, keysOf } from '../core/collection/selection.js';
+
+export interface SelectVerbs {
+  /** Selects an item; with `multiple`, besides the others. */
+  select(key: string): void;
+  /** Takes an item out of the selection. Nothing when it is not selected. */
+  deselect(key: string): void;
+  /** Selects nothing. */
+  clear(): void;
+}
+
+/** The verbs of what has the state `selected`. */
+export function selectVerbs(selected: Cell<Chosen>, multiple: boolean): SelectVerbs {
+  const without = (key: string): string[] => [...keysOf(selected.get())].filter((other) => other !== key);
+  const become = (keys: Iterable<string>): void => selected.set(chosenOf(new Set(keys), multiple));
+  return {
+    select: (key) => become(multiple ? [...without(key), key] : [key]),
+    deselect(key) {
+      if (holds(selected.get(), key)) become(without(key));
+    },
+    clear() {
+      if (keysOf(selected.get()).size) become([]);
+    },
+  };
+}
+
+export interface ExpandVerbs {
+  /** Opens an item; without a key, all of them. */
+  expand(key?: string): void;
+  /** Closes an item; without a key, all of them. */
+  collapse(key?: string): void;
+}
+
+/** The verbs of what has the state `expanded`; `intend` asks the running contract. */
+export const expandVerbs = (intend: (intent: 'expand' | 'collapse', key?: string) => void): ExpandVerbs => ({
+  expand: (key) => intend('expand', key),
+  collapse: (key) => intend('collapse', key),
+});

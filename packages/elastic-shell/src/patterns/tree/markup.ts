@@ -1,0 +1,41 @@
+// A tree in the author's markup: nested lists, read into the model.
+import { type Tree, type TreeNode, treeOf } from '../../core/collection/tree.js';
+import { labelText } from '../../core/text.js';
+import { type MarkupItems, markupItems } from '../../list/items.js';
+
+/** The element around the rows under a row. */
+export const groupIn = (row: Element): HTMLElement | null =>
+  row.querySelector<HTMLElement>(':scope > ul, :scope > ol, :scope > [role=group]');
+
+/** What a row is called, without the rows under it. */
+const labelOf = (row: HTMLElement): string => {
+  const own = row.getAttribute('aria-label');
+  if (own) return own;
+  const group = groupIn(row);
+  const words = [...row.childNodes].filter((node) => node !== group).map((node) => node.textContent);
+  return labelText(words.join(' '));
+};
+
+/** The rows in the markup of `root`. */
+export const treeItemsIn = (root: HTMLElement): MarkupItems =>
+  markupItems(root, () => root.querySelectorAll<HTMLElement>('li,[role=treeitem]'), { labelOf });
+
+/** The model of what stands in the markup: a row with a group in it is a branch. */
+export function readTree(items: MarkupItems): Tree {
+  const top: TreeNode[] = [];
+  const under = new Map<Element, TreeNode[]>();
+  for (const { element, key, label, disabled } of items.all()) {
+    const parent = items.of(element.parentElement)?.element;
+    const children: TreeNode[] = [];
+    const isBranch = groupIn(element) !== null;
+    if (isBranch) under.set(element, children);
+    const siblings = parent ? (under.get(parent) ?? []) : top;
+    siblings.push({ key, label, disabled: !!disabled, ...(isBranch && { children }) });
+    if (parent) under.set(parent, siblings);
+  }
+  return treeOf(top);
+}
+
+/** The keys of the rows that have an attribute with the value true. */
+export const markedIn = (items: MarkupItems, attribute: string): string[] =>
+  items.all().flatMap(({ element, key }) => (element.getAttribute(attribute) === 'true' ? [key] : []));

@@ -1,0 +1,54 @@
+// What users give to a tree, and the tree as its parts work with it.
+import type { MatchMode } from '../../core/collection/match.js';
+import type { Chosen, Selected } from '../../core/collection/selection.js';
+import type { TreeNode } from '../../core/collection/tree.js';
+import type { TreeChoices, TreeIntent, TreeState } from '../../core/contract/tree.js';
+import type { Counts } from '../../announce/announce.js';
+import type { Engine } from '../../engine/service.js';
+import type { CommonOptions, KeysOption, StateOption } from '../../engine/types.js';
+import type { RowOptions } from '../../list/rows/data-rows.js';
+import type { ChosenOption, ItemsOption, SelectedOption } from '../../list/rows/source.js';
+import type { BranchOptions } from './branches.js';
+
+/** The states of a tree, typed by whether several rows may be selected. */
+export interface TreeStates<Multiple extends boolean = boolean> extends Omit<TreeState, 'selected'> {
+  /** The key of the selected row, or undefined; with `multiple`, a set of keys. */
+  selected: Selected<Multiple>;
+}
+
+export interface TreeOptions<N extends TreeNode = TreeNode, Multiple extends boolean = false>
+  extends
+    CommonOptions<TreeStates<Multiple>>,
+    Omit<TreeChoices, 'multiple'>,
+    RowOptions<N>,
+    BranchOptions<N> {
+  /** Several rows may be selected. Default: false. */
+  multiple?: Multiple;
+  /** The keys of the open branches, or a cell. Default: as the markup shows. */
+  expanded?: KeysOption;
+  /** What is selected: a key, with `multiple` keys; or a cell. Default: as the markup shows. */
+  selected?: SelectedOption<Multiple>;
+  /** The keys of checked leaves, or a cell. Default: as the markup shows. */
+  checked?: KeysOption;
+  /** What the rows are filtered by, or a cell. Default: empty. An input whose aria-controls names the tree writes it. */
+  query?: StateOption<string>;
+  /** How the query finds a row by its label. Default: `contains`. */
+  match?: MatchMode | ((label: string, query: string, node: N) => unknown);
+  /** Rows as data, or a cell of them. Default: none; the markup holds them. */
+  items?: ItemsOption<N>;
+  messages?: BranchOptions<N>['messages'] & Counts;
+}
+
+/** The options as the parts of a tree work with them: one kind of node, and one or several selected. */
+export interface TreeSettings
+  extends CommonOptions<TreeState>, TreeChoices, RowOptions<TreeNode>, BranchOptions {
+  expanded?: KeysOption;
+  selected?: ChosenOption | Chosen;
+  checked?: KeysOption;
+  query?: StateOption<string>;
+  match?: MatchMode | ((label: string, query: string, node: TreeNode) => unknown);
+  items?: ItemsOption<TreeNode>;
+  messages?: BranchOptions['messages'] & Counts;
+}
+
+export type TreeEngine = Engine<TreeState, TreeSettings, TreeIntent>;
