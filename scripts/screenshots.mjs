@@ -106,7 +106,7 @@ await shoot(
   'boat.html',
   wide,
   boat('survey', async (page) => {
-    await page.click('#plates [command="--pick"][value="2"]');
+    await page.click('#plates [command="--select"][value="2"]');
     await page.waitForSelector('#plates [data-slides] > :nth-child(2):not([inert])');
   }),
 );

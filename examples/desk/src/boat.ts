@@ -108,17 +108,16 @@ const wireRecord = (): Tabs =>
   wireTabs(find('#record'), {
     address: true,
     keepContent: false,
-    content: {
-      papers: async () => {
-        const papers = await server.papers(boat.name);
-        return make('ul', { class: 'papers' }, ...papers.map((paper) => make('li', {}, paper)));
-      },
+    content: async (_, key) => {
+      if (key !== 'papers') return undefined;
+      const papers = await server.papers(boat.name);
+      return make('ul', { class: 'papers' }, ...papers.map((paper) => make('li', {}, paper)));
     },
   });
 let record = wireRecord();
 
 const search = wireCombobox(find('#search'), {
-  delay: 150,
+  debounce: 150,
   items: async (query, signal) =>
     (await server.findBoats(query, signal)).map(({ id, name, kind, berth: lies }) => ({
       key: id,

@@ -1,5 +1,5 @@
 // The gallery's lists: trees, menus, listboxes and comboboxes, plain ones marked with data-wire, others from data.
-import type { TreeNode } from 'elastic-shell';
+import type { Item, TreeNode } from 'elastic-shell';
 import { drawPennant, make } from './draw';
 import { wireCombobox, wireListbox, wireMenu, wireTree } from './gallery-wired';
 
@@ -19,10 +19,10 @@ const numbered = (count: number, name: string) =>
   Array.from({ length: count }, (_, at) => ({ key: `${name}-${at}`, label: `${name} ${at + 1}` }));
 
 for (const root of all('tree'))
-  wireTree(root, root.dataset['selection'] ? { selection: 'multiple', toggleBy: 'marker' } : {});
+  wireTree(root, 'multiple' in root.dataset ? { multiple: true, toggleBy: 'marker' } : {});
 
-wireTree(find('#data-tree'), {
-  selection: 'checks',
+wireTree<TreeNode>(find('#data-tree'), {
+  checks: true,
   items: [
     { key: 'rope', label: 'Rope', children: numbered(4, 'Coil') },
     {
@@ -119,20 +119,21 @@ wireCombobox(find('#inner-combobox'), {
 });
 wireCombobox(find('#long-combobox'), { items: numbered(10_000, 'Rivet') });
 
+const trades: Item[] = [
+  { key: 'rigger', label: 'Rigger', group: 'Aloft' },
+  { key: 'sailmaker', label: 'Sailmaker', group: 'Aloft' },
+  { key: 'shipwright', label: 'Shipwright', group: 'Hull' },
+  { key: 'caulker', label: 'Caulker', group: 'Hull' },
+  { key: 'painter', label: 'Painter', group: 'Hull' },
+  { key: 'diver', label: 'Diver', group: 'Hull', disabled: true },
+  { key: 'fitter', label: 'Fitter', group: 'Engine' },
+  { key: 'electrician', label: 'Électrician', group: 'Engine' },
+];
 wireCombobox(find('#several-combobox'), {
   multiple: true,
   limit: 4,
   selected: ['rigger'],
-  items: [
-    { key: 'rigger', label: 'Rigger', group: 'Aloft' },
-    { key: 'sailmaker', label: 'Sailmaker', group: 'Aloft' },
-    { key: 'shipwright', label: 'Shipwright', group: 'Hull' },
-    { key: 'caulker', label: 'Caulker', group: 'Hull' },
-    { key: 'painter', label: 'Painter', group: 'Hull' },
-    { key: 'diver', label: 'Diver', group: 'Hull', disabled: true },
-    { key: 'fitter', label: 'Fitter', group: 'Engine' },
-    { key: 'electrician', label: 'Électrician', group: 'Engine' },
-  ],
+  items: trades,
   create: (label) => ({ key: label.toLowerCase(), label }),
 });
 find('#several-form').addEventListener('submit', (event) => {

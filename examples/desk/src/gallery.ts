@@ -58,7 +58,10 @@ for (const root of document.querySelectorAll<HTMLElement>('[data-wire=tabs]'))
     ...(root.dataset['activation'] && { activation: 'manual' as const }),
     ...('closableTabs' in root.dataset && { closable: true }),
     ...(root.id === 'lazy-tabs' && {
-      content: { later: () => new Promise((resolve) => setTimeout(resolve, 400, 'Here at last.')) },
+      content: (_, key) =>
+        key === 'later'
+          ? new Promise<string>((resolve) => setTimeout(resolve, 400, 'Here at last.'))
+          : undefined,
     }),
   });
 for (const root of document.querySelectorAll<HTMLElement>('[data-wire=carousel]'))

@@ -30,7 +30,7 @@ const tree = wireTree(find('#parts'), {
   items,
   checked,
   expanded: ['boat'],
-  selection: 'checks',
+  checks: true,
   children: async ({ key }) => (await server.parts(key)).map(nodeOf),
 });
 

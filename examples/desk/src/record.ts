@@ -23,7 +23,7 @@ export const platePicks = (plates: Plate[]): string =>
   plates
     .map(
       ({ title }, at) =>
-        `<button type="button" class="quiet" commandfor="plates" command="--pick" value="${at + 1}" aria-label="Plate ${at + 1}, ${escapeHtml(title)}">${at + 1}</button>`,
+        `<button type="button" class="quiet" commandfor="plates" command="--select" value="${at + 1}" aria-label="Plate ${at + 1}, ${escapeHtml(title)}">${at + 1}</button>`,
     )
     .join('');
 
@@ -44,6 +44,6 @@ export const plateSlides = (plates: Plate[]): string =>
   plates
     .map(
       (plate, at) =>
-        `<div class="plate" aria-labelledby="${plate.id}"><h2 id="${plate.id}">Plate ${at + 1}. ${escapeHtml(plate.title)}</h2>${drawing(plate)}<ol>${plate.findings.map(({ says }) => `<li>${escapeHtml(says)}</li>`).join('')}</ol></div>`,
+        `<div class="plate" data-key="${at + 1}" aria-labelledby="${plate.id}"><h2 id="${plate.id}">Plate ${at + 1}. ${escapeHtml(plate.title)}</h2>${drawing(plate)}<ol>${plate.findings.map(({ says }) => `<li>${escapeHtml(says)}</li>`).join('')}</ol></div>`,
     )
     .join('');

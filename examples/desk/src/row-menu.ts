@@ -1,5 +1,5 @@
 // What can be done to an order, as a menu of its row: by a button, or where the row is pressed for it.
-import { cell, type Pick, wireMenu } from 'elastic-shell';
+import { cell, type MenuPick, wireMenu } from 'elastic-shell';
 import type { Order, OrderState } from 'quillhaven-data/types';
 
 interface Rows {
@@ -18,7 +18,7 @@ export function wireRowMenu({ orderOf, notesOf, choose }: Rows): () => Element |
   const menu = wireMenu(find('#row-menu'), {
     context: '.order',
     checked: notes,
-    onPick({ key, about }: Pick) {
+    onPick({ key, about }: MenuPick) {
       const order = orderOf(about);
       if (key === 'notes' && order) notesOf(order)?.set(notes.get().has('notes'));
     },

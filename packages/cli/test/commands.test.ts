@@ -1,7 +1,9 @@
 import { createServer } from 'node:http';
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { dialogNotes } from 'elastic-shell/core';
+import { notes } from 'elastic-shell/core';
+
+const dialogNotes = notes.find(({ name }) => name === 'dialog')!;
 import { run } from './run';
 
 jest.setTimeout(60_000);

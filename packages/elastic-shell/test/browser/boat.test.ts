@@ -103,7 +103,7 @@ describe('the record', () => {
   it('turns the survey plates, and asks before it is signed off', async () => {
     const { page } = await boat();
     await page.click(tab('survey'));
-    await page.click('#plates [command="--pick"][value="4"]');
+    await page.click('#plates [command="--select"][value="4"]');
     await page.waitForSelector('#plates [data-slides] > :nth-child(4):not([inert])');
     await page.click('[commandfor=sign-off]');
     expect(await focused(page)).toBe('Not yet');

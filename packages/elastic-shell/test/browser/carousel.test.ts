@@ -50,7 +50,7 @@ it('is named, announced as slides, and polite while it stands', async () => {
 
 it('is picked by tabs: a press, arrows, Home and End; at its end it stops', async () => {
   const { page } = await gallery();
-  const picker = (n: number) => `${button('picked-carousel', 'pick')}[value="${n}"]`;
+  const picker = (n: number) => `${button('picked-carousel', 'select')}[value="${n}"]`;
   await page.click(picker(3));
   await reachable(page, 'picked-carousel', [3]);
   await page.keyboard.press('ArrowRight');
@@ -69,7 +69,7 @@ it('follows where a scroll comes to rest', async () => {
     const slides = document.querySelector('[data-slides]')!;
     slides.scrollBy({ left: slides.clientWidth * 2 });
   });
-  await page.waitForFunction(() => shell.log.includes('c slide 2 native'));
+  await page.waitForFunction(() => shell.log.includes('c selected 2 native'));
   await reachable(page, 'c', [3]);
 });
 
@@ -153,7 +153,7 @@ it('takes up slides that come, follows when they go, tells reasons, and leaves n
   const { page } = await openBare(open, markup(2));
   const same = await page.evaluate(async () => {
     const before = document.body.innerHTML;
-    const wired = shell.wire('carousel', 'c', { slide: 1 });
+    const wired = shell.wire('carousel', 'c', { selected: '1' });
     const slides = document.querySelector('[data-slides]')!;
     const late = document.createElement('div');
     slides.append(late);
@@ -168,5 +168,5 @@ it('takes up slides that come, follows when they go, tells reasons, and leaves n
     return [label, document.body.innerHTML === before];
   });
   expect(same).toEqual(['3 of 3', true]);
-  expect(await changes(page)).toEqual(['c slide 0 removed']);
+  expect(await changes(page)).toEqual(['c selected 0 removed']);
 });

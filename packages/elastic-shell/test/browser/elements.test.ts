@@ -15,21 +15,21 @@ it('<shell-tabs>, <shell-accordion> and <shell-carousel> wire themselves or what
     document.addEventListener('shell-change', ((event: CustomEvent<{ name: string; reason: string }>) => {
       heard.push(`${event.detail.name} ${event.detail.reason}`);
     }) as EventListener);
-    type Shell = HTMLElement & { selected: string; expanded: Set<string>; slide: number };
+    type Shell = HTMLElement & { selected: string; expanded: Set<string> };
     const [tabs, accordion, carousel] = ['tabs', 'accordion', 'carousel'].map(
       (name) => document.querySelector(`shell-${name}`) as Shell,
     ) as [Shell, Shell, Shell];
-    const first = [tabs.selected, [...accordion.expanded].join(), carousel.slide];
+    const first = [tabs.selected, [...accordion.expanded].join(), carousel.selected];
     tabs.selected = 'a';
     document.querySelector<HTMLElement>('[data-key=one]')!.click();
     document.querySelector<HTMLElement>('[commandfor=c]')!.click();
-    const after = [tabs.selected, [...accordion.expanded].join(), carousel.slide];
+    const after = [tabs.selected, [...accordion.expanded].join(), carousel.selected];
     return { first, after, heard, disabled: document.querySelector('[commandfor=c]')!.ariaDisabled };
   });
   expect(seen).toEqual({
-    first: ['b', 'two', 0],
-    after: ['a', 'one', 1],
-    heard: ['selected program', 'expanded key', 'slide command'],
+    first: ['b', 'two', '0'],
+    after: ['a', 'one', '1'],
+    heard: ['selected program', 'expanded key', 'selected command'],
     disabled: 'true',
   });
 });

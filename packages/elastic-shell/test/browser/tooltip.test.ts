@@ -11,7 +11,7 @@ const start = async (delays = { ta: 1, tb: 60_000 }) => {
   const { page } = await openBare(open, `<div style="padding:100px">${markup}</div>`);
   await page.mouse.move(5, 5);
   await page.evaluate((each) => {
-    for (const [id, delay] of Object.entries(each)) shell.wire('tooltip', id, { delay });
+    for (const [id, delay] of Object.entries(each)) shell.wire('tooltip', id, { hoverDelay: delay });
   }, delays);
   return page;
 };

@@ -45,10 +45,7 @@ function play<S extends { current: string | undefined }>(
 }
 const wishesFor = (keys: KeyActs): fc.Arbitrary<[string, string][]> =>
   fc.array(
-    fc.tuple(
-      fc.constantFrom(...new Set(Object.values(keys) as string[]), 'found', 'pick', 'range'),
-      anyKey,
-    ),
+    fc.tuple(fc.constantFrom(...new Set(Object.values(keys) as string[]), 'found', 'pick', 'range'), anyKey),
   );
 
 describe.each([

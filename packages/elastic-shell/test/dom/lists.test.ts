@@ -37,7 +37,7 @@ const options =
 describe('listbox', () => {
   it('moves, selects, follows a cell both ways, takes up what comes, and leaves no trace', async () => {
     document.body.innerHTML = options;
-    const selected = cell<string | undefined | ReadonlySet<string>>('1');
+    const selected = cell<string | undefined>('1');
     const wired = wireListbox(get('l'), { selected });
     get('l').querySelector<HTMLElement>('[tabindex="0"]')!.focus();
     expect(focused()).toBe('Birch');
