@@ -7,7 +7,7 @@ import { tell } from '../core/report.js';
 import { failureText } from '../core/text.js';
 import { described, isElement, targetOf, treeOf, windowOf } from '../engine/dom.js';
 import { invokersOf } from '../engine/invoker-index.js';
-import { isPromise } from '../engine/promise.js';
+import { isPromise } from '../core/promise.js';
 import { naming } from '../engine/registry.js';
 import type { Service } from '../engine/service.js';
 import { listenIn } from '../events/document-events.js';

@@ -1,5 +1,6 @@
 // Guards: functions that may refuse a change, or make it wait.
 import type { Change } from './change.js';
+import { isPromise } from './promise.js';
 
 /**
  * Answers whether a change may happen. `false` refuses it; a promise makes it wait, and the pattern
@@ -25,7 +26,7 @@ export function ask<C extends Change>(
   } catch (error) {
     return fail(error);
   }
-  if (typeof (answer as PromiseLike<unknown> | undefined)?.then !== 'function') return settle(answer);
+  if (!isPromise(answer)) return settle(answer);
   wait();
-  (answer as PromiseLike<unknown>).then(settle, fail);
+  answer.then(settle, fail);
 }

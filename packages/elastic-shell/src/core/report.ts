@@ -1,7 +1,23 @@
 // Where the engine says what happened. Nobody listens unless the journal is imported.
+import type { Change } from './change.js';
 
-/** One thing the engine has to say: a code of the journal, what it concerns, and the values in it. */
-export type Teller = (code: string, subject: unknown, detail?: unknown) => void;
+/** What there is to say, by code, with the values in it. */
+export interface Reports {
+  change: Change;
+  refused: Change & { error?: unknown };
+  busy: Change;
+  'layer-inert': { modal: unknown };
+  'key-duplicate': { key: string };
+  'key-missing': { key: string };
+  'key-unknown': { key: string };
+  'content-failed': { error: unknown };
+  'branch-failed': { key: string; error: unknown };
+  'options-failed': { query: string; error: unknown };
+  'render-failed': { key: string; error: unknown };
+}
+
+/** Says one thing: its code, what it concerns, and the values in it. */
+export type Teller = <C extends keyof Reports>(code: C, subject: unknown, detail: Reports[C]) => void;
 
 let teller: Teller | undefined;
 

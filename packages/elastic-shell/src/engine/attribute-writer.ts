@@ -12,7 +12,7 @@ export type Part = readonly [Element, Attributes | undefined];
 export interface Sheet {
   /** Wants `parts` and nothing else: elements that are not named any more are let go. */
   show(parts: Iterable<Part>): void;
-  /** Wants something else of these elements; the others stay as they are. */
+  /** Wants something else of these elements, each named once; the others stay as they are. */
   patch(parts: Iterable<Part>): void;
 }
 

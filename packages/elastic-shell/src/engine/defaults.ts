@@ -1,7 +1,6 @@
 // Options that hold for every instance of a pattern wired from now on.
 import type { OptionKinds } from '../core/contract/options.js';
-import { nearest } from '../core/text.js';
-import { checkOptions } from './options.js';
+import { checkOptions, suggestion } from './options.js';
 
 /** Each pattern adds its own options here, so that `setDefaults` knows their types. */
 // eslint-disable-next-line @typescript-eslint/no-empty-object-type
@@ -48,12 +47,10 @@ export function setDefaults<N extends keyof PatternOptions & string>(
   pattern: N,
   options: PatternOptions[N] & object,
 ): () => void {
-  if (!names.has(pattern)) {
-    const near = nearest(pattern, names);
+  if (!names.has(pattern))
     throw new TypeError(
-      `elastic-shell: setDefaults knows no pattern "${pattern}"; ${near ? `did you mean "${near}"?` : `there are ${[...names].join(', ')}`}`,
+      `elastic-shell: setDefaults knows no pattern "${pattern}"; ${suggestion(pattern, [...names])}`,
     );
-  }
   checkOptions(pattern, options, kinds.get(pattern));
   const before = defaultsOf(pattern);
   defaults.set(pattern, { ...before, ...options });

@@ -1,9 +1,11 @@
 // What the DOM's own types leave open, asked in one place: elements of events, trees that nodes stand in, cells among options.
 import type { Cell } from '../core/cell.js';
 
+const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null;
+
 /** True for an element of whatever window. */
 export const isElement = (value: unknown): value is HTMLElement =>
-  typeof value === 'object' && value !== null && 'nodeType' in value && value.nodeType === 1;
+  isObject(value) && 'nodeType' in value && value.nodeType === 1;
 
 /** The element that an event happened on; undefined where that was a document or a window. */
 export const targetOf = ({ target }: Event): HTMLElement | undefined =>
@@ -35,30 +37,23 @@ export const windowOf = (node: Document | Element): Window & typeof globalThis =
   ('defaultView' in node ? node : node.ownerDocument).defaultView ?? window;
 
 /** True for a cell, or anything of its shape. */
-export const isCell = <T>(value: unknown): value is Cell<T> =>
-  typeof value === 'object' && value !== null && 'subscribe' in value;
+export const isCell = <T>(value: unknown): value is Cell<T> => isObject(value) && 'subscribe' in value;
 
 /** An element's opening tag, or any other value as text; shortened, for messages. */
 export function described(value: unknown): string {
   const text = isElement(value)
-    ? openingTag(value)
+    ? `<${[value.localName, ...[...value.attributes].map(({ name, value: is }) => `${name}="${is}"`)].join(' ')}>`
     : typeof value === 'string'
       ? `"${value}"`
       : textOf(value);
   return text.length > 80 ? `${text.slice(0, 77)}…` : text;
 }
 
-const openingTag = (element: Element): string => {
-  const attributes = element.getAttributeNames().map((name) => ` ${name}="${element.getAttribute(name)}"`);
-  return `<${element.localName}${attributes.join('')}>`;
-};
-
 const textOf = (value: unknown): string => {
   if (typeof value === 'function') return 'a function';
-  if (Array.isArray(value)) return `a list of ${value.length}`;
-  if (typeof value === 'object' && value && 'nodeName' in value) return String(value.nodeName);
+  if (isObject(value) && 'nodeName' in value) return String(value.nodeName);
   try {
-    return typeof value === 'object' && value ? JSON.stringify(value) : String(value);
+    return isObject(value) ? JSON.stringify(value) : String(value);
   } catch {
     return 'an object';
   }

@@ -28,7 +28,17 @@ export interface ShellElement extends HTMLElement {
 const kebab = (name: string): string => name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
 
 /** Only a program can give these. */
-const programOnly: readonly OptionKind[] = ['function', 'object', 'items', 'anchor'];
+const programOnly: readonly OptionKind[] = [
+  'a function',
+  'an object',
+  'a list, a cell of one, or a function',
+  'an element, a point, or a function',
+];
+
+/** True or false, as an option or as a state. */
+const flags: readonly OptionKind[] = ['true or false', 'true, false or a cell'];
+
+const isState = (kind: OptionKind): boolean => typeof kind === 'string' && kind.endsWith('a cell');
 
 /** The options that an attribute can say, by the name of the attribute. */
 const attributesOf = (options: OptionKinds): Map<string, [name: string, kind: OptionKind]> =>
@@ -39,8 +49,7 @@ const attributesOf = (options: OptionKinds): Map<string, [name: string, kind: Op
   );
 
 /** An attribute as the value of an option: what is true or false is false by the word "false" alone. */
-const valueOf = (kind: OptionKind, text: string): unknown =>
-  kind === 'flag' || kind === 'state flag' ? text !== 'false' : text;
+const valueOf = (kind: OptionKind, text: string): unknown => (flags.includes(kind) ? text !== 'false' : text);
 
 /** Asks whoever hears of `shell-guard`: cancelled refuses, a promise makes it wait. */
 const askListeners = (host: HTMLElement, change: Change): unknown => {
@@ -56,8 +65,8 @@ const askListeners = (host: HTMLElement, change: Change): unknown => {
 /** Gives the class a property for each state: the cell's own value, and before there is one the attribute's. */
 const defineStates = (prototype: ShellElement, attributes: ReturnType<typeof attributesOf>): void => {
   for (const [attribute, [name, kind]] of attributes) {
-    if (typeof kind !== 'string' || !kind.startsWith('state')) continue;
-    const isFlag = kind === 'state flag';
+    if (!isState(kind)) continue;
+    const isFlag = flags.includes(kind);
     Object.defineProperty(prototype, name, {
       configurable: true,
       get(this: ShellElement): unknown {
@@ -130,7 +139,8 @@ export function element<O extends object, W extends Wired>(
     attributeChangedCallback(attribute: string, _before: string | null, text: string | null): void {
       const [option, kind] = attributes.get(attribute) ?? [];
       if (!this.wired || !option) return;
-      if (kind === 'state flag') return cellIn(this.wired, option)?.set(text !== null && text !== 'false');
+      if (kind === 'true, false or a cell')
+        return cellIn(this.wired, option)?.set(text !== null && text !== 'false');
       this.#unwire();
       this.#wire();
     }

@@ -44,7 +44,8 @@ function render<S extends object, O, I extends string>(run: Run<S, O, I>): void 
   const { root, contract, view, state, service, waiting } = run;
   if (run.isOver) return;
   const { semantics, commands } = contract;
-  const parts: Part[] = [[root, semantics.root?.(state, view)], ...(service?.parts?.() ?? [])];
+  const own = { 'data-wire': contract.name, ...semantics.root?.(state, view) };
+  const parts: Part[] = [[root, own], ...(service?.parts?.() ?? [])];
   for (const control of invokersOf(root))
     parts.push([control, semantics.opener?.(state, view, commands[control.getAttribute('command') ?? ''])]);
   if (waiting) parts.push([root, { 'aria-busy': 'true' }]);
@@ -171,12 +172,8 @@ function unwire<S extends object, O, I extends string>(run: Run<S, O, I>): void 
 }
 
 const refuseRoot = (name: string, root: unknown): void => {
-  if (!isElement(root))
-    throw new TypeError(`elastic-shell: ${name} needs an element not wired yet, got ${described(root)}`);
-  if (engines.has(root))
-    throw new TypeError(
-      `elastic-shell: ${name} needs an element not wired yet, got ${described(root)}; unwire it first`,
-    );
+  if (isElement(root) && !engines.has(root)) return;
+  throw new TypeError(`elastic-shell: ${name} needs an element not wired yet, got ${described(root)}`);
 };
 
 /**

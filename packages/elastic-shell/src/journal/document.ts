@@ -1,5 +1,6 @@
 // A live document as the rules see it.
 import type { Markup } from '../core/rules/markup.js';
+import { isElement } from '../engine/dom.js';
 
 const seen = new WeakMap<Markup, Element>();
 
@@ -14,7 +15,7 @@ export function markupOf(element: Element, parent?: Markup): Markup {
     children: [],
   };
   markup.children = [...element.childNodes].flatMap((node): (Markup | string)[] => {
-    if (node.nodeType === 1) return [markupOf(node as Element, markup)];
+    if (isElement(node)) return [markupOf(node, markup)];
     return node.nodeType === 3 ? [node.nodeValue ?? ''] : [];
   });
   seen.set(markup, element);

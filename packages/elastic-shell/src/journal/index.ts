@@ -1,15 +1,16 @@
 // The journal: what changed, what was refused, and what is wrong with the page. Importing it starts it.
 import type { Change } from '../engine/types.js';
 import { deliver } from '../core/cell.js';
-import { setTeller } from '../core/report.js';
+import { setTeller, type Teller } from '../core/report.js';
+import { isElement } from '../engine/dom.js';
+import { reported, type Severity } from './codes.js';
 import { elementOf, markupOf } from './document.js';
 import { examine, type Finding, tagText } from './rules/index.js';
-import { failureText } from '../core/text.js';
 import { hearWishes } from './wishes.js';
 
 export interface Entry {
   code: string;
-  severity: 'error' | 'warning' | 'note';
+  severity: Severity;
   /** The element it concerns. */
   element: Element | undefined;
   sentence: string;
@@ -33,61 +34,18 @@ const write = (entry: Entry): void => {
   deliver(listeners, entry);
 };
 
-const sentences: Record<string, (tag: string, change: Change & { error?: unknown }) => string> = {
-  change: (tag, { name, value, reason }) => `${tag}: ${name} became ${String(value)}, reason ${reason}.`,
-  refused: (tag, { name, value, reason, error }) =>
-    `${tag}: a guard refused that ${name} become ${String(value)}, reason ${reason}${error === undefined ? '' : `: ${failureText(error)}`}.`,
-  busy: (tag, { name, value, reason }) =>
-    `${tag}: ${name} was to become ${String(value)}, reason ${reason}, while a guard was still making up its mind; it was ignored.`,
-};
-
-/** What the engine met with that somebody has to mend. */
-const faults: Record<string, (tag: string, detail: unknown) => Pick<Entry, 'sentence' | 'remedy'>> = {
-  'layer-inert': (tag, modal) => ({
-    sentence: `${tag} has opened over ${tagText(markupOf(modal as Element))}, which is modal, and stands outside it: it shows and nothing in it can be reached.`,
-    remedy: 'Move it into the modal dialog.',
-  }),
-  'key-duplicate': (tag, key) => ({
-    sentence: `${tag} has the key "${String(key)}", which another item before it has already.`,
-    remedy: 'Give each item a data-key of its own.',
-  }),
-  'key-missing': (tag, key) => ({
-    sentence: `${tag} was told to select "${String(key)}", and no item has that key.`,
-    remedy: 'Add the item, and it is selected then; or select another.',
-  }),
-  'content-failed': (tag, detail) => ({
-    sentence: `${tag}: its content did not come: ${failureText((detail as { error: unknown }).error)}`,
-    remedy: 'The user can try again; closing and opening tries again too.',
-  }),
-  'key-unknown': (tag, key) => ({
-    sentence: `${tag} was told to expand to "${String(key)}", and no row at hand has that key.`,
-    remedy: 'Open the branch that it comes with first, or name another.',
-  }),
-  'branch-failed': (tag, detail) => ({
-    sentence: `${tag}: what is under "${(detail as { key: string }).key}" did not come: ${failureText((detail as { error: unknown }).error)}`,
-    remedy: 'The user can try again at the row that says so.',
-  }),
-  'options-failed': (tag, detail) => ({
-    sentence: `${tag}: the options for "${(detail as { query: string }).query}" did not come: ${failureText((detail as { error: unknown }).error)}`,
-    remedy: 'The user can try again; typing on asks again too.',
-  }),
-  'render-failed': (tag, detail) => ({
-    sentence: `${tag}: render failed for "${(detail as { key: string }).key}": ${failureText((detail as { error: unknown }).error)}`,
-    remedy: 'The row shows its label instead; have render handle such an item.',
-  }),
-};
-
-const enter = (code: string, element: Element, detail: unknown): void => {
-  const change = detail as Change;
-  const tag = tagText(markupOf(element));
-  const fault = faults[code]?.(tag, detail);
-  if (fault) return write({ code, severity: 'warning', element, ...fault });
+const enter: Teller = (code, subject, detail) => {
+  if (!isElement(subject)) return;
+  const { severity, sentence, remedy } = reported[code];
+  const isChange = code === 'change' || code === 'refused' || code === 'busy';
   write({
     code,
-    severity: 'note',
-    element,
-    sentence: sentences[code]?.(tag, change) ?? `${tag}: ${code}.`,
-    change,
+    severity,
+    element: subject,
+    sentence: sentence(tagText(markupOf(subject)), detail),
+    ...(remedy && { remedy }),
+    // These three carry the change that they tell of, with the page's own event and element.
+    ...(isChange && { change: detail as Change }),
   });
 };
 
@@ -95,7 +53,8 @@ const enter = (code: string, element: Element, detail: unknown): void => {
 function check(root: Element = document.documentElement): Finding[] {
   const findings = examine([markupOf(root)]);
   for (const { code, severity, sentence, remedy, element: markup } of findings) {
-    const element = elementOf(markup)!;
+    const element = elementOf(markup);
+    if (!element) continue;
     const codes = told.get(element) ?? new Set();
     if (codes.has(code)) continue;
     told.set(element, codes.add(code));
@@ -104,9 +63,20 @@ function check(root: Element = document.documentElement): Finding[] {
   return findings;
 }
 
-export const journal = {
+/** What has happened, and what is wrong. */
+export interface Journal {
   /** The last 500 entries, oldest first. */
-  entries: entries as readonly Entry[],
+  readonly entries: readonly Entry[];
+  /** Hears every later entry; returns the release. */
+  subscribe(listener: (entry: Entry) => void): () => void;
+  /** Examines what is under an element (the whole document by default), enters what was not entered before, and answers with all. */
+  check(root?: Element): Finding[];
+  clear(): void;
+}
+
+export const journal: Journal = {
+  /** The last 500 entries, oldest first. */
+  entries,
   /** Hears every later entry; returns the release. */
   subscribe(listener: (entry: Entry) => void): () => void {
     listeners.add(listener);
@@ -119,7 +89,7 @@ export const journal = {
 };
 
 if (typeof document !== 'undefined') {
-  setTeller((code, subject, detail) => enter(code, subject as Element, detail));
+  setTeller(enter);
   hearWishes((code, element, sentence, remedy) =>
     write({ code, severity: 'warning', element, sentence, remedy }),
   );

@@ -1,49 +1,60 @@
 // Wishes that come to nothing: a press on a control whose target is missing, that is disabled, or whose
 // command its target does not know. The engine ignores them; here they are told.
 import { nearest } from '../core/text.js';
-import { engines, namedBy, naming } from '../engine/registry.js';
+import { elementNamed, targetOf } from '../engine/dom.js';
+import { engineOf, namedBy, naming } from '../engine/registry.js';
+import type { wished } from './codes.js';
 import { markupOf } from './document.js';
 import { tagText } from './rules/index.js';
 
-export type TellWish = (code: string, element: Element, sentence: string, remedy: string) => void;
+/** Hears of one: its code, the element, what is wrong and what to do. */
+export type TellWish = (
+  code: keyof typeof wished,
+  element: Element,
+  sentence: string,
+  remedy: string,
+) => void;
 
-export function hearWishes(tell: TellWish): void {
-  const tag = (element: Element): string => tagText(markupOf(element));
+const tag = (element: Element): string => tagText(markupOf(element));
 
-  const command = (event: Event): void => {
-    const { command: asked } = event as Event & { command?: string };
-    const target = event.target as Element;
-    const known = engines.get(target)?.commands;
-    if (!known || !asked?.startsWith('--') || known[asked]) return;
-    const near = nearest(asked, Object.keys(known));
+/** A command that the target does not know. */
+const onCommand = (tell: TellWish, event: Event): void => {
+  const target = targetOf(event);
+  const asked = 'command' in event && typeof event.command === 'string' ? event.command : '';
+  const known = engineOf(target)?.commands;
+  if (!target || !known || !asked.startsWith('--') || Object.hasOwn(known, asked)) return;
+  const near = nearest(asked, Object.keys(known));
+  tell(
+    'command-unheard',
+    target,
+    `${tag(target)} was sent the command "${asked}", which it does not know.`,
+    near ? `Did you mean "${near}"?` : `It knows ${Object.keys(known).filter(Boolean).join(', ')}.`,
+  );
+};
+
+/** A press on a control whose target is missing, or which is disabled. */
+const onClick = (tell: TellWish, event: Event): void => {
+  const control = targetOf(event)?.closest(naming);
+  const id = control && namedBy(control);
+  if (!control || id == null) return;
+  if (!elementNamed(control, id))
     tell(
-      'command-unheard',
-      target,
-      `${tag(target)} was sent the command "${asked}", which it does not know.`,
-      near ? `Did you mean "${near}"?` : `It knows ${Object.keys(known).filter(Boolean).join(', ')}.`,
+      'invoker-target-missing',
+      control,
+      `${tag(control)} was pressed and names "${id}", which is not there.`,
+      'Add the element, or correct the id.',
     );
-  };
+  else if (control.ariaDisabled === 'true')
+    tell(
+      'control-disabled',
+      control,
+      `${tag(control)} was pressed while aria-disabled.`,
+      'Say near it why it cannot be used now.',
+    );
+};
 
-  const click = (event: Event): void => {
-    const control = (event.target as Element).closest?.(naming);
-    if (!control) return;
-    const id = namedBy(control)!;
-    if (!(control.getRootNode() as Document).getElementById(id))
-      tell(
-        'invoker-target-missing',
-        control,
-        `${tag(control)} was pressed and names "${id}", which is not there.`,
-        'Add the element, or correct the id.',
-      );
-    else if (control.ariaDisabled === 'true')
-      tell(
-        'control-disabled',
-        control,
-        `${tag(control)} was pressed while aria-disabled.`,
-        'Say near it why it cannot be used now.',
-      );
-  };
-
-  document.addEventListener('command', command, true);
-  document.addEventListener('click', click, true);
+/** Hears of wishes in the document, from now on. */
+export function hearWishes(tell: TellWish): void {
+  document.addEventListener('command', (event) => onCommand(tell, event), true);
+  document.addEventListener('click', (event) => onClick(tell, event), true);
 }

@@ -216,7 +216,7 @@ const hear = (document: Document): (() => void) => {
 export function openLayer(layer: OpenLayer): () => void {
   const document = layer.id.ownerDocument;
   const modal = reachable(document);
-  if (!layer.modal && !modal.contains(layer.id)) tell('layer-inert', layer.id, modal);
+  if (!layer.modal && !modal.contains(layer.id)) tell('layer-inert', layer.id, { modal });
   layers.push(layer);
   if (!heard.has(document)) heard.set(document, hear(document));
   return () => {

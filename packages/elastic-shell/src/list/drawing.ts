@@ -1,6 +1,7 @@
 // Drawing: has the attributes of items and their panels follow the state. What is written follows the change, not the
 // number of items: a contract says which keys a step has touched, and those alone are worked out again.
 import type { Item } from '../core/collection/items.js';
+import { given } from '../core/collection/touched.js';
 import type { Attributes, Contract } from '../core/contract/contract.js';
 import type { Part } from '../engine/attribute-writer.js';
 import type { Engine } from '../engine/service.js';
@@ -38,112 +39,161 @@ interface Drawn {
   parts: readonly Part[];
 }
 
+/** What is drawn now, and for which state. */
+interface Held<S extends object, O, I extends string> {
+  engine: Pick<Engine<S, O, I>, 'state' | 'view' | 'sheet'>;
+  contract: Pick<Contract<S, O, I>, 'semantics' | 'touches'>;
+  ids: IdMaker;
+  rules: DrawingRules;
+  drawn: WeakMap<Element, Drawn>;
+  dirty: Set<string>;
+  last: { state: S; stop: string | undefined; follows: unknown } | undefined;
+}
+
+/** What is wanted of an item, and of the elements that belong to it. */
+interface Wanted {
+  own: Attributes;
+  more: readonly Part[];
+}
+
+/** The name and the description of an item that has both. */
+function describedParts(ids: IdMaker, item: Item, element: HTMLElement): Wanted {
+  const more = element.querySelector('[data-description]');
+  if (!more) return { own: {}, more: [] };
+  const name = element.querySelector('[data-label]');
+  const own = {
+    'aria-describedby': ids.of(more),
+    ...(name ? { 'aria-labelledby': ids.of(name) } : { 'aria-label': item.label ?? item.key }),
+  };
+  return { own, more: [name, more].flatMap((part): Part[] => (part ? [[part, ids.attributes(part)]] : [])) };
+}
+
+/** What is wanted of an item in a list. */
+function rowParts<S extends object, O, I extends string>(
+  { engine, contract, ids, rules }: Held<S, O, I>,
+  item: Item,
+  element: HTMLElement,
+): Wanted {
+  const { own, more } = describedParts(ids, item, element);
+  const attributes: Attributes = {
+    ...contract.semantics.item?.(engine.state(), engine.view, item.key),
+    ...(item.disabled && { 'aria-disabled': 'true' }),
+    ...own,
+    ...(rules.holder && ids.attributes(element)),
+  };
+  return { own: attributes, more };
+}
+
+/** What is wanted of an item with a panel, and of the panel. */
+function panelParts<S extends object, O, I extends string>(
+  { engine, contract, ids, rules }: Held<S, O, I>,
+  panels: Panels,
+  item: Item,
+  element: HTMLElement,
+): Wanted {
+  const { view } = engine;
+  const { semantics } = contract;
+  const link = panels.linkOf(item);
+  view.native = !!link?.isAround;
+  view.labelledBy = link && !link.isAround ? ids.of(element) : undefined;
+  const shown = link && {
+    ...semantics.panel?.(engine.state(), view, item.key),
+    ...rules.panelParts?.(link.panel, item.key),
+  };
+  const linked = link && shown && panels.parts(element, link, shown);
+  const own: Attributes = { ...semantics.item?.(engine.state(), view, item.key), ...linked?.own };
+  view.native = false;
+  view.labelledBy = undefined;
+  return { own, more: linked ? [linked.panel] : [] };
+}
+
+function make<S extends object, O, I extends string>(
+  held: Held<S, O, I>,
+  item: Item,
+  element: HTMLElement,
+  stop: string | undefined,
+): readonly Part[] {
+  const { rules, drawn } = held;
+  const { own, more } = rules.panels
+    ? panelParts(held, rules.panels, item, element)
+    : rowParts(held, item, element);
+  const attributes: Attributes = {
+    ...own,
+    ...(!rules.holder && !rules.everyStop && { tabindex: item.key === stop ? '0' : '-1' }),
+    ...rules.itemParts?.(item, element),
+  };
+  const parts = [[element, attributes] as const, ...more, ...(rules.beside?.(item, element) ?? [])];
+  drawn.set(element, { item, parts });
+  return parts;
+}
+
+/** The keys whose attributes may be others now; undefined for any. */
+function touchedSince<S extends object, O, I extends string>(
+  { engine, contract, dirty, last }: Held<S, O, I>,
+  stop: string | undefined,
+): Set<string> | undefined {
+  if (!last) return undefined;
+  const state = engine.state();
+  const keys = state === last.state ? [] : contract.touches?.(last.state, state, engine.view);
+  if (!keys) return undefined;
+  return new Set([...keys, ...dirty, ...(last.stop === stop ? [] : given(last.stop, stop))]);
+}
+
+/** Brings the items of `touched` up to the state. */
+function* patched<S extends object, O, I extends string>(
+  held: Held<S, O, I>,
+  touched: ReadonlySet<string>,
+  stop: string | undefined,
+): Iterable<Part> {
+  const { items } = held.rules;
+  for (const key of touched) {
+    const element = items.elementOf(key);
+    const item = element && items.of(element);
+    if (item) yield* make(held, item, element, stop);
+  }
+}
+
+/** Brings all items on the page up to the state; those that were drawn already and are not touched stay as they are. */
+function* whole<S extends object, O, I extends string>(
+  held: Held<S, O, I>,
+  touched: ReadonlySet<string> | undefined,
+  stop: string | undefined,
+): Iterable<Part> {
+  for (const [item, element] of held.rules.items.shown()) {
+    const known = touched?.has(item.key) === false ? held.drawn.get(element) : undefined;
+    yield* known?.item === item ? known.parts : make(held, item, element, stop);
+  }
+}
+
+/** A drawing of the items that `rules` say. */
 export function drawing<S extends object, O, I extends string>(
-  engine: Pick<Engine<S, O, I>, 'state' | 'view' | 'sheet'>,
-  { semantics, touches }: Pick<Contract<S, O, I>, 'semantics' | 'touches'>,
+  engine: Held<S, O, I>['engine'],
+  contract: Held<S, O, I>['contract'],
   ids: IdMaker,
   rules: DrawingRules,
 ): Drawing {
-  const { items, panels, holder } = rules;
-  const { view } = engine;
+  const held: Held<S, O, I> = {
+    engine,
+    contract,
+    ids,
+    rules,
+    drawn: new WeakMap(),
+    dirty: new Set(),
+    last: undefined,
+  };
   const sheet = engine.sheet();
-  const drawn = new WeakMap<Element, Drawn>();
-  const dirty = new Set<string>();
-  let last: { state: S; stop: string | undefined; follows: unknown } | undefined;
-
-  /** The name and the description of an item that has both. */
-  const described = (item: Item, element: HTMLElement): { own: Attributes; more: Part[] } => {
-    const more = element.querySelector('[data-description]');
-    if (!more) return { own: {}, more: [] };
-    const name = element.querySelector('[data-label]');
-    const own = {
-      'aria-describedby': ids.of(more),
-      ...(name ? { 'aria-labelledby': ids.of(name) } : { 'aria-label': item.label ?? item.key }),
-    };
-    return {
-      own,
-      more: [name, more].flatMap((part): Part[] => (part ? [[part, ids.attributes(part)]] : [])),
-    };
-  };
-
-  const partsOf = (item: Item, element: HTMLElement, stop: string | undefined): readonly Part[] => {
-    const state = engine.state();
-    const { key } = item;
-    const link = panels?.linkOf(item);
-    view.native = !!link?.isAround;
-    view.labelledBy = link && !link.isAround ? ids.of(element) : undefined;
-    const { own, more } = panels ? { own: {}, more: [] } : described(item, element);
-    const shown = link && {
-      ...semantics.panel?.(state, view, key),
-      ...rules.panelParts?.(link.panel, key),
-    };
-    const linked = link && shown && panels?.parts(element, link, shown);
-    const attributes: Attributes = {
-      ...semantics.item?.(state, view, key),
-      ...(!panels && item.disabled && { 'aria-disabled': 'true' }),
-      ...own,
-      ...(holder ? ids.attributes(element) : !rules.everyStop && { tabindex: key === stop ? '0' : '-1' }),
-      ...linked?.own,
-      ...rules.itemParts?.(item, element),
-    };
-    view.native = false;
-    view.labelledBy = undefined;
-    return [
-      [element, attributes],
-      ...more,
-      ...(linked ? [linked.panel] : []),
-      ...(rules.beside?.(item, element) ?? []),
-    ];
-  };
-
-  const make = (item: Item, element: HTMLElement, stop: string | undefined): readonly Part[] => {
-    const parts = partsOf(item, element, stop);
-    drawn.set(element, { item, parts });
-    return parts;
-  };
-
-  /** The keys whose attributes may be others now; undefined for any. */
-  const touchedSince = (stop: string | undefined): Set<string> | undefined => {
-    if (!last) return undefined;
-    const state = engine.state();
-    const keys = state === last.state ? [] : touches?.(last.state, state, view);
-    if (!keys) return undefined;
-    const touched = new Set([...keys, ...dirty]);
-    if (last.stop !== stop) for (const key of [last.stop, stop]) if (key !== undefined) touched.add(key);
-    return touched;
-  };
-
   return {
     touch(...keys) {
-      if (!keys.length) last = undefined;
-      for (const key of keys) dirty.add(key);
+      if (!keys.length) held.last = undefined;
+      for (const key of keys) held.dirty.add(key);
     },
     draw(stop, isOther) {
-      const follows = rules.follows ? rules.follows() : items.items();
-      const touched = last?.follows === follows ? touchedSince(stop) : undefined;
-      if (touched && !isOther) {
-        for (const [key, item] of keyed(items, touched)) {
-          const element = items.elementOf(key);
-          if (element) sheet.patch(make(item, element, stop));
-        }
-      } else {
-        const all: Part[] = [];
-        for (const [item, element] of items.shown()) {
-          const known = touched?.has(item.key) === false ? drawn.get(element) : undefined;
-          all.push(...(known?.item === item ? known.parts : make(item, element, stop)));
-        }
-        sheet.show(all);
-      }
-      dirty.clear();
-      last = { state: engine.state(), stop, follows };
+      const follows = rules.follows ? rules.follows() : rules.items.items();
+      const touched = held.last?.follows === follows ? touchedSince(held, stop) : undefined;
+      if (touched && !isOther) sheet.patch(patched(held, touched, stop));
+      else sheet.show(whole(held, touched, stop));
+      held.dirty.clear();
+      held.last = { state: engine.state(), stop, follows };
     },
   };
-}
-
-/** Those of `keys` whose items are on the page. */
-function* keyed(items: Items, keys: ReadonlySet<string>): Iterable<[string, Item]> {
-  for (const key of keys) {
-    const item = items.of(items.elementOf(key) ?? null);
-    if (item) yield [key, item];
-  }
 }

@@ -68,7 +68,7 @@ function keyGiver(): (elements: Iterable<HTMLElement>) => [HTMLElement, string][
       const own = element.dataset['key'] ?? (given.has(element) ? undefined : element.id || undefined);
       let key = own ?? given.get(element) ?? `${at}`;
       if (taken.has(key)) {
-        if (own) tell('key-duplicate', element, own);
+        if (own) tell('key-duplicate', element, { key: own });
         for (let next = at; taken.has(key); next++) key = `${next}`;
       }
       if (key !== own) given.set(element, key);

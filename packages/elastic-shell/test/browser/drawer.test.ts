@@ -137,7 +137,7 @@ it('refuses an edge that there is not', async () => {
     }
   });
   expect(message).toBe(
-    'elastic-shell: drawer option edge must be inline-start or inline-end or block-start or block-end, got left',
+    'elastic-shell: drawer option edge must be inline-start or inline-end or block-start or block-end, got left (on <dialog id="d">)',
   );
 });
 

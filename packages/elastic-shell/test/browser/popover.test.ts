@@ -275,6 +275,7 @@ describe('bad input and what others do', () => {
       };
       attempt({});
       attempt({ anchor: 'opener' });
+      attempt({ anchor: () => 'opener' });
       attempt({ area: 'under' });
       attempt({ focusOut: 'stay' });
       attempt({ anchor: { x: 40, y: 60 } });
@@ -283,10 +284,13 @@ describe('bad input and what others do', () => {
     expect(errors).toEqual([
       'false',
       expect.stringMatching(/popover #p needs an anchor, an element or \{ x, y \}, got undefined/),
+      expect.stringMatching(
+        /popover option anchor must be an element, a point .*, got opener \(on <div id="p"/,
+      ),
       'false',
-      expect.stringMatching(/got opener; name it by commandfor/),
+      expect.stringMatching(/got "opener"; name it by commandfor/),
       expect.stringMatching(/"under" is no area/),
-      'elastic-shell: popover option focusOut must be close or keep, got stay',
+      'elastic-shell: popover option focusOut must be close or keep, got stay (on <div id="p" popover="manual">)',
       'true',
     ]);
   });

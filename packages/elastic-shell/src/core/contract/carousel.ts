@@ -33,11 +33,11 @@ export const carousel: ContractWithoutRead<CarouselState, CarouselChoices, Carou
   name: 'carousel',
   options: {
     ...commonKinds,
-    selected: 'state key',
-    rotating: 'state flag',
-    interval: 'number',
-    wrap: 'flag',
-    messages: 'object',
+    selected: 'a key or a cell',
+    rotating: 'true, false or a cell',
+    interval: 'a number',
+    wrap: 'true or false',
+    messages: 'an object',
   },
   commands: {
     '--next': 'next',

@@ -19,8 +19,8 @@ export const drawer: Contract<Openable, DrawerChoices, OpenIntent> = {
   options: {
     ...dialog.options,
     edge: ['inline-start', 'inline-end', 'block-start', 'block-end'],
-    modal: 'flag',
-    closedWhen: 'text',
+    modal: 'true or false',
+    closedWhen: 'a text',
   },
   semantics: {
     ...dialog.semantics,

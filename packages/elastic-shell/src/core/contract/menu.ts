@@ -55,11 +55,11 @@ export const menu: ContractWithoutRead<MenuState, MenuChoices, MenuIntent> = {
   options: {
     ...openKinds,
     ...placeKinds,
-    checked: 'state keys',
+    checked: 'keys or a cell',
     stay: ['none', 'checks'],
-    onPick: 'function',
-    context: 'element',
-    hoverDelay: 'number',
+    onPick: 'a function',
+    context: 'a selector, an element, or a function',
+    hoverDelay: 'a number',
   },
   commands: {
     '': 'toggle',

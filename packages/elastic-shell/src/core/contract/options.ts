@@ -1,35 +1,42 @@
 // What options take, as data: read when a pattern is wired (misuse is an error at once), by the elements (which
 // attribute is what), and by the documents.
 
-/** The kind of a state: a first value of that kind, or a cell. */
-export type StateKind = 'state flag' | 'state text' | 'state key' | 'state keys' | 'state chosen';
+/**
+ * The kinds of values, by the words that say what is wanted: the types of value (`typeof`) that fit. A number may be a
+ * text, as an element's attribute is.
+ */
+export const kinds = {
+  'true or false': 'boolean',
+  'a number': 'number string',
+  'a text': 'string',
+  'a function': 'function',
+  'an object': 'object',
+  'a list, a cell of one, or a function': 'object function',
+  'a selector, an element, or a function': 'string object function',
+  'an element, a point, or a function': 'object function',
+  'a function, or a selector': 'function string',
+  // States: a first value of that kind, or a cell.
+  'true, false or a cell': 'boolean object',
+  'a text or a cell': 'string object',
+  'a key or a cell': 'string object',
+  'keys or a cell': 'string object',
+  'a key, keys or a cell': 'string object',
+} as const;
 
-/** What one option takes: one of some words, or a value of a kind. */
-export type OptionKind =
-  | readonly string[]
-  | StateKind
-  | 'flag'
-  | 'number'
-  | 'text'
-  | 'function'
-  | 'object'
-  /** A list, a cell of one, or (in a combobox) a function that is asked. */
-  | 'items'
-  /** A selector, an element, or a function that finds one. */
-  | 'element'
-  /** An element, a point, or a function that finds one. */
-  | 'anchor'
-  /** A function, or the selector of a template. */
-  | 'source';
+/** The kind of a state: a first value of that kind, or a cell. */
+export type StateKind = Extract<keyof typeof kinds, `${string} or a cell`>;
+
+/** What one option takes: one of some words (or a function in place of them), or a value of a kind. */
+export type OptionKind = readonly string[] | keyof typeof kinds;
 
 /** Every option of a pattern by name. */
 export type OptionKinds = Readonly<Record<string, OptionKind>>;
 
 /** The options of everything that is wired. */
-export const commonKinds = { guard: 'function', onChange: 'function' } as const;
+export const commonKinds = { guard: 'a function', onChange: 'a function' } as const;
 
 /** The options of everything that opens. */
-export const openKinds = { ...commonKinds, open: 'state flag' } as const;
+export const openKinds = { ...commonKinds, open: 'true, false or a cell' } as const;
 
 /** The options of what stands above the page. */
 export const layerKinds = {
@@ -38,32 +45,40 @@ export const layerKinds = {
   escape: ['close', 'keep'],
   focusOut: ['close', 'keep'],
   behind: ['close', 'keep'],
-  firstFocus: 'element',
-  focusReturn: 'element',
-  messages: 'object',
+  firstFocus: 'a selector, an element, or a function',
+  focusReturn: 'a selector, an element, or a function',
+  messages: 'an object',
 } as const;
 
 /** The options of content that comes later. */
 export const contentKinds = {
-  content: 'source',
+  content: 'a function, or a selector',
   loadOn: ['open', 'hover', 'idle'],
-  keepContent: 'flag',
-  messages: 'object',
+  keepContent: 'true or false',
+  messages: 'an object',
 } as const;
 
 /** The options of what stands beside something. */
 export const placeKinds = {
-  area: 'text',
-  gap: 'number',
-  edgeGap: 'number',
-  fallbacks: 'object',
+  area: 'a text',
+  gap: 'a number',
+  edgeGap: 'a number',
+  fallbacks: 'an object',
 } as const;
 
 /** The options of what may be as wide as its anchor. */
 export const fitKind = { fit: ['content', 'anchor'] } as const;
 
 /** The options of what may have another anchor than its opener. */
-export const anchorKinds = { ...placeKinds, ...fitKind, anchor: 'anchor' } as const;
+export const anchorKinds = {
+  ...placeKinds,
+  ...fitKind,
+  anchor: 'an element, a point, or a function',
+} as const;
 
 /** The options of rows made from data. */
-export const rowKinds = { items: 'items', render: 'function', rowHeight: ['same', 'measured'] } as const;
+export const rowKinds = {
+  items: 'a list, a cell of one, or a function',
+  render: 'a function',
+  rowHeight: ['same', 'measured'],
+} as const;

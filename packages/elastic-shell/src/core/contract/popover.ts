@@ -29,8 +29,8 @@ export const popover: ContractWithoutRead<Openable, PopoverChoices, OpenIntent> 
     ...anchorKinds,
     ...contentKinds,
     openOn: ['press', 'hover', 'focus'],
-    hoverDelay: 'number',
-    modal: 'flag',
+    hoverDelay: 'a number',
+    modal: 'true or false',
   },
   commands: {
     '': 'toggle',

@@ -12,7 +12,7 @@ export interface SwitchState {
 /** Commands, step and semantics of a switch on a button. A checkbox shows its state itself. */
 export const switching: Contract<SwitchState, object, SwitchIntent> = {
   name: 'switch',
-  options: { ...commonKinds, checked: 'state flag' },
+  options: { ...commonKinds, checked: 'true, false or a cell' },
   commands: { '': 'toggle', '--toggle': 'toggle', '--check': 'on', '--uncheck': 'off' },
   read: ({ root }) => ({
     checked:

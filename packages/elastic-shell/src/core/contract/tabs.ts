@@ -66,13 +66,13 @@ export const tabs: ContractWithoutRead<TabsState, TabsChoices, TabsIntent> = {
   options: {
     ...commonKinds,
     ...contentKinds,
-    selected: 'state key',
-    closed: 'state keys',
+    selected: 'a key or a cell',
+    closed: 'keys or a cell',
     activation: ['automatic', 'manual'],
     orientation: ['horizontal', 'vertical'],
-    wrap: 'flag',
-    closable: 'flag',
-    address: 'flag',
+    wrap: 'true or false',
+    closable: 'true or false',
+    address: 'true or false',
   },
   commands: {
     '--next': 'next',

@@ -80,16 +80,30 @@ export const defaultFallbacks: Record<Axis, readonly Fallback[]> = {
 const flipped = (end: End): End => (end === 'start' ? 'end' : 'start');
 const across = (axis: Axis): Axis => (axis === 'block' ? 'inline' : 'block');
 
+const sides: Record<string, Pick<Area, 'axis' | 'side'>> = {
+  'block-start': { axis: 'block', side: 'start' },
+  'block-end': { axis: 'block', side: 'end' },
+  'inline-start': { axis: 'inline', side: 'start' },
+  'inline-end': { axis: 'inline', side: 'end' },
+};
+const spans: Record<string, { axis?: Axis; span: End | undefined }> = {
+  'span-all': { span: undefined },
+  'span-block-start': { axis: 'block', span: 'start' },
+  'span-block-end': { axis: 'block', span: 'end' },
+  'span-inline-start': { axis: 'inline', span: 'start' },
+  'span-inline-end': { axis: 'inline', span: 'end' },
+};
+
 /** Reads an area; a TypeError for one that the grammar does not know. */
 export function parseArea(text: string): Area {
-  const [side, span = 'span-all', ...more] = text.trim().split(/\s+/);
-  const [, axis, end] = /^(block|inline)-(start|end)$/.exec(side ?? '') ?? [];
-  const [, along, way] = /^span-(?:(block|inline)-(start|end)|all)$/.exec(span) ?? ['', 'none'];
-  if (!axis || more.length || (along && along !== across(axis as Axis)))
+  const [first = '', second = 'span-all', ...more] = text.trim().split(/\s+/);
+  const side = Object.hasOwn(sides, first) ? sides[first] : undefined;
+  const along = Object.hasOwn(spans, second) ? spans[second] : undefined;
+  if (!side || !along || more.length || along.axis === side.axis)
     throw new TypeError(
       `elastic-shell: "${text}" is no area; write a side (block-end, inline-start, …) and, if you like, span-all or a span across it (block-end span-inline-end)`,
     );
-  return { axis: axis as Axis, side: end as End, span: way as End | undefined };
+  return { ...side, span: along.span };
 }
 
 const nameOf = ({ axis, side, span }: Area): string =>

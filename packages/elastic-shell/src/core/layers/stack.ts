@@ -35,8 +35,12 @@ export function dismissedBy<Id>(layers: readonly Layer<Id>[], cause: LayerCause<
   const byId = new Map(layers.map((layer) => [layer.id, layer]));
   const lineage = (id: Id | undefined): Id[] => {
     const line: Id[] = [];
-    for (let at = byId.get(id as Id); at && !line.includes(at.id); at = byId.get(at.parent as Id))
-      line.push(at.id);
+    let next = id;
+    while (next !== undefined && !line.includes(next)) {
+      const layer = byId.get(next);
+      if (layer) line.push(layer.id);
+      next = layer?.parent;
+    }
     return line;
   };
   const holds = new Set('inside' in cause ? cause.inside.flatMap(lineage) : []);

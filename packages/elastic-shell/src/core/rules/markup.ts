@@ -42,10 +42,7 @@ export function pageOf(roots: Iterable<Markup>): Page {
     elements.push(element);
     addTo(ids, element.attribute('id'), element);
     if (element.tag === 'label') addTo(labels, element.attribute('for'), element);
-    for (let at = element.children.length - 1; at >= 0; at--) {
-      const child = element.children[at]!;
-      if (typeof child !== 'string') waiting.push(child);
-    }
+    for (const child of [...element.children].reverse()) if (typeof child !== 'string') waiting.push(child);
   }
   return { elements, ids, labels };
 }
@@ -69,7 +66,7 @@ export function textOf(element: Markup): string {
     else if (part.attribute('aria-hidden') !== 'true' && !/^(script|style|template)$/.test(part.tag)) {
       const own = part.attribute('aria-label') ?? (part.tag === 'img' ? part.attribute('alt') : null);
       if (own !== null) texts.push(own);
-      else for (let at = part.children.length - 1; at >= 0; at--) waiting.push(part.children[at]!);
+      else waiting.push(...[...part.children].reverse());
     }
   }
   return texts.join(' ');

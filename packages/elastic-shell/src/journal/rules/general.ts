@@ -90,11 +90,11 @@ export const general: readonly Rule[] = [
     says: 'Two elements have one id.',
     *find({ ids }) {
       for (const [id, [first, ...others]] of ids)
-        for (const element of others)
+        for (const element of first ? others : [])
           yield {
             element,
             attribute: 'id',
-            sentence: `${tagText(element)} has the id "${id}", which ${tagText(first!)} has already: only the first is ever found.`,
+            sentence: `${tagText(element)} has the id "${id}", which ${first && tagText(first)} has already: only the first is ever found.`,
             remedy: 'Give each element an id of its own.',
           };
     },

@@ -24,10 +24,11 @@ export const rules: readonly Rule[] = [
 export function examine(roots: Iterable<Markup>): Finding[] {
   const page = pageOf(roots);
   const order = new Map(page.elements.map((element, at) => [element, at]));
+  const placeOf = ({ element }: Finding): number => order.get(element) ?? 0;
   return rules
     .flatMap((rule) => {
       const { code, severity, clause } = rule;
       return [...rule.find(page)].map((found) => ({ ...found, code, severity, clause }));
     })
-    .sort((one, other) => order.get(one.element)! - order.get(other.element)!);
+    .sort((one, other) => placeOf(one) - placeOf(other));
 }

@@ -25,7 +25,8 @@ function carousels({ elements }: Page): Set<Markup> {
     if (!has(element, 'data-slides')) continue;
     const [parent, ...others] = ancestors(element);
     const root = [parent, ...others].find((each) => each && /^(section|group|region)$/.test(roleOf(each)));
-    if (root ?? parent) found.add((root ?? parent)!);
+    const carousel = root ?? parent;
+    if (carousel) found.add(carousel);
   }
   return found;
 }
@@ -66,10 +67,11 @@ export const sectionRules: readonly Rule[] = [
           inside(each).some((other) => roleOf(other) === 'tabpanel'),
         );
         const panels = scope ? inside(scope).filter((each) => roleOf(each) === 'tabpanel') : [];
-        if (open.length === tabs.length && tabs.length > panels.length)
+        const without = tabs[panels.length];
+        if (open.length === tabs.length && without)
           yield {
-            element: tabs[panels.length]!,
-            sentence: `${tagText(tabs[panels.length]!)} controls nothing: there are ${tabs.length} tabs and ${panels.length} panels.`,
+            element: without,
+            sentence: `${tagText(without)} controls nothing: there are ${tabs.length} tabs and ${panels.length} panels.`,
             remedy: 'Add an element with role="tabpanel", or name one by aria-controls.',
           };
       }
@@ -162,7 +164,7 @@ export const sectionRules: readonly Rule[] = [
     *find(page) {
       for (const element of page.elements) {
         if (element.tag !== 'shell-carousel' || !has(element, 'interval')) continue;
-        const root = element.children.find((each) => typeof each !== 'string') as Markup | undefined;
+        const root = element.children.find((each) => typeof each !== 'string');
         if (root && !commandOf(page, root, '--rotate'))
           yield {
             element,

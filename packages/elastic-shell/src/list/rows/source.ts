@@ -83,7 +83,7 @@ export function unlike<I extends Item>(list: Element, items: readonly I[]): read
   if (seen.size === items.length) return items;
   seen.clear();
   return items.filter(({ key }) => {
-    if (seen.has(key)) tell('key-duplicate', list, key);
+    if (seen.has(key)) tell('key-duplicate', list, { key });
     return !seen.has(key) && seen.add(key);
   });
 }

@@ -10,7 +10,7 @@ import {
 } from '../../core/contract/combobox.js';
 import { announcer } from '../../announce/announce.js';
 import type { Part } from '../../engine/attribute-writer.js';
-import { isPromise } from '../../engine/promise.js';
+import { isPromise } from '../../core/promise.js';
 import type { Service } from '../../engine/service.js';
 import type { Change, ChangeOf } from '../../engine/types.js';
 import { placeOf } from '../../focus/focusable.js';

@@ -4,7 +4,7 @@ import { matcher } from '../../core/collection/match.js';
 import { tell } from '../../core/report.js';
 import { languageOf } from '../../announce/announce.js';
 import { described } from '../../engine/dom.js';
-import { isPromise } from '../../engine/promise.js';
+import { isPromise } from '../../core/promise.js';
 import { type Items, labelIn, type MarkupItems, markupItems } from '../../list/items.js';
 import { type DataRows, dataRows, type RowOptions } from '../../list/rows/data-rows.js';
 import { followItems, itemsIn, type ItemsOption, unlike } from '../../list/rows/source.js';

@@ -86,7 +86,7 @@ export const disclosureRules: readonly Rule[] = [
     *find({ elements }) {
       for (const element of elements) {
         if (element.tag !== 'details') continue;
-        const first = element.children.find((child) => typeof child !== 'string') as Markup | undefined;
+        const first = element.children.find((child) => typeof child !== 'string');
         if (first?.tag !== 'summary')
           yield {
             element,

@@ -1,5 +1,7 @@
 // The address keeps a key, as #key: back and forward bring it back.
 
+import { windowOf } from '../../engine/dom.js';
+
 export interface Address {
   /** The key in it now; empty when there is none. */
   read(): string;
@@ -10,7 +12,7 @@ export interface Address {
 }
 
 export function addressOf(document: Document): Address {
-  const view = document.defaultView!;
+  const view = windowOf(document);
   const stop = new AbortController();
   const read = (): string => {
     const text = view.location.hash.slice(1);

@@ -117,7 +117,7 @@ function serve(engine: TabsEngine, tabParts: TabParts, read: () => TabsState): S
       if (change.name !== 'selected') return;
       const { value, previous, reason } = change;
       const tab = items.elementOf(value);
-      if (!tab && value !== undefined) tell('key-missing', root, value);
+      if (!tab && value !== undefined) tell('key-missing', root, { key: value });
       // Its tab is closed: focus goes to the neighbour, not to nowhere.
       if (items.elementOf(previous)?.hidden && reason !== 'program') tab?.focus();
       tab?.scrollIntoView?.({ block: 'nearest', inline: 'nearest' });

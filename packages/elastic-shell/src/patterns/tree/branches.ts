@@ -2,7 +2,7 @@
 import { type Tree, type TreeNode, withChildren, withoutChildren } from '../../core/collection/tree.js';
 import { tell } from '../../core/report.js';
 import { failureText } from '../../core/text.js';
-import { isPromise } from '../../engine/promise.js';
+import { isPromise } from '../../core/promise.js';
 
 export interface BranchOptions<N extends TreeNode = TreeNode> {
   /** The children of a lazy node, at once or by a promise; the signal aborts when nobody waits any more. Default: none. */

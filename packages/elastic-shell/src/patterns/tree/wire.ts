@@ -74,7 +74,7 @@ export function wireTree<N extends TreeNode = TreeNode, const Multiple extends b
   const intend = (intent: TreeIntent, key?: string): void =>
     engine?.intend(intent, { reason: 'program' }, key);
   const expandTo = (key: string): void => {
-    if (!rows?.all().nodes.has(key)) return tell('key-unknown', root, key);
+    if (!rows?.all().nodes.has(key)) return tell('key-unknown', root, { key });
     wired.expanded.set(new Set([...wired.expanded.get(), ...wayTo(rows.all(), key)]));
     wired.current.set(key);
     rows.items.update(key, true);
