@@ -10,6 +10,7 @@ build(['library', 'cli']);
 const { notes: contracts } = await import('../packages/elastic-shell/dist/core/index.js');
 const { formats } = await import('../packages/cli/dist/contract/format.js');
 const { rules } = await import('../packages/elastic-shell/dist/journal/rules/index.js');
+const { runtimeCodes } = await import('../packages/elastic-shell/dist/journal/codes.js');
 
 const origin = '<!-- Made by `npm run docs` from the contracts and rules. Change those, not this. -->\n\n';
 const cell = (text) => text.replaceAll('|', '\\|').replaceAll('<', '&lt;');
@@ -25,12 +26,68 @@ const diagnostics = [
     ({ code, severity, says, clause }) => `| \`${code}\` | ${severity} | ${cell(says)} | ${cell(clause)} |`,
   ),
   '',
-  'In the page the journal also enters what happens: `change`, `refused` and `busy` from the engine, and',
-  '`invoker-target-missing`, `command-unheard` and `control-disabled` for presses that come to nothing.',
+  '## At run time',
+  '',
+  'In the page the journal also enters what happens. Of these `change`, `refused` and `busy` carry the change itself.',
+  '',
+  '| code | severity | when |',
+  '| --- | --- | --- |',
+  ...runtimeCodes.map(({ code, severity, says }) => `| \`${code}\` | ${severity} | ${cell(says)} |`),
+  '',
+].join('\n');
+
+/** One table of all patterns: a row for each name in `of(notes)`, a column for each pattern that has any. */
+function across(title, says, of) {
+  const columns = contracts.filter((notes) => of(notes).length);
+  const names = [...new Set(columns.flatMap((notes) => of(notes).map(([name]) => name)))].sort();
+  const row = (name) => columns.map((notes) => cell(of(notes).find(([other]) => other === name)?.[1] ?? ''));
+  return [
+    `## ${title}`,
+    '',
+    says,
+    '',
+    `| | ${columns.map(({ name }) => name).join(' | ')} |`,
+    `| --- | ${columns.map(() => '---').join(' | ')} |`,
+    ...names.map((name) => `| \`${name}\` | ${row(name).join(' | ')} |`),
+    '',
+  ];
+}
+
+const tables = [
+  '# Names across patterns',
+  '',
+  'Like things have one name, one kind of value and, but for what is said below, one default. What each means stands with',
+  'its pattern.',
+  '',
+  ...across('Options', 'With the default of each.', ({ options }) =>
+    options.map(({ name, default: otherwise }) => [name, otherwise]),
+  ),
+  ...across('States', 'With the kind of each. Every state is a cell of the same name.', ({ states }) =>
+    states.map(({ name, type }) => [name, type]),
+  ),
+  ...across('Verbs', 'What a program calls.', ({ verbs }) => verbs.map(({ name }) => [name, 'yes'])),
+  ...across(
+    'Commands',
+    'What a control asks for by `commandfor` and `command`; with what its `value` says, where that counts.',
+    ({ commands }) => commands.map(({ name, value = 'yes' }) => [name, value]),
+  ),
+  '## Why some differ',
+  '',
+  '- `activation` is automatic in tabs and listboxes, where moving shows what is meant, and manual in a tree, where Space',
+  '  selects and moving must not (WAI-ARIA Authoring Practices).',
+  '- `wrap` is true where a run of few is gone through (tabs, slides, menu items) and false in a listbox, whose ends say where',
+  '  one is.',
+  '- `elastic` is `block` in an accordion, which has measured panels anyway, and `none` in a disclosure, which then loads no',
+  '  motion.',
+  '- Several at once is `multiple` wherever something is selected. `exclusive` is the standard’s word for sections of which',
+  '  one may be open; `checks` adds boxes, which are always several.',
+  '- `checked` is true or false of a switch, and keys of what has items.',
+  '- `show` and `close` are verbs, since `open` is the state; their commands are `--open` and `--close`.',
   '',
 ].join('\n');
 
 const files = {
+  'docs/patterns/names.md': tables,
   'docs/patterns/index.md': formats.markdown(contracts, false),
   ...Object.fromEntries(
     contracts.map((notes) => [`docs/patterns/${notes.name}.md`, formats.markdown([notes], true)]),

@@ -22,7 +22,13 @@ export default defineConfig({
     modulePreload: false,
     target: 'es2022',
     rollupOptions: {
-      input: [here('index.html'), here('boat.html'), here('parts.html'), here('gallery.html')],
+      input: [
+        here('index.html'),
+        here('boat.html'),
+        here('parts.html'),
+        here('gallery.html'),
+        here('own.html'),
+      ],
     },
   },
   plugins: [

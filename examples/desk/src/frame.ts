@@ -5,6 +5,7 @@ const pages = [
   ['boat.html', 'Boats'],
   ['parts.html', 'Parts'],
   ['gallery.html', 'Gallery'],
+  ['own.html', 'Own patterns'],
 ] as const;
 
 /** The links to all pages; `current` is the file of this one. */

@@ -47,7 +47,8 @@ export { canFocus, focusOn, placeOf, tabbables, type FocusChoice, type Place } f
 export { dialogFocus, popoverFocus, type FocusOptions, type FocusPolicy } from './focus/focus-policy.js';
 
 // Layers, and where they stand.
-export { layer, type LayerHost, type LayerOptions, type LayerRules, type Position } from './layer/layer.js';
+export { layer } from './layer/layer.js';
+export type { LayerHost, LayerOptions, LayerRules, Position } from './layer/types.js';
 export { hoverGroup, type GroupRules, type OnHover } from './layer/hover.js';
 export { withMessage, type MessageOptions } from './layer/message.js';
 export { openLayer, type OpenLayer } from './layer/open-layers.js';
@@ -57,7 +58,8 @@ export { anchored, type AnchorOptions } from './position/anchored.js';
 export type { Anchor, Point } from './position/anchor.js';
 
 // Lists and rows.
-export { list, type IntendingList, type List, type ListRules } from './list/list.js';
+export { list } from './list/list.js';
+export type { IntendingList, List, ListRules } from './list/types.js';
 export { focusCursor, stateCursor, type Cursor } from './list/cursor.js';
 export { labelIn, markupItems, type ItemElement, type Items, type MarkupItems } from './list/items.js';
 export { rove } from './list/roving.js';

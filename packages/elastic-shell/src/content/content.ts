@@ -29,6 +29,7 @@ export interface ContentOptions {
   loadOn?: 'open' | 'hover' | 'idle';
   /** Whether it stays after closing; if not, it is made afresh each time. Default: true. */
   keepContent?: boolean;
+  /** The words of progress, of the retry and of a failure. Default: English, and the error's own message. */
   messages?: {
     /** The name of the progress indicator, which shows after 120 milliseconds. Default: `Loading…`. */
     loading?(): string;

@@ -20,6 +20,7 @@ export const innermostOf = (event: Event): HTMLElement | undefined => {
 /** The document or the shadow root that `node` stands in; its document where it stands in neither. */
 export const treeOf = (node: Node): Document | ShadowRoot => {
   const root = node.getRootNode();
+  // Its type of node says which it is.
   if (root.nodeType === 9 || (root.nodeType === 11 && 'host' in root)) return root as Document | ShadowRoot;
   return node.ownerDocument ?? document;
 };

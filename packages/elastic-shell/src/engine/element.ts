@@ -49,7 +49,10 @@ const attributesOf = (options: OptionKinds): Map<string, [name: string, kind: Op
   );
 
 /** An attribute as the value of an option: what is true or false is false by the word "false" alone. */
-const valueOf = (kind: OptionKind, text: string): unknown => (flags.includes(kind) ? text !== 'false' : text);
+const valueOf = (kind: OptionKind, text: string): unknown => {
+  if (flags.includes(kind)) return text !== 'false';
+  return typeof kind === 'string' && kind.startsWith('a number') ? Number(text) : text;
+};
 
 /** Asks whoever hears of `shell-guard`: cancelled refuses, a promise makes it wait. */
 const askListeners = (host: HTMLElement, change: Change): unknown => {

@@ -44,7 +44,7 @@ function render<S extends object, O, I extends string>(run: Run<S, O, I>): void 
   const { root, contract, view, state, service, waiting } = run;
   if (run.isOver) return;
   const { semantics, commands } = contract;
-  const own = { 'data-wire': contract.name, ...semantics.root?.(state, view) };
+  const own = { 'data-wired': contract.name, ...semantics.root?.(state, view) };
   const parts: Part[] = [[root, own], ...(service?.parts?.() ?? [])];
   for (const control of invokersOf(root))
     parts.push([control, semantics.opener?.(state, view, commands[control.getAttribute('command') ?? ''])]);
@@ -65,6 +65,7 @@ function tellAll<S extends object, O, I extends string>(run: Run<S, O, I>, chang
   const { root, service, stores, options } = run;
   const hearers = [
     service?.show,
+    // A change names a state of S.
     (each: ChangeOf<S>) => stores.get(each.name)?.set(run.state[each.name as keyof S], each),
     options.onChange,
     (each: ChangeOf<S>) => tell('change', root, each),
@@ -147,6 +148,7 @@ function connect<S extends object, O, I extends string>(run: Run<S, O, I>): Cell
     );
     run.state = { ...run.state, ...only<S>(name, store.get()) };
     cells[name] = {
+      // One of the names of S.
       get: () => run.state[name as keyof S],
       set: (value) => change(run, only<S>(name, value), { reason: 'program' }),
       subscribe: store.subscribe,

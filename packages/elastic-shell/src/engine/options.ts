@@ -9,7 +9,7 @@ const wanted = (kind: OptionKind, value: unknown): string | undefined => {
   if (typeof kind !== 'string')
     return type === 'function' || kind.some((word) => word === value) ? undefined : kind.join(' or ');
   const fits = kinds[kind].includes(type) && value !== null;
-  return fits && (kind !== 'a number' || Number.isFinite(Number(value))) ? undefined : kind;
+  return fits && !Number.isNaN(value) ? undefined : kind;
 };
 
 /**

@@ -13,7 +13,10 @@ import {
 import type { Labels } from '../labels/labels.js';
 
 export interface FocusOptions {
-  /** Where focus goes on opening. */
+  /**
+   * Where focus goes on opening. Default: of a dialog [autofocus], else the first field, else the least destructive
+   * action, else the heading; of a popover [autofocus], else it stays.
+   */
   firstFocus?: FocusChoice;
   /** Where focus goes on closing. Default: the opener, else what follows where it stood. */
   focusReturn?: FocusChoice;

@@ -36,7 +36,7 @@ const onCommand = (tell: TellWish, event: Event): void => {
 const onClick = (tell: TellWish, event: Event): void => {
   const control = targetOf(event)?.closest(naming);
   const id = control && namedBy(control);
-  if (!control || id == null) return;
+  if (!control || id === null || id === undefined) return;
   if (!elementNamed(control, id))
     tell(
       'invoker-target-missing',

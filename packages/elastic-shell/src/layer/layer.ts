@@ -6,14 +6,11 @@
 // How it is shown, where it stands and how it treats focus are given to it; it knows no pattern.
 import type { Attributes } from '../core/contract/contract.js';
 import type { Openable } from '../core/contract/openable.js';
-import type { Escape, Outside } from '../core/layers/stack.js';
 import { invokersOf } from '../engine/invoker-index.js';
 import type { Service } from '../engine/service.js';
 import type { Cause, Change, ChangeOf } from '../engine/types.js';
 import { described } from '../engine/dom.js';
 import { canFocus, type Place } from '../focus/focusable.js';
-import type { FocusPolicy } from '../focus/focus-policy.js';
-import type { Labels } from '../labels/labels.js';
 import {
   childrenOf,
   isOpenLayer,
@@ -23,59 +20,8 @@ import {
   reachable,
   stepAside,
 } from './open-layers.js';
-import { type Phase, type Phases, phases } from './phase.js';
-import type { TopLayer } from './top-layer.js';
-
-export interface LayerOptions {
-  /** What a press outside does. */
-  outside?: Outside;
-  /** What Escape and the back gesture do. Default: `close`. */
-  escape?: Escape;
-  /** Whether it closes when focus leaves it and its opener. */
-  focusOut?: 'close' | 'keep';
-  /** Whether it closes when a modal layer opens from a control in it. Default: `keep`. */
-  behind?: 'close' | 'keep';
-}
-
-/** Whose layer it is: a running pattern, or a part of one. */
-export interface LayerHost {
-  /** What is shown above the page. */
-  readonly root: HTMLElement;
-  readonly options: LayerOptions;
-  /** The intent of each command: a control that closes it is no opener. */
-  readonly commands: Readonly<Record<string, string>>;
-  state(): Openable;
-  intend(intent: 'close', cause: Cause): void;
-  change(next: Openable, cause: Cause, settled?: boolean): void;
-  reread(): void;
-  render(): void;
-}
-
-/** Where a layer stands, when its style alone does not say. `A` is what it stands beside. */
-export interface Position<A = unknown> {
-  /** What it stands beside, before it shows. Throws when there is nothing. */
-  find(opener: Element | undefined): A;
-  /** Keeps it there until released. `lost`: what it stands beside has gone. */
-  hold(beside: A, lost: () => void): () => void;
-  attributes(phase: Phase): Attributes;
-  /** Takes away every trace. */
-  forget(): void;
-}
-
-/** What a pattern says about its own layer. */
-export interface LayerRules<A = unknown> {
-  showing: TopLayer;
-  position?: Position<A>;
-  outside: Outside;
-  /** Default: `keep`. */
-  focusOut?: 'close' | 'keep';
-  /** What names it, where it has a name. */
-  labels?: Labels;
-  /** How it treats focus. Without one it never touches it. */
-  focus?: FocusPolicy;
-  /** It has closed, or will not open: with this result. */
-  ended?(result: string | null): void;
-}
+import { type Phases, phases } from './phase.js';
+import type { LayerHost, LayerRules } from './types.js';
 
 /** What one layer holds while it is wired. */
 interface Held<A> {

@@ -3,6 +3,7 @@ import { failureText } from '../core/text.js';
 import type { Service } from '../engine/service.js';
 
 export interface MessageOptions {
+  /** The words of a failure. Default: the error's own message. */
   messages?: {
     /** The words shown in it when a guard fails. Default: the error's own message. */
     failed?(error: unknown): string;

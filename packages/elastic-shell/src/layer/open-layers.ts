@@ -5,6 +5,7 @@ import { tell } from '../core/report.js';
 import { targetOf, windowOf } from '../engine/dom.js';
 import { type Handlers, listen } from '../events/listen.js';
 import type { Place } from '../focus/focusable.js';
+import { isOnBackdrop, isOnScrollbar } from './press-place.js';
 
 export interface OpenLayer extends Layer<HTMLElement> {
   /** Asks the layer to close; it may refuse. */
@@ -34,29 +35,6 @@ let lastTarget: EventTarget | null;
 
 const of = (document: Document): OpenLayer[] => layers.filter((layer) => layer.id.ownerDocument === document);
 const layerOf = (id: unknown): OpenLayer | undefined => layers.find((layer) => layer.id === id);
-
-const isWithin = ({ clientX, clientY }: MouseEvent, element: Element): boolean => {
-  const { left, right, top, bottom } = element.getBoundingClientRect();
-  return clientX >= left && clientX <= right && clientY >= top && clientY <= bottom;
-};
-
-/** A backdrop reports its element as the target: only the rectangle tells them apart. */
-const isOnBackdrop = (event: MouseEvent, id: Element): boolean =>
-  event.target === id && id.clientWidth > 0 && !isWithin(event, id);
-
-const isOnScrollbar = (event: MouseEvent): boolean => {
-  const target = targetOf(event);
-  if (!target) return false;
-  const { clientWidth, clientHeight, localName } = target;
-  if (localName === 'html')
-    return clientWidth > 0 && (event.clientX >= clientWidth || event.clientY >= clientHeight);
-  const { offsetX, offsetY } = event;
-  return (
-    clientWidth > 0 &&
-    isWithin(event, target) &&
-    (offsetX < 0 || offsetX > clientWidth || offsetY > clientHeight)
-  );
-};
 
 const isMouse = (event: Event): event is MouseEvent => 'clientX' in event;
 

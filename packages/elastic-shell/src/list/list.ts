@@ -5,81 +5,20 @@
 // A key or a press becomes an intent about an item. Once the state has changed, the drawing writes what the change has
 // touched, the current item is brought into view, and focus follows it.
 import { indexOf, type Item, neighbour, tabStop } from '../core/collection/items.js';
-import { move, type MoveRules } from '../core/collection/movement.js';
-import type { Attributes, Contract, KeyAct, KeyActs, MoveAct } from '../core/contract/contract.js';
+import { move } from '../core/collection/movement.js';
+import type { Contract, KeyAct, MoveAct } from '../core/contract/contract.js';
 import { isExtending } from '../core/contract/selecting.js';
-import type { Part } from '../engine/attribute-writer.js';
-import type { Engine, Service } from '../engine/service.js';
-import type { Cause, Change, ChangeOf } from '../engine/types.js';
+import type { Engine } from '../engine/service.js';
+import type { Change } from '../engine/types.js';
 import { listenIn } from '../events/document-events.js';
 import { listen } from '../events/listen.js';
 import { activeIn, focusOn } from '../focus/focusable.js';
 import { idMaker } from '../labels/labels.js';
 import { type Cursor, focusCursor } from './cursor.js';
 import { drawing } from './drawing.js';
-import type { Items, MarkupItems } from './items.js';
 import { keyboard } from './keyboard.js';
-import { panelsOf, type PanelRules } from './panels.js';
-
-export interface ListRules<S, I extends string> {
-  items: Items;
-  /** Which item is current. Default: the one with focus. */
-  cursor?: Cursor;
-  /** The element that holds the items. Default: the root. */
-  box?: HTMLElement;
-  /** The element that keeps focus and names the current item; without one the items themselves take focus. */
-  holder?: HTMLElement;
-  /** With a holder: the item that keys go from. Default: the current one. */
-  from?(): string | undefined;
-  /** Which item has the tab stop while none is current, best first; `every`: each is a stop of its own. */
-  stop: 'every' | ((state: S) => Iterable<string | undefined>);
-  /** How moves of focus go; where disabled items can be reached, one may have the tab stop. */
-  moves?: MoveRules;
-  /** The items that keys and the tab stop can reach. Default: all. */
-  reach?(): readonly Item[];
-  keys(): KeyActs<I>;
-  /** Has a key do what no intent says; true when it has, or when the browser shall. */
-  act?(intent: I, item: Item | undefined, event: KeyboardEvent): boolean;
-  /** The intent of a press on an item. */
-  press(event: MouseEvent, item: Item): I | undefined;
-  /** The intent by which letters lead to an item. Default: letters do nothing. */
-  letters?: I;
-  /** How many items lie side by side: moves by a row go as many items. Default: 1. */
-  columns?(): number;
-  itemParts?(item: Item, element: HTMLElement): Attributes | undefined;
-  /** Other elements that go with an item. */
-  beside?(item: Item, element: HTMLElement): readonly Part[];
-  /** What the attributes of all items follow beside the state. Default: the items themselves. */
-  follows?(): unknown;
-  /** The panels of items in markup. */
-  panels?: PanelRules & { items: MarkupItems };
-  /** Items came, went or changed in the markup: the state has to follow. */
-  changed?(items: readonly Item[]): void;
-}
-
-export interface List<S> extends Service<S> {
-  aim(intent: string, cause: Cause): string | undefined;
-  parts(): Part[];
-  /** What came before it in the state is over: an item was made current. */
-  show(change: ChangeOf<S>): void;
-  release(): void;
-  /** Focus on the item of the tab stop. */
-  focus(): void;
-  /** The id of the current item, where that is on the page. */
-  activeId(): string | undefined;
-  panelOf(key: string): HTMLElement | undefined;
-  /** Brings the current item into view with the next drawing. */
-  reveal(): void;
-  /** What is shown of these items is worked out again with the next drawing; without keys, of all. */
-  touch(...keys: readonly string[]): void;
-  /** The items are others now: what was current is looked for among them. */
-  moved(before: readonly Item[]): void;
-}
-
-export interface IntendingList<S, I extends string> extends List<S> {
-  /** Has `intent` happen on the item of `at`, and brings the current item into view. */
-  intend(intent: I, at: string | undefined, reason: Change['reason'], event?: Event): void;
-}
+import { panelsOf } from './panels.js';
+import type { IntendingList, ListRules } from './types.js';
 
 type ListEngine<S extends object, O, I extends string> = Pick<
   Engine<S, O, I>,

@@ -2,7 +2,7 @@
 import type { PlacementWish } from '../core/layers/placement.js';
 import { described, isElement } from '../engine/dom.js';
 import { keepStyleAttribute } from '../engine/style-attribute.js';
-import type { Position } from '../layer/layer.js';
+import type { Position } from '../layer/types.js';
 import { type Anchor, forgetPlace, keepBeside } from './anchor.js';
 
 export interface AnchorOptions extends PlacementWish {
@@ -42,7 +42,7 @@ export function anchored(
       const found = typeof anchor === 'function' ? anchor() : anchor;
       if (!isAnchor(found))
         throw new TypeError(
-          `elastic-shell: ${root.getAttribute('data-wire') ?? 'popover'} #${root.id} needs an anchor, an element or { x, y }, got ${described(found)}; name it by commandfor on a button, or give the option anchor`,
+          `elastic-shell: ${root.getAttribute('data-wired') ?? 'popover'} #${root.id} needs an anchor, an element or { x, y }, got ${described(found)}; name it by commandfor on a button, or give the option anchor`,
         );
       // What is left of its last place would have it laid out twice.
       forgetPlace(root, wish.fit === 'anchor' ? found : undefined);

@@ -285,7 +285,7 @@ describe('bad input and what others do', () => {
       'false',
       expect.stringMatching(/popover #p needs an anchor, an element or \{ x, y \}, got undefined/),
       expect.stringMatching(
-        /popover option anchor must be an element, a point .*, got opener \(on <div id="p"/,
+        /popover option anchor must be an element, a point, .*, got opener \(on <div id="p"/,
       ),
       'false',
       expect.stringMatching(/got "opener"; name it by commandfor/),

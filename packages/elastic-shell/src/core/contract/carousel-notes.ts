@@ -19,7 +19,7 @@ export const carouselNotes: Notes<CarouselPart> = {
       why: 'It is announced as a slide, by its own name or as "n of m".',
     },
     opener: {
-      is: 'a <button> whose commandfor names the root, with --previous, --next, --first, --last, --pick (its value is the number of the slide, from 1) or --rotate',
+      is: 'a <button> whose commandfor names the root, with --previous, --next, --first, --last, --select (its value is the key of the slide; without one its place among its like) or --rotate',
       required: false,
       why: 'Pickers are buttons in a group, or tabs in a tablist; the button that stops rotation comes first.',
     },
@@ -48,9 +48,9 @@ export const carouselNotes: Notes<CarouselPart> = {
   ],
   states: [
     {
-      name: 'slide',
-      type: 'number, from 0',
-      first: '0',
+      name: 'selected',
+      type: 'the key of the first slide in view',
+      first: 'that of the first slide',
       shown: 'the scroll position; aria-selected or aria-current on the pickers; inert on slides out of view',
     },
     {

@@ -2,12 +2,11 @@
 // attribute is what), and by the documents.
 
 /**
- * The kinds of values, by the words that say what is wanted: the types of value (`typeof`) that fit. A number may be a
- * text, as an element's attribute is.
+ * The kinds of values, by the words that say what is wanted: the types of value (`typeof`) that fit.
  */
 export const kinds = {
   'true or false': 'boolean',
-  'a number': 'number string',
+  'a number': 'number',
   'a text': 'string',
   'a function': 'function',
   'an object': 'object',
@@ -17,6 +16,7 @@ export const kinds = {
   'a function, or a selector': 'function string',
   // States: a first value of that kind, or a cell.
   'true, false or a cell': 'boolean object',
+  'a number or a cell': 'number object',
   'a text or a cell': 'string object',
   'a key or a cell': 'string object',
   'keys or a cell': 'string object',

@@ -186,8 +186,7 @@ function step(state: TreeState, intent: TreeIntent, view: Rows): TreeState {
   }
 }
 
-/** What the box of a row shows. */
-export const checkShown = ({ checked }: TreeState, tree: Tree | undefined, key: string): Check =>
+const checkShown = ({ checked }: TreeState, tree: Tree | undefined, key: string): Check =>
   tree?.nodes.has(key) ? checkOf(tree, checked, key) : 'false';
 
 /** Commands, step and semantics of a tree. What is open and selected at first the pattern reads. */

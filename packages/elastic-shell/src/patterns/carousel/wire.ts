@@ -24,6 +24,7 @@ export interface CarouselOptions extends CommonOptions<CarouselState>, CarouselC
   selected?: StateOption<string | undefined>;
   /** Whether slides turn by themselves, or a cell. Default: true with an interval, unless motion is reduced. */
   rotating?: StateOption<boolean>;
+  /** The names of slides and of the button that rotates. Default: English. */
   messages?: {
     /** The name of a slide that has none of its own. Default: `1 of 6`. */
     slide?(number: number, count: number): string;

@@ -1,127 +1,23 @@
 // Runs a combobox: its keys, its list in a layer, and the order in which results, value and field follow its state.
-import { indexOf, type Item } from '../../core/collection/items.js';
-import { type Chosen, holds, keysOf } from '../../core/collection/selection.js';
-import {
-  afterClosing,
-  combobox,
-  type ComboboxIntent,
-  comboboxKeys,
-  type ComboboxState,
-} from '../../core/contract/combobox.js';
+import { indexOf } from '../../core/collection/items.js';
+import { type Chosen, keysOf } from '../../core/collection/selection.js';
+import { afterClosing, combobox, comboboxKeys, type ComboboxState } from '../../core/contract/combobox.js';
 import { announcer } from '../../announce/announce.js';
 import type { Part } from '../../engine/attribute-writer.js';
-import { isPromise } from '../../core/promise.js';
 import type { Service } from '../../engine/service.js';
-import type { Change, ChangeOf } from '../../engine/types.js';
-import { placeOf } from '../../focus/focusable.js';
-import type { FocusPolicy } from '../../focus/focus-policy.js';
-import { type IdMaker, idMaker } from '../../labels/labels.js';
-import { layer } from '../../layer/layer.js';
-import { asPopover } from '../../layer/top-layer.js';
+import type { ChangeOf } from '../../engine/types.js';
+import { idMaker } from '../../labels/labels.js';
 import { stateCursor } from '../../list/cursor.js';
-import { type IntendingList, list } from '../../list/list.js';
+import { list } from '../../list/list.js';
 import { positionOf } from '../../list/rows/source.js';
-import { anchored } from '../../position/anchored.js';
-import type { Anchor } from '../../position/anchor.js';
+import { act, type Held, pick, settled } from './actions.js';
 import { followField } from './field.js';
 import type { ComboboxParts } from './parts.js';
+import { popupLayer } from './popup.js';
 import { addKey, results, type Results } from './results.js';
 import type { ComboboxContext, ComboboxEngine } from './types.js';
-import { type Value, valueOf } from './value.js';
+import { valueOf } from './value.js';
 import { english } from './words.js';
-
-/** What one combobox holds while it is wired. */
-interface Held {
-  context: ComboboxContext;
-  found: Results;
-  value: Value;
-  items: IntendingList<ComboboxState, ComboboxIntent>;
-  ids: IdMaker;
-  /** Typed into since it opened. */
-  isTyped: boolean;
-}
-
-const settled = (
-  { context: { engine } }: Held,
-  next: Partial<ComboboxState>,
-  reason: Change['reason'],
-): void => engine.change(next, { reason }, true);
-
-/** Makes an option of what was typed, and picks it. */
-function add(held: Held, reason: 'press' | 'key', event: Event): void {
-  const { engine, say, announce } = held.context;
-  const take = (item: Item): void => {
-    held.found.learn(item);
-    pick(held, item.key, reason, event);
-  };
-  const fail = (error: unknown): void => announce.say(say.failed(error));
-  try {
-    const made = engine.options.create?.(engine.state().query.trim());
-    if (isPromise(made)) void made.then(take).then(undefined, fail);
-    else if (made) take(made);
-  } catch (error) {
-    fail(error);
-  }
-}
-
-function pick(held: Held, key: string, reason: 'press' | 'key', event: Event): void {
-  const { engine, say, announce } = held.context;
-  const { multiple, limit = Infinity } = engine.options;
-  const { selected } = engine.state();
-  if (key === addKey) return add(held, reason, event);
-  if (multiple && !holds(selected, key) && keysOf(selected).size >= limit) announce.say(say.full(limit));
-  // What was typed to find it is not what is meant.
-  if (!multiple) held.isTyped = false;
-  held.items.intend('pick', key, reason, event);
-}
-
-/** Tab leaves; on a closed-choice combobox it takes the current option along, as a native select does. */
-function leave(held: Held, item: Item | undefined, event: KeyboardEvent): void {
-  const { engine, parts } = held.context;
-  if (!parts.field && !engine.options.multiple && item && engine.state().open)
-    pick(held, item.key, 'key', event);
-  engine.intend('close', { reason: 'key', event, source: parts.holder });
-}
-
-function enter(held: Held, item: Item | undefined, event: KeyboardEvent): void {
-  const { engine, parts } = held.context;
-  if (item && !item.disabled) return pick(held, item.key, 'key', event);
-  if (!item && (engine.options.freeText || !engine.state().query))
-    engine.intend('close', { reason: 'key', event, source: parts.holder });
-}
-
-/** Whether there is anything for Escape to clear: what is empty is not, and tokens are taken away one by one. */
-const canClear = ({ engine, parts }: ComboboxContext): boolean => {
-  const { selected, text } = engine.state();
-  return !engine.options.multiple && !!(keysOf(selected).size || text || parts.field?.value);
-};
-
-/** What keys do beyond moving. True when that is done, or when the browser shall. */
-function act(held: Held, intent: ComboboxIntent, item: Item | undefined, event: KeyboardEvent): boolean {
-  const { engine, parts } = held.context;
-  const cause = { reason: 'key', event, source: parts.holder } as const;
-  if (intent === 'leave') {
-    leave(held, item, event);
-    return true;
-  }
-  // Escape is somebody else's then.
-  if (intent === 'clear' && !canClear(held.context)) return true;
-  const acts: Partial<Record<ComboboxIntent, () => void>> = {
-    clear: () => engine.intend('clear', cause),
-    escape: () => engine.intend('close', { ...cause, reason: 'escape' }),
-    enter: () => enter(held, item, event),
-    open: () => held.items.intend('open', undefined, 'key', event),
-    'open-first': () => held.items.intend('open-first', undefined, 'key', event),
-    'open-last': () => held.items.intend('open-last', undefined, 'key', event),
-    close: () => held.items.intend('close', undefined, 'key', event),
-  };
-  const own = acts[intent];
-  if (!own) return false;
-  event.preventDefault();
-  own();
-  engine.render();
-  return true;
-}
 
 const listOf = (held: () => Held, context: ComboboxContext, found: Results): Held['items'] => {
   const { engine, parts } = context;
@@ -155,52 +51,6 @@ const listOf = (held: () => Held, context: ComboboxContext, found: Results): Hel
     changed: found.stale,
   });
 };
-
-/** Focus goes to the field, and back to what opened the list; it leaves the user's own text as it is. */
-const focusPolicy = (held: Held): FocusPolicy => ({
-  returns: 'inside',
-  place: placeOf,
-  giveBack: (place, scope) => place?.giveBack(scope, held.context.parts.trigger),
-  enter() {
-    const { engine, parts } = held.context;
-    const { holder, field, trigger } = parts;
-    const active = engine.root.ownerDocument.activeElement;
-    if (trigger !== holder || (active !== holder && engine.root.contains(active))) holder.focus();
-    else if (!held.isTyped) field?.select();
-  },
-  tab() {},
-});
-
-/** The list in a layer of its own: shown as the popup, beside what looks like the field. */
-function layerOf(held: Held): Service<ComboboxState> {
-  const { engine, parts } = held.context;
-  const { options } = engine;
-  const host = {
-    ...engine,
-    root: parts.popup,
-    options: { fit: 'anchor', ...options, anchor: parts.box } as const,
-  };
-  const opening = layer<Anchor>(
-    { ...host, options: {} },
-    {
-      showing: asPopover(parts.popup),
-      position: anchored(host, { area: 'block-end span-inline-end', gap: 4 }),
-      focus: focusPolicy(held),
-      outside: 'close',
-      focusOut: 'close',
-    },
-  );
-  return {
-    parts: () => opening.parts?.() ?? [],
-    show(change) {
-      if (change.name === 'open') opening.show?.({ ...change, source: parts.box });
-    },
-    settle(change) {
-      if (change.name === 'open') opening.settle?.(change);
-    },
-    release: () => opening.release?.(),
-  };
-}
 
 /** The name of the list: that of its field, unless the author has named it. */
 const nameFor = ({ list: box, holder }: ComboboxParts): string | undefined => {
@@ -289,7 +139,7 @@ export function controller(
   const items = listOf(() => held, context, found);
   const held: Held = { context, found, value, items, ids: idMaker(), isTyped: false };
   view.labelOf = found.labelOf;
-  const shown = layerOf(held);
+  const shown = popupLayer(held);
   const name = nameFor(parts);
   const unfollow = followField(context, {
     tokens: value.tokens,

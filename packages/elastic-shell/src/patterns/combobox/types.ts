@@ -32,7 +32,7 @@ interface SourceOptions<I extends Item> extends RowOptions<I> {
   /** The label of a key that no option at hand has. Default: the key itself. */
   labelOf?(key: string): string;
   /** Makes an option of what was typed, at once or by a promise; the list offers to add it. Default: none. */
-  create?(query: string): I | PromiseLike<I>;
+  create?(query: string): NoInfer<I> | PromiseLike<NoInfer<I>>;
 }
 
 /** What a combobox is told about the form it stands in, and its words. */
@@ -41,6 +41,7 @@ interface FieldOptions {
   name?: string;
   /** Whether a form can be sent with nothing selected. Default: as the field says. */
   required?: boolean;
+  /** Every word that it says. Default: English. */
   messages?: ComboboxWords;
 }
 

@@ -7,10 +7,11 @@ import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import type { OpenOptions } from '../../engine/types.js';
 import { dialogFocus, type FocusOptions, popoverFocus } from '../../focus/focus-policy.js';
 import { labelsOf } from '../../labels/labels.js';
-import { layer, type LayerOptions } from '../../layer/layer.js';
+import { layer } from '../../layer/layer.js';
 import { withMessage } from '../../layer/message.js';
 import { wireWithResult, type WithResult } from '../../layer/result.js';
 import { asModal, asPopover, isShown } from '../../layer/top-layer.js';
+import type { LayerOptions } from '../../layer/types.js';
 import { closeWhen } from './breakpoint.js';
 import { onSwipe } from './swipe.js';
 

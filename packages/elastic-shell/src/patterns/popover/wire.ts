@@ -10,9 +10,10 @@ import type { Cells, OpenOptions, Wired } from '../../engine/types.js';
 import { dialogFocus, type FocusOptions, popoverFocus } from '../../focus/focus-policy.js';
 import { labelsOf } from '../../labels/labels.js';
 import { delayOf, hoverGroup } from '../../layer/hover.js';
-import { layer, type LayerOptions } from '../../layer/layer.js';
+import { layer } from '../../layer/layer.js';
 import { withMessage } from '../../layer/message.js';
 import { asModal, asPopover, isShown } from '../../layer/top-layer.js';
+import type { LayerOptions } from '../../layer/types.js';
 import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
 import { anchored, type AnchorOptions } from '../../position/anchored.js';
 
@@ -40,8 +41,8 @@ const isDialog = (root: HTMLElement | null | undefined): root is HTMLDialogEleme
 
 /**
  * Wires a popover. Buttons name it by `commandfor` or `aria-controls`, and it stands beside them.
- * Needs structure.css for its place. Follows HTML's popovers and CSS `position-area`. Throws a
- * TypeError when `root` is no element (with `modal`: no `<dialog>`) or is wired already, or an option is unknown or has
+ * Needs structure.css for its place. Follows HTML's popovers and CSS `position-area`.
+ * Throws a TypeError when `root` is no element (with `modal`: no `<dialog>`) or is wired already, or an option is unknown or has
  * a wrong value; and on opening when there is nothing to stand beside.
  */
 export function wirePopover(root: HTMLElement, own?: PopoverOptions): Popover {

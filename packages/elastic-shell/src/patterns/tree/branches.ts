@@ -6,7 +6,7 @@ import { isPromise } from '../../core/promise.js';
 
 export interface BranchOptions<N extends TreeNode = TreeNode> {
   /** The children of a lazy node, at once or by a promise; the signal aborts when nobody waits any more. Default: none. */
-  children?(node: N, signal: AbortSignal): readonly N[] | PromiseLike<readonly N[]>;
+  children?(node: N, signal: AbortSignal): readonly NoInfer<N>[] | PromiseLike<readonly NoInfer<N>[]>;
   messages?: {
     /** The words of the row that stands for children that did not come. Default: the error's message and "Try again". */
     branchFailed?(error: unknown): string;

@@ -36,6 +36,7 @@ export interface TreeOptions<N extends TreeNode = TreeNode, Multiple extends boo
   match?: MatchMode | ((label: string, query: string, node: N) => unknown);
   /** Rows as data, or a cell of them. Default: none; the markup holds them. */
   items?: ItemsOption<N>;
+  /** How many rows a filter has found, and that a branch did not come. Default: English. */
   messages?: BranchOptions<N>['messages'] & Counts;
 }
 

@@ -1,0 +1,155 @@
+// A pattern of one's own that wraps a plotting script: a tide curve on which an hour is picked. The plot has a life of
+// its own (made when wired, destroyed when unwired); the hour goes both ways between it and the state.
+import uPlot from 'uplot';
+import type { Contract } from 'elastic-shell/core';
+import {
+  chordOf,
+  type Cells,
+  type CommonOptions,
+  type Engine,
+  listen,
+  meaningOf,
+  onResize,
+  optionsOf,
+  registerPattern,
+  type Service,
+  type StateOption,
+  wire,
+  type Wired,
+} from 'elastic-shell/engine';
+
+export type TideIntent = 'later' | 'earlier' | 'first' | 'last' | 'pick';
+
+export interface TideState {
+  /** The hour that is picked, from 0. */
+  hour: number;
+}
+
+export interface TideOptions extends CommonOptions<TideState> {
+  /** The height of the water at each hour, in metres. Default: none; there is nothing to pick. */
+  heights?: readonly number[];
+  /** The first hour, or a cell: several curves with one cell keep in step. Default: 0. */
+  hour?: StateOption<number>;
+  /** How high the plot is, in pixels. Default: 160. */
+  height?: number;
+}
+
+/** A wired tide curve: its state `hour`. */
+export interface TideCurve extends Wired, Cells<TideState> {}
+
+declare module 'elastic-shell/defaults' {
+  interface PatternOptions {
+    'tide-curve': TideOptions;
+  }
+}
+
+const keys: Record<string, TideIntent> = {
+  'inline-next': 'later',
+  'inline-previous': 'earlier',
+  'block-previous': 'later',
+  'block-next': 'earlier',
+  Home: 'first',
+  End: 'last',
+};
+
+/** The contract: role slider of WAI-ARIA. */
+export const tideCurve: Contract<TideState, TideOptions, TideIntent> = {
+  name: 'tide-curve',
+  options: {
+    guard: 'a function',
+    onChange: 'a function',
+    heights: 'an object',
+    hour: 'a number or a cell',
+    height: 'a number',
+  },
+  commands: { '--later': 'later', '--earlier': 'earlier' },
+  read: () => ({ hour: 0 }),
+  step(state, intent, { at, options: { heights = [] } }) {
+    const end = Math.max(0, heights.length - 1);
+    const to = { later: state.hour + 1, earlier: state.hour - 1, first: 0, last: end, pick: Number(at) }[
+      intent
+    ];
+    const hour = Math.min(end, Math.max(0, Math.round(to)));
+    return hour === state.hour ? state : { hour };
+  },
+  semantics: {
+    root: ({ hour }, { options: { heights = [] } }) => ({
+      role: 'slider',
+      tabindex: '0',
+      'aria-valuemin': '0',
+      'aria-valuemax': `${Math.max(0, heights.length - 1)}`,
+      'aria-valuenow': `${hour}`,
+      'aria-valuetext': wordsOf(hour, heights[hour]),
+    }),
+  },
+};
+registerPattern('tide-curve', tideCurve.options);
+
+const wordsOf = (hour: number, metres = 0): string =>
+  `${String(hour).padStart(2, '0')}:00, ${metres.toFixed(1)} metres`;
+
+const colourOf = (root: Element, name: string): string =>
+  getComputedStyle(root).getPropertyValue(name).trim() || 'currentColor';
+
+/** Makes the plot in `root`, `height` pixels high. */
+const plotIn = (root: HTMLElement, heights: readonly number[], height: number): uPlot =>
+  new uPlot(
+    {
+      width: root.clientWidth || 320,
+      height,
+      legend: { show: false },
+      cursor: { drag: { x: false, y: false }, y: false },
+      scales: { x: { time: false } },
+      axes: [
+        { size: 26, stroke: colourOf(root, 'color'), values: (_, hours) => hours.map((hour) => `${hour}`) },
+        { size: 34, stroke: colourOf(root, 'color') },
+      ],
+      series: [{}, { stroke: '#1d7480', fill: 'rgb(29 116 128 / 22%)', width: 2 }],
+    },
+    [heights.map((_, hour) => hour), [...heights]],
+    root,
+  );
+
+function serve(engine: Engine<TideState, TideOptions, TideIntent>): Service<TideState> {
+  const { root, options, state } = engine;
+  const { heights = [], height = 160 } = options;
+  const plot = plotIn(root, heights, height);
+  /** Stands the plot's own cursor at the hour. */
+  const show = (): void => plot.setCursor({ left: plot.valToPos(state().hour, 'x'), top: 0 }, false);
+  const releases = [
+    onResize([root], () => {
+      plot.setSize({ width: root.clientWidth, height });
+      show();
+    }),
+    listen(root, {
+      keydown(event) {
+        const intent = meaningOf(keys, chordOf(event, root));
+        if (!intent || event.defaultPrevented) return;
+        event.preventDefault();
+        engine.intend(intent, { reason: 'key', event });
+      },
+      click(event) {
+        const { left } = plot.over.getBoundingClientRect();
+        engine.intend('pick', { reason: 'press', event }, `${plot.posToVal(event.clientX - left, 'x')}`);
+      },
+      // The plot moves its cursor with the pointer; what is picked is where that leaves it.
+      pointerleave: show,
+    }),
+  ];
+  return {
+    show,
+    release() {
+      releases.forEach((release) => release());
+      plot.destroy();
+    },
+  };
+}
+
+/**
+ * Wires a tide curve on an empty element with a name. Follows the WAI-ARIA slider pattern. Throws a TypeError when `root`
+ * is no element or is wired already, or an option is unknown.
+ */
+export function wireTideCurve(root: HTMLElement, own?: TideOptions): TideCurve {
+  const options = optionsOf(tideCurve, own, root);
+  return wire<TideState, TideOptions, TideIntent>(root, tideCurve, options, serve);
+}

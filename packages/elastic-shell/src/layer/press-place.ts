@@ -1,0 +1,26 @@
+// Where a press has gone: onto a backdrop, or onto a scrollbar, which report the element they belong to.
+import { targetOf } from '../engine/dom.js';
+
+const isWithin = ({ clientX, clientY }: MouseEvent, element: Element): boolean => {
+  const { left, right, top, bottom } = element.getBoundingClientRect();
+  return clientX >= left && clientX <= right && clientY >= top && clientY <= bottom;
+};
+
+/** A backdrop reports its element as the target: only the rectangle tells them apart. */
+export const isOnBackdrop = (event: MouseEvent, id: Element): boolean =>
+  event.target === id && id.clientWidth > 0 && !isWithin(event, id);
+
+/** A press on a scrollbar is no press on what scrolls. */
+export const isOnScrollbar = (event: MouseEvent): boolean => {
+  const target = targetOf(event);
+  if (!target) return false;
+  const { clientWidth, clientHeight, localName } = target;
+  if (localName === 'html')
+    return clientWidth > 0 && (event.clientX >= clientWidth || event.clientY >= clientHeight);
+  const { offsetX, offsetY } = event;
+  return (
+    clientWidth > 0 &&
+    isWithin(event, target) &&
+    (offsetX < 0 || offsetX > clientWidth || offsetY > clientHeight)
+  );
+};

@@ -1,0 +1,111 @@
+// What keys and presses do in a combobox beyond moving: picking, adding, clearing, leaving.
+import type { Item } from '../../core/collection/items.js';
+import { holds, keysOf } from '../../core/collection/selection.js';
+import type { ComboboxIntent, ComboboxState } from '../../core/contract/combobox.js';
+import { isPromise } from '../../core/promise.js';
+import type { Change } from '../../engine/types.js';
+import type { IdMaker } from '../../labels/labels.js';
+import type { IntendingList } from '../../list/types.js';
+import { addKey, type Results } from './results.js';
+import type { ComboboxContext } from './types.js';
+import type { Value } from './value.js';
+
+/** What one combobox holds while it is wired. */
+export interface Held {
+  context: ComboboxContext;
+  found: Results;
+  value: Value;
+  items: IntendingList<ComboboxState, ComboboxIntent>;
+  ids: IdMaker;
+  /** Typed into since it opened. */
+  isTyped: boolean;
+}
+
+/** The state follows from what has happened. */
+export const settled = (
+  { context: { engine } }: Held,
+  next: Partial<ComboboxState>,
+  reason: Change['reason'],
+): void => engine.change(next, { reason }, true);
+
+/** Makes an option of what was typed, and picks it. */
+function add(held: Held, reason: 'press' | 'key', event: Event): void {
+  const { engine, say, announce } = held.context;
+  const take = (item: Item): void => {
+    held.found.learn(item);
+    pick(held, item.key, reason, event);
+  };
+  const fail = (error: unknown): void => announce.say(say.failed(error));
+  try {
+    const made = engine.options.create?.(engine.state().query.trim());
+    if (isPromise(made)) void made.then(take).then(undefined, fail);
+    else if (made) take(made);
+  } catch (error) {
+    fail(error);
+  }
+}
+
+/** Picks an option, as a press or Enter does. */
+export function pick(held: Held, key: string, reason: 'press' | 'key', event: Event): void {
+  const { engine, say, announce } = held.context;
+  const { multiple, limit = Infinity } = engine.options;
+  const { selected } = engine.state();
+  if (key === addKey) return add(held, reason, event);
+  if (multiple && !holds(selected, key) && keysOf(selected).size >= limit) announce.say(say.full(limit));
+  // What was typed to find it is not what is meant.
+  if (!multiple) held.isTyped = false;
+  held.items.intend('pick', key, reason, event);
+}
+
+/** Tab leaves; on a closed-choice combobox it takes the current option along, as a native select does. */
+function leave(held: Held, item: Item | undefined, event: KeyboardEvent): void {
+  const { engine, parts } = held.context;
+  if (!parts.field && !engine.options.multiple && item && engine.state().open)
+    pick(held, item.key, 'key', event);
+  engine.intend('close', { reason: 'key', event, source: parts.holder });
+}
+
+function enter(held: Held, item: Item | undefined, event: KeyboardEvent): void {
+  const { engine, parts } = held.context;
+  if (item && !item.disabled) return pick(held, item.key, 'key', event);
+  if (!item && (engine.options.freeText || !engine.state().query))
+    engine.intend('close', { reason: 'key', event, source: parts.holder });
+}
+
+/** Whether there is anything for Escape to clear: what is empty is not, and tokens are taken away one by one. */
+const canClear = ({ engine, parts }: ComboboxContext): boolean => {
+  const { selected, text } = engine.state();
+  return !engine.options.multiple && !!(keysOf(selected).size || text || parts.field?.value);
+};
+
+/** What keys do beyond moving. True when that is done, or when the browser shall. */
+export function act(
+  held: Held,
+  intent: ComboboxIntent,
+  item: Item | undefined,
+  event: KeyboardEvent,
+): boolean {
+  const { engine, parts } = held.context;
+  const cause = { reason: 'key', event, source: parts.holder } as const;
+  if (intent === 'leave') {
+    leave(held, item, event);
+    return true;
+  }
+  // Escape is somebody else's then.
+  if (intent === 'clear' && !canClear(held.context)) return true;
+  const acts: Partial<Record<ComboboxIntent, () => void>> = {
+    clear: () => engine.intend('clear', cause),
+    escape: () => engine.intend('close', { ...cause, reason: 'escape' }),
+    enter: () => enter(held, item, event),
+    open: () => held.items.intend('open', undefined, 'key', event),
+    'open-first': () => held.items.intend('open-first', undefined, 'key', event),
+    'open-last': () => held.items.intend('open-last', undefined, 'key', event),
+    close: () => held.items.intend('close', undefined, 'key', event),
+  };
+  const own = acts[intent];
+  if (!own) return false;
+  event.preventDefault();
+  own();
+  engine.render();
+  return true;
+}

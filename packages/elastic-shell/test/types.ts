@@ -1,0 +1,141 @@
+// What users write, as types: checked by `npm run types`, never run. Each `@ts-expect-error` is a mistake that must be one.
+import {
+  cell,
+  type Cell,
+  type Change,
+  type Combobox,
+  type Item,
+  type Listbox,
+  type ReadCell,
+  setDefaults,
+  type TreeNode,
+  type Wire,
+  wireAccordion,
+  wireCarousel,
+  wireCombobox,
+  type Wired,
+  wireDialog,
+  wireListbox,
+  wireMenu,
+  wireSwitch,
+  wireTabs,
+  wireTree,
+} from 'elastic-shell';
+import { wire, type Contract } from 'elastic-shell/engine';
+
+declare const root: HTMLElement;
+/** True where both are the same type. */
+type Same<A, B> = (<T>() => T extends A ? 1 : 2) extends <T>() => T extends B ? 1 : 2 ? true : false;
+const yes = <T extends true>(): T | undefined => undefined;
+
+interface Boat extends Item {
+  berth: string;
+  draught: number;
+}
+declare const boats: readonly Boat[];
+
+// A change is a union by the name of its state: who asks for the name knows the value.
+wireTabs(root, {
+  guard(change) {
+    if (change.name === 'selected') yes<Same<typeof change.value, string | undefined>>();
+    else yes<Same<typeof change.value, ReadonlySet<string>>>();
+    // @ts-expect-error: tabs have no such state
+    return change.name !== 'open';
+  },
+  onChange: ({ name, value }) => name === 'closed' && value.has('a'),
+});
+wireDialog(root, { guard: ({ value, result }) => !value || result !== 'strike' });
+wireSwitch(root, { onChange: ({ value }) => yes<Same<typeof value, boolean>>() });
+const hears = (change: Change): void => void change.reason;
+wireAccordion(root, { onChange: hears });
+
+// `selected` is typed by `multiple`.
+const one = wireListbox(root);
+yes<Same<typeof one.selected, Cell<string | undefined>>>();
+const several = wireListbox(root, { multiple: true, selected: ['a', 'b'] });
+yes<Same<typeof several.selected, Cell<ReadonlySet<string>>>>();
+wireListbox(root, { selected: cell<string | undefined>('a') });
+// @ts-expect-error: of one a key, not keys
+wireListbox(root, { selected: ['a', 'b'] });
+const choice = wireCombobox(root, { items: boats, multiple: true });
+choice.selected.set(new Set(['a']));
+const leaves = wireTree(root, { multiple: true });
+yes<Same<typeof leaves.selected, Cell<ReadonlySet<string>>>>();
+wireListbox(root, {
+  multiple: true,
+  onChange: (change) => change.name === 'selected' && change.value.has('a'),
+});
+
+// Items are inferred in what is given about them.
+wireListbox(root, { items: boats, render: ({ berth, draught }) => `${berth} ${draught.toFixed(1)}` });
+wireCombobox(root, {
+  items: async (query: string) => boats.filter(({ berth }) => berth.includes(query)),
+  render: ({ berth }) => berth,
+  match: (label, query, { draught }) => label.startsWith(query) && draught < 2,
+  create: (query) => ({ key: query, label: query, berth: 'none', draught: 0 }),
+});
+wireCombobox(root, {
+  items: boats,
+  // @ts-expect-error: what is made is one of the items
+  create: (query) => ({ key: query }),
+});
+interface Part extends TreeNode {
+  hours: number;
+  children?: readonly Part[] | 'lazy';
+}
+declare const parts: readonly Part[];
+wireTree(root, {
+  items: parts,
+  render: ({ hours }) => `${hours} h`,
+  children: async ({ hours }) => parts.filter((part) => part.hours < hours),
+  match: (_, __, { hours }) => hours > 2,
+});
+wireListbox(root, { items: cell(boats), render: ({ berth }) => berth });
+
+// All of that holds through a function that passes a wire function on.
+const later =
+  <A extends unknown[], W extends Wired>(wireIt: (...given: A) => W) =>
+  (...given: A): W =>
+    wireIt(...given);
+const laterListbox = later(wireListbox);
+laterListbox(root, { items: boats, render: ({ berth }) => berth });
+const laterSeveral = laterListbox(root, { items: boats, multiple: true });
+yes<Same<typeof laterSeveral, Listbox<true>>>();
+later(wireTree)(root, { items: parts, render: ({ hours }) => `${hours}` });
+const whatever: Wire<never>[] = [wireTabs, wireDialog, wireListbox, wireTree];
+
+// States are cells, and verbs are functions.
+const carousel = wireCarousel(root, { selected: 'a' });
+yes<Same<typeof carousel.selected, Cell<string | undefined>>>();
+carousel.next();
+const menu = wireMenu(root, { onPick: ({ key, about, checked }) => [key, about?.id, checked] });
+yes<Same<typeof menu.about, ReadCell<Element | undefined>>>();
+menu.show();
+declare const combobox: Combobox;
+combobox.deselect('a');
+
+// Options and defaults.
+setDefaults('combobox', { debounce: 300 });
+setDefaults('listbox', { multiple: true });
+// @ts-expect-error: no such pattern
+setDefaults('dialgo', {});
+// @ts-expect-error: no such option
+wireDialog(root, { outsid: 'keep' });
+// @ts-expect-error: no such word
+wireDialog(root, { outside: 'shut' });
+
+// A contract of one's own: its intents are a union, its changes too.
+interface Lamp {
+  lit: boolean;
+  watts: number;
+}
+declare const lamp: Contract<Lamp, { most?: number }, 'light' | 'dim'>;
+const wiredLamp = wire(root, lamp, { guard: (change) => change.name === 'lit' && change.value }, (engine) => {
+  engine.intend('dim', { reason: 'program' });
+  // @ts-expect-error: no such intent
+  engine.intend('burn', { reason: 'program' });
+  return { show: (change) => change.name === 'watts' && change.value.toFixed() };
+});
+yes<Same<typeof wiredLamp.watts, Cell<number>>>();
+
+export { whatever };
