@@ -91,17 +91,28 @@ const wordsOf = (hour: number, metres = 0): string =>
 const colourOf = (root: Element, name: string): string =>
   getComputedStyle(root).getPropertyValue(name).trim() || 'currentColor';
 
-/** Makes the plot in `root`, `height` pixels high. */
-const plotIn = (root: HTMLElement, heights: readonly number[], height: number): uPlot =>
+/** Makes the plot in `root`, `height` pixels high. It draws after the fact: `drawn` hears when it has. */
+const plotIn = (
+  root: HTMLElement,
+  heights: readonly number[],
+  height: number,
+  drawn: (plot: uPlot) => void,
+): uPlot =>
   new uPlot(
     {
       width: root.clientWidth || 320,
       height,
       legend: { show: false },
+      hooks: { draw: [drawn] },
       cursor: { drag: { x: false, y: false }, y: false },
       scales: { x: { time: false } },
       axes: [
-        { size: 26, stroke: colourOf(root, 'color'), values: (_, hours) => hours.map((hour) => `${hour}`) },
+        {
+          size: 26,
+          incrs: [1, 2, 3, 6],
+          stroke: colourOf(root, 'color'),
+          values: (_, hours) => hours.map((hour) => `${hour}`),
+        },
         { size: 34, stroke: colourOf(root, 'color') },
       ],
       series: [{}, { stroke: '#1d7480', fill: 'rgb(29 116 128 / 22%)', width: 2 }],
@@ -113,14 +124,12 @@ const plotIn = (root: HTMLElement, heights: readonly number[], height: number): 
 function serve(engine: Engine<TideState, TideOptions, TideIntent>): Service<TideState> {
   const { root, options, state } = engine;
   const { heights = [], height = 160 } = options;
-  const plot = plotIn(root, heights, height);
   /** Stands the plot's own cursor at the hour. */
-  const show = (): void => plot.setCursor({ left: plot.valToPos(state().hour, 'x'), top: 0 }, false);
+  const stand = (at: uPlot): void => at.setCursor({ left: at.valToPos(state().hour, 'x'), top: 0 }, false);
+  const plot = plotIn(root, heights, height, stand);
+  const show = (): void => stand(plot);
   const releases = [
-    onResize([root], () => {
-      plot.setSize({ width: root.clientWidth, height });
-      show();
-    }),
+    onResize([root], () => plot.setSize({ width: root.clientWidth, height })),
     listen(root, {
       keydown(event) {
         const intent = meaningOf(keys, chordOf(event, root));
