@@ -32,33 +32,35 @@ interface Page {
 
 /** The attributes as they were; one that went and came back stands last, so the author's others go behind it again. */
 const putBack = (element: Element, { before, order }: Page): void => {
-  for (const [name, value] of before) writeOne(element, name, value);
+  for (const [name, value] of before)
+    if (value === null) element.removeAttribute(name);
+    else if (element.getAttribute(name) !== value) element.setAttribute(name, value);
   for (const name of order ?? []) {
     const attribute = element.getAttributeNode(name);
     if (attribute) element.setAttributeNode(element.removeAttributeNode(attribute));
   }
 };
 
-const writeOne = (element: Element, name: string, value: string | null): void => {
-  if (value === element.getAttribute(name)) return;
+/** Writes one attribute that is wanted, or not any more, and keeps what stood there. */
+const settle = (element: Element, page: Page, name: string, value: string | null): void => {
+  const { before } = page;
+  const current = element.getAttribute(name);
+  if (value === current) return;
+  // A style attribute that is written again would break a strict Content-Security-Policy.
+  if (value === null)
+    page.order ??= element.getAttributeNames().filter((own) => before.get(own) !== null && own !== 'style');
+  if (!before.has(name)) before.set(name, current);
   if (value === null) element.removeAttribute(name);
   else element.setAttribute(name, value);
 };
 
 const write = (element: Element, page: Page): void => {
   const { before, wanted } = page;
-  const next = new Map(before);
-  for (const attributes of wanted)
-    if (attributes) for (const name of Object.keys(attributes)) next.set(name, attributes[name] ?? null);
-  for (const [name, value] of next) {
-    const current = element.getAttribute(name);
-    if (value === current) continue;
-    // A style attribute that is written again would break a strict Content-Security-Policy.
-    if (value === null)
-      page.order ??= element.getAttributeNames().filter((own) => before.get(own) !== null && own !== 'style');
-    if (!before.has(name)) before.set(name, current);
-    writeOne(element, name, value);
-  }
+  const [only = {}] = wanted;
+  const attributes: Attributes = wanted.length > 1 ? Object.assign({}, ...wanted) : only;
+  for (const name of Object.keys(attributes)) settle(element, page, name, attributes[name] ?? null);
+  for (const [name, value] of before)
+    if (!Object.hasOwn(attributes, name)) settle(element, page, name, value);
 };
 
 /** Makes a writer that has written nothing yet. */

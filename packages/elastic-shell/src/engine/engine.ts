@@ -44,8 +44,7 @@ function render<S extends object, O, I extends string>(run: Run<S, O, I>): void 
   const { root, contract, view, state, service, waiting } = run;
   if (run.isOver) return;
   const { semantics, commands } = contract;
-  const own = { 'data-wired': contract.name, ...semantics.root?.(state, view) };
-  const parts: Part[] = [[root, own], ...(service?.parts?.() ?? [])];
+  const parts: Part[] = [[root, semantics.root?.(state, view)], ...(service?.parts?.() ?? [])];
   for (const control of invokersOf(root))
     parts.push([control, semantics.opener?.(state, view, commands[control.getAttribute('command') ?? ''])]);
   if (waiting) parts.push([root, { 'aria-busy': 'true' }]);

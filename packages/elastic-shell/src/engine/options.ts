@@ -22,17 +22,17 @@ export function checkOptions(
   known: OptionKinds | undefined,
   on?: unknown,
 ): void {
-  const place = on ? ` (on ${described(on)})` : '';
+  const place = (): string => (on ? ` (on ${described(on)})` : '');
   for (const [name, value] of known ? Object.entries(options) : []) {
     const kind = known && Object.hasOwn(known, name) ? known[name] : undefined;
     if (!kind)
       throw new TypeError(
-        `elastic-shell: ${whose} has no option "${name}"; ${suggestion(name, Object.keys(known ?? {}))}${place}`,
+        `elastic-shell: ${whose} has no option "${name}"; ${suggestion(name, Object.keys(known ?? {}))}${place()}`,
       );
     const must = value === undefined ? undefined : wanted(kind, value);
     if (must)
       throw new TypeError(
-        `elastic-shell: ${whose} option ${name} must be ${must}, got ${typeof value === 'string' ? value : described(value)}${place}`,
+        `elastic-shell: ${whose} option ${name} must be ${must}, got ${typeof value === 'string' ? value : described(value)}${place()}`,
       );
   }
 }

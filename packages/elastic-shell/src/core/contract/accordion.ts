@@ -63,6 +63,7 @@ export const accordion: ContractWithoutRead<AccordionState, AccordionChoices, Ac
     return options.keepOne ? [...keys, ...lone(before), ...lone(after)] : keys;
   },
   semantics: {
+    root: () => ({ 'data-wired': 'accordion' }),
     item: ({ expanded }, { options, native }, key) => ({
       ...(!native && { 'aria-expanded': `${expanded.has(key)}` }),
       ...(isHeldOpen(expanded, key, options) && { 'aria-disabled': 'true' }),

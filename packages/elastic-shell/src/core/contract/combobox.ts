@@ -190,6 +190,7 @@ export const combobox: ContractWithoutRead<ComboboxState, ComboboxChoices, Combo
     return [...touchedChosen(before.selected, after.selected), ...given(before.current, after.current)];
   },
   semantics: {
+    root: () => ({ 'data-wired': 'combobox' }),
     opener: ({ open: isOpen }, _, intent) =>
       intent === 'open' || intent === 'toggle' ? { 'aria-expanded': `${isOpen}` } : undefined,
     item(state, { options }, key) {

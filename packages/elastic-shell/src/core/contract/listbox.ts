@@ -70,6 +70,7 @@ export const listbox: ContractWithoutRead<Selecting, ListboxChoices, SelectInten
   touches: (before, after) => touchedChosen(before.selected, after.selected),
   semantics: {
     root: (_, { options, root }) => ({
+      'data-wired': 'listbox',
       role: root.getAttribute('role') ?? 'listbox',
       ...(options.multiple && { 'aria-multiselectable': 'true' }),
       ...(options.orientation && { 'aria-orientation': options.orientation }),

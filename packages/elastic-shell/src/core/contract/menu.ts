@@ -80,6 +80,7 @@ export const menu: ContractWithoutRead<MenuState, MenuChoices, MenuIntent> = {
   },
   touches: (before, after) => touchedKeys(before.checked, after.checked),
   semantics: {
+    root: () => ({ 'data-wired': 'menu' }),
     opener: ({ open }, { root }, intent) =>
       intent === 'close'
         ? undefined

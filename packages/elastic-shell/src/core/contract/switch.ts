@@ -27,6 +27,7 @@ export const switching: Contract<SwitchState, object, SwitchIntent> = {
   semantics: {
     root: ({ checked }, { root }) => ({
       role: 'switch',
+      'data-wired': 'switch',
       'data-checked': `${checked}`,
       ...(root.localName !== 'input' && { 'aria-checked': `${checked}` }),
     }),

@@ -100,6 +100,7 @@ export const tabs: ContractWithoutRead<TabsState, TabsChoices, TabsIntent> = {
     ...touchedKeys(before.closed, after.closed),
   ],
   semantics: {
+    root: () => ({ 'data-wired': 'tabs' }),
     list: (_, { options }) => (options.orientation ? { 'aria-orientation': options.orientation } : {}),
     item: ({ selected, closed }, _, key) => ({
       'aria-selected': `${key === selected}`,

@@ -58,7 +58,6 @@ export interface TreeChoices {
   activation?: 'automatic' | 'manual';
 }
 
-/** What can be selected. */
 const modeOf = ({ selectable, multiple, checks }: TreeChoices): SelectionMode => {
   if (!(selectable ?? !checks)) return 'none';
   return multiple ? 'multiple' : 'single';
@@ -227,6 +226,7 @@ export const tree: ContractWithoutRead<TreeState, TreeChoices, TreeIntent> = {
   },
   semantics: {
     root: (_, { options, root }) => ({
+      'data-wired': 'tree',
       role: root.getAttribute('role') ?? 'tree',
       ...((options.multiple || options.checks) && { 'aria-multiselectable': 'true' }),
     }),

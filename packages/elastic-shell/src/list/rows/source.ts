@@ -59,15 +59,6 @@ export const positionOf = (items: readonly Item[], at: number): Record<string, s
   'aria-setsize': `${items.length}`,
 });
 
-/** Throws a TypeError for an item without a key that is a text. */
-export function checkKey(item: unknown, at: number, on: Element): void {
-  const key: unknown = typeof item === 'object' && item !== null && 'key' in item ? item.key : undefined;
-  if (typeof key !== 'string')
-    throw new TypeError(
-      `elastic-shell: item ${at} of ${described(on)} needs a key that is a text, got ${described(item)}`,
-    );
-}
-
 /**
  * `items` without those whose key has come before: that is told to the journal. Throws a TypeError when it is no list,
  * or an item has no key.
@@ -77,7 +68,10 @@ export function unlike<I extends Item>(list: Element, items: readonly I[]): read
     throw new TypeError(`elastic-shell: items of ${described(list)} must be a list, got ${described(items)}`);
   const seen = new Set<string>();
   items.forEach((item, at) => {
-    checkKey(item, at, list);
+    if (typeof item?.key !== 'string')
+      throw new TypeError(
+        `elastic-shell: item ${at} of ${described(list)} needs a key that is a text, got ${described(item)}`,
+      );
     seen.add(item.key);
   });
   if (seen.size === items.length) return items;
