@@ -32,15 +32,23 @@ export type OptionKind = readonly string[] | keyof typeof kinds;
 /** Every option of a pattern by name. */
 export type OptionKinds = Readonly<Record<string, OptionKind>>;
 
+// Each is written out: a bundler leaves out what is not used only where nothing is spread.
+
 /** The options of everything that is wired. */
 export const commonKinds = { guard: 'a function', onChange: 'a function' } as const;
 
 /** The options of everything that opens. */
-export const openKinds = { ...commonKinds, open: 'true, false or a cell' } as const;
+export const openKinds = {
+  guard: 'a function',
+  onChange: 'a function',
+  open: 'true, false or a cell',
+} as const;
 
 /** The options of what stands above the page. */
 export const layerKinds = {
-  ...openKinds,
+  guard: 'a function',
+  onChange: 'a function',
+  open: 'true, false or a cell',
   outside: ['close', 'absorb', 'keep'],
   escape: ['close', 'keep'],
   focusOut: ['close', 'keep'],
