@@ -99,6 +99,11 @@ export default ts.config(
     },
   },
   {
+    // What is written there is for its types alone.
+    files: ['packages/elastic-shell/test/types.ts'],
+    rules: { '@typescript-eslint/no-unused-vars': 'off' },
+  },
+  {
     files: ['packages/elastic-shell/test/**', 'examples/desk/src/**', 'scripts/screenshots.mjs'],
     languageOptions: { globals: { ...globals.browser, ...globals.jest } },
   },

@@ -79,3 +79,17 @@ it('has at most 40 casts and 40 non-null assertions in the library, each cast wi
     );
   expect(casts.filter((each) => !hasReason(each)).map(({ file, node }) => placeOf(file, node))).toEqual([]);
 });
+
+it('has a docstring for everything that is exported', () => {
+  const silent = files.flatMap((file) =>
+    file.tree.statements
+      .filter(
+        (statement) =>
+          ts.canHaveModifiers(statement) &&
+          ts.getModifiers(statement)?.some(({ kind }) => kind === ts.SyntaxKind.ExportKeyword),
+      )
+      .filter((statement) => !ts.getJSDocCommentsAndTags(statement).length)
+      .map((statement) => placeOf(file, statement)),
+  );
+  expect(silent).toEqual([]);
+});

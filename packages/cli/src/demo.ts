@@ -44,6 +44,7 @@ export function serveDesk(port: number): Promise<string> {
   });
 }
 
+/** The command `demo`. */
 export function demoCommand(streams: Streams): Command {
   return new Command('demo')
     .description('Serves the yard desk, the demo of every pattern, until it is stopped.')

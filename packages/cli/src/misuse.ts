@@ -1,5 +1,6 @@
 // A mistake of the caller's: one clear sentence, exit code 2 (or the one given), no stack trace.
 
+/** An error that is told as one sentence. */
 export class Misuse extends Error {
   constructor(
     sentence: string,

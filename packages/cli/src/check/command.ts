@@ -6,6 +6,7 @@ import { formats } from './format.js';
 import { checkHtml } from './html.js';
 import type { Streams } from '../streams.js';
 
+/** The command `check`; `done` hears its exit code. */
 export function checkCommand(streams: Streams, done: (exitCode: number) => void): Command {
   return new Command('check')
     .description(

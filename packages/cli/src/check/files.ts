@@ -3,6 +3,7 @@ import { readFile, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import { glob } from 'tinyglobby';
 
+/** A file, or standard input, as text. */
 export interface Source {
   name: string;
   text: string;
@@ -24,6 +25,7 @@ const readAll = async (input: AsyncIterable<Uint8Array | string>): Promise<Buffe
   return Buffer.concat(chunks);
 };
 
+/** Reads what the paths name, and says of each that cannot be read why. */
 export async function readSources(
   paths: readonly string[],
   input: AsyncIterable<Uint8Array | string>,

@@ -3,6 +3,7 @@ import { styleText } from 'node:util';
 import { rules } from 'elastic-shell/rules';
 import type { Placed } from './html.js';
 
+/** What was found in one source. */
 export interface Result {
   name: string;
   findings: readonly Placed[];
@@ -74,4 +75,5 @@ const sarif = (results: readonly Result[]): string =>
     2,
   )}\n`;
 
+/** How findings are printed, by the name of the format. */
 export const formats = { text, json, sarif };

@@ -2,6 +2,7 @@
 import { type DefaultTreeAdapterTypes as Tree, parse } from 'parse5';
 import { examine, type Finding, type Markup } from 'elastic-shell/rules';
 
+/** A finding with its line and column. */
 export interface Placed extends Omit<Finding, 'element'> {
   /** From 1. */
   line: number;

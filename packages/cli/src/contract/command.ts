@@ -5,6 +5,7 @@ import { Misuse } from '../misuse.js';
 import { formats } from './format.js';
 import type { Streams } from '../streams.js';
 
+/** The command `contract`. */
 export function contractCommand(streams: Streams): Command {
   const names = contracts.map(({ name }) => name);
   return new Command('contract')

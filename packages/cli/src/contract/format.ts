@@ -115,4 +115,5 @@ const markdown = (notes: readonly Notes[], whole: boolean): string =>
 const json = (notes: readonly Notes[], whole: boolean): string =>
   `${JSON.stringify(whole ? notes[0] : notes, null, 2)}\n`;
 
+/** How contracts are printed, by the name of the format; `whole`: with all there is to say. */
 export const formats = { table, json, markdown };

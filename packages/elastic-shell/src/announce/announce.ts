@@ -1,4 +1,6 @@
 // Announcements: said politely in a live region, counted with plural rules, never the same thing twice in a row.
+//
+// Of several in a row the last is said, after a quiet moment: a screen reader would otherwise read all of them.
 
 /** Words for counts; `plural` is the category of the number in the language of the page (CLDR: one, few, other, …). */
 export interface Counts {
@@ -6,6 +8,7 @@ export interface Counts {
   count?(found: number, plural: Intl.LDMLPluralRule): string;
 }
 
+/** Says things to those who hear the page rather than see it. */
 export interface Announcer {
   say(words: string): void;
   /** That there is nothing is also seen, where the status is not the author's own. */

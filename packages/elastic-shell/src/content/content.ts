@@ -16,6 +16,7 @@ export type Content = Node | string | RenderInto | { default: Node | string | Re
 export type ContentSource =
   string | ((signal: AbortSignal, key?: string) => Content | undefined | Promise<Content | undefined>);
 
+/** The options of content that comes later. */
 export interface ContentOptions {
   /**
    * What makes the content: a function, or the selector of a `<template>`. It may answer with a promise;

@@ -1,9 +1,12 @@
 // Content that comes later for the panels of items: each is asked for when its panel first shows.
+//
+// Each panel has a host of its own, open while its item shows, so that one loader serves layers and panels alike.
 import type { Part } from '../engine/attribute-writer.js';
 import type { Service } from '../engine/service.js';
 import type { Openable } from '../core/contract/openable.js';
 import { type ContentOptions, withContent } from './content.js';
 
+/** The contents of panels, each loaded when its panel first shows. */
 export interface LazyPanels {
   parts(): Part[];
   /** The panel of `key` shows now, or no more. */

@@ -7,6 +7,7 @@ export interface LoadWords {
   failed(error: unknown): string;
 }
 
+/** What is shown in place of content that has not come. */
 export interface LoadNotice {
   /** Shows progress, if nothing comes for a while. */
   wait(): void;

@@ -169,6 +169,7 @@ const early = (loading: Loading): (() => void) => {
   };
 };
 
+/** `service`, with the content of `host` loaded as its options say. */
 export function loading(host: ContentHost, service: Service<Openable>): Service<Openable> {
   const { root, options } = host;
   const place = root.querySelector<HTMLElement>('[data-content]') ?? root;

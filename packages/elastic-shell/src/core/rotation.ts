@@ -1,5 +1,6 @@
 // Rotation: which slide follows, and whether the slides may turn by themselves now. Pure.
 
+/** All that decides whether slides turn by themselves. */
 export interface RotationView {
   /** The user, or the page, wants it. */
   rotating: boolean;

@@ -1,5 +1,8 @@
 // The attribute writer: the only one that writes attributes. It is told what should stand on which element, writes
 // what differs, keeps what stood there, and puts it back when nobody wants it any more.
+//
+// Each service has a sheet of its own, so that one which knows what changed can patch that alone. Given the very same object
+// again for an element, the page is not even read.
 import type { Attributes } from '../core/contract/contract.js';
 
 /** An element, and what shall stand on it; undefined for nothing more. */
@@ -16,6 +19,7 @@ export interface Sheet {
   patch(parts: Iterable<Part>): void;
 }
 
+/** Writes the attributes of one wired root and of its parts. */
 export interface AttributeWriter {
   sheet(): Sheet;
   /** Puts back everything. */

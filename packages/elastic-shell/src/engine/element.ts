@@ -4,6 +4,7 @@ import type { OptionKind, OptionKinds } from '../core/contract/options.js';
 import { isCell } from './dom.js';
 import type { Change, Wire, Wired } from './types.js';
 
+/** How an element finds what it wires, and what its attributes mean. */
 export interface ElementRules {
   /** The selector of the root inside the element; `:scope` for the element itself. */
   root: string;

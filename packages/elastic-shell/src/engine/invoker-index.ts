@@ -1,5 +1,8 @@
 // The invoker index: which controls name what. One observer for everything that is wired keeps it current, and one
 // listener an event type a tree hears for all of it, however much is wired.
+//
+// A control is filed under the id it names (`commandfor`, else `aria-controls`) when it is first seen. It is struck off when
+// it is looked up and has left the page or names another, so that nothing has to be told when controls go.
 import { isElement, treeOf } from './dom.js';
 import { invokerEvents, onInvokerEvent } from './invoker-events.js';
 import { engineNamed, engineOf, namedBy, naming, type Running } from './registry.js';

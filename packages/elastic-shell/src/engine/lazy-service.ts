@@ -1,4 +1,6 @@
 // A lazy service: one whose work is loaded only where it is asked for. Until it is there, nothing is missing but its extras.
+//
+// What comes too late, after everything was taken away, is released unseen.
 import type { Service } from './service.js';
 
 /** `service` joined by the one that `load` brings, which comes first. */

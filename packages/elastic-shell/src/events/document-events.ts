@@ -1,5 +1,5 @@
 // Document events: what services hear of the whole document. However many hear of an event type, the document has one
-// listener for it.
+// listener for it, which goes with the last of them.
 import { deliver } from '../core/cell.js';
 import { entriesOf, type Handlers } from './listen.js';
 

@@ -1,4 +1,6 @@
 // How a layer treats focus: as a dialog, which takes it and holds it, or as a popover, which leaves it to the user.
+//
+// A layer calls its policy when it has opened, on Tab, when focus has left it for nowhere, and when it has closed.
 import {
   chosen,
   focusOn,
@@ -12,6 +14,7 @@ import {
 } from './focusable.js';
 import type { Labels } from '../labels/labels.js';
 
+/** The options of where focus goes. */
 export interface FocusOptions {
   /**
    * Where focus goes on opening. Default: of a dialog [autofocus], else the first field, else the least destructive
@@ -49,6 +52,7 @@ const common = ({ options }: FocusHost): Pick<FocusPolicy, 'place' | 'giveBack'>
   giveBack: (place, scope) => place?.giveBack(scope, options.focusReturn),
 });
 
+/** As a dialog: it takes focus, keeps it, and gives it back from anywhere. */
 export const dialogFocus = (needs: FocusHost, { makeFocusable }: Labels): FocusPolicy => ({
   ...common(needs),
   returns: 'always',
@@ -57,6 +61,7 @@ export const dialogFocus = (needs: FocusHost, { makeFocusable }: Labels): FocusP
   hold: (from) => holdFocus(needs.root, from, makeFocusable),
 });
 
+/** As a popover: focus stays where it is, and Tab leads in and out. */
 export const popoverFocus = (needs: FocusHost): FocusPolicy => ({
   ...common(needs),
   returns: 'inside',

@@ -1,4 +1,8 @@
 // Focus: what can take it, where it goes first, how it wraps, and where it returns to.
+//
+// What the platform does by itself is not enough: its first focus may be the close cross, and when the opener is gone focus
+// falls to the body. A place (`placeOf`) outlives the element that stood there: it is told of nodes that leave, and then
+// means what follows.
 import { hasWords } from '../core/text.js';
 import { treeOf } from '../engine/dom.js';
 

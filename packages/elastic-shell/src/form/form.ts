@@ -1,8 +1,12 @@
 // Parts of a form that are no form controls of the platform's own: they send values and hear of a reset.
+//
+// They take part by the form's own events (`formdata`, `submit`, `reset`), heard on the document, so that a form may come
+// and go around them.
 import { isElement, targetOf } from '../engine/dom.js';
 import { listenIn } from '../events/document-events.js';
 import type { Handlers } from '../events/listen.js';
 
+/** What takes part in a form. */
 export interface Member {
   /** What it sends now: one value, several, or nothing. */
   value(): string | readonly string[] | undefined;

@@ -5,6 +5,7 @@ import { isElement } from '../engine/dom.js';
 import { markupOf } from './document.js';
 import { tagText } from './rules/index.js';
 
+/** How bad it is; a note only tells what happened. */
 export type Severity = 'error' | 'warning' | 'note';
 
 /** A code that is met with at run time. `D` has the values in it. */

@@ -7,6 +7,7 @@ const seen = new WeakMap<Markup, Element>();
 /** The element that a finding's markup was made of. */
 export const elementOf = (markup: Markup): Element | undefined => seen.get(markup);
 
+/** The markup of an element and what is in it. */
 export function markupOf(element: Element, parent?: Markup): Markup {
   const markup: Markup = {
     tag: element.localName,

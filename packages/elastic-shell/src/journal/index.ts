@@ -8,6 +8,7 @@ import { elementOf, markupOf } from './document.js';
 import { examine, type Finding, tagText } from './rules/index.js';
 import { hearWishes } from './wishes.js';
 
+/** One thing that was entered. */
 export interface Entry {
   code: string;
   severity: Severity;
@@ -74,6 +75,7 @@ export interface Journal {
   clear(): void;
 }
 
+/** The journal of this page. */
 export const journal: Journal = {
   /** The last 500 entries, oldest first. */
   entries,

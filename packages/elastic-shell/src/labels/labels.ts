@@ -1,4 +1,6 @@
 // Labels: the heading and the text that name and describe a layer, with ids given where there are none.
+//
+// An id is given once and kept for the element; it is written by the attribute writer, and goes with it.
 import type { Attributes } from '../core/contract/contract.js';
 
 /** Whose labels they are. */
@@ -10,6 +12,7 @@ export interface LabelHost {
 /** Attributes of the root, given the ids of its first heading and first paragraph. */
 export type LabelRule = (title?: string, description?: string) => Attributes;
 
+/** What names and describes a layer. */
 export interface Labels {
   /** What is wanted on the root (with `more`), on what names it, and on a heading that takes focus. */
   parts(more: Attributes): [Element, Attributes][];
@@ -27,6 +30,7 @@ export interface IdMaker {
   attributes(element: Element): Attributes;
 }
 
+/** Gives ids, each of its own, to elements that have none. */
 export function idMaker(): IdMaker {
   const ids = new Map<Element, string>();
   return {
@@ -52,6 +56,7 @@ export function namedByAuthor(): (element: Element) => boolean {
   };
 }
 
+/** The labels of what `host` shows, as `rule` says. */
 export function labelsOf({ root, render }: LabelHost, rule: LabelRule): Labels {
   const ids = idMaker();
   const named = new Set<Element>();

@@ -15,6 +15,7 @@ import { childrenOf } from './open-layers.js';
 /** Milliseconds for the pointer to cross from the control to what it opens. */
 const grace = 200;
 
+/** How the layers of a group open. */
 export interface GroupRules {
   /** The attributes by which a control names what it opens. */
   names: readonly string[];

@@ -2,6 +2,7 @@
 import { failureText } from '../core/text.js';
 import type { Service } from '../engine/service.js';
 
+/** The options of messages in a layer. */
 export interface MessageOptions {
   /** The words of a failure. Default: the error's own message. */
   messages?: {

@@ -1,4 +1,10 @@
-// Open layers of a document: turns Escape, the back gesture and presses into what the layer tree dismisses.
+// Open layers of a document: turns Escape, the back gesture, presses and moved focus into what the core's layer stack dismisses.
+//
+// A press is judged by where it began and where it ended: only when both were outside a layer does it count, so that a text
+// selection that ends outside, a drag and a scrollbar close nothing. Focus that moves because of a press says nothing; what
+// the press does is decided when it ends. Escape is taken from keydown, since `cancel` can be refused only once; what a
+// widget inside (a select, a date field) may use itself is left to it the first time.
+// Listeners are on the document while a layer is open in it, and on its window, for focus that goes into a frame.
 import { dismissedBy, type Layer, type LayerCause } from '../core/layers/stack.js';
 import type { Reason } from '../core/change.js';
 import { tell } from '../core/report.js';
@@ -7,6 +13,7 @@ import { type Handlers, listen } from '../events/listen.js';
 import type { Place } from '../focus/focusable.js';
 import { isOnBackdrop, isOnScrollbar } from './press-place.js';
 
+/** A layer while it is open. */
 export interface OpenLayer extends Layer<HTMLElement> {
   /** Asks the layer to close; it may refuse. */
   dismiss(reason: Reason, event?: Event): void;
@@ -211,6 +218,7 @@ export const parentOf = (control: Element | null | undefined, document: Document
   return control ? open.findLast(({ id }) => id.contains(control)) : open.at(-1);
 };
 
+/** Whether a layer is open. */
 export const isOpenLayer = (id: HTMLElement): boolean => !!layerOf(id);
 
 /** A modal layer has opened from `layer`, which closes if it is told to. */

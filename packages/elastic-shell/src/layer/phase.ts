@@ -1,7 +1,12 @@
 // Phases: closed, opening, open, closing. A phase lasts as long as the style sheet's own motion.
+//
+// It asks the element for its animations right after it was shown or hidden, and ends with the last of them; what turns for
+// ever does not count.
 
+/** Where a layer or a panel is between closed and open. */
 export type Phase = 'closed' | 'opening' | 'open' | 'closing';
 
+/** The phases of one element. */
 export interface Phases {
   now(): Phase;
   /** Enters the phase, runs `act`, then `follow`, and ends the phase once nothing moves that `act` began. */

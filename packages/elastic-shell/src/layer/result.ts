@@ -6,6 +6,7 @@ import { type Engine, type Service, wire } from '../engine/engine.js';
 import type { Cells, CommonOptions, Wired } from '../engine/types.js';
 import type { OpenVerbs } from './verbs.js';
 
+/** A wired `<dialog>` that answers with a result. */
 export interface WithResult extends Wired, Cells<Openable>, OpenVerbs {
   readonly root: HTMLDialogElement;
   /** Closes it, if the guard allows. `result` is what `ask` answers with. Default: null, as when dismissed. */

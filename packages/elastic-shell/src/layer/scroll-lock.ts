@@ -1,4 +1,6 @@
 // Holds the page still while a modal is open, without the sideways shift of a vanishing scrollbar.
+//
+// Locks are counted for each document: the first takes the scrolling away, the last gives back what stood there.
 
 import { keepStyleAttribute } from '../engine/style-attribute.js';
 

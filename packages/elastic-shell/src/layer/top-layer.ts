@@ -1,4 +1,7 @@
 // Ways to show a layer in the top layer: as a modal dialog, or as a popover beside a live page.
+//
+// Nothing is moved in the document: frameworks that render the element would not survive that. Where the platform lacks
+// dialogs or popovers (as jsdom does) the layer is shown by an attribute, so that pages can be tested there.
 import type { Attributes } from '../core/contract/contract.js';
 import { windowOf } from '../engine/dom.js';
 import type { Phase } from './phase.js';
@@ -19,6 +22,7 @@ export interface TopLayer {
 export const isShown = (root: Element): boolean =>
   'showPopover' in root ? root.matches(':popover-open') : root.getAttribute('data-phase') === 'open';
 
+/** Shown by `popover="manual"` beside a live page; where the platform has no popovers, by `hidden`. */
 export const asPopover = (root: HTMLElement): TopLayer => ({
   modal: false,
   show(beside) {
@@ -32,6 +36,10 @@ export const asPopover = (root: HTMLElement): TopLayer => ({
     'showPopover' in root ? { popover: 'manual' } : { hidden: phase === 'closed' ? '' : null },
 });
 
+/**
+ * Shown by `showModal()`, with the page behind inert and its scrolling locked; where the platform has none, by
+ * `open`.
+ */
 export const asModal = (root: HTMLDialogElement): TopLayer => ({
   modal: true,
   show(_, native) {

@@ -8,6 +8,7 @@ import type { Labels } from '../labels/labels.js';
 import type { Phase } from './phase.js';
 import type { TopLayer } from './top-layer.js';
 
+/** The options of what stands above the page. */
 export interface LayerOptions {
   /** What a press outside does. Default: `close`; `keep` for an alert dialog and beside a live page. */
   outside?: Outside;

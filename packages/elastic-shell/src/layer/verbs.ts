@@ -2,6 +2,7 @@
 import type { Openable } from '../core/contract/openable.js';
 import type { Cells } from '../engine/types.js';
 
+/** The verbs of what opens. */
 export interface OpenVerbs {
   /** Opens it, if the guard allows. */
   show(): void;

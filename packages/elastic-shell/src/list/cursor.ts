@@ -1,6 +1,7 @@
 // The cursor of a list: which item is current, and so which one has the tab stop and what keys act on.
 import type { Cause } from '../engine/types.js';
 
+/** Which item is current. */
 export interface Cursor {
   get(): string | undefined;
   /** The user has gone to an item, or it has been made current. */

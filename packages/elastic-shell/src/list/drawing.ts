@@ -9,6 +9,7 @@ import type { IdMaker } from '../labels/labels.js';
 import type { Items } from './items.js';
 import type { Panels } from './panels.js';
 
+/** What is drawn, and what it follows. */
 export interface DrawingRules {
   items: Items;
   panels?: Panels | undefined;
@@ -26,6 +27,7 @@ export interface DrawingRules {
   follows?(): unknown;
 }
 
+/** The attributes of the items of one list. */
 export interface Drawing {
   /** Brings the page up to the state; `stop` has the tab stop, `isOther`: other rows are on the page. */
   draw(stop: string | undefined, isOther: boolean): void;

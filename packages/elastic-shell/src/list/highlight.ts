@@ -30,6 +30,7 @@ const highlightIn = (view: ReturnType<typeof windowOf>): Highlight | undefined =
   return highlight;
 };
 
+/** Marks where a query stands, in a document whose platform has highlights; elsewhere it does nothing. */
 export function highlighter(document: Document): Highlighter {
   const mine = new Set<Range>();
   return {

@@ -1,5 +1,8 @@
 // The items of a list: found in the author's markup or made from data, each with a key. One idea of items serves
 // sections, tabs, menus, lists and trees.
+//
+// Those in markup are read once and kept until the document changes: an observer drops what was read. Reading looks at what
+// the observer has yet to tell, so that what is read is true in the same task; whoever follows is told all the same.
 import { indexOf, type Item } from '../core/collection/items.js';
 import { tell } from '../core/report.js';
 import { labelText } from '../core/text.js';
@@ -40,6 +43,7 @@ export interface MarkupItems extends Items {
   of(target: EventTarget | null): ItemElement | undefined;
 }
 
+/** How items are read from markup. */
 export interface MarkupRules {
   /** What an item is called. Default: all its words. */
   labelOf?(element: HTMLElement): string;

@@ -4,6 +4,7 @@ import { isLetter, typeAhead, typedNothing } from '../core/collection/type-ahead
 import type { KeyAct, KeyActs } from '../core/contract/contract.js';
 import { chordOf, meaningOf } from '../events/keys.js';
 
+/** What keys mean, and who acts on it. */
 export interface KeyboardRules<I extends string> {
   root: HTMLElement;
   /** The items that keys go through now, and the one they go from. */

@@ -1,4 +1,6 @@
 // Panels of items: which panel belongs to which item, each named by its item, and what the platform does to them.
+//
+// The platform may show a panel by itself: find-in-page by `beforematch`, a `<details>` by `toggle`. Both are handed on.
 import type { Item } from '../core/collection/items.js';
 import type { Attributes } from '../core/contract/contract.js';
 import type { Part } from '../engine/attribute-writer.js';
@@ -7,6 +9,7 @@ import { listen } from '../events/listen.js';
 import type { IdMaker } from '../labels/labels.js';
 import type { ItemElement, MarkupItems } from './items.js';
 
+/** How panels are found, and who hears of them. */
 export interface PanelRules {
   /** The panel of an item, where it has one. */
   panelOf(item: ItemElement, at: number): HTMLElement | undefined;
@@ -25,6 +28,7 @@ export interface PanelLink {
   isAround: boolean;
 }
 
+/** The panels of the items of one root. */
 export interface Panels {
   of(key: string): HTMLElement | undefined;
   linkOf(item: Item): PanelLink | undefined;

@@ -9,6 +9,7 @@ import type { Cursor } from './cursor.js';
 import type { Items, MarkupItems } from './items.js';
 import type { PanelRules } from './panels.js';
 
+/** What a pattern says about its items. */
 export interface ListRules<S, I extends string> {
   items: Items;
   /** Which item is current. Default: the one with focus. */
@@ -45,6 +46,7 @@ export interface ListRules<S, I extends string> {
   changed?(items: readonly Item[]): void;
 }
 
+/** The items of one root, served. */
 export interface List<S> extends Service<S> {
   aim(intent: string, cause: Cause): string | undefined;
   parts(): Part[];
@@ -64,6 +66,7 @@ export interface List<S> extends Service<S> {
   moved(before: readonly Item[]): void;
 }
 
+/** The same, for whoever asks something of an item. */
 export interface IntendingList<S, I extends string> extends List<S> {
   /** Has `intent` happen on the item of `at`, and brings the current item into view. */
   intend(intent: I, at: string | undefined, reason: Change['reason'], event?: Event): void;

@@ -2,6 +2,7 @@
 import type { Cell } from '../core/cell.js';
 import { type Chosen, chosenOf, holds, keysOf } from '../core/collection/selection.js';
 
+/** The verbs of what selects. */
 export interface SelectVerbs {
   /** Selects an item; with `multiple`, besides the others. */
   select(key: string): void;
@@ -26,6 +27,7 @@ export function selectVerbs(selected: Cell<Chosen>, multiple: boolean): SelectVe
   };
 }
 
+/** The verbs of what expands. */
 export interface ExpandVerbs {
   /** Opens an item; without a key, all of them. */
   expand(key?: string): void;

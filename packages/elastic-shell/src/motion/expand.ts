@@ -1,11 +1,15 @@
 // Expanding by elastic size: a panel opens and closes by its measured size, turns round half way, and follows what grows in it.
-// The style sheet moves it where the platform can interpolate to `auto`; elsewhere `expand-fallback.ts` does.
+//
+// The style sheet moves it where the platform can interpolate to `auto`; elsewhere `expand-fallback.ts` does, loaded then.
+// Of many panels that set out in one task the style is read once, when everything is written.
 import type { Attributes } from '../core/contract/contract.js';
 import { windowOf } from '../engine/dom.js';
 import type { Phase } from '../layer/phase.js';
 
+/** Along which axis a panel opens. */
 export type ElasticAxis = 'block' | 'inline';
 
+/** The motion of one panel. */
 export interface ExpandMotion {
   /** Sets out; the caller writes the attributes, of all that set out at once. */
   go(open: boolean): void;

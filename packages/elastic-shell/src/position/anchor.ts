@@ -1,4 +1,8 @@
 // Anchoring: keeps a layer beside its anchor while either moves or grows, and does nothing while neither does.
+//
+// The core's placement says where; the place is written as custom properties, relative to the anchor where the platform knows
+// it, so that the layer moves in the same frame. It is asked again on scroll, on resize, when the size of either changes, and
+// when the page around the anchor moves: an intersection observer whose area is cut down to the anchor tells of that.
 import { place, type Placement, type PlacementWish, type Rect, type Size } from '../core/layers/placement.js';
 import { isElement, windowOf } from '../engine/dom.js';
 import { isMirrored } from '../events/keys.js';
@@ -11,6 +15,7 @@ export interface Point {
   y: number;
 }
 
+/** What a layer stands beside. */
 export type Anchor = Element | Point;
 
 const rectOf = (anchor: Anchor): Rect =>

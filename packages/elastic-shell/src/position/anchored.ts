@@ -5,6 +5,7 @@ import { keepStyleAttribute } from '../engine/style-attribute.js';
 import type { Position } from '../layer/types.js';
 import { type Anchor, forgetPlace, keepBeside } from './anchor.js';
 
+/** The options of what stands beside an anchor. */
 export interface AnchorOptions extends PlacementWish {
   /** What it stands beside: an element, a point in the viewport, or a function that finds one. Default: the opener. */
   anchor?: Anchor | (() => Anchor | null | undefined);

@@ -2,6 +2,7 @@
 // kept for each set of checks, so that turning a leaf over costs its way to the root, and a branch what it holds.
 import { type Tree, wayTo } from './tree.js';
 
+/** What the box of a node shows. */
 export type Check = 'true' | 'false' | 'mixed';
 
 /** Leaves under each branch, by its key. */

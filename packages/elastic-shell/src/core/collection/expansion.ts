@@ -2,6 +2,7 @@
 import { sameKeys } from './selection.js';
 import { touch } from './touched.js';
 
+/** What rules out that several are open, or none. */
 export interface ExpansionRules {
   /** Opening one closes the others. Default: false. */
   exclusive?: boolean;

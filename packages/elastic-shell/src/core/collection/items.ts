@@ -1,5 +1,6 @@
 // Items of a collection, as the core sees them: a key, a label, and what keeps one from being reached.
 
+/** An item of a list, a menu, tabs or sections, as data or as read from markup. */
 export interface Item {
   key: string;
   /** What is read out, and what type-ahead looks for. */

@@ -1,5 +1,6 @@
 // Matching of labels: case, accents and locale by Intl, with the range that matched, for marking. Pure.
 
+/** Where in a label what is typed has to stand. */
 export type MatchMode = 'starts-with' | 'contains';
 
 /** Where in a label the match stands, in its own characters: from, up to but not including to. */

@@ -4,6 +4,7 @@ import { indexOf, type Item } from './items.js';
 /** `next` and `previous` go along the items, `up` and `down` by a row of a grid, the last two by what is in view. */
 export type Move = 'next' | 'previous' | 'first' | 'last' | 'up' | 'down' | 'page-next' | 'page-previous';
 
+/** How moves go. */
 export interface MoveRules {
   /** From the last goes on to the first, and back. Default: true. */
   wrap?: boolean;

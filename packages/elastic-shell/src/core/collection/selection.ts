@@ -11,6 +11,7 @@ const none: ReadonlySet<string> = new Set();
 export const keysOf = (chosen: Chosen): ReadonlySet<string> =>
   typeof chosen === 'string' ? new Set([chosen]) : (chosen ?? none);
 
+/** Whether an item is selected. */
 export const holds = (chosen: Chosen, key: string): boolean =>
   typeof chosen === 'object' ? chosen.has(key) : chosen === key;
 
@@ -27,8 +28,10 @@ export type Selected<Multiple extends boolean> = Multiple extends true
 export const touchedChosen = (before: Chosen, after: Chosen): readonly string[] =>
   before === after ? [] : touchedKeys(keysOf(before), keysOf(after));
 
+/** How many may be selected. */
 export type SelectionMode = 'none' | 'single' | 'multiple';
 
+/** What is selected, and where a range begins. */
 export interface Selection {
   keys: ReadonlySet<string>;
   /** Where a range begins. */

@@ -2,6 +2,7 @@
 // the branch holds, not what the tree does. Pure: each act answers with a new model that shares what stayed.
 import { indexOf, type Item } from './items.js';
 
+/** A row of a tree, as data. */
 export interface TreeNode extends Item {
   label: string;
   /** Children that are known; undefined for a leaf, `lazy` for a branch that has yet to be asked for. */
@@ -17,6 +18,7 @@ export interface Placed {
   size: number;
 }
 
+/** A tree: its first level, and every node that is known. */
 export interface Tree {
   roots: readonly TreeNode[];
   /** Every known node by key. */

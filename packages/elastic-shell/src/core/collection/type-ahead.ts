@@ -5,6 +5,7 @@ import { matcher } from './match.js';
 /** Milliseconds after which the next letter begins a new word. */
 export const pause = 500;
 
+/** A word that is being typed. */
 export interface TypeAhead {
   /** What has been typed in one go. */
   typed: string;
@@ -12,6 +13,7 @@ export interface TypeAhead {
   at: number;
 }
 
+/** No word yet. */
 export const typedNothing: TypeAhead = { typed: '', at: -Infinity };
 
 /** True for a key that is one letter, digit or sign; Space only within a word. */

@@ -1,5 +1,6 @@
 // Windowing: which rows of many to show for a scroll position. Rows of one height, or of measured heights. Pure.
 
+/** The heights of many rows: where each begins, and which is at a height. */
 export interface Heights {
   /** Rows, all in all. */
   readonly count: number;
@@ -51,6 +52,7 @@ export function heights(count: number, usual: number): Heights {
   };
 }
 
+/** A run of rows. */
 export interface Shown {
   /** The first row to show, and the one after the last. */
   from: number;

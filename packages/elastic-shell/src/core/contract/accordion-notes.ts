@@ -3,6 +3,7 @@ import { common, expandCommands, expandVerbs, options } from './common-notes.js'
 import type { Notes } from './contract.js';
 import type { AccordionPart } from './accordion.js';
 
+/** What a reader is told of the pattern `accordion`. */
 export const accordionNotes: Notes<AccordionPart> = {
   name: 'accordion',
   says: 'Headings whose buttons show and hide the section under each.',

@@ -5,14 +5,18 @@ import type { ContractWithoutRead, KeyActs } from './contract.js';
 import { stepExpansion, type ExpandIntent, expandCommands } from './expanding.js';
 import { commonKinds } from './options.js';
 
+/** Its parts, as its notes name them. */
 export type AccordionPart = 'root' | 'item' | 'panel' | 'opener';
+/** What can be asked of it; `found`: find-in-page has found something in a closed section. */
 export type AccordionIntent = ExpandIntent | 'toggle' | 'found';
 
+/** The states of an accordion. */
 export interface AccordionState {
   /** The keys of the open sections. */
   expanded: ReadonlySet<string>;
 }
 
+/** The options that its contract knows. */
 export interface AccordionChoices extends ExpansionRules {
   /** Arrow keys, Home and End move between the headers. Default: false. */
   arrows?: boolean;

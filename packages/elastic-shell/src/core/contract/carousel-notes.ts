@@ -3,6 +3,7 @@ import { but, common, moveCommands, options } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { CarouselPart } from './carousel.js';
 
+/** What a reader is told of the pattern `carousel`. */
 export const carouselNotes: Notes<CarouselPart> = {
   name: 'carousel',
   says: 'Shows slides side by side, one or several at a time.',

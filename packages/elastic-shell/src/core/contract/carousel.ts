@@ -4,9 +4,12 @@ import { isMove, type Move, move } from '../collection/movement.js';
 import type { ContractWithoutRead, View } from './contract.js';
 import { commonKinds } from './options.js';
 
+/** Its parts, as its notes name them. */
 export type CarouselPart = 'root' | 'slide' | 'opener';
+/** What can be asked of it: a move, to go to a slide, to start or stop rotating. */
 export type CarouselIntent = Move | 'select' | 'rotate';
 
+/** The states of a carousel. */
 export interface CarouselState {
   /** The key of the first slide in view. */
   selected: string | undefined;
@@ -14,6 +17,7 @@ export interface CarouselState {
   rotating: boolean;
 }
 
+/** The options that its contract knows. */
 export interface CarouselChoices {
   /** Milliseconds that a slide stays while they rotate. Default: no rotation. */
   interval?: number;

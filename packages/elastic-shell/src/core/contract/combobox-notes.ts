@@ -11,6 +11,7 @@ import {
 import type { Notes } from './contract.js';
 import type { ComboboxPart } from './combobox.js';
 
+/** What a reader is told of the pattern `combobox`. */
 export const comboboxNotes: Notes<ComboboxPart> = {
   name: 'combobox',
   says: 'A field and a list to choose from: pressed open, or searched by typing; for one or for several.',

@@ -8,6 +8,7 @@ import { isOpenIntent, type Openable, type OpenIntent, stepOpenable } from './op
 import { fitKind, openKinds, placeKinds, rowKinds } from './options.js';
 import type { Selecting } from './selecting.js';
 
+/** Its parts, as its notes name them. */
 export type ComboboxPart =
   'root' | 'field' | 'list' | 'item' | 'popup' | 'tokens' | 'value' | 'status' | 'opener';
 
@@ -26,6 +27,7 @@ export type ComboboxIntent =
 /** Keys of which the pattern makes more than a state: Enter, Escape, and Tab. */
 export type ComboboxKey = 'enter' | 'escape' | 'leave';
 
+/** The states of a combobox. */
 export interface ComboboxState extends Openable, Selecting {
   /** What is searched for; empty while nothing is typed. */
   query: string;
@@ -33,6 +35,7 @@ export interface ComboboxState extends Openable, Selecting {
   text: string;
 }
 
+/** The options that its contract knows. */
 export interface ComboboxChoices {
   /** Several may be selected; they show as tokens. Default: false. */
   multiple?: boolean;

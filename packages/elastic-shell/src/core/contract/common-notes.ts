@@ -105,6 +105,7 @@ export const but = (note: OptionNote, words: Partial<OptionNote>): OptionNote =>
 
 /** Options that come together. */
 export const common = [options.guard, options.onChange];
+/** Of what stands above the page. */
 export const layerOptions = [
   options.outside,
   options.escape,
@@ -113,7 +114,9 @@ export const layerOptions = [
   options.firstFocus,
   options.focusReturn,
 ];
+/** Of content that comes later. */
 export const contentOptions = [options.content, options.loadOn, options.keepContent, options.messages];
+/** Of what stands beside something. */
 export const placeOptions = [options.area, options.gap, options.edgeGap, options.fallbacks];
 
 /** States. */
@@ -126,11 +129,13 @@ export const busyState = {
 
 /** What a program calls. */
 const verb = (name: string, does: string) => ({ name, does });
+/** Of what opens. */
 export const openVerbs = [
   verb('show()', 'Opens it, if the guard allows.'),
   verb('close()', 'Closes it, if the guard allows.'),
   verb('toggle()', 'Opens it when it is closed, closes it when it is open.'),
 ];
+/** Of what answers with a result. */
 export const resultVerbs = [
   verb('show()', 'Opens it, if the guard allows.'),
   verb(
@@ -140,15 +145,18 @@ export const resultVerbs = [
   verb('toggle()', 'Opens it when it is closed, closes it when it is open.'),
   verb('ask()', 'Opens it; answers with the value of the control that closed it, or null when dismissed.'),
 ];
+/** Of what selects. */
 export const selectVerbs = [
   verb('select(key)', 'Selects an item; with multiple, besides the others.'),
   verb('deselect(key)', 'Takes an item out of the selection.'),
   verb('clear()', 'Selects nothing.'),
 ];
+/** Of what expands. */
 export const expandVerbs = [
   verb('expand(key)', 'Opens an item; without a key all of them.'),
   verb('collapse(key)', 'Closes an item; without a key all of them.'),
 ];
+/** Of what checks. */
 export const checkVerbs = [
   verb('check(key)', 'Checks an item.'),
   verb('uncheck(key)', 'Takes the check away.'),
@@ -157,6 +165,7 @@ export const checkVerbs = [
 /** What a control asks for by its attribute `command`. */
 const command = (name: string, does: string, value?: string) => ({ name, does, ...(value && { value }) });
 const key = 'the key of an item';
+/** Of what opens. */
 export const openCommands = [
   command('--open', 'Opens it.'),
   command('--close', 'Closes it.'),
@@ -171,27 +180,32 @@ export const resultCommands = [
   command('close', 'Closes it; the platform’s own command.', 'the result'),
   command('request-close', 'Closes it; the platform’s own command.', 'the result'),
 ];
+/** Of popovers, with those of the platform. */
 export const popoverCommands = [
   ...openCommands,
   command('show-popover', 'Opens it; the platform’s own command.'),
   command('hide-popover', 'Closes it; the platform’s own command.'),
   command('toggle-popover', 'Opens or closes it; the platform’s own command.'),
 ];
+/** Of what selects. */
 export const selectCommands = [
   command('--select', 'Selects an item; with multiple, besides the others.', key),
   command('--deselect', 'Takes an item out of the selection.', key),
   command('--select-all', 'Selects all that can be, where several may be selected.'),
   command('--clear', 'Selects nothing.'),
 ];
+/** Of what expands. */
 export const expandCommands = [
   command('--expand', 'Opens an item; without a value all of them.', key),
   command('--collapse', 'Closes an item; without a value all of them.', key),
   command('--toggle', 'Opens an item when it is closed, closes it when it is open.', key),
 ];
+/** Of what checks. */
 export const checkCommands = [
   command('--check', 'Checks an item.', key),
   command('--uncheck', 'Takes the check away.', key),
 ];
+/** Of what goes from one to the next. */
 export const moveCommands = [
   command('--next', 'On to the next one.'),
   command('--previous', 'Back to the previous one.'),

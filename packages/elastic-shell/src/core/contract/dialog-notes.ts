@@ -3,6 +3,7 @@ import { but, common, contentOptions, options, resultCommands, resultVerbs } fro
 import type { Notes } from './contract.js';
 import type { DialogPart } from './dialog.js';
 
+/** What a reader is told of the pattern `dialog`. */
 export const dialogNotes: Notes<DialogPart> = {
   name: 'dialog',
   says: 'Opens above the page and keeps everything else out of reach until it is answered or dismissed.',

@@ -4,8 +4,10 @@ import type { Attributes, Contract, RootView } from './contract.js';
 import { type Openable, type OpenIntent, stepOpenable } from './openable.js';
 import { contentKinds, layerKinds } from './options.js';
 
+/** Its parts, as its notes name them. */
 export type DialogPart = 'root' | 'opener' | 'title' | 'description';
 
+/** The options that its contract knows. */
 export interface DialogChoices {
   /** What a press on the backdrop does. Default: `close`; `keep` for an alert dialog. */
   outside?: Outside;

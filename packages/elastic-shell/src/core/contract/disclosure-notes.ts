@@ -3,6 +3,7 @@ import { common, contentOptions, openCommands, openVerbs, options } from './comm
 import type { Notes } from './contract.js';
 import type { DisclosurePart } from './disclosure.js';
 
+/** What a reader is told of the pattern `disclosure`. */
 export const disclosureNotes: Notes<DisclosurePart> = {
   name: 'disclosure',
   says: 'Shows and hides a piece of content in place.',

@@ -3,6 +3,7 @@ import type { Contract, View } from './contract.js';
 import { type Openable, type OpenIntent, stepOpenable } from './openable.js';
 import { contentKinds, openKinds } from './options.js';
 
+/** Its parts, as its notes name them. */
 export type DisclosurePart = 'root' | 'opener';
 
 const isDetails = ({ root }: View): boolean => root.localName === 'details';

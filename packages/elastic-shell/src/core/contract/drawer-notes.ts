@@ -3,6 +3,7 @@ import { but, common, contentOptions, options, resultCommands, resultVerbs } fro
 import type { Notes } from './contract.js';
 import type { DialogPart } from './dialog.js';
 
+/** What a reader is told of the pattern `drawer`. */
 export const drawerNotes: Notes<DialogPart> = {
   name: 'drawer',
   says: 'A dialog that comes from an edge of the screen: modal, or beside a page that stays live.',

@@ -3,6 +3,7 @@ import type { Contract } from './contract.js';
 import { dialog, type DialogChoices } from './dialog.js';
 import type { Openable, OpenIntent } from './openable.js';
 
+/** The options that its contract knows. */
 export interface DrawerChoices extends DialogChoices {
   /** The edge it is attached to. Default: `inline-start`. */
   edge?: 'inline-start' | 'inline-end' | 'block-start' | 'block-end';

@@ -3,6 +3,7 @@ import { but, common, options, selectCommands, selectVerbs } from './common-note
 import type { Notes } from './contract.js';
 import type { ListboxPart } from './listbox.js';
 
+/** What a reader is told of the pattern `listbox`. */
 export const listboxNotes: Notes<ListboxPart> = {
   name: 'listbox',
   says: 'A list of options of which one or several are selected.',

@@ -4,8 +4,10 @@ import type { ContractWithoutRead, KeyActs } from './contract.js';
 import { commonKinds, rowKinds } from './options.js';
 import { movesBy, selectCommands, type Selecting, type SelectIntent, stepSelecting } from './selecting.js';
 
+/** Its parts, as its notes name them. */
 export type ListboxPart = 'root' | 'item' | 'group' | 'opener';
 
+/** The options that its contract knows. */
 export interface ListboxChoices {
   /** Several options may be selected. Default: as aria-multiselectable says. */
   multiple?: boolean;

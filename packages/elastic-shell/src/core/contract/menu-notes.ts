@@ -3,6 +3,7 @@ import { but, checkCommands, checkVerbs, common, openCommands, openVerbs, option
 import type { Notes } from './contract.js';
 import type { MenuPart } from './menu.js';
 
+/** What a reader is told of the pattern `menu`. */
 export const menuNotes: Notes<MenuPart> = {
   name: 'menu',
   says: 'A list of actions, opened by a button or where something is pressed for it.',

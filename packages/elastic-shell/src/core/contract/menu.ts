@@ -7,6 +7,7 @@ import { isOpenIntent, type Openable, type OpenIntent, stepOpenable } from './op
 import { placeKinds, openKinds } from './options.js';
 import { rowMoves } from './selecting.js';
 
+/** Its parts, as its notes name them. */
 export type MenuPart = 'root' | 'item' | 'opener' | 'separator' | 'group';
 
 /** What changes its state; and what keys ask of an item, of which the pattern makes more than a state. */
@@ -14,6 +15,7 @@ export type MenuIntent = OpenIntent | Move | 'found' | 'check' | 'uncheck' | 'tu
 /** `activate` and `space` press the item, `inward` opens its submenu, `outward` closes this one, `leave` all. */
 export type MenuKey = 'activate' | 'space' | 'inward' | 'outward' | 'leave';
 
+/** The states of a menu. */
 export interface MenuState extends Openable {
   /** The keys of the checked items. */
   checked: ReadonlySet<string>;
@@ -21,6 +23,7 @@ export interface MenuState extends Openable {
   current: string | undefined;
 }
 
+/** The options that its contract knows. */
 export interface MenuChoices {
   /** Which items leave the menu open when they are pressed: none, or those that check. Default: `none`. */
   stay?: 'none' | 'checks';

@@ -14,6 +14,7 @@ import { tabsNotes } from './tabs-notes.js';
 import { tooltipNotes } from './tooltip-notes.js';
 import { treeNotes } from './tree-notes.js';
 
+/** Each pattern by its notes. */
 export const notes: readonly Notes[] = [
   dialogNotes,
   drawerNotes,

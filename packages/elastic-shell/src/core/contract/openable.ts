@@ -1,5 +1,6 @@
 // What everything that is either open or closed shares: its step, and the words about its options.
 
+/** The state of everything that opens. */
 export interface Openable {
   open: boolean;
 }

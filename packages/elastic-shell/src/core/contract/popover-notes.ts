@@ -12,6 +12,7 @@ import {
 import type { Notes } from './contract.js';
 import type { PopoverPart } from './popover.js';
 
+/** What a reader is told of the pattern `popover`. */
 export const popoverNotes: Notes<PopoverPart> = {
   name: 'popover',
   says: 'Opens beside its control, above everything, and follows it; the page stays live.',

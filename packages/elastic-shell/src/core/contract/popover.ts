@@ -4,8 +4,10 @@ import type { ContractWithoutRead } from './contract.js';
 import { type Openable, type OpenIntent, stepOpenable } from './openable.js';
 import { anchorKinds, contentKinds, layerKinds } from './options.js';
 
+/** Its parts, as its notes name them. */
 export type PopoverPart = 'root' | 'opener' | 'title';
 
+/** The options that its contract knows. */
 export interface PopoverChoices {
   /** What a press outside does. Default: `close`. */
   outside?: Outside;

@@ -14,6 +14,7 @@ import {
 } from '../collection/selection.js';
 import type { KeyActs } from './contract.js';
 
+/** The states of what selects. */
 export interface Selecting {
   /** A key or nothing; where several may be selected, a set of keys. */
   selected: Chosen;
@@ -37,6 +38,7 @@ export const selectCommands = {
   '--clear': 'clear',
 } as const;
 
+/** What the step needs to see of the page. */
 export interface SelectingView {
   items: readonly Item[];
   at?: string | undefined;
@@ -44,6 +46,7 @@ export interface SelectingView {
   anchor?: string | undefined;
 }
 
+/** How moves go, how many may be selected, and whether moving selects. */
 export interface SelectingRules extends MoveRules {
   mode: SelectionMode;
   /** In a single selection, what is current is selected. */

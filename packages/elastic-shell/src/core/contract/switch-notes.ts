@@ -3,6 +3,7 @@ import { but, common, options } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { SwitchPart } from './switch.js';
 
+/** What a reader is told of the pattern `switch`. */
 export const switchNotes: Notes<SwitchPart> = {
   name: 'switch',
   says: 'Turns one thing on or off, at once.',

@@ -2,9 +2,12 @@
 import type { Contract } from './contract.js';
 import { commonKinds } from './options.js';
 
+/** Its parts, as its notes name them. */
 export type SwitchPart = 'root';
+/** What can be asked of it. */
 export type SwitchIntent = 'toggle' | 'on' | 'off';
 
+/** The state of a switch. */
 export interface SwitchState {
   checked: boolean;
 }

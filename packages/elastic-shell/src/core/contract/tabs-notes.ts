@@ -3,6 +3,7 @@ import { but, common, moveCommands, options } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { TabsPart } from './tabs.js';
 
+/** What a reader is told of the pattern `tabs`. */
 export const tabsNotes: Notes<TabsPart> = {
   name: 'tabs',
   says: 'A list of tabs, each with a panel, of which one shows.',

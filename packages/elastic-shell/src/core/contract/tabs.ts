@@ -5,9 +5,15 @@ import { given, touch, touchedKeys } from '../collection/touched.js';
 import type { ContractWithoutRead, KeyAct, KeyActs, View } from './contract.js';
 import { commonKinds, contentKinds } from './options.js';
 
+/**
+ * What can be asked of them: a move, to select or be found, `close` (by a user), `remove` (by a command or a
+ * program).
+ */
 export type TabsIntent = Move | 'select' | 'found' | 'close' | 'remove';
+/** Their parts, as their notes name them. */
 export type TabsPart = 'root' | 'list' | 'item' | 'panel' | 'opener';
 
+/** The states of tabs. */
 export interface TabsState {
   /** The key of the tab whose panel shows. */
   selected: string | undefined;
@@ -15,6 +21,7 @@ export interface TabsState {
   closed: ReadonlySet<string>;
 }
 
+/** The options that their contract knows. */
 export interface TabsChoices {
   /** Whether moving to a tab shows its panel, or Enter, Space and a press do. Default: `automatic`. */
   activation?: 'automatic' | 'manual';

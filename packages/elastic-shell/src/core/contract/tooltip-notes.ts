@@ -3,6 +3,7 @@ import { but, common, openCommands, openVerbs, options } from './common-notes.js
 import type { Notes } from './contract.js';
 import type { TooltipPart } from './tooltip.js';
 
+/** What a reader is told of the pattern `tooltip`. */
 export const tooltipNotes: Notes<TooltipPart> = {
   name: 'tooltip',
   says: 'Shows a few words beside a control while the pointer or the focus is on it.',

@@ -3,6 +3,7 @@ import type { ContractWithoutRead } from './contract.js';
 import { type Openable, type OpenIntent, stepOpenable } from './openable.js';
 import { anchorKinds, openKinds } from './options.js';
 
+/** Its parts, as its notes name them. */
 export type TooltipPart = 'root' | 'opener';
 
 /** Commands, step and semantics of a tooltip. Whether it is shown only the platform knows: the pattern reads it. */

@@ -13,6 +13,7 @@ import {
 import type { Notes } from './contract.js';
 import type { TreePart } from './tree.js';
 
+/** What a reader is told of the pattern `tree`. */
 export const treeNotes: Notes<TreePart> = {
   name: 'tree',
   says: 'Rows in branches that open and close, to move through, select or check.',

@@ -1,67 +1,16 @@
 // The tree view: branches that open and close, rows that are moved through, selected and checked.
 import { type Check, checkOf, turnCheck } from '../collection/checks.js';
 import { expand } from '../collection/expansion.js';
-import { holds, type SelectionMode, touchedChosen } from '../collection/selection.js';
+import { holds, touchedChosen } from '../collection/selection.js';
 import { touchedKeys } from '../collection/touched.js';
 import { isBranch, type Tree, type TreeNode } from '../collection/tree.js';
 import type { ContractWithoutRead, KeyActs, View } from './contract.js';
 import { stepExpansion } from './expanding.js';
 import { commonKinds, rowKinds } from './options.js';
-import {
-  movesBy,
-  rowMoves,
-  selectCommands,
-  type Selecting,
-  type SelectIntent,
-  stepSelecting,
-} from './selecting.js';
+import { movesBy, rowMoves, selectCommands, stepSelecting } from './selecting.js';
+import { modeOf, type TreeChoices, type TreeIntent, type TreeState } from './tree-state.js';
 
-export type TreePart = 'root' | 'item' | 'group' | 'marker' | 'opener';
-
-/**
- * `inward` opens a branch or goes into it, `outward` closes it or goes out; `siblings` opens all beside the current
- * one; `default` is what Enter does, `press` what a press does; `turn-check` turns the checks under a row over.
- */
-export type TreeIntent =
-  | SelectIntent
-  | 'expand'
-  | 'collapse'
-  | 'toggle-branch'
-  | 'inward'
-  | 'outward'
-  | 'siblings'
-  | 'check'
-  | 'uncheck'
-  | 'turn-check'
-  | 'default'
-  | 'press';
-
-export interface TreeState extends Selecting {
-  /** The keys of the open branches. */
-  expanded: ReadonlySet<string>;
-  /** The keys of the checked leaves. */
-  checked: ReadonlySet<string>;
-  /** What the rows are filtered by; empty for nothing. */
-  query: string;
-}
-
-export interface TreeChoices {
-  /** Rows can be selected. Default: true; false with `checks`. */
-  selectable?: boolean;
-  /** Several rows may be selected. Default: false. */
-  multiple?: boolean;
-  /** Rows have boxes that are checked, with a mixed state carried up and down. Default: false. */
-  checks?: boolean;
-  /** What a press on a row does besides selecting: opens and closes its branch, or only its marker does. Default: `row`. */
-  toggleBy?: 'row' | 'marker';
-  /** In a single selection, whether moving to a row selects it. Default: `manual`. */
-  activation?: 'automatic' | 'manual';
-}
-
-const modeOf = ({ selectable, multiple, checks }: TreeChoices): SelectionMode => {
-  if (!(selectable ?? !checks)) return 'none';
-  return multiple ? 'multiple' : 'single';
-};
+export type { TreeChoices, TreeIntent, TreePart, TreeState } from './tree-state.js';
 
 const spaces = { none: 'default', single: 'pick', multiple: 'toggle' } as const;
 

@@ -1,5 +1,6 @@
 // Placement: rectangles in, position out. Where a layer stands beside its anchor. Pure.
 
+/** A width and a height, in CSS pixels. */
 export interface Size {
   width: number;
   height: number;
@@ -20,6 +21,7 @@ export type Fallback =
   | 'flip-start flip-block'
   | 'flip-start flip-inline';
 
+/** Where a layer is wanted. */
 export interface PlacementWish {
   /**
    * Where, by the grammar of CSS `position-area`: a side (`block-start`, `block-end`, `inline-start`,
@@ -41,6 +43,7 @@ export interface PlacementWish {
   fit?: 'content' | 'anchor' | undefined;
 }
 
+/** All that decides where a layer stands. */
 export interface PlacementQuestion extends PlacementWish {
   anchor: Rect;
   layer: Size;
@@ -49,6 +52,7 @@ export interface PlacementQuestion extends PlacementWish {
   direction: 'ltr' | 'rtl';
 }
 
+/** Where a layer stands. */
 export interface Placement {
   /** The area that was taken. */
   area: string;
@@ -72,6 +76,7 @@ interface Area {
 }
 
 const flips: readonly Fallback[] = ['flip-block', 'flip-inline', 'flip-block flip-inline'];
+/** What is tried where the author says nothing, by the axis of the side. */
 export const defaultFallbacks: Record<Axis, readonly Fallback[]> = {
   block: flips,
   inline: [...flips, 'flip-start', 'flip-start flip-block'],

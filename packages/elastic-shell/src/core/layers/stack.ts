@@ -17,12 +17,14 @@ export interface Layer<Id> {
   focusOut?: 'close' | 'keep';
 }
 
+/** What may dismiss layers. */
 export type LayerCause<Id> =
   | { kind: 'escape' }
   /** `inside`: the layers whose own markup the press or the focus is in. */
   | { kind: 'outside' | 'focus-left'; inside: readonly Id[] }
   | { kind: 'close'; id: Id };
 
+/** What a cause dismisses. */
 export interface Dismissal<Id> {
   /** What closes, children before parents. */
   close: Id[];

@@ -20,6 +20,7 @@ export interface Page {
   labels: ReadonlyMap<string, readonly Markup[]>;
 }
 
+/** Whether an element has an attribute, whatever its value. */
 export const has = (element: Markup, name: string): boolean => element.attribute(name) !== null;
 
 /** The element's explicit role, else its name; enough to tell apart what the rules care for. */
@@ -33,6 +34,7 @@ const addTo = (map: Map<string, Markup[]>, key: string | null, element: Markup):
   else map.set(key, [element]);
 };
 
+/** The page under `roots`, with its indexes. */
 export function pageOf(roots: Iterable<Markup>): Page {
   const elements: Markup[] = [];
   const ids = new Map<string, Markup[]>();

@@ -1,6 +1,7 @@
 // The shape of a rule: a code, what it finds in a page, and the words about it.
 import type { Markup, Page } from './markup.js';
 
+/** How bad it is: an error keeps somebody from using the page. */
 export type Severity = 'error' | 'warning';
 
 /** One thing found. */
@@ -14,6 +15,7 @@ export interface Found {
   remedy: string;
 }
 
+/** A rule: what it looks for, and where it comes from. */
 export interface Rule {
   code: string;
   severity: Severity;
@@ -24,6 +26,7 @@ export interface Rule {
   find(page: Page): Iterable<Found>;
 }
 
+/** What was found, with the rule that found it. */
 export interface Finding extends Found {
   code: string;
   severity: Severity;

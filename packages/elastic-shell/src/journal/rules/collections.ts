@@ -23,6 +23,7 @@ const belongsToField = (list: Markup): boolean =>
       !/^(html|body|main|form)$/.test(each.tag) && inside(each).some((other) => roleOf(other) === 'combobox'),
   );
 
+/** Rules about trees, menus, listboxes and comboboxes. */
 export const collectionRules: readonly Rule[] = [
   {
     code: 'list-name-missing',

@@ -28,6 +28,7 @@ const isControl = (element: Markup): boolean =>
     element.attribute('role') ?? '',
   );
 
+/** Rules about every page: ids, names, invokers. */
 export const general: readonly Rule[] = [
   {
     code: 'invoker-target-missing',

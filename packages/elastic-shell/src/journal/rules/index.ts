@@ -11,6 +11,7 @@ import type { Finding, Rule } from '../../core/rules/rule.js';
 export { type Markup, type Page, pageOf, tagText } from '../../core/rules/markup.js';
 export type { Finding, Found, Rule, Severity } from '../../core/rules/rule.js';
 
+/** Every rule, in the order in which they are run. */
 export const rules: readonly Rule[] = [
   ...general,
   ...dialogRules,

@@ -36,6 +36,7 @@ const commandOf = (page: Page, root: Markup, command: string): Markup | undefine
     (each) => each.attribute('commandfor') === root.attribute('id') && each.attribute('command') === command,
   );
 
+/** Rules about accordions, tabs, carousels and switches. */
 export const sectionRules: readonly Rule[] = [
   {
     code: 'tablist-missing',

@@ -1,5 +1,8 @@
 // Rows made from data: those in view and a few around them, reused as the list scrolls; the row with the tab stop stays,
 // and so does the one with focus. Up to some hundred rows are all on the page.
+//
+// Where lines stand is the geometry's business (`geometry.ts`), which rows have to be on the page that of `page-rows.ts`, and
+// their heights are taken in `measure.ts`. It is drawn, measured, and drawn again where heights turn out to be others.
 import type { Item } from '../../core/collection/items.js';
 import { listen } from '../../events/listen.js';
 import { onResize } from '../../events/resize.js';
@@ -23,6 +26,7 @@ import { fillRow, makeIn, makeRow, type RowRules } from './row.js';
 
 export type { RowOptions } from './row.js';
 
+/** Items made from data, of which those in view are on the page. */
 export interface DataRows<I extends Item> extends Items {
   items(): readonly I[];
   set(items: readonly I[]): void;

@@ -6,6 +6,7 @@ import { type Heights, heights, rowsShown, scrollFor, type Shown } from '../../c
 const usualRow = 32;
 const usualList = 400;
 
+/** Where the lines of a list stand, in pixels. */
 export interface Geometry {
   list: HTMLElement;
   /** The element that is as high as all lines together. */

@@ -1,6 +1,7 @@
 // Rows that lie side by side: how many do, and how far a line of them is from the next, as the page shows them.
 import type { Items } from '../items.js';
 
+/** A grid as the page lays it out. */
 export interface Grid {
   across: number;
   /** Pixels from one line to the next. */

@@ -15,6 +15,7 @@ export const linesOf = <I extends Item>(items: readonly I[]): readonly Line<I>[]
   );
 };
 
+/** A group of rows on the page. */
 export interface Group {
   element: HTMLElement;
   heading: HTMLElement;

@@ -32,9 +32,11 @@ export interface Rows<I extends Item> {
 export const isWindowed = <I extends Item>({ lines, items, rules }: Rows<I>): boolean =>
   lines.length > most && !(rules.grid && lines !== items);
 
+/** The line in which an item stands; -1 where it is not there. */
 export const placeOf = <I extends Item>({ lines, items }: Rows<I>, key: string | undefined): number =>
   lines === items ? indexOf(items, key) : lines.findIndex((line) => isItem(line) && line.key === key);
 
+/** The item whose row an element stands in. */
 export const itemOf = <I extends Item>(rows: Rows<I>, target: EventTarget | null): I | undefined => {
   let at: Element | null = isElement(target) ? target : null;
   while (at && at !== rows.geometry.list && !rows.known.has(at)) at = at.parentElement;

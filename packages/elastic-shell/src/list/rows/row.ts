@@ -3,6 +3,7 @@ import type { Item } from '../../core/collection/items.js';
 import { tell } from '../../core/report.js';
 import type { gridOf } from './grid.js';
 
+/** The options of rows made from data. */
 export interface RowOptions<I extends Item = Item> {
   /** Makes what stands in a row; text is put there as text. Default: the label, and the description under it. */
   render?(item: I): Node | string;
@@ -10,6 +11,7 @@ export interface RowOptions<I extends Item = Item> {
   rowHeight?: 'same' | 'measured';
 }
 
+/** How rows are made and filled. */
 export interface RowRules<I extends Item> extends RowOptions<I> {
   /** Rows lie side by side, all of one size, in the grid that this finds. Default: one under the other. */
   grid?: typeof gridOf | undefined;
@@ -19,6 +21,7 @@ export interface RowRules<I extends Item> extends RowOptions<I> {
   filled?(row: HTMLElement, item: I): void;
 }
 
+/** One row; without an item it has yet to be filled. */
 export interface Row<I> {
   element: HTMLElement;
   content: HTMLElement;
@@ -28,6 +31,7 @@ export interface Row<I> {
 /** An element with `mark` for its attribute. */
 export type Make = (mark: string, role?: string) => HTMLElement;
 
+/** Makes elements in a document. */
 export const makeIn =
   (document: Document): Make =>
   (mark, role) => {
@@ -37,6 +41,7 @@ export const makeIn =
     return element;
   };
 
+/** A row that shows nothing yet. */
 export function makeRow<I extends Item>(make: Make, rules: RowRules<I>): Row<I> {
   const element = make('data-row');
   const content = make('data-content');

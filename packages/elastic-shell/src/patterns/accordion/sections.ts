@@ -28,6 +28,7 @@ const ownIn = (root: HTMLElement): Map<HTMLElement, HTMLElement | undefined> => 
   return found;
 };
 
+/** The sections of one accordion. */
 export interface Sections {
   items: MarkupItems;
   panelOf(item: ItemElement): HTMLElement | undefined;

@@ -17,6 +17,7 @@ import { firstKeys } from '../../list/rows/source.js';
 import { type ExpandMotion, expandMotion } from '../../motion/expand.js';
 import { type Sections, sectionsIn } from './sections.js';
 
+/** The options of an accordion. */
 export interface AccordionOptions extends CommonOptions<AccordionState>, AccordionChoices {
   /** The keys of the open sections, or a cell that is followed and written to. Default: as the markup shows. */
   expanded?: KeysOption;

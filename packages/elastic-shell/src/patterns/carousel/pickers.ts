@@ -9,6 +9,7 @@ import { chordOf, meaningOf } from '../../events/keys.js';
 import { rove } from '../../list/roving.js';
 import type { Slide } from './slides.js';
 
+/** The pickers of one carousel. */
 export interface Pickers {
   /** The key of the slide that a picker stands for: its value, else by its place among the pickers. */
   keyOf(picker: Element): string | undefined;
@@ -20,6 +21,7 @@ export interface Pickers {
 /** What keys do on a picker that is a tab. */
 const moves = { 'inline-next': 'next', 'inline-previous': 'previous', Home: 'first', End: 'last' };
 
+/** Follows the pickers of a carousel until released. */
 export function pickersOf(
   { root, intend }: Pick<Engine<object, object, CarouselIntent>, 'root' | 'intend'>,
   slides: () => readonly Slide[],

@@ -5,6 +5,7 @@ import { listenIn } from '../../events/document-events.js';
 import { listen } from '../../events/listen.js';
 import { prefersReducedMotion } from '../../motion/reduced-motion.js';
 
+/** Has slides turn by themselves. */
 export interface RotationTimer {
   /** True while it turns now. */
   now(): boolean;

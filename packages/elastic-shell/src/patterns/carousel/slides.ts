@@ -12,6 +12,7 @@ export interface Slide extends Item {
   element: HTMLElement;
 }
 
+/** The slides of one carousel. */
 export interface Slides {
   all(): readonly Slide[];
   /** Those in view; the one of `key` where there is no layout. */
@@ -21,6 +22,7 @@ export interface Slides {
   release(): void;
 }
 
+/** Who hears of slides. */
 export interface SlidesHeard {
   /** The scroller has come to rest with this slide at its start. */
   rested(key: string): void;

@@ -19,6 +19,7 @@ import { pickersOf } from './pickers.js';
 import { rotationTimer } from './rotation-timer.js';
 import { type Slides, slidesIn, slidesOf } from './slides.js';
 
+/** The options of a carousel. */
 export interface CarouselOptions extends CommonOptions<CarouselState>, CarouselChoices {
   /** The key of the first slide in view, or a cell. Default: that of the first slide. */
   selected?: StateOption<string | undefined>;

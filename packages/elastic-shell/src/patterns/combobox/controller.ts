@@ -1,4 +1,8 @@
 // Runs a combobox: its keys, its list in a layer, and the order in which results, value and field follow its state.
+//
+// The results (`results.ts`) say what the list offers, from the options at hand (`options-source.ts`); the value
+// (`value.ts`) says what is chosen, as text or as tokens; the field (`field.ts`) is what the user types into; the popup
+// (`popup.ts`) is a layer; what keys do beyond moving is in `actions.ts`. Each is brought up to the state in `parts`.
 import { indexOf } from '../../core/collection/items.js';
 import { type Chosen, keysOf } from '../../core/collection/selection.js';
 import { afterClosing, combobox, comboboxKeys, type ComboboxState } from '../../core/contract/combobox.js';

@@ -5,6 +5,7 @@ import { listen } from '../../events/listen.js';
 import type { Tokens } from './tokens.js';
 import type { ComboboxContext } from './types.js';
 
+/** Who hears of the field. */
 export interface FieldRules {
   /** Something is typed. */
   typed(query: string): void;

@@ -1,11 +1,13 @@
 // The notice in the list of a combobox: that nothing matches, that options are fetched, or that they did not come.
 
+/** The notice in one list. */
 export interface Notice {
   /** Shows `text`, with a button when `retry` is given; nothing for no text. */
   show(text: string | undefined, retry?: string): void;
   release(): void;
 }
 
+/** A notice after the list, or in it where that is the popup itself; `again` hears its button. */
 export function notice(popup: HTMLElement, list: HTMLElement, again: () => void): Notice {
   const document = popup.ownerDocument;
   let place: HTMLElement | undefined;

@@ -17,6 +17,7 @@ export interface LoadState {
   error?: unknown;
 }
 
+/** The options of one combobox at hand. */
 export interface OptionsSource {
   items: Items;
   /** Every option at hand, whatever is searched for. */

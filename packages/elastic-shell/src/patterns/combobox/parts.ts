@@ -2,6 +2,7 @@
 
 import { described } from '../../engine/dom.js';
 
+/** The parts of one combobox. */
 export interface ComboboxParts {
   /** What keeps focus and names the current option. */
   holder: HTMLElement;

@@ -15,6 +15,7 @@ export const addKey = 'shell-add';
 /** Milliseconds before progress shows: what comes sooner would only flicker. */
 const patience = 150;
 
+/** What the list of one combobox offers. */
 export interface Results extends Pick<OptionsSource, 'items' | 'labelOf' | 'ask' | 'learn' | 'state'> {
   items: Items;
   /** What is offered is to be looked at again. */

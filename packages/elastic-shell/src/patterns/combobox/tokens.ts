@@ -5,6 +5,7 @@ import { listen } from '../../events/listen.js';
 import { rove } from '../../list/roving.js';
 import { arrange } from '../../list/rows/arrange.js';
 
+/** What tokens are called, and who takes them away. */
 export interface TokenRules {
   /** The name of a token's button. */
   name(label: string): string;
@@ -13,6 +14,7 @@ export interface TokenRules {
   remove(key: string, reason: 'press' | 'key', event: Event): void;
 }
 
+/** The tokens of one combobox. */
 export interface Tokens {
   show(chosen: readonly { key: string; label: string }[]): void;
   /** From the field to the last token; true when there is one. */

@@ -45,6 +45,7 @@ interface FieldOptions {
   messages?: ComboboxWords;
 }
 
+/** The options of a combobox, typed by its items and by whether several may be selected. */
 export interface ComboboxOptions<I extends Item = Item, Multiple extends boolean = false>
   extends
     OpenOptions<ComboboxStates<Multiple>>,
@@ -72,6 +73,7 @@ export interface ComboboxSettings
   query?: StateOption<string>;
 }
 
+/** A running combobox, as its parts see it. */
 export type ComboboxEngine = Engine<
   ComboboxState,
   ComboboxSettings & CommonOptions<ComboboxState>,

@@ -6,6 +6,7 @@ import { takePart } from '../../form/form.js';
 import { type Tokens, tokens } from './tokens.js';
 import type { ComboboxContext } from './types.js';
 
+/** The value of one combobox. */
 export interface Value {
   isRequired: boolean;
   tokens: Tokens | undefined;

@@ -2,6 +2,7 @@
 import type { Counts } from '../../announce/announce.js';
 import { failureText } from '../../core/text.js';
 
+/** Every word that a combobox says; those that are left out are English. */
 export interface ComboboxWords extends Counts {
   /** That nothing matches. Default: `No match for "…"`; with nothing typed `Nothing to choose from`. */
   none?(query: string): string;
@@ -30,6 +31,7 @@ export interface ComboboxWords extends Counts {
 /** Every word, with what stands for those that nobody gives. */
 export type Words = typeof english;
 
+/** The words in English. */
 export const english = {
   none: (query: string) => (query ? `No match for “${query}”` : 'Nothing to choose from'),
   add: (query: string) => `Add “${query}”`,

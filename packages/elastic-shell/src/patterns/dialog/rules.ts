@@ -19,6 +19,7 @@ const wayOut = (dialog: Markup, elements: readonly Markup[]): boolean => {
   );
 };
 
+/** Rules about dialogs. */
 export const dialogRules: readonly Rule[] = [
   {
     code: 'dialog-name-missing',

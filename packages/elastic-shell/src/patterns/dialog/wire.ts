@@ -12,6 +12,7 @@ import { wireWithResult, type WithResult } from '../../layer/result.js';
 import { asModal } from '../../layer/top-layer.js';
 import type { LayerOptions } from '../../layer/types.js';
 
+/** The options of a dialog. */
 export interface DialogOptions
   extends OpenOptions<Openable>, DialogChoices, LayerOptions, FocusOptions, ContentOptions {}
 

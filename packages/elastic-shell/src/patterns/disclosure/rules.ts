@@ -5,6 +5,7 @@ import type { Rule } from '../../core/rules/rule.js';
 const controlled = (element: Markup): string | null =>
   element.attribute('commandfor') ?? element.attribute('aria-controls');
 
+/** Rules about disclosures. */
 export const disclosureRules: readonly Rule[] = [
   {
     code: 'disclosure-panel-unnamed',

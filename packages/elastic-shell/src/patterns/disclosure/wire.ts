@@ -9,6 +9,7 @@ import type { Cells, OpenOptions, Wired } from '../../engine/types.js';
 import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
 import type { ElasticAxis } from '../../motion/expand.js';
 
+/** The options of a disclosure. */
 export interface DisclosureOptions extends OpenOptions<Openable>, ContentOptions {
   /** Along which axis it opens by its measured size; needs structure.css. Default: `none`, it opens at once. */
   elastic?: ElasticAxis | 'none';

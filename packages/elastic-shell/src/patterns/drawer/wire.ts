@@ -15,6 +15,7 @@ import type { LayerOptions } from '../../layer/types.js';
 import { closeWhen } from './breakpoint.js';
 import { onSwipe } from './swipe.js';
 
+/** The options of a drawer. */
 export interface DrawerOptions
   extends OpenOptions<Openable>, DrawerChoices, LayerOptions, FocusOptions, ContentOptions {}
 

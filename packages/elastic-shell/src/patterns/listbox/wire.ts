@@ -33,6 +33,7 @@ export interface ListboxState<Multiple extends boolean = boolean> {
   current: string | undefined;
 }
 
+/** The options of a listbox, typed by its items and by whether several may be selected. */
 export interface ListboxOptions<I extends Item = Item, Multiple extends boolean = false>
   extends CommonOptions<ListboxState<Multiple>>, Omit<ListboxChoices, 'multiple'>, RowOptions<I> {
   /** Several options may be selected. Default: as aria-multiselectable says, else false. */

@@ -3,6 +3,7 @@ import { elementNamed } from '../../engine/dom.js';
 import { namedBy } from '../../engine/registry.js';
 import type { Change } from '../../engine/types.js';
 
+/** A menu as other menus see it. */
 export interface RunningMenu {
   root: HTMLElement;
   /** The item or control that opened it. */

@@ -1,4 +1,8 @@
 // Runs a menu: its items, the layer that shows it, and what opens it.
+//
+// The items are a list with a state cursor; the layer is a popover beside its opener, or at a point. What opens it by press,
+// drag, key or as a context menu is in `opening.ts`, what the pointer does over its items in `pointing.ts`, and what menus
+// within menus know of each other in `chain.ts`.
 import type { Cell } from '../../core/cell.js';
 import type { Item } from '../../core/collection/items.js';
 import { menu, type MenuIntent, menuKeys, type MenuState } from '../../core/contract/menu.js';

@@ -13,6 +13,7 @@ const longPress = { rest: 500, stray: 10 };
 /** Pixels after which a press has been dragged elsewhere. */
 const dragged = 4;
 
+/** Which menu it is, and where it may be asked for. */
 export interface OpeningRules {
   menu: RunningMenu;
   /** Where a context menu may be asked for. */

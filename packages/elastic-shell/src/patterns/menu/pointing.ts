@@ -6,6 +6,7 @@ import { submenuOf } from './chain.js';
 /** Milliseconds after which a pointer that stands still on the way means the item it stands on. */
 const patience = 300;
 
+/** How long the pointer rests, and who hears of it. */
 export interface PointingRules {
   /** Milliseconds of rest before a submenu opens. */
   delay: number;

@@ -14,6 +14,7 @@ export interface MenuPick {
   event: Event;
 }
 
+/** The options of a menu. */
 export interface MenuOptions
   extends OpenOptions<MenuState>, MenuChoices, Omit<AnchorOptions, 'anchor' | 'fit'> {
   /** The keys of the checked items, or a cell. Default: as the markup shows. */
@@ -26,4 +27,5 @@ export interface MenuOptions
   hoverDelay?: number;
 }
 
+/** A running menu, as its parts see it. */
 export type MenuEngine = Engine<MenuState, MenuOptions, MenuIntent>;

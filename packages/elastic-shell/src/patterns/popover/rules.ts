@@ -4,6 +4,7 @@ import type { Rule } from '../../core/rules/rule.js';
 
 const naming = ['commandfor', 'popovertarget', 'aria-controls', 'aria-describedby', 'aria-labelledby'];
 
+/** Rules about popovers and tooltips. */
 export const popoverRules: readonly Rule[] = [
   {
     code: 'tooltip-focusable',

@@ -17,6 +17,7 @@ import type { LayerOptions } from '../../layer/types.js';
 import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
 import { anchored, type AnchorOptions } from '../../position/anchored.js';
 
+/** The options of a popover. */
 export interface PopoverOptions
   extends OpenOptions<Openable>, PopoverChoices, LayerOptions, FocusOptions, AnchorOptions, ContentOptions {
   /** Milliseconds that the pointer rests on the opener before it opens, with `openOn: 'hover'`. Default: 300. */

@@ -6,6 +6,7 @@ import { wire } from '../../engine/engine.js';
 import type { Cells, CommonOptions, StateOption, Wired } from '../../engine/types.js';
 import { takePart } from '../../form/form.js';
 
+/** The options of a switch. */
 export interface SwitchOptions extends CommonOptions<SwitchState> {
   /** A first value, or a cell that is followed and written to. Default: as the markup shows. */
   checked?: StateOption<boolean>;

@@ -2,6 +2,7 @@
 
 import { windowOf } from '../../engine/dom.js';
 
+/** The key in the address of a page. */
 export interface Address {
   /** The key in it now; empty when there is none. */
   read(): string;
@@ -11,6 +12,7 @@ export interface Address {
   release(): void;
 }
 
+/** The address of the page that `document` is. */
 export function addressOf(document: Document): Address {
   const view = windowOf(document);
   const stop = new AbortController();

@@ -3,6 +3,7 @@ import { elementNamed, isElement } from '../../engine/dom.js';
 import { namedBy } from '../../engine/registry.js';
 import { type ItemElement, type MarkupItems, markupItems } from '../../list/items.js';
 
+/** The parts of one set of tabs. */
 export interface TabParts {
   list: HTMLElement | null;
   items: MarkupItems;

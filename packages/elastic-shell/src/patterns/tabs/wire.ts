@@ -20,6 +20,7 @@ import { firstKeys } from '../../list/rows/source.js';
 import { addressOf } from './address.js';
 import { type TabParts, tabPartsIn } from './parts.js';
 
+/** The options of tabs. */
 export interface TabsOptions extends CommonOptions<TabsState>, TabsChoices, ContentOptions {
   /** The key of the selected tab, or a cell that is followed and written to. Default: as the markup shows. */
   selected?: StateOption<string | undefined>;

@@ -12,6 +12,7 @@ import { asPopover, isShown } from '../../layer/top-layer.js';
 import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
 import { anchored, type AnchorOptions } from '../../position/anchored.js';
 
+/** The options of a tooltip. */
 export interface TooltipOptions extends OpenOptions<Openable>, AnchorOptions {
   /** Milliseconds that the pointer rests on a control before it shows. Default: 500; none from one to the next. */
   hoverDelay?: number;

@@ -4,6 +4,7 @@ import { tell } from '../../core/report.js';
 import { failureText } from '../../core/text.js';
 import { isPromise } from '../../core/promise.js';
 
+/** The options of lazy branches. */
 export interface BranchOptions<N extends TreeNode = TreeNode> {
   /** The children of a lazy node, at once or by a promise; the signal aborts when nobody waits any more. Default: none. */
   children?(node: N, signal: AbortSignal): readonly NoInfer<N>[] | PromiseLike<readonly NoInfer<N>[]>;
@@ -13,6 +14,7 @@ export interface BranchOptions<N extends TreeNode = TreeNode> {
   };
 }
 
+/** The lazy branches of one tree. */
 export interface Branches {
   isBusy(key: string): boolean;
   /** The branch whose failure a row tells. */

@@ -1,4 +1,7 @@
 // Runs a tree: what of it follows its states. Branches are fetched, a filter opens the way, focus is not lost.
+//
+// The rows (`rows.ts`) know the model and what of it shows; branches (`branches.ts`) fetch what is lazy. A filter opens more
+// than the user had open: that is kept, and comes back when the filter goes.
 import type { Item } from '../../core/collection/items.js';
 import { keysOf } from '../../core/collection/selection.js';
 import { touchedKeys } from '../../core/collection/touched.js';

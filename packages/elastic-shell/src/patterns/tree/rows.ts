@@ -25,6 +25,7 @@ import { itemsIn } from '../../list/rows/source.js';
 import { markedIn, readTree, treeItemsIn } from './markup.js';
 import type { TreeSettings } from './types.js';
 
+/** The rows of one tree. */
 export interface TreeRows {
   items: Items;
   /** The whole tree, and what a filter leaves of it. */

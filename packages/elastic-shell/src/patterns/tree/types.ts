@@ -16,6 +16,7 @@ export interface TreeStates<Multiple extends boolean = boolean> extends Omit<Tre
   selected: Selected<Multiple>;
 }
 
+/** The options of a tree, typed by its nodes and by whether several rows may be selected. */
 export interface TreeOptions<N extends TreeNode = TreeNode, Multiple extends boolean = false>
   extends
     CommonOptions<TreeStates<Multiple>>,
@@ -52,4 +53,5 @@ export interface TreeSettings
   messages?: BranchOptions['messages'] & Counts;
 }
 
+/** A running tree, as its parts see it. */
 export type TreeEngine = Engine<TreeState, TreeSettings, TreeIntent>;
