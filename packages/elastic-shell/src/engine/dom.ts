@@ -3,7 +3,7 @@ import type { Cell } from '../core/cell.js';
 
 const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null;
 
-/** True for an element of whatever window. */
+/** True for an element, also for one of another window (a frame's), where `instanceof` is not. */
 export const isElement = (value: unknown): value is HTMLElement =>
   isObject(value) && 'nodeType' in value && value.nodeType === 1;
 

@@ -13,7 +13,7 @@ export interface Running {
 /** Every wired root and what runs it. */
 export const engines = new WeakMap<Node, Running>();
 
-/** The selector of whatever names something. */
+/** The selector of controls that name an element. */
 export const naming = '[commandfor],[aria-controls]';
 
 /** The id a control names: commandfor first, since that is what the platform acts on. */

@@ -181,7 +181,7 @@ export function layer<A = unknown>(host: LayerHost, rules: LayerRules<A>): Servi
     opener: undefined,
     returns: false,
   };
-  /** Once focus has gone on by itself, what becomes of the place it returned to is nobody's business. */
+  /** The user has moved focus on: from then on nodes that go need not be watched any more. */
   const stopFollowing = (): void => {
     if (!host.state().open) watch(held, false);
   };

@@ -13,7 +13,7 @@ export interface Phases {
   go(open: boolean, act: () => void, follow?: () => void): void;
 }
 
-/** What moves now, but for what moves for ever. */
+/** The animations that run now, without those that never end. */
 const motionsOf = (element: Element): Animation[] =>
   (element.getAnimations?.() ?? []).filter(
     (animation) => animation.effect?.getComputedTiming().endTime !== Infinity,

@@ -128,7 +128,7 @@ export function markupItems(
   const read = (): Read => {
     look();
     if (known) return known;
-    // As long as nobody follows, it holds for this task: while something is being wired.
+    // Before it is followed (while something is being wired) nothing tells of changes: it is kept for this task only.
     if (!observer)
       queueMicrotask(() => {
         if (!observer) known = undefined;

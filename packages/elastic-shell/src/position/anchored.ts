@@ -18,7 +18,7 @@ export interface AnchorHost {
   render(): void;
 }
 
-/** Where it stands, and the pixels kept free, where nobody says anything. */
+/** The area, and the pixels kept free, when neither the author nor the pattern says anything. */
 const defaults = { area: 'block-end', gap: 8, edgeGap: 8 };
 
 const isAnchor = (value: unknown): value is Anchor =>

@@ -71,7 +71,7 @@ export function turnCheck(tree: Tree, checked: ReadonlySet<string>, key: string)
   const next = new Set(checked);
   const counts = new Map(countOf(tree, checked));
   for (const leaf of turned) next[on ? 'add' : 'delete'](leaf);
-  // Every leaf under the node is of one mind now, and those around it gain or lose what was turned.
+  // Every leaf under the node is checked now, or none is; the branches around it gain or lose as many as were turned.
   const all = totalOf(tree);
   const waiting = [key];
   for (let at = waiting.pop(); at !== undefined; at = waiting.pop()) {

@@ -46,7 +46,7 @@ export function typeAhead(
   };
   const here = indexOf(items, current);
   const next = { typed, at: now };
-  // "aa" may be the beginning of a word, "aaa" hardly; else it means the next that begins with a.
+  // "aa" may begin a word (Aachen); no word begins with "aaa". Where none begins so, each a means the next item with a.
   const key = goesOn && !cycles ? find(typed, Math.max(0, here)) : find(letter, here + 1);
   const word = cycles && typed.length === 2 * letter.length ? find(typed, Math.max(0, here)) : undefined;
   return { state: next, key: word ?? key };

@@ -24,7 +24,7 @@ export interface AccordionChoices extends ExpansionRules {
   elastic?: 'block' | 'inline' | 'none';
 }
 
-/** More panels than these are no landmarks: a page of regions helps nobody. */
+/** Up to this many panels are landmarks (role region): among more of them nobody finds the way. */
 const mostRegions = 6;
 
 const arrowKeys: KeyActs<AccordionIntent> = {

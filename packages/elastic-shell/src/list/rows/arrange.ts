@@ -1,4 +1,4 @@
-// Puts elements into an order with as few moves as may be, and never moves the one that holds focus: that would lose it.
+// Puts elements into an order with few moves, and never moves the one that holds focus: an element that is moved loses it.
 
 import { activeIn } from '../../focus/focusable.js';
 import type { Group } from './lines.js';
@@ -11,7 +11,7 @@ export function arrange(parent: Element, children: readonly Element[]): void {
   let at: Element | null = parent.firstElementChild;
   for (const child of children) {
     if (child !== at && child.contains(active))
-      // What stands before it comes again at its own turn.
+      // Those before it are taken out instead, and put back when the loop comes to them.
       while (at && at !== child) {
         const next: Element | null = at.nextElementSibling;
         at.remove();

@@ -87,7 +87,10 @@ const settle = <I extends Item>(rows: Rows<I>): void => {
   rows.isSettled = !!rows.byKey.size && !!rows.geometry.height;
 };
 
-/** Draws what is in view, with the row at `place` in view if there is one: again where heights turn out to be others, but hardly twice. */
+/**
+ * Draws what is in view, scrolled to the row at `place` if there is one. When the rows turn out to be higher or lower than
+ * was thought, it is drawn again, three times at most.
+ */
 function drawMeasured<I extends Item>(rows: Rows<I>, place = -1): boolean {
   const { geometry, rules } = rows;
   let isOther = false;

@@ -2,7 +2,7 @@
 // all of one height, or each is measured when it shows, or several items lie side by side in one line (a grid).
 import { type Heights, heights, rowsShown, scrollFor, type Shown } from '../../core/collection/window.js';
 
-/** Pixels of a row and of a list, as long as nobody can tell. */
+/** Pixels of a row and of a list, until they are measured. */
 const usualRow = 32;
 const usualList = 400;
 
@@ -17,7 +17,7 @@ export interface Geometry {
   /** Heights of the lines; and of a line that is not measured. */
   tall: Heights;
   usual: number;
-  /** The list's own size, 0 while nobody knows; and how far it is scrolled. */
+  /** The list's own size in pixels, 0 until it is measured; and how far it is scrolled. */
   height: number;
   width: number;
   scroll: number;

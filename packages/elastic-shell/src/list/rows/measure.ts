@@ -39,7 +39,7 @@ function measureGrid<I extends Item>({ geometry, rules, flow }: Rows<I>): boolea
   return true;
 }
 
-/** Takes the heights of what shows; true when a row stands elsewhere for it. */
+/** Takes the heights of what shows; true when that moves any row. */
 export function measure<I extends Item>(rows: Rows<I>): boolean {
   const { geometry, rules, isMeasured } = rows;
   if (!geometry.height) return false;

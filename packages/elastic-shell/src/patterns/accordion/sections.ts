@@ -13,7 +13,7 @@ const findPanel = (header: HTMLElement): HTMLElement | undefined => {
   return detailsOf(header) ?? elementNamed(header, namedBy(header)) ?? (isElement(next) ? next : undefined);
 };
 
-/** The headers of `root` with their panels, but for those inside such a panel: they belong to accordions of their own. */
+/** The headers of `root` with their panels. Headers inside one of these panels belong to an accordion of their own. */
 const ownIn = (root: HTMLElement): Map<HTMLElement, HTMLElement | undefined> => {
   const found = new Map<HTMLElement, HTMLElement | undefined>();
   const panels = new Set<Element | null | undefined>();

@@ -1,4 +1,5 @@
-// The options of a combobox at hand: from markup, from data, or answers that are asked for while typing. Only the latest counts.
+// Where the options of a combobox come from: the markup, data, or a function that is asked while the user types. Of
+// several answers only that to the latest question counts.
 import type { Item } from '../../core/collection/items.js';
 import { matcher } from '../../core/collection/match.js';
 import { tell } from '../../core/report.js';
@@ -17,10 +18,10 @@ export interface LoadState {
   error?: unknown;
 }
 
-/** The options of one combobox at hand. */
+/** The options of one combobox that are known now. */
 export interface OptionsSource {
   items: Items;
-  /** Every option at hand, whatever is searched for. */
+  /** Every option that is known now, whatever is searched for. */
   all(): readonly Item[];
   labelOf(key: string): string;
   /** Shows what there is for `query`; `extra` comes last. */
@@ -57,7 +58,7 @@ interface Held {
   /** What was last asked for, and what came of it when that failed. */
   last: string | undefined;
   failure: { error: unknown } | undefined;
-  /** What is at hand, or how it is going, is different now. */
+  /** Called when the options, or the state of loading them, have changed. */
   changed(): void;
 }
 
@@ -147,7 +148,7 @@ const rowOptionsOf = ({ render, rowHeight }: ComboboxSettings): RowOptions<Item>
   ...(rowHeight && { rowHeight }),
 });
 
-/** The options of a combobox. `changed`: what is at hand, or how it is going, is different now. */
+/** The options of a combobox. `changed` is called when they, or the state of loading them, have changed. */
 export function optionsSource(
   root: HTMLElement,
   list: HTMLElement,

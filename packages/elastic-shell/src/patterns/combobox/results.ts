@@ -82,7 +82,7 @@ function firstMatch(held: Held, query: string): string | undefined {
   return engine.options.freeText ? undefined : move(items, undefined, 'first');
 }
 
-/** What is at hand, or how fetching goes, is different now. */
+/** The options, or the state of loading them, have changed. */
 function changed(held: Held): void {
   const { engine, say, announce } = held.context;
   held.shown = undefined;

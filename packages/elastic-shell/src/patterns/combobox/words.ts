@@ -1,4 +1,4 @@
-// The words of a combobox, in English where nobody gives others.
+// The words of a combobox: those of the option `messages`, else English.
 import type { Counts } from '../../announce/announce.js';
 import { failureText } from '../../core/text.js';
 
@@ -28,7 +28,7 @@ export interface ComboboxWords extends Counts {
   required?(): string;
 }
 
-/** Every word, with what stands for those that nobody gives. */
+/** Every word; those that the author leaves out are English. */
 export type Words = typeof english;
 
 /** The words in English. */

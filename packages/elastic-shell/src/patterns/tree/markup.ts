@@ -20,7 +20,7 @@ const labelOf = (row: HTMLElement): string => {
 export const treeItemsIn = (root: HTMLElement): MarkupItems =>
   markupItems(root, () => root.querySelectorAll<HTMLElement>('li,[role=treeitem]'), { labelOf });
 
-/** The model of what stands in the markup: a row with a group in it is a branch. */
+/** Reads the rows of the markup into the model: a row with a group in it is a branch. */
 export function readTree(items: MarkupItems): Tree {
   const top: TreeNode[] = [];
   const under = new Map<Element, TreeNode[]>();
