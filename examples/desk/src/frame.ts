@@ -5,7 +5,7 @@ const pages = [
   ['boat.html', 'Boats'],
   ['parts.html', 'Parts'],
   ['gallery.html', 'Gallery'],
-  ['own.html', 'Own patterns'],
+  ['own.html', 'Own'],
 ] as const;
 
 /** The links to all pages; `current` is the file of this one. */
