@@ -7,6 +7,9 @@ export type { Chosen, Selected } from './core/collection/selection.js';
 export type { TreeNode } from './core/collection/tree.js';
 export type { Content, ContentOptions, ContentSource } from './content/content.js';
 export { setDefaults, type PatternOptions } from './engine/defaults.js';
+export { isOurs } from './engine/made.js';
+export { unwireWithin, wireWithin } from './engine/markup.js';
+export { wiredOf } from './engine/registry.js';
 export type {
   Cause,
   Cells,

@@ -113,7 +113,7 @@ export const stepper: Contract<StepperState, StepperOptions, StepperIntent> = {
     },
   },
 };
-registerPattern('stepper', stepper.options);
+registerPattern('stepper', stepper.options, wireStepper);
 
 /**
  * Wires a number stepper: `root` shows the number, buttons that name it step it by `--up` and `--down`. Follows the

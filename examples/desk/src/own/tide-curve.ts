@@ -83,7 +83,7 @@ export const tideCurve: Contract<TideState, TideOptions, TideIntent> = {
     }),
   },
 };
-registerPattern('tide-curve', tideCurve.options);
+registerPattern('tide-curve', tideCurve.options, wireTideCurve);
 
 const wordsOf = (hour: number, metres = 0): string =>
   `${String(hour).padStart(2, '0')}:00, ${metres.toFixed(1)} metres`;

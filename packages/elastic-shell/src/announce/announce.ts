@@ -2,6 +2,8 @@
 //
 // Of several in a row the last is said, after a quiet moment: a screen reader would otherwise read all of them.
 
+import { markMade } from '../engine/made.js';
+
 /** Words for counts; `plural` is the category of the number in the language of the page (CLDR: one, few, other, …). */
 export interface Counts {
   /** How many there are. Default, in English: "3 matches", "1 match", "No match". */
@@ -43,7 +45,7 @@ export function announcer(
     const own = root.querySelector<HTMLElement>('[role=status]');
     if (own) return own;
     if (!made?.isConnected) {
-      made = document.createElement('div');
+      made = markMade(document.createElement('div'));
       made.setAttribute('role', 'status');
       made.setAttribute('data-spoken', '');
       root[put](made);

@@ -1,5 +1,7 @@
 // What stands in the place of content that has not come: progress once it takes long, then failure with a retry.
 
+import { markMade } from '../engine/made.js';
+
 /** The words it uses. */
 export interface LoadWords {
   loading(): string;
@@ -45,7 +47,7 @@ export function loadNotice(place: HTMLElement, say: LoadWords): LoadNotice {
       return;
     }
     clear();
-    notice = make('div', ...children);
+    notice = markMade(make('div', ...children));
     notice.setAttribute('data-notice', '');
     place.append(notice);
   };

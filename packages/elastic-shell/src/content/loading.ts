@@ -169,18 +169,16 @@ const early = (loading: Loading): (() => void) => {
   };
 };
 
+/** Where content goes in `root`, and the notice that stands there meanwhile. */
+const placeIn = ({ root, options }: ContentHost): Pick<Loading, 'place' | 'notice'> => {
+  const place = root.querySelector<HTMLElement>('[data-content]') ?? root;
+  return { place, notice: loadNotice(place, { ...words, ...options.messages }) };
+};
+
 /** `service`, with the content of `host` loaded as its options say. */
 export function loading(host: ContentHost, service: Service<Openable>): Service<Openable> {
   const { root, options } = host;
-  const place = root.querySelector<HTMLElement>('[data-content]') ?? root;
-  const held: Loading = {
-    host,
-    service,
-    place,
-    notice: loadNotice(place, { ...words, ...options.messages }),
-    load: undefined,
-    takeAway: undefined,
-  };
+  const held: Loading = { host, service, ...placeIn(host), load: undefined, takeAway: undefined };
   const stopEarly = early(held);
   if (host.state().open) start(held);
 
@@ -195,6 +193,14 @@ export function loading(host: ContentHost, service: Service<Openable>): Service<
       cancel(held);
       if (wasBusy) host.render();
       if (options.keepContent === false && held.takeAway) drop(held);
+    },
+    /** The place has gone with what was loaded into it: it is loaded into the place that is there now. */
+    inside() {
+      if (root.contains(held.place)) return;
+      cancel(held);
+      held.takeAway = undefined;
+      Object.assign(held, placeIn(host));
+      if (host.state().open) start(held);
     },
     release() {
       stopEarly();

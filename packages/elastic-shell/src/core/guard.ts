@@ -28,5 +28,6 @@ export function ask<C extends Change>(
   }
   if (!isPromise(answer)) return settle(answer);
   wait();
-  answer.then(settle, fail);
+  // Made a promise of the platform's own: one whose `then` throws, or answers twice, ends like any other.
+  void Promise.resolve(answer).then(settle, fail);
 }

@@ -2,8 +2,11 @@
 // what differs, keeps what stood there, and puts it back when nobody wants it any more.
 //
 // Each service has a sheet of its own, so that one which knows what changed can patch that alone. Given the very same object
-// again for an element, the page is not even read.
+// again for an element, the page is not even read. What somebody else writes meanwhile (a morph, a framework's render) is
+// the author's newer word: it is what will be put back, never what stood there before it; whoever runs the pattern is
+// told, and decides whether it is followed or written again.
 import type { Attributes } from '../core/contract/contract.js';
+import { isElement } from './dom.js';
 
 /** An element, and what shall stand on it; undefined for nothing more. */
 export type Part = readonly [Element, Attributes | undefined];
@@ -19,68 +22,149 @@ export interface Sheet {
   patch(parts: Iterable<Part>): void;
 }
 
+/** An attribute that somebody else has written over ours. */
+export interface Rewrite {
+  element: Element;
+  name: string;
+  /** What stands there now. */
+  value: string | null;
+}
+
 /** Writes the attributes of one wired root and of its parts. */
 export interface AttributeWriter {
   sheet(): Sheet;
-  /** Puts back everything. */
+  /** Writes again what is wanted on these elements. */
+  again(elements: Iterable<Element>): void;
+  /** Puts back everything; nothing is wanted any more. */
   restore(): void;
 }
 
-/** What stood on an element, and what is wanted on it now, by sheet. */
+/** One attribute: what stood there before, which is the author's, and what was written last. */
+interface Mark {
+  before: string | null;
+  written: string | null;
+}
+
+/** What is known of an element, and what is wanted on it now, by sheet. */
 interface Page {
-  before: Map<string, string | null>;
+  marks: Map<string, Mark>;
   wanted: (Attributes | undefined)[];
   /** The order of the author's attributes, from when one of them was taken away. */
   order?: string[];
 }
 
+/** By element, the pages of all writers that have something on it. */
+const written = new WeakMap<Element, Set<Page>>();
+
+/** True when the attribute of `element` stands as the engine has written it. */
+export const isWritten = (element: Element, name: string): boolean =>
+  [...(written.get(element) ?? [])].some(
+    ({ marks }) => marks.get(name)?.written === element.getAttribute(name),
+  );
+
 /** The attributes as they were; one that went and came back stands last, so the author's others go behind it again. */
-const putBack = (element: Element, { before, order }: Page): void => {
-  for (const [name, value] of before)
-    if (value === null) element.removeAttribute(name);
-    else if (element.getAttribute(name) !== value) element.setAttribute(name, value);
+const putBack = (element: Element, { marks, order }: Page): void => {
+  for (const [name, mark] of marks) {
+    // Somebody has written something newer, which is left as it is.
+    if (element.getAttribute(name) !== mark.written || mark.before === mark.written) continue;
+    if (mark.before === null) element.removeAttribute(name);
+    else element.setAttribute(name, mark.before);
+  }
   for (const name of order ?? []) {
     const attribute = element.getAttributeNode(name);
     if (attribute) element.setAttributeNode(element.removeAttributeNode(attribute));
   }
 };
 
-/** Writes one attribute that is wanted, or not any more, and keeps what stood there. */
+/** Writes one attribute, and keeps what stood there unless that was ours. */
 const settle = (element: Element, page: Page, name: string, value: string | null): void => {
-  const { before } = page;
+  const { marks } = page;
   const current = element.getAttribute(name);
-  if (value === current) return;
+  const mark = marks.get(name);
+  if (value === current) {
+    if (mark) mark.written = value;
+    return;
+  }
   // A style attribute that is written again would break a strict Content-Security-Policy.
   if (value === null)
-    page.order ??= element.getAttributeNames().filter((own) => before.get(own) !== null && own !== 'style');
-  if (!before.has(name)) before.set(name, current);
+    page.order ??= element
+      .getAttributeNames()
+      .filter((own) => (marks.get(own)?.before ?? '') !== null && own !== 'style');
+  if (!mark) marks.set(name, { before: current, written: value });
+  else {
+    if (mark.written !== current) mark.before = current;
+    mark.written = value;
+  }
   if (value === null) element.removeAttribute(name);
   else element.setAttribute(name, value);
 };
 
-const write = (element: Element, page: Page): void => {
-  const { before, wanted } = page;
+const wantedOn = ({ wanted }: Page): Attributes => {
   const [only = {}] = wanted;
-  const attributes: Attributes = wanted.length > 1 ? Object.assign({}, ...wanted) : only;
-  for (const name of Object.keys(attributes)) settle(element, page, name, attributes[name] ?? null);
-  for (const [name, value] of before)
-    if (!Object.hasOwn(attributes, name)) settle(element, page, name, value);
+  return wanted.length > 1 ? Object.assign({}, ...wanted) : only;
 };
 
-/** Makes a writer that has written nothing yet. */
-export function attributeWriter(): AttributeWriter {
+const write = (element: Element, page: Page): void => {
+  const attributes = wantedOn(page);
+  for (const name of Object.keys(attributes)) settle(element, page, name, attributes[name] ?? null);
+  for (const [name, mark] of page.marks) {
+    if (Object.hasOwn(attributes, name)) continue;
+    const current = element.getAttribute(name);
+    if (current === mark.written) settle(element, page, name, mark.before);
+    // Somebody else's, since we let go of it.
+    else mark.before = mark.written = current;
+  }
+};
+
+/** Reads what somebody else has written: the author's newer word, and what of it stands where something is wanted. */
+const rewriteOf = (element: Element, page: Page, name: string): Rewrite | undefined => {
+  const wanted = wantedOn(page);
+  const isWanted = Object.hasOwn(wanted, name);
+  const mark = page.marks.get(name);
+  if (!isWanted && !mark) return undefined;
+  const value = element.getAttribute(name);
+  const expected = mark ? mark.written : (wanted[name] ?? null);
+  if (value === expected) return undefined;
+  page.marks.set(name, { before: value, written: value });
+  return isWanted ? { element, name, value } : undefined;
+};
+
+/** Makes a writer that has written nothing yet. `rewritten` hears of what others write over what it wrote. */
+export function attributeWriter(rewritten: (rewrites: Rewrite[]) => void): AttributeWriter {
   const pages = new Map<Element, Page>();
   let sheets = 0;
 
-  const want = (sheet: number, element: Element, attributes: Attributes | undefined): void => {
-    const page = pages.get(element) ?? { before: new Map(), wanted: [] };
-    // The very same object again: the page need not be read.
-    if (page.wanted[sheet] === attributes) return;
+  const hear = (records: readonly MutationRecord[]): void => {
+    const found: Rewrite[] = [];
+    for (const { target, attributeName: name } of records) {
+      const page = isElement(target) ? pages.get(target) : undefined;
+      const rewrite = page && isElement(target) && name ? rewriteOf(target, page, name) : undefined;
+      if (rewrite) found.push(rewrite);
+    }
+    if (found.length) rewritten(found);
+  };
+  const observer = new MutationObserver(hear);
+
+  const open = (element: Element): Page => {
+    const page: Page = { marks: new Map(), wanted: [] };
     pages.set(element, page);
-    page.wanted[sheet] = attributes;
-    if (page.wanted.some(Boolean)) return write(element, page);
+    written.set(element, (written.get(element) ?? new Set()).add(page));
+    observer.observe(element, { attributes: true });
+    return page;
+  };
+  const close = (element: Element, page: Page): void => {
     putBack(element, page);
     pages.delete(element);
+    written.get(element)?.delete(page);
+  };
+  const want = (sheet: number, element: Element, attributes: Attributes | undefined): void => {
+    const known = pages.get(element);
+    // The very same object again: the page need not be read.
+    if (known?.wanted[sheet] === attributes) return;
+    const page = known ?? open(element);
+    page.wanted[sheet] = attributes;
+    if (page.wanted.some(Boolean)) write(element, page);
+    else close(element, page);
   };
 
   return {
@@ -107,9 +191,15 @@ export function attributeWriter(): AttributeWriter {
         },
       };
     },
+    again(elements) {
+      for (const element of elements) {
+        const page = pages.get(element);
+        if (page) write(element, page);
+      }
+    },
     restore() {
-      for (const [element, page] of pages) putBack(element, page);
-      pages.clear();
+      for (const [element, page] of pages) close(element, page);
+      observer.disconnect();
     },
   };
 }

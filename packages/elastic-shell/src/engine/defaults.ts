@@ -1,6 +1,7 @@
 // Options that hold for every instance of a pattern wired from now on.
 import type { OptionKinds } from '../core/contract/options.js';
 import { checkOptions, suggestion } from './options.js';
+import type { Wired } from './types.js';
 
 /** Each pattern adds its own options here, so that `setDefaults` knows their types. */
 // eslint-disable-next-line @typescript-eslint/no-empty-object-type
@@ -13,15 +14,36 @@ const names = new Set(
   ),
 );
 const kinds = new Map<string, OptionKinds>();
+
+/** A wire function, whatever it wires. */
+type AnyWire = (root: HTMLElement, options?: object) => Wired;
+
+/** A pattern that markup can ask for. */
+export interface KnownPattern {
+  wire: AnyWire;
+  options: OptionKinds;
+}
+
+/** The patterns that are loaded, with their wire functions, by name. */
+export const loadedPatterns = new Map<string, KnownPattern>();
 const defaults = new Map<string, object>();
 
 /** What has been set for all of `pattern`. */
 const defaultsOf = (pattern: string): object => defaults.get(pattern) ?? {};
 
-/** Makes a pattern, and what its options take, known to `setDefaults`. */
-export function registerPattern(name: string, options: OptionKinds = {}): void {
+/**
+ * Makes a pattern known: what its options take to `setDefaults`, and with its wire function to the attribute `data-wire`
+ * that `wireWithin` looks for.
+ */
+export function registerPattern(
+  name: string,
+  options: OptionKinds = {},
+  wire?: (root: HTMLElement, options?: never) => Wired,
+): void {
   names.add(name);
   kinds.set(name, options);
+  // It is called with options read as its own kinds say, and checks them itself.
+  if (wire) loadedPatterns.set(name, { wire: wire as AnyWire, options });
 }
 
 /**

@@ -25,12 +25,17 @@ export const treeOf = (node: Node): Document | ShadowRoot => {
   return node.ownerDocument ?? document;
 };
 
-/** The element with `id` in the tree that `node` stands in. */
+/** The element with `id` in the tree that `node` stands in, attached or not. */
 export const elementNamed = (node: Node, id: string | null | undefined): HTMLElement | undefined => {
   const root = node.getRootNode();
-  // A detached element is no tree that can be asked.
-  if (!id || !('getElementById' in root)) return undefined;
-  return (root as Document).getElementById(id) ?? undefined;
+  if (!id) return undefined;
+  // A document, a shadow root or a fragment: each has it.
+  if ('getElementById' in root) return (root as Document).getElementById(id) ?? undefined;
+  // The top of a detached tree is an element: it is asked by a selector, and may be meant itself.
+  if (!isElement(root)) return undefined;
+  return root.id === id
+    ? root
+    : (root.querySelector<HTMLElement>(`[id="${id.replace(/["\\]/g, '\\$&')}"]`) ?? undefined);
 };
 
 /** The window of an element, with its constructors. A document without one (a template's) has the page's. */

@@ -1,6 +1,7 @@
 // Makes a custom element of any wire function. It has no behaviour of its own: it finds the root in the
 // author's markup, hands attributes over as options, and tells changes and guards as events.
-import type { OptionKind, OptionKinds } from '../core/contract/options.js';
+import type { OptionKinds } from '../core/contract/options.js';
+import { attributesOf, flags, isState, optionsFrom } from './attributes.js';
 import { isCell } from './dom.js';
 import type { Change, Wire, Wired } from './types.js';
 
@@ -25,35 +26,6 @@ export interface GuardDetail {
 export interface ShellElement extends HTMLElement {
   readonly wired: Wired | undefined;
 }
-
-const kebab = (name: string): string => name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
-
-/** Only a program can give these. */
-const programOnly: readonly OptionKind[] = [
-  'a function',
-  'an object',
-  'a list, a cell of one, or a function',
-  'an element, a point, or a function',
-];
-
-/** True or false, as an option or as a state. */
-const flags: readonly OptionKind[] = ['true or false', 'true, false or a cell'];
-
-const isState = (kind: OptionKind): boolean => typeof kind === 'string' && kind.endsWith('a cell');
-
-/** The options that an attribute can say, by the name of the attribute. */
-const attributesOf = (options: OptionKinds): Map<string, [name: string, kind: OptionKind]> =>
-  new Map(
-    Object.entries(options)
-      .filter(([, kind]) => !programOnly.includes(kind))
-      .map(([name, kind]) => [kebab(name), [name, kind]]),
-  );
-
-/** An attribute as the value of an option: what is true or false is false by the word "false" alone. */
-const valueOf = (kind: OptionKind, text: string): unknown => {
-  if (flags.includes(kind)) return text !== 'false';
-  return typeof kind === 'string' && kind.startsWith('a number') ? Number(text) : text;
-};
 
 /** Asks whoever hears of `shell-guard`: cancelled refuses, a promise makes it wait. */
 const askListeners = (host: HTMLElement, change: Change): unknown => {
@@ -92,19 +64,6 @@ const cellIn = (wired: Wired | undefined, name: string) => {
   return isCell(cell) ? cell : undefined;
 };
 
-/** The options that the attributes of `host` say. */
-const optionsIn = (
-  host: HTMLElement,
-  attributes: ReturnType<typeof attributesOf>,
-): Record<string, unknown> => {
-  const options: Record<string, unknown> = {};
-  for (const [attribute, [name, kind]] of attributes) {
-    const text = host.getAttribute(attribute);
-    if (text !== null) options[name] = valueOf(kind, text);
-  }
-  return options;
-};
-
 /**
  * Defines `<name>` as an element that wires what it holds. Events, which bubble: `shell-change`
  * (detail: the change) and the cancelable `shell-guard` (detail: `change` and `wait(promise)`).
@@ -121,14 +80,13 @@ export function element<O extends object, W extends Wired>(
   class Shell extends HTMLElement implements ShellElement {
     static readonly observedAttributes = [...attributes.keys()];
     wired: W | undefined;
-    #waiting: MutationObserver | undefined;
+    #inside: MutationObserver | undefined;
 
     connectedCallback(): void {
       this.#wire();
-      if (this.wired || this.#waiting) return;
-      // Parsed and streamed markup connects before its children are there.
-      this.#waiting = new MutationObserver(() => this.#wire());
-      this.#waiting.observe(this, { childList: true, subtree: true });
+      // Parsed and streamed markup connects before its children are there, and what is inside may be replaced later.
+      this.#inside ??= new MutationObserver(() => this.#look());
+      this.#inside.observe(this, { childList: true, subtree: true });
     }
 
     /** A move within the document keeps everything as it is. */
@@ -136,7 +94,9 @@ export function element<O extends object, W extends Wired>(
 
     disconnectedCallback(): void {
       queueMicrotask(() => {
-        if (!this.isConnected) this.#unwire();
+        if (this.isConnected) return;
+        this.#inside?.disconnect();
+        this.#unwire();
       });
     }
 
@@ -155,12 +115,23 @@ export function element<O extends object, W extends Wired>(
       return this.childNodes.length ? this : null;
     }
 
-    #wire(): void {
+    /** Something inside has come or gone: another root is wired, in the state of the one that it replaces. */
+    #look(): void {
+      const { wired } = this;
+      if (!wired || wired.root === this || this.contains(wired.root)) return this.#wire();
+      const states: Record<string, unknown> = {};
+      for (const [name, kind] of Object.entries(rules.options))
+        if (isState(kind)) states[name] = cellIn(wired, name)?.get();
+      this.#unwire();
+      this.#wire(states);
+    }
+
+    #wire(states: Record<string, unknown> = {}): void {
       const root = this.#root();
       if (!root || this.wired || rules.needs?.some((part) => !this.querySelector(part))) return;
-      this.#stopWaiting();
       const options = {
-        ...optionsIn(this, attributes),
+        ...optionsFrom(this, rules.options),
+        ...states,
         guard: (change: Change) => askListeners(this, change),
         onChange: (change: Change) =>
           void this.dispatchEvent(new CustomEvent('shell-change', { bubbles: true, detail: change })),
@@ -169,13 +140,7 @@ export function element<O extends object, W extends Wired>(
       this.wired = wire(root, options as unknown as O);
     }
 
-    #stopWaiting(): void {
-      this.#waiting?.disconnect();
-      this.#waiting = undefined;
-    }
-
     #unwire(): void {
-      this.#stopWaiting();
       this.wired?.unwire();
       this.wired = undefined;
     }

@@ -3,16 +3,25 @@
 // An intent becomes the next state (the contract's step); what differs from the state before is a list of changes.
 // The guard is asked about the first of them, and may answer later: until then the pattern is busy. Once it is allowed,
 // the state is stored, the services show it, cells and listeners hear of it, and the services settle, in that order.
+//
+// Anyone who is called may unwire it: from then on nothing is written and nobody is told, whatever was under way.
 import { type Cell, cell, deliver } from '../core/cell.js';
 import { changesBetween } from '../core/change.js';
 import type { Contract, View } from '../core/contract/contract.js';
 import { ask } from '../core/guard.js';
 import { tell } from '../core/report.js';
-import { type AttributeWriter, attributeWriter, type Part, type Sheet } from './attribute-writer.js';
-import { described, isCell, isElement } from './dom.js';
+import {
+  type AttributeWriter,
+  attributeWriter,
+  type Part,
+  type Rewrite,
+  type Sheet,
+} from './attribute-writer.js';
+import { described, isElement } from './dom.js';
 import { invokersOf, joinIndex } from './invoker-index.js';
-import { engines } from './registry.js';
+import { engines, keepWired } from './registry.js';
 import type { Engine, Service } from './service.js';
+import { storeOf } from './store.js';
 import type { Cause, Cells, ChangeOf, CommonOptions, Wired } from './types.js';
 
 export type { Engine, Service } from './service.js';
@@ -24,7 +33,10 @@ interface Run<S extends object, O, I extends string> {
   options: O & CommonOptions<S>;
   view: View<O>;
   state: S;
+  serve: (() => Service<S>) | undefined;
   service: Service<S> | undefined;
+  /** Its inside was replaced by something that lacks a part: what serves it waits for that. */
+  isIncomplete: boolean;
   /** The change that a guard is making up its mind about. */
   waiting: ChangeOf<S> | undefined;
   busy: Cell<boolean>;
@@ -40,13 +52,22 @@ const only = <S>(name: string, value: unknown): Partial<S> =>
   // The name is one of S, and the value came from its own cell.
   ({ [name]: value }) as Partial<S>;
 
+/** What a control's command means, if it means anything. */
+const intentOf = <I extends string>(
+  commands: Readonly<Record<string, I>>,
+  control: Element,
+): I | undefined => {
+  const command = control.getAttribute('command') ?? '';
+  return Object.hasOwn(commands, command) ? commands[command] : undefined;
+};
+
 function render<S extends object, O, I extends string>(run: Run<S, O, I>): void {
   const { root, contract, view, state, service, waiting } = run;
   if (run.isOver) return;
   const { semantics, commands } = contract;
   const parts: Part[] = [[root, semantics.root?.(state, view)], ...(service?.parts?.() ?? [])];
   for (const control of invokersOf(root))
-    parts.push([control, semantics.opener?.(state, view, commands[control.getAttribute('command') ?? ''])]);
+    parts.push([control, semantics.opener?.(state, view, intentOf(commands, control))]);
   if (waiting) parts.push([root, { 'aria-busy': 'true' }]);
   if (waiting?.source) parts.push([waiting.source, { 'aria-disabled': 'true' }]);
   run.sheet.show(parts);
@@ -61,28 +82,38 @@ function wait<S extends object, O, I extends string>(run: Run<S, O, I>, change?:
 
 /** The page shows it, then cells and listeners hear of it, then the service settles: each change, in that order. */
 function tellAll<S extends object, O, I extends string>(run: Run<S, O, I>, changes: ChangeOf<S>[]): void {
-  const { root, service, stores, options } = run;
+  const { root, stores, options } = run;
   const hearers = [
-    service?.show,
+    (each: ChangeOf<S>) => run.service?.show?.(each),
     // A change names a state of S.
     (each: ChangeOf<S>) => stores.get(each.name)?.set(run.state[each.name as keyof S], each),
-    options.onChange,
+    (each: ChangeOf<S>) => options.onChange?.(each),
     (each: ChangeOf<S>) => tell('change', root, each),
-    service?.settle,
+    (each: ChangeOf<S>) => run.service?.settle?.(each),
   ];
-  deliver(changes.map((each) => () => deliver(hearers, each)));
+  const whileWired = hearers.map((hear) => (each: ChangeOf<S>) => {
+    if (!run.isOver) hear(each);
+  });
+  deliver(changes.map((each) => () => deliver(whileWired, each)));
 }
+
+/** What becomes of `next` under the rules that hold whoever asks: a set that may hold one key holds one. */
+const corrected = <S extends object, O, I extends string>(
+  { contract, state, view }: Run<S, O, I>,
+  next: Partial<S>,
+): Partial<S> => contract.correct?.({ ...state, ...next }, view, state) ?? next;
 
 function change<S extends object, O, I extends string>(
   run: Run<S, O, I>,
-  next: Partial<S>,
+  wish: Partial<S>,
   cause: Cause,
   settled?: boolean,
 ): void {
+  if (run.isOver) return;
   const { root, contract, options } = run;
-  const changes = changesBetween(run.state, next, cause);
+  const changes = changesBetween(run.state, corrected(run, wish), cause);
   const [first] = changes;
-  if (!first || run.isOver) return;
+  if (!first) return;
   const free = contract.free ?? [];
   const isFree = changes.every(({ name }) => free.some((other) => other === name));
   let expected: ChangeOf<S> | undefined;
@@ -98,7 +129,7 @@ function change<S extends object, O, I extends string>(
   if (settled || isFree) return decide(true);
   if (run.waiting) return tell('busy', root, first);
   run.service?.asked?.();
-  ask(options.guard, first, () => wait(run, (expected = first)), decide);
+  ask(options.guard, first, () => !run.isOver && wait(run, (expected = first)), decide);
 }
 
 function intend<S extends object, O, I extends string>(
@@ -116,6 +147,44 @@ function intend<S extends object, O, I extends string>(
   change(run, next, cause);
 }
 
+/** Follows what the markup shows, of these states alone. */
+function reread<S extends object, O, I extends string>(run: Run<S, O, I>, names?: ReadonlySet<string>): void {
+  if (run.isOver) return;
+  const read = run.contract.read(run.view);
+  const told = Object.entries(read).filter(([name]) => !names || names.has(name));
+  // Names and values of S, as they were read.
+  change(run, Object.fromEntries(told) as Partial<S>, { reason: 'native' }, true);
+}
+
+/** Somebody has written over what the engine wrote: what the markup can say is followed, all else is written again. */
+function rewritten<S extends object, O, I extends string>(run: Run<S, O, I>, rewrites: Rewrite[]): void {
+  if (run.isOver) return;
+  const { says = {} } = run.contract;
+  const names = rewrites.flatMap(({ name }) => (Object.hasOwn(says, name) && says[name] ? [says[name]] : []));
+  if (names.length && run.options.rewrites !== 'restore') reread(run, new Set(names));
+  run.writer.again(rewrites.map(({ element }) => element));
+  run.service?.restored?.();
+}
+
+/** Nodes came or went inside: where parts that it held are gone, it is served anew, with its state as it is. */
+function inside<S extends object, O, I extends string>(run: Run<S, O, I>): void {
+  const { service, serve, isIncomplete } = run;
+  if (run.isOver || !serve) return;
+  if (!isIncomplete && service?.stands?.() !== false) return service?.inside?.();
+  run.service = undefined;
+  service?.release?.();
+  run.writer.restore();
+  try {
+    run.service = serve();
+    run.isIncomplete = false;
+  } catch (error) {
+    // A part may yet come: what was wrong with the options would have been told when it was wired.
+    if (!(error instanceof TypeError)) throw error;
+    run.isIncomplete = true;
+  }
+  render(run);
+}
+
 const engineOf = <S extends object, O, I extends string>(
   run: Run<S, O, I>,
 ): Engine<S, O & CommonOptions<S>, I> => ({
@@ -127,35 +196,11 @@ const engineOf = <S extends object, O, I extends string>(
   state: () => run.state,
   intend: (intent, cause, at) => intend(run, intent, cause, at),
   change: (next, cause, settled) => change(run, next, cause, settled),
-  reread: () => change(run, run.contract.read(run.view), { reason: 'native' }, true),
+  reread: () => reread(run),
   render: () => render(run),
+  inside: () => inside(run),
   sheet: () => run.writer.sheet(),
 });
-
-/** The cells of the states: each follows the caller's own cell where an option gives one, else holds its first value. */
-function connect<S extends object, O, I extends string>(run: Run<S, O, I>): Cells<S> {
-  const options = new Map<string, unknown>(Object.entries(run.options));
-  const cells: Record<string, Cell<unknown>> = {};
-  for (const [name, read] of Object.entries(run.state)) {
-    const given = options.get(name);
-    const store = isCell(given) ? given : cell(given === undefined ? read : given);
-    run.stores.set(name, store);
-    run.releases.push(
-      store.subscribe((value, cause) =>
-        change(run, only<S>(name, value), { reason: 'program', ...toCause(cause) }, true),
-      ),
-    );
-    run.state = { ...run.state, ...only<S>(name, store.get()) };
-    cells[name] = {
-      // One of the names of S.
-      get: () => run.state[name as keyof S],
-      set: (value) => change(run, only<S>(name, value), { reason: 'program' }),
-      subscribe: store.subscribe,
-    };
-  }
-  // One for each name of S, holding its values.
-  return cells as unknown as Cells<S>;
-}
 
 /** A cell hands on the change that brought its value; only its cause is of interest here. */
 const toCause = (cause: Partial<Cause> | object | undefined): Partial<Cause> => {
@@ -163,13 +208,58 @@ const toCause = (cause: Partial<Cause> | object | undefined): Partial<Cause> => 
   return { ...(reason && { reason }), event, source, result };
 };
 
+/** The cells of the states: each follows the caller's own cell where an option gives one, else holds its first value. */
+function connect<S extends object, O, I extends string>(run: Run<S, O, I>): Cells<S> {
+  const given = new Map<string, unknown>(Object.entries(run.options));
+  const cells: Record<string, Cell<unknown>> = {};
+  for (const [name, read] of Object.entries(run.state)) {
+    const store = storeOf(given.get(name), read);
+    run.stores.set(name, store);
+    run.state = { ...run.state, ...only<S>(name, store.get()) };
+    run.releases.push(
+      store.subscribe((value, cause) => {
+        change(run, only<S>(name, value), { reason: 'program', ...toCause(cause) }, true);
+        // Where it may not be that, the cell hears what it is instead. The name is one of S.
+        const now = run.state[name as keyof S];
+        if (!run.isOver && now !== value) store.set(now);
+      }),
+    );
+    cells[name] = {
+      // One of the names of S.
+      get: () => run.state[name as keyof S],
+      set: (value) => change(run, only<S>(name, value), { reason: 'program' }),
+      subscribe: store.subscribe,
+    };
+  }
+  run.state = { ...run.state, ...corrected(run, {}) };
+  // One for each name of S, holding its values.
+  return cells as unknown as Cells<S>;
+}
+
+/** What the platform or a user did before this was wired stands, whatever the options say; their owners hear of it. */
+function adopt<S extends object, O, I extends string>(run: Run<S, O, I>): void {
+  const changes = changesBetween<S, Event, Element>(run.state, run.contract.adopted?.(run.view) ?? {}, {
+    reason: 'native',
+  });
+  if (!changes.length) return;
+  for (const { name, value } of changes) run.state = { ...run.state, [name]: value };
+  for (const each of changes) run.stores.get(each.name)?.set(each.value, each);
+  // Who wires it has no hand on it yet: it is told in a moment.
+  queueMicrotask(() => {
+    for (const each of run.isOver ? [] : changes) {
+      run.options.onChange?.(each);
+      tell('change', run.root, each);
+    }
+  });
+}
+
 function unwire<S extends object, O, I extends string>(run: Run<S, O, I>): void {
   if (run.isOver) return;
   run.isOver = true;
   engines.delete(run.root);
-  run.service?.release?.();
-  run.releases.forEach((release) => release());
-  run.writer.restore();
+  run.waiting = undefined;
+  // One that throws keeps none of the others from letting go.
+  deliver([() => run.service?.release?.(), ...run.releases, run.writer.restore, () => run.busy.set(false)]);
 }
 
 const refuseRoot = (name: string, root: unknown): void => {
@@ -177,27 +267,22 @@ const refuseRoot = (name: string, root: unknown): void => {
   throw new TypeError(`elastic-shell: ${name} needs an element not wired yet, got ${described(root)}`);
 };
 
-/**
- * Runs `contract` on `root`: the Wired it returns has a cell for each state. `serve` gives the service that does what
- * attributes alone do not. Options are taken as they are: `optionsOf` adds the defaults of the pattern and checks them.
- * Throws a TypeError when `root` is no element or is wired already.
- */
-export function wire<S extends object, O extends object, I extends string>(
+const runOf = <S extends object, O extends object, I extends string>(
   root: HTMLElement,
   contract: Contract<S, O, I>,
   options: O & CommonOptions<S>,
-  serve?: (engine: Engine<S, O & CommonOptions<S>, I>) => Service<S>,
-): Wired & Cells<S> {
-  refuseRoot(contract.name, root);
+): Run<S, O, I> => {
   const view: View<O> = { root, options, items: [] };
-  const writer = attributeWriter();
+  const writer = attributeWriter((rewrites) => rewritten(run, rewrites));
   const run: Run<S, O, I> = {
     root,
     contract,
     options,
     view,
     state: contract.read(view),
+    serve: undefined,
     service: undefined,
+    isIncomplete: false,
     waiting: undefined,
     busy: cell(false),
     stores: new Map(),
@@ -206,16 +291,35 @@ export function wire<S extends object, O extends object, I extends string>(
     releases: [joinIndex(root)],
     isOver: false,
   };
+  return run;
+};
+
+/**
+ * Runs `contract` on `root`: the Wired it returns has a cell for each state. `serve` gives the service that does what
+ * attributes alone do not; it is called again when the inside of `root` is replaced. Options are taken as they are:
+ * `optionsOf` adds the defaults of the pattern and checks them. Throws a TypeError when `root` is no element or is wired
+ * already.
+ */
+export function wire<S extends object, O extends object, I extends string>(
+  root: HTMLElement,
+  contract: Contract<S, O, I>,
+  options: O & CommonOptions<S>,
+  serve?: (engine: Engine<S, O & CommonOptions<S>, I>) => Service<S>,
+): Wired & Cells<S> {
+  refuseRoot(contract.name, root);
+  const run = runOf(root, contract, options);
   const engine = engineOf(run);
   engines.set(root, engine);
   try {
     const read = run.state;
-    run.service = serve?.(engine);
+    if (serve) run.serve = () => serve(engine);
+    run.service = run.serve?.();
     const cells = connect(run);
+    adopt(run);
     render(run);
     const cause: Cause = { reason: 'program' };
     for (const first of changesBetween(read, run.state, cause)) run.service?.show?.(first);
-    return { root, busy: run.busy, unwire: () => unwire(run), ...cells };
+    return keepWired({ root, busy: run.busy, unwire: () => unwire(run), ...cells });
   } catch (error) {
     unwire(run);
     throw error;

@@ -23,7 +23,8 @@ const pressOf = (event: Invoked): Press | undefined => {
   // Where the browser knows invoker commands, it sends a command event of its own.
   if (command && 'command' in source) return;
   const own = source.localName === 'summary' ? source.parentNode : source;
-  return { source, command, engine: namedBy(source) ? engineNamed(source) : engineOf(own) };
+  const id = namedBy(source);
+  return { source, command, engine: id ? engineNamed(source, id) : engineOf(own) };
 };
 
 /** A control asks for something by its command; an empty one is a press without a command. */

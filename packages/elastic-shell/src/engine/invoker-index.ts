@@ -1,27 +1,38 @@
-// The invoker index: which controls name what. One observer for everything that is wired keeps it current, and one
-// listener an event type a tree hears for all of it, however much is wired.
+// The invoker index: which controls name what, and in which trees (documents, shadow roots, detached fragments) that
+// matters. Each tree that holds something wired is observed and heard once, however much is wired in it, and let go with
+// the last of it.
 //
-// A control is filed under the id it names (`commandfor`, else `aria-controls`) when it is first seen. It is struck off when
-// it is looked up and has left the page or names another, so that nothing has to be told when controls go.
-import { isElement, treeOf } from './dom.js';
+// A control is filed under the id it names (`commandfor`, else `aria-controls`) when it is first seen, and struck off when
+// it leaves or names another. A root that is moved to another tree takes its membership along.
+import { isElement } from './dom.js';
 import { invokerEvents, onInvokerEvent } from './invoker-events.js';
 import { engineNamed, engineOf, namedBy, naming, type Running } from './registry.js';
 
-type Tree = Document | ShadowRoot;
+/** Anything that can be the top of nodes: a document, a shadow root, or a detached element or fragment. */
+type Tree = Node & ParentNode;
 
-/** What is shared while anything is wired. */
-interface Index {
-  trees: Set<Tree>;
-  byId: Map<string, Set<Element>>;
+/** What is held of a tree while something in it is wired. */
+interface Home {
+  users: number;
   observer: MutationObserver;
   stop: AbortController;
 }
 
-let users = 0;
-let index: Index | undefined;
+const trees = new Map<Tree, Home>();
+/** The tree of each wired root, as it was last seen. */
+const homes = new Map<Element, Tree>();
+const byId = new Map<string, Set<Element>>();
+
+// The top of an element is always something that can be searched.
+const topOf = (element: Element): Tree => element.getRootNode() as Tree;
+
+const strike = (control: Element, id: string | null): void => {
+  const controls = id === null ? undefined : byId.get(id);
+  if (controls?.delete(control) && !controls.size && id !== null) byId.delete(id);
+};
 
 /** Files a control under the id it names; answers whom that concerns. */
-const file = (control: Element, { byId }: Index): Running | undefined => {
+const file = (control: Element): Running | undefined => {
   const id = namedBy(control);
   if (id) {
     const controls = byId.get(id) ?? new Set();
@@ -30,68 +41,139 @@ const file = (control: Element, { byId }: Index): Running | undefined => {
   return engineOf(control) ?? engineNamed(control, id);
 };
 
-const fileAll = (within: ParentNode, now: Index): (Running | undefined)[] => [
-  ...(isElement(within) ? [file(within, now)] : []),
-  ...[...within.querySelectorAll(naming)].map((control) => file(control, now)),
+const controlsIn = (within: Tree): Element[] => [
+  ...(isElement(within) && within.matches(naming) ? [within] : []),
+  ...within.querySelectorAll(naming),
 ];
 
-/** Whom a change of the page concerns. */
-const concerned = (
-  { target, addedNodes, oldValue, attributeName }: MutationRecord,
-  now: Index,
-): (Running | undefined)[] => {
-  if (!attributeName || !isElement(target))
-    return [...addedNodes].flatMap((node) => (isElement(node) ? fileAll(node, now) : []));
+const fileAll = (within: Tree): (Running | undefined)[] => [
+  ...(isElement(within) ? [engineOf(within)] : []),
+  ...controlsIn(within).map(file),
+];
+
+/** Controls have left `tree`, unless they were only moved within it: whom they named has fewer openers. */
+const strikeAll = (removed: Tree, tree: Tree): (Running | undefined)[] =>
+  controlsIn(removed).map((control) => {
+    const id = namedBy(control);
+    if (topOf(control) === tree) return undefined;
+    strike(control, id);
+    return engineNamed(tree, id);
+  });
+
+const isSearchable = (node: Node): node is Tree => 'querySelectorAll' in node;
+
+/** Whom a change of attributes concerns. */
+const renamed = (control: Element, { oldValue, attributeName }: MutationRecord): (Running | undefined)[] => {
   // The aria-controls of a control with commandfor is the engine's own, and says nothing new.
-  if (attributeName === 'aria-controls' && target.hasAttribute('commandfor')) return [];
-  return [engineNamed(target, oldValue), ...fileAll(target, now)];
+  if (attributeName === 'aria-controls' && control.hasAttribute('commandfor')) return [];
+  if (oldValue !== namedBy(control)) strike(control, oldValue);
+  return [engineNamed(control, oldValue), ...(control.matches(naming) ? [file(control)] : [])];
 };
 
-const follow = (records: readonly MutationRecord[]): void => {
-  const now = index;
-  if (now) new Set(records.flatMap((record) => concerned(record, now))).forEach((engine) => engine?.render());
+/** Whom a change of the page concerns: those whose controls came, went or say something else. */
+const concerned = (record: MutationRecord, tree: Tree): (Running | undefined)[] => {
+  const { target, addedNodes, removedNodes, type } = record;
+  if (type === 'attributes') return isElement(target) ? renamed(target, record) : [];
+  return [
+    ...[...removedNodes].filter(isSearchable).flatMap((node) => strikeAll(node, tree)),
+    ...[...addedNodes].filter(isSearchable).flatMap(fileAll),
+  ];
 };
 
-const start = (): Index => ({
-  trees: new Set(),
-  byId: new Map(),
-  observer: new MutationObserver(follow),
-  stop: new AbortController(),
-});
+/** The wired elements around the places where nodes came or went: what they hold of their inside may be gone. */
+const around = (records: readonly MutationRecord[]): Set<Running> => {
+  const found = new Set<Running>();
+  const seen = new Set<Node>();
+  for (const { target, type } of records)
+    for (
+      let at: Node | null = type === 'childList' ? target : null;
+      at && !seen.has(at);
+      at = at.parentNode
+    ) {
+      seen.add(at);
+      const engine = engineOf(at);
+      if (engine) found.add(engine);
+    }
+  return found;
+};
 
-const hearTree = (tree: Tree, now: Index): void => {
-  now.trees.add(tree);
-  now.observer.observe(tree, {
+/** Wired roots that now stand in another tree are heard there. One that stands nowhere stays where it was. */
+const rehome = (): void => {
+  for (const [root, home] of homes) {
+    const now = topOf(root);
+    if (now === home || (!root.isConnected && !trees.has(now))) continue;
+    homes.set(root, now);
+    join(now);
+    leave(home);
+    engineOf(root)?.render();
+  }
+};
+
+const follow = (records: readonly MutationRecord[], tree: Tree): void => {
+  if (!records.length) return;
+  if (records.some(({ type }) => type === 'childList')) rehome();
+  const now = new Set(records.flatMap((record) => concerned(record, tree)));
+  for (const engine of around(records)) engine.inside();
+  now.forEach((engine) => engine?.render());
+};
+
+const join = (tree: Tree): void => {
+  const known = trees.get(tree);
+  if (known) return void known.users++;
+  const observer = new MutationObserver((records) => follow(records, tree));
+  const stop = new AbortController();
+  trees.set(tree, { users: 1, observer, stop });
+  observer.observe(tree, {
     childList: true,
     subtree: true,
     attributeOldValue: true,
     attributeFilter: ['commandfor', 'aria-controls', 'command'],
   });
   for (const type of invokerEvents)
-    tree.addEventListener(type, onInvokerEvent, { capture: type !== 'click', signal: now.stop.signal });
-  fileAll(tree, now);
+    tree.addEventListener(type, onInvokerEvent, { capture: type !== 'click', signal: stop.signal });
+  fileAll(tree);
 };
 
-/** Has the tree of `root` observed and heard until released; the last release ends it everywhere. */
+const leave = (tree: Tree): void => {
+  const home = trees.get(tree);
+  if (!home || --home.users) return;
+  trees.delete(tree);
+  home.observer.disconnect();
+  home.stop.abort();
+  // With nothing left to look anything up, nothing is kept.
+  if (!trees.size) byId.clear();
+  else for (const control of controlsIn(tree)) strike(control, namedBy(control));
+};
+
+/** Has the tree of `root` observed and heard until released; the last release ends it there. */
 export function joinIndex(root: Element): () => void {
-  users++;
-  const now = (index ??= start());
-  const tree = root.isConnected ? treeOf(root) : root.ownerDocument;
-  if (!now.trees.has(tree)) hearTree(tree, now);
+  const top = topOf(root);
+  // A detached root is also waited for in its document, where it may be put later.
+  const document = root.isConnected ? undefined : root.ownerDocument;
+  homes.set(root, top);
+  join(top);
+  if (document) join(document);
   return () => {
-    if (--users) return;
-    now.observer.disconnect();
-    now.stop.abort();
-    index = undefined;
+    leave(homes.get(root) ?? top);
+    homes.delete(root);
+    if (document) leave(document);
   };
 }
 
-/** The controls that name `root`, as of now. What has left the page, or names another, is struck off. */
+/** The controls that name `root`, as of now. */
 export function invokersOf(root: Element): HTMLElement[] {
-  if (!index) return [];
-  follow(index.observer.takeRecords());
-  const controls = index.byId.get(root.id) ?? new Set();
-  for (const control of controls)
-    if (!control.isConnected || namedBy(control) !== root.id) controls.delete(control);
-  return [...controls].filter(isElement);
+  const home = homes.get(root);
+  const observer = home && trees.get(home)?.observer;
+  if (home && observer) follow(observer.takeRecords(), home);
+  const { id } = root;
+  return [...(byId.get(id) ?? [])]
+    .filter((control) => namedBy(control) === id && engineNamed(control, id) === engineOf(root))
+    .filter(isElement);
 }
+
+/** How much the index holds: for tests that nothing stays behind. */
+export const indexSize = (): { trees: number; roots: number; ids: number } => ({
+  trees: trees.size,
+  roots: homes.size,
+  ids: byId.size,
+});

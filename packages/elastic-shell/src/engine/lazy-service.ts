@@ -28,6 +28,11 @@ export function lazyService<S>(
       service.settle?.(change);
       inner?.settle?.(change);
     },
+    stands: () => (service.stands?.() ?? true) && (inner?.stands?.() ?? true),
+    inside() {
+      service.inside?.();
+      inner?.inside?.();
+    },
     release() {
       isOver = true;
       inner?.release?.();

@@ -1,6 +1,6 @@
 // Who runs what, and what a control names.
 import { elementNamed } from './dom.js';
-import type { Cause } from './types.js';
+import type { Cause, Wired } from './types.js';
 
 /** A running contract, as controls and the platform speak to it. */
 export interface Running {
@@ -8,10 +8,25 @@ export interface Running {
   intend(intent: string, cause: Cause): void;
   reread(): void;
   render(): void;
+  /** Nodes came or went inside its root. */
+  inside(): void;
 }
 
 /** Every wired root and what runs it. */
 export const engines = new WeakMap<Node, Running>();
+
+/** Every wired root and what its wire function returned. */
+const results = new WeakMap<Node, Wired>();
+
+/** Keeps what a wire function returns, so that `wiredOf` finds it. */
+export const keepWired = <W extends Wired>(wired: W): W => {
+  results.set(wired.root, wired);
+  return wired;
+};
+
+/** What the wire function of `element` returned, while it is wired; undefined for any other element. */
+export const wiredOf = (element: Element): Wired | undefined =>
+  engines.has(element) ? results.get(element) : undefined;
 
 /** The selector of controls that name an element. */
 export const naming = '[commandfor],[aria-controls]';
@@ -24,6 +39,6 @@ export const namedBy = (control: Element): string | null =>
 export const engineOf = (node: Node | null | undefined): Running | undefined =>
   node ? engines.get(node) : undefined;
 
-/** What runs the element with `id` in the tree of `control`; by default the one it names. */
-export const engineNamed = (control: Element, id = namedBy(control)): Running | undefined =>
-  engineOf(elementNamed(control, id));
+/** What runs the element with `id` in the tree of `node`. */
+export const engineNamed = (node: Node, id: string | null): Running | undefined =>
+  engineOf(elementNamed(node, id));

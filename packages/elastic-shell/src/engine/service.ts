@@ -24,6 +24,8 @@ export interface Engine<S extends object = object, O = object, I extends string 
   reread(): void;
   /** Writes what differs between the page and the semantics of the state. */
   render(): void;
+  /** Nodes came or went inside the root: where parts that a service holds are gone, it is served anew. */
+  inside(): void;
   /** A sheet of its own for a service that knows which of its elements changed: it patches that, and others stay. */
   sheet(): Sheet;
 }
@@ -44,5 +46,11 @@ export interface Service<S> {
   refused?(error: unknown): boolean;
   /** Content that was waited for has come. */
   filled?(): void;
+  /** Whether the parts that it holds are still there; where not, it is released and asked for again. Default: true. */
+  stands?(): boolean;
+  /** Nodes came or went inside the root, and the parts that it holds are still there. */
+  inside?(): void;
+  /** Attributes that somebody else had written over stand again. */
+  restored?(): void;
   release?(): void;
 }

@@ -42,6 +42,13 @@ export interface CommonOptions<S = core.AnyState> {
   guard?: (change: ChangeOf<S>) => unknown;
   /** Hears every change after the page shows it. Default: nobody. */
   onChange?: (change: ChangeOf<S>) => void;
+  /**
+   * What happens when somebody else (a morph, a framework's render) writes over an attribute that says a state:
+   * `follow` takes it for the state, with the reason `native`; `restore` writes the state again. Attributes that say
+   * no state are always written again. Default: `follow`; for what opens above the page, whose being open no
+   * attribute can bring about, `restore`.
+   */
+  rewrites?: 'follow' | 'restore';
 }
 
 /** The options of what is open or closed. */

@@ -2,6 +2,7 @@
 //
 // A layer calls its policy when it has opened, on Tab, when focus has left it for nowhere, and when it has closed.
 import {
+  activeIn,
   chosen,
   focusOn,
   type FocusChoice,
@@ -73,7 +74,7 @@ export const popoverFocus = (needs: FocusHost): FocusPolicy => ({
   tab(event, opener, scope) {
     const { root } = needs;
     const stops = tabbables(root);
-    const active = root.ownerDocument.activeElement;
+    const active = activeIn(root);
     let target: Element | undefined;
     if (!event.shiftKey && active === opener) target = stops[0];
     else if (event.shiftKey && active === stops[0]) target = opener;

@@ -66,7 +66,7 @@ export const holdsStop = (scope: Element): boolean =>
 /** Keeps Tab and Shift+Tab within `scope`: from its last stop to its first, and back. */
 export function wrapTab(event: KeyboardEvent, scope: HTMLElement): void {
   const stops = tabbables(scope);
-  const active = scope.ownerDocument.activeElement ?? scope;
+  const active = activeIn(scope) ?? scope;
   const ahead = event.shiftKey ? Node.DOCUMENT_POSITION_PRECEDING : Node.DOCUMENT_POSITION_FOLLOWING;
   if (stops.some((stop) => active.compareDocumentPosition(stop) & ahead)) return;
   event.preventDefault();
@@ -124,6 +124,8 @@ export function holdFocus(root: HTMLElement, from: Element, makeFocusable: (head
 export interface Place {
   /** Hears of nodes that left the document. */
   follow(records: MutationRecord[]): void;
+  /** Whether anything is left of where it was: nothing is when the whole page has become another. */
+  isThere(): boolean;
   /** Puts focus on the element, else on what follows where it stood, else on what comes before. */
   giveBack(scope: HTMLElement, choice?: FocusChoice): void;
 }
@@ -132,7 +134,13 @@ export interface Place {
 export function placeOf(element: Element | null, outer?: () => Place | undefined): Place {
   let node: Node | null = element;
   let after = false;
+  // An element that was replaced is still the same to the user, where its id says so.
+  const id = element?.id;
+  const tree = element && treeOf(element);
+  const same = (): Element | null =>
+    element?.isConnected || !id ? element : (tree?.getElementById(id) ?? null);
   return {
+    isThere: () => !!node?.isConnected && node !== node.ownerDocument?.body,
     follow(records) {
       for (const { removedNodes, nextSibling, target } of records)
         for (const removed of removedNodes)
@@ -142,9 +150,9 @@ export function placeOf(element: Element | null, outer?: () => Place | undefined
           }
     },
     giveBack(scope, choice) {
-      const wish = chosen(choice, scope.ownerDocument) ?? element;
+      const wish = chosen(choice, scope.ownerDocument) ?? same();
       if (wish?.isConnected && wish !== scope && canFocus(wish)) focusOn(wish, { preventScroll: true });
-      if (wish && wish === scope.ownerDocument.activeElement) return;
+      if (wish && wish === activeIn(wish)) return;
       const next = outer?.();
       if (next) return next.giveBack(scope);
       const stops = tabbables(scope);

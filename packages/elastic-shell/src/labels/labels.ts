@@ -32,7 +32,7 @@ export interface IdMaker {
 
 /** Gives ids, each of its own, to elements that have none. */
 export function idMaker(): IdMaker {
-  const ids = new Map<Element, string>();
+  const ids = new WeakMap<Element, string>();
   return {
     of(element) {
       if (!element.id && !ids.has(element)) ids.set(element, `shell-${++idsGiven}`);
@@ -59,15 +59,16 @@ export function namedByAuthor(): (element: Element) => boolean {
 /** The labels of what `host` shows, as `rule` says. */
 export function labelsOf({ root, render }: LabelHost, rule: LabelRule): Labels {
   const ids = idMaker();
-  const named = new Set<Element>();
   let focusable: Element | undefined;
-  const idOf = (element: Element | null): string | undefined => {
-    if (!element) return;
-    named.add(element);
-    return ids.of(element);
-  };
   return {
     parts(more) {
+      // Only what names it now: what was replaced is let go.
+      const named = new Set<Element>();
+      const idOf = (element: Element | null): string | undefined => {
+        if (!element) return undefined;
+        named.add(element);
+        return ids.of(element);
+      };
       const title = root.querySelector('h1,h2,h3,h4,h5,h6');
       const wanted: [Element, Attributes][] = [
         [root, { ...rule(idOf(title), idOf(root.querySelector('p:not([role])'))), ...more }],

@@ -2,7 +2,8 @@
 //
 // In which order it opens: the phase becomes `opening`; the top layer shows it, which has the page laid out; focus goes
 // in; only then is anything written that would have the page laid out again (its position, the scroll lock). It closes
-// children first, lets go of the page, hides, and gives focus back once everybody has heard of it.
+// children first, lets go of the page, hides, and gives focus back once everybody has heard of it. Each of these steps
+// calls others, who may close it, unwire it or take it away: what is left of the opening is then left out.
 // How it is shown, where it stands and how it treats focus are given to it; it knows no pattern.
 import type { Attributes } from '../core/contract/contract.js';
 import type { Openable } from '../core/contract/openable.js';
@@ -10,75 +11,95 @@ import { invokersOf } from '../engine/invoker-index.js';
 import type { Service } from '../engine/service.js';
 import type { Cause, Change, ChangeOf } from '../engine/types.js';
 import { described } from '../engine/dom.js';
-import { canFocus, type Place } from '../focus/focusable.js';
-import {
-  childrenOf,
-  isOpenLayer,
-  type OpenLayer,
-  openLayer,
-  parentOf,
-  reachable,
-  stepAside,
-} from './open-layers.js';
+import { flushNodes, followNodes } from '../events/nodes.js';
+import { activeIn, canFocus, type Place } from '../focus/focusable.js';
+import { linger } from '../focus/linger.js';
+import { openLayer } from './dismissal.js';
+import { mendLayers } from './moved.js';
+import { childrenOf, isOpenLayer, type OpenLayer, parentOf, reachable, stepAside } from './open-layers.js';
 import { type Phases, phases } from './phase.js';
+import { pressedNow } from './pressed-now.js';
 import type { LayerHost, LayerRules } from './types.js';
 
 /** What one layer holds while it is wired. */
 interface Held<A> {
   host: LayerHost;
   rules: LayerRules<A>;
+  /** The document in which it opened last. */
   document: Document;
   phase: Phases;
-  watcher: MutationObserver;
   /** What is held while it is open. */
   releases: (() => void)[];
+  /** What it stands beside, while it is open. */
+  beside: A | undefined;
   place: Place | undefined;
   opener: Element | undefined;
   /** Whether focus goes back where it came from, when it has closed. */
   returns: boolean;
+  /** Ends the following of nodes while everyone hears that it has closed. */
+  stopFollowing: (() => void) | undefined;
+  /** Ends the lingering of focus that went back. */
+  stopLingering: (() => void) | undefined;
+  isOver: boolean;
 }
 
 const close = <A>({ host }: Held<A>, reason: Change['reason'], settled?: boolean, event?: Event): void =>
   host.change({ open: false }, { reason, result: null, event }, settled);
 
-/** Nodes came or went while it is open, or while focus has just gone back. */
-function follow<A>(held: Held<A>, records: MutationRecord[]): void {
-  const { host, rules, document, place } = held;
-  place?.follow(records);
-  if (!host.root.isConnected) host.change({ open: false }, { reason: 'removed' }, true);
-  else if (rules.showing.modal) host.reread();
-  host.render();
-  if (document.activeElement !== document.body) return;
-  if (!host.state().open) place?.giveBack(reachable(document));
-  else if (reachable(document) === host.root) rules.focus?.hold?.(document.body);
+/** Somebody has taken the attribute `open` away from a dialog that the platform still shows. */
+function reopen<A>({ host, rules }: Held<A>): void {
+  const { root, options } = host;
+  if (!host.state().open || root.hasAttribute('open')) return;
+  if (!rules.showing.isShown() || !root.isConnected) return host.reread();
+  root.setAttribute('open', '');
+  if (options.rewrites === 'follow') host.change({ open: false }, { reason: 'native', result: null });
 }
 
-function watch<A>({ host, rules, document, watcher }: Held<A>, removals: boolean): void {
-  watcher.disconnect();
-  if (rules.showing.modal) watcher.observe(host.root, { attributeFilter: ['open'] });
-  if (removals) watcher.observe(document, { childList: true, subtree: true });
+/** Hears what is done to the attribute `open` of a dialog. */
+function watchOpen<A>(held: Held<A>): () => void {
+  const { host, rules } = held;
+  if (!rules.showing.modal) return () => {};
+  const observer = new MutationObserver(() => {
+    if (host.state().open) reopen(held);
+    else host.reread();
+  });
+  observer.observe(host.root, { attributeFilter: ['open'] });
+  return () => observer.disconnect();
+}
+
+/** Shows it again above all others: it was moved, or something below it was. */
+function lift<A>({ host, rules, beside }: Held<A>): void {
+  const { showing } = rules;
+  if (!host.state().open) return;
+  if (showing.isShown()) showing.hide(undefined);
+  showing.show(beside);
 }
 
 /** The layer as the document knows it while it is open. */
 function openLayerOf<A>(held: Held<A>, around: OpenLayer | undefined): OpenLayer {
   const { host, rules, document } = held;
   const { root, options } = host;
-  const { modal } = rules.showing;
+  const { showing } = rules;
   return {
     id: root,
-    parent: modal && around?.behind === 'close' ? around.parent : around?.id,
-    modal,
+    parent: showing.modal && around?.behind === 'close' ? around.parent : around?.id,
+    modal: showing.modal,
     outside: options.outside ?? rules.outside,
     escape: options.escape ?? 'close',
     focusOut: options.focusOut ?? rules.focusOut ?? 'keep',
     behind: options.behind ?? 'keep',
     place: held.place,
     // Another opener is outside: pressing it closes this and opens there.
-    owners: () => (held.opener && !modal ? [held.opener] : []),
+    owners: () => (held.opener && !showing.modal ? [held.opener] : []),
     dismiss: (reason, event) => close(held, reason, reason === 'parent', event),
     tab: (event) => rules.focus?.tab(event, held.opener, reachable(document)),
     reread: host.reread,
     holdFocus: (from) => rules.focus?.hold?.(from),
+    isShown: showing.isShown,
+    lift: () => lift(held),
+    // Opened in a detached tree, as tests do where nothing is laid out, it has nothing to go from.
+    ...(root.isConnected && { gone: () => host.change({ open: false }, { reason: 'removed' }, true) }),
+    changed: host.render,
     submitted(event) {
       event.preventDefault();
       const source = event.submitter;
@@ -88,48 +109,72 @@ function openLayerOf<A>(held: Held<A>, around: OpenLayer | undefined): OpenLayer
   };
 }
 
-/** What it will stand beside; closed again where there is nothing, or where it is not in the document itself. */
+/** What it will stand beside; closed again where there is nothing, or where the platform could not show it. */
 function findAnchor<A>(held: Held<A>, opener: Element | undefined): A | undefined {
   const { host, rules } = held;
-  const { isConnected } = host.root;
+  const { root } = host;
+  // A document in which nothing is laid out shows what is detached as well as anything else.
+  const isThere = root.isConnected || !rules.showing.needsDocument;
   try {
-    if (!isConnected)
+    if (!isThere)
       throw new TypeError(
-        `elastic-shell: ${described(host.root)} is not in the document; append it before it opens`,
+        `elastic-shell: ${described(root)} is not in the document; append it before it opens`,
       );
     return rules.position?.find(opener);
   } catch (error) {
-    close(held, isConnected ? 'program' : 'removed', true);
+    close(held, isThere ? 'program' : 'removed', true);
     throw error;
   }
 }
 
-function present<A>(held: Held<A>, { source, reason }: Cause): void {
-  const { host, rules, document, phase } = held;
-  const { showing, focus, position } = rules;
-  const own = invokersOf(host.root).find(
-    (control) => host.commands[control.getAttribute('command') ?? ''] !== 'close',
+/** The control that opens it by its own command. */
+const ownOpener = ({ root, commands }: LayerHost): HTMLElement | undefined =>
+  invokersOf(root).find((control) => commands[control.getAttribute('command') ?? ''] !== 'close');
+
+/** Notes where focus will go back to. */
+function takePlace<A>(held: Held<A>, own: Element | undefined, around: OpenLayer | undefined): void {
+  const { host, rules } = held;
+  const active = activeIn(host.root);
+  // An item of a menu that closed behind its own press is no place to go back to; where focus went is. Nor is anything
+  // inside, where the platform has opened it before it was wired.
+  const controls = [held.opener, pressedNow(held.document)];
+  const from = controls.find((control) => control && canFocus(control)) ?? active;
+  const inner = from && host.root.contains(from) ? (own ?? null) : from;
+  held.place = rules.focus?.place(inner, () =>
+    around && !isOpenLayer(around.id) ? around.place : undefined,
   );
-  held.opener = source ?? (showing.modal ? undefined : own);
-  const beside = findAnchor(held, source ?? own);
-  const around = parentOf(held.opener, document);
-  // An item of a menu that closed behind its own press is no place to go back to; where focus went is.
-  const inner = held.opener && canFocus(held.opener) ? held.opener : document.activeElement;
-  held.place = focus?.place(inner, () => (around && !isOpenLayer(around.id) ? around.place : undefined));
+}
+
+function present<A>(held: Held<A>, { source }: Cause): void {
+  const { host, rules, phase } = held;
+  const { showing, focus, position } = rules;
+  held.document = host.root.ownerDocument;
+  held.stopLingering?.();
+  const own = ownOpener(host);
+  held.opener = source ?? (showing.modal ? undefined : (own ?? pressedNow(held.document)));
+  held.beside = findAnchor(held, source ?? own ?? held.opener);
+  const around = parentOf(held.opener, held.document);
+  takePlace(held, own, around);
   const mine = (held.releases = [openLayer(openLayerOf(held, around))]);
-  watch(held, true);
+  /** Opened before it was wired, it may have been used already. */
+  const isInUse = showing.isShown() && host.root.contains(activeIn(host.root));
+  const isOn = (): boolean => !held.isOver && host.state().open && mine === held.releases;
   const afterShown = (): void => {
+    // Whoever heard of it on the way may have closed it: then it may not show.
+    if (!isOn()) {
+      if (held.isOver || !host.state().open) showing.hide(null);
+      return;
+    }
     try {
-      focus?.enter();
+      if (!isInUse) focus?.enter();
     } finally {
-      // Whoever hears of focus may have closed it.
-      const isOpen = host.state().open && mine === held.releases;
-      if (isOpen && position && beside !== undefined) mine.push(position.hold(beside, () => lost(held)));
-      if (isOpen && showing.hold) mine.push(showing.hold());
-      if (isOpen && showing.modal) stepAside(around);
+      const { beside } = held;
+      if (isOn() && position && beside !== undefined) mine.push(position.hold(beside, () => lost(held)));
+      if (isOn() && showing.hold) mine.push(showing.hold());
+      if (isOn() && showing.modal) stepAside(around);
     }
   };
-  phase.go(true, () => showing.show(beside, reason === 'native'), afterShown);
+  phase.go(true, () => showing.show(held.beside), afterShown);
 }
 
 const lost = <A>(held: Held<A>): void =>
@@ -137,15 +182,33 @@ const lost = <A>(held: Held<A>): void =>
 
 function dismiss<A>(held: Held<A>, { result, reason }: Cause): void {
   const { host, rules, document, phase } = held;
-  const active = document.activeElement;
+  const active = activeIn(host.root);
   held.returns =
     rules.focus?.returns === 'always' ||
     host.root.contains(active) ||
-    (active === document.body && reason !== 'hover');
+    ((!active || active === document.body) && reason !== 'hover');
   for (const child of childrenOf(host.root)) child.dismiss('parent');
+  // What has gone until now, and what goes while everyone hears of it, decides where focus goes back to.
+  flushNodes(document.documentElement);
+  const { place } = held;
+  held.stopFollowing = followNodes(document.documentElement, (records) => place?.follow(records));
   held.releases.splice(0).forEach((release) => release());
   rules.labels?.forget();
   phase.go(false, () => rules.showing.hide(result));
+}
+
+/** It has closed: focus goes back, and stays where it went though that place may go. */
+function giveBack<A>(held: Held<A>, isBrief: boolean): void {
+  const { rules, document, place } = held;
+  flushNodes(document.documentElement);
+  held.stopFollowing?.();
+  held.stopFollowing = undefined;
+  if (!held.returns || !place) return;
+  const back = (): void => rules.focus?.giveBack(place, reachable(document));
+  back();
+  held.stopLingering = linger({ document, place, giveBack: back }, isBrief, () => {
+    held.stopLingering = undefined;
+  });
 }
 
 const partsOf = <A>({ host, rules, phase }: Held<A>): Iterable<readonly [Element, Attributes]> => {
@@ -165,27 +228,39 @@ const partsOf = <A>({ host, rules, phase }: Held<A>): Iterable<readonly [Element
 const returnValueOf = (root: HTMLElement): string | null =>
   'returnValue' in root && typeof root.returnValue === 'string' ? root.returnValue : null;
 
+/** It is unwired, perhaps while it is open, and perhaps after it was taken away. */
+function release<A>(held: Held<A>, stopWatching: () => void): void {
+  const { rules, document, stopLingering } = held;
+  stopWatching();
+  held.isOver = true;
+  flushNodes(document.documentElement);
+  held.returns &&= !!stopLingering;
+  stopLingering?.();
+  if (held.releases.length) dismiss(held, { reason: 'program' });
+  rules.position?.forget();
+  giveBack(held, true);
+  rules.ended?.(null);
+}
+
 /** Opens and closes `host` as its state says. */
 export function layer<A = unknown>(host: LayerHost, rules: LayerRules<A>): Service<Openable> {
   const { root } = host;
-  const document = root.ownerDocument;
   const { showing, focus, ended } = rules;
   const held: Held<A> = {
     host,
     rules,
-    document,
+    document: root.ownerDocument,
     phase: phases(root, host.render),
-    watcher: new MutationObserver((records) => follow(held, records)),
     releases: [],
+    beside: undefined,
     place: undefined,
     opener: undefined,
     returns: false,
+    stopFollowing: undefined,
+    stopLingering: undefined,
+    isOver: false,
   };
-  /** The user has moved focus on: from then on nodes that go need not be watched any more. */
-  const stopFollowing = (): void => {
-    if (!host.state().open) watch(held, false);
-  };
-  watch(held, false);
+  const stopWatching = watchOpen(held);
   if (host.state().open) present(held, { reason: 'program' });
 
   return {
@@ -197,25 +272,17 @@ export function layer<A = unknown>(host: LayerHost, rules: LayerRules<A>): Servi
     show: (change: ChangeOf<Openable>) => (change.value ? present(held, change) : dismiss(held, change)),
     settle(change) {
       if (change.value) return;
-      held.place?.follow(held.watcher.takeRecords());
-      if (held.returns) focus?.giveBack(held.place, reachable(document));
-      if (held.returns) document.addEventListener('focusin', stopFollowing, { once: true });
-      else watch(held, false);
+      giveBack(held, false);
       const native = showing.modal && change.reason === 'native';
       ended?.(change.result ?? (native ? returnValueOf(root) : null));
     },
     filled() {
-      const active = document.activeElement;
-      const isFree = active === document.body || active === held.opener;
+      const active = activeIn(root);
+      const isFree = active === held.document.body || active === held.opener;
       const isStop = active && 'tabIndex' in active && Number(active.tabIndex) >= 0;
       if (isFree || (root.contains(active) && !isStop)) focus?.enter();
     },
-    release() {
-      held.watcher.disconnect();
-      document.removeEventListener('focusin', stopFollowing);
-      if (held.releases.length) dismiss(held, { reason: 'program' });
-      rules.position?.forget();
-      ended?.(null);
-    },
+    restored: () => mendLayers(held.document),
+    release: () => release(held, stopWatching),
   };
 }

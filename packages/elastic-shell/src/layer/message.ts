@@ -1,5 +1,9 @@
-// A message inside a layer, announced: the author's own role=alert, or one that is made for it.
+// A message inside a layer, announced: in the author's `[data-message]`, or in a paragraph that is made for it.
+//
+// What is put there is taken away again by itself: nothing of the author's, a role=alert of his own least of all, is
+// emptied or overwritten, which a framework that has rendered it would not survive.
 import { failureText } from '../core/text.js';
+import { markMade } from '../engine/made.js';
 import type { Service } from '../engine/service.js';
 
 /** The options of messages in a layer. */
@@ -11,34 +15,45 @@ export interface MessageOptions {
   };
 }
 
+/** Where the words go: a text in the author's own alert, else a paragraph, in the place he gives or before the footer. */
+function makeMessage(root: HTMLElement): ChildNode {
+  const document = root.ownerDocument;
+  const place = root.querySelector('[data-message]');
+  if (place?.matches('[role=alert]')) {
+    const text = document.createTextNode('');
+    place.append(text);
+    return text;
+  }
+  const made = markMade(document.createElement('p'));
+  made.setAttribute('role', 'alert');
+  const footer = root.querySelector('footer');
+  if (place) place.append(made);
+  else if (footer) footer.before(made);
+  else root.append(made);
+  return made;
+}
+
 /** `service`, with the error of a guard shown and announced in the layer until the next wish. */
 export function withMessage<S>(
   { root, options }: { readonly root: HTMLElement; readonly options: MessageOptions },
   service: Service<S>,
 ): Service<S> {
-  let made: Element | undefined;
-  const find = (): Element | null => root.querySelector('[role=alert]:not([data-notice] *)');
-  /** The author's own alert is emptied: it is there for messages only. */
+  let made: ChildNode | undefined;
   const clear = (): void => {
     made?.remove();
-    find()?.replaceChildren();
-  };
-  const make = (): Element => {
-    made = root.ownerDocument.createElement('p');
-    made.setAttribute('role', 'alert');
-    const footer = root.querySelector('footer');
-    if (footer) footer.before(made);
-    else root.append(made);
-    return made;
+    made = undefined;
   };
   return {
     ...service,
-    asked: clear,
+    asked() {
+      service.asked?.();
+      clear();
+    },
     refused(error) {
       service.refused?.(error);
       if (error === undefined) return false;
-      const place = find() ?? make();
-      place.textContent = (options.messages?.failed ?? failureText)(error);
+      if (!made?.isConnected) made = makeMessage(root);
+      made.textContent = (options.messages?.failed ?? failureText)(error);
       return true;
     },
     release() {

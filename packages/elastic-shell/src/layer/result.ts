@@ -3,6 +3,7 @@ import type { Contract } from '../core/contract/contract.js';
 import type { Openable, OpenIntent } from '../core/contract/openable.js';
 import { described } from '../engine/dom.js';
 import { type Engine, type Service, wire } from '../engine/engine.js';
+import { keepWired } from '../engine/registry.js';
 import type { Cells, CommonOptions, Wired } from '../engine/types.js';
 import type { OpenVerbs } from './verbs.js';
 
@@ -46,7 +47,7 @@ export function wireWithResult<O extends object>(
     return serve(engine, ended, root);
   });
   const show = (): void => wired.open.set(true);
-  return {
+  return keepWired({
     ...wired,
     root,
     show,
@@ -58,5 +59,5 @@ export function wireWithResult<O extends object>(
         show();
         if (!wired.open.get() && !wired.busy.get()) resolve(null);
       }),
-  };
+  });
 }

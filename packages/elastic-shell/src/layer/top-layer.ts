@@ -10,8 +10,12 @@ import { lockScroll } from './scroll-lock.js';
 /** How a layer is put into the top layer, and taken out of it. */
 export interface TopLayer {
   readonly modal: boolean;
-  /** `beside`: what it stands beside; where that is an HTML element, the platform may take it for its anchor. `native`: the platform shows it already. */
-  show(beside: unknown, native: boolean): void;
+  /** Whether the top layer shows it, whatever its attributes say. */
+  isShown(): boolean;
+  /** Whether only what is in the document can be shown. */
+  readonly needsDocument: boolean;
+  /** Shows it, unless it shows already. `beside`: what it stands beside; where that is an HTML element, the platform may take it for its anchor. */
+  show(beside: unknown): void;
   hide(result: string | null | undefined): void;
   /** It shows, and has focus: what it does to the page until released. */
   hold?(): () => void;
@@ -22,18 +26,40 @@ export interface TopLayer {
 export const isShown = (root: Element): boolean =>
   'showPopover' in root ? root.matches(':popover-open') : root.getAttribute('data-phase') === 'open';
 
+/** True while `root` is shown as a modal dialog; where the platform has none, while it is open. */
+export const isShownModal = (root: HTMLDialogElement): boolean =>
+  typeof root.showModal === 'function' ? root.matches(':modal') : root.hasAttribute('open');
+
+/** What the platform or a user has opened before it was wired: only they can have had the top layer show it. */
+export const shownBefore = (root: Element): { open?: boolean } =>
+  ('showPopover' in root && root.matches(':popover-open')) || ('showModal' in root && root.matches(':modal'))
+    ? { open: true }
+    : {};
+
+/** In a frame that was removed the platform refuses to hide anything, and nothing shows. */
+const quietly = (root: Element, hide: () => void): void => {
+  try {
+    hide();
+  } catch (error) {
+    if (root.ownerDocument.defaultView) throw error;
+  }
+};
+
 /** Shown by `popover="manual"` beside a live page; where the platform has no popovers, by `hidden`. */
 export const asPopover = (root: HTMLElement): TopLayer => ({
   modal: false,
+  needsDocument: 'showPopover' in root,
+  isShown: () => !('showPopover' in root) || isShown(root),
   show(beside) {
     const { HTMLElement } = windowOf(root);
     if (!isShown(root)) root.showPopover?.(beside instanceof HTMLElement ? { source: beside } : {});
   },
   hide() {
-    if (isShown(root)) root.hidePopover?.();
+    if (root.hidePopover && isShown(root)) quietly(root, () => root.hidePopover());
   },
+  // Without popovers a style sheet that hides `[popover]` would hide it for good.
   attributes: (phase) =>
-    'showPopover' in root ? { popover: 'manual' } : { hidden: phase === 'closed' ? '' : null },
+    'showPopover' in root ? { popover: 'manual' } : { hidden: phase === 'closed' ? '' : null, popover: null },
 });
 
 /**
@@ -42,9 +68,11 @@ export const asPopover = (root: HTMLElement): TopLayer => ({
  */
 export const asModal = (root: HTMLDialogElement): TopLayer => ({
   modal: true,
-  show(_, native) {
+  needsDocument: 'showModal' in root,
+  isShown: () => isShownModal(root),
+  show() {
     if (!root.showModal) return root.setAttribute('open', '');
-    if (native) return;
+    if (isShownModal(root) && root.open) return;
     if (root.open) root.close();
     root.showModal();
   },
@@ -52,7 +80,7 @@ export const asModal = (root: HTMLDialogElement): TopLayer => ({
     if (!root.showModal) return root.removeAttribute('open');
     // Without its open attribute a dialog is hidden, yet still holds the page inert: closing mends it.
     if (root.isConnected && root.matches(':modal')) root.setAttribute('open', '');
-    root.close(result ?? undefined);
+    quietly(root, () => root.close(result ?? undefined));
   },
   hold: () => lockScroll(root.ownerDocument),
   attributes: () => ('showModal' in root ? {} : { 'aria-modal': 'true' }),

@@ -24,7 +24,10 @@ export interface LayerOptions {
 export interface LayerHost {
   /** What is shown above the page. */
   readonly root: HTMLElement;
-  readonly options: LayerOptions;
+  readonly options: LayerOptions & {
+    /** What happens when its `open` attribute is taken away while the platform still shows it. Default: `restore`. */
+    readonly rewrites?: 'follow' | 'restore';
+  };
   /** The intent of each command: a control that closes it is no opener. */
   readonly commands: Readonly<Record<string, string>>;
   state(): Openable;

@@ -1,5 +1,5 @@
 // The accordion: headings whose buttons show and hide the panel under each.
-import { expand, type ExpansionRules, isHeldOpen } from '../collection/expansion.js';
+import { expand, type ExpansionRules, heed, isHeldOpen } from '../collection/expansion.js';
 import { touchedKeys } from '../collection/touched.js';
 import type { ContractWithoutRead, KeyActs } from './contract.js';
 import { stepExpansion, type ExpandIntent, expandCommands } from './expanding.js';
@@ -50,6 +50,17 @@ export const accordion: ContractWithoutRead<AccordionState, AccordionChoices, Ac
     elastic: ['block', 'inline', 'none'],
   },
   commands: expandCommands,
+  says: { hidden: 'expanded', open: 'expanded' },
+  /** However it comes, no more are open than may be: an owner's set is no exception. What was opened last stays. */
+  correct(state, { items, options }, before) {
+    const { expanded } = state;
+    const { exclusive, keepOne } = options;
+    const isWithin = (!exclusive || expanded.size <= 1) && (!keepOne || expanded.size > 0);
+    if (isWithin || !items.length) return state;
+    const fresh = [...expanded].filter((key) => !before.expanded.has(key));
+    const order = items.map(({ key }) => key);
+    return { expanded: heed(fresh.length ? new Set(fresh) : expanded, order, options) };
+  },
   step(state, intent, { at, items, options }) {
     if (intent === 'found') return { expanded: expand(state.expanded, at ?? '', true, options) };
     const expanded = stepExpansion(

@@ -19,6 +19,12 @@ export const options = {
   query: option('query', 'text or a cell', 'empty', 'What is searched for: the first state, or a cell.'),
   guard: option('guard', 'function', 'none', 'May refuse a change, or make it wait for a promise.'),
   onChange: option('onChange', 'function', 'none', 'Hears every change with its reason.'),
+  rewrites: option(
+    'rewrites',
+    'follow, restore',
+    'follow; restore for what opens above the page',
+    'What happens when somebody else writes over an attribute that says a state: it is followed, or written again.',
+  ),
   multiple: option('multiple', 'true, false', 'false', 'Whether several may be selected.'),
   wrap: option('wrap', 'true, false', 'true', 'From the last goes on to the first, and back.'),
   outside: option('outside', 'close, absorb, keep', 'close', 'What a press outside does.'),
@@ -104,7 +110,7 @@ export const options = {
 export const but = (note: OptionNote, words: Partial<OptionNote>): OptionNote => ({ ...note, ...words });
 
 /** Options that come together. */
-export const common = [options.guard, options.onChange];
+export const common = [options.guard, options.onChange, options.rewrites];
 /** Of what stands above the page. */
 export const layerOptions = [
   options.outside,

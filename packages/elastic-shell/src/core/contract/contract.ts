@@ -80,6 +80,12 @@ export interface Contract<State extends object, Options = object, Intent extends
   free?: readonly (keyof State)[];
   /** The state that the markup shows, now. */
   read(view: View<Options>): State;
+  /** States that attributes say, by the attribute: when somebody else writes one, that state is read again. Default: none. */
+  says?: Readonly<Record<string, keyof State & string>>;
+  /** What of the state the platform or a user has brought about before it was wired. Default: nothing. */
+  adopted?(view: View<Options>): Partial<State>;
+  /** The state under the rules that hold whoever asks for it, after `before`; the same object where it keeps them. Default: any state does. */
+  correct?(state: State, view: View<Options>, before: State): State;
   /** The next state; the same object when nothing changes. */
   step(state: State, intent: Intent, view: View<Options>): State;
   /**

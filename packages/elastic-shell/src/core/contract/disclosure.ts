@@ -14,8 +14,11 @@ export const disclosure: Contract<Openable, object, OpenIntent> = {
   options: { ...openKinds, ...contentKinds, elastic: ['block', 'inline', 'none'] },
   commands: { '': 'toggle', '--toggle': 'toggle', '--open': 'open', '--close': 'close' },
   read: (view) => ({
-    open: isDetails(view) ? view.root.hasAttribute('open') : !view.root.hasAttribute('hidden'),
+    open: isDetails(view)
+      ? view.root.hasAttribute('open')
+      : !view.root.hasAttribute('hidden') && view.root.getAttribute('data-phase') !== 'closing',
   }),
+  says: { hidden: 'open', open: 'open' },
   step: stepOpenable,
   semantics: {
     root: ({ open }, view) =>

@@ -35,12 +35,17 @@ export type OptionKinds = Readonly<Record<string, OptionKind>>;
 // Each is written out: a bundler leaves out what is not used only where nothing is spread.
 
 /** The options of everything that is wired. */
-export const commonKinds = { guard: 'a function', onChange: 'a function' } as const;
+export const commonKinds = {
+  guard: 'a function',
+  onChange: 'a function',
+  rewrites: ['follow', 'restore'],
+} as const;
 
 /** The options of everything that opens. */
 export const openKinds = {
   guard: 'a function',
   onChange: 'a function',
+  rewrites: ['follow', 'restore'],
   open: 'true, false or a cell',
 } as const;
 
@@ -48,6 +53,7 @@ export const openKinds = {
 export const layerKinds = {
   guard: 'a function',
   onChange: 'a function',
+  rewrites: ['follow', 'restore'],
   open: 'true, false or a cell',
   outside: ['close', 'absorb', 'keep'],
   escape: ['close', 'keep'],

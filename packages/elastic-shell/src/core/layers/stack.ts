@@ -34,18 +34,10 @@ export interface Dismissal<Id> {
 
 /** Answers what `cause` dismisses. `layers` stand in the order in which they opened. */
 export function dismissedBy<Id>(layers: readonly Layer<Id>[], cause: LayerCause<Id>): Dismissal<Id> {
-  const byId = new Map(layers.map((layer) => [layer.id, layer]));
-  const lineage = (id: Id | undefined): Id[] => {
-    const line: Id[] = [];
-    let next = id;
-    while (next !== undefined && !line.includes(next)) {
-      const layer = byId.get(next);
-      if (layer) line.push(layer.id);
-      next = layer?.parent;
-    }
-    return line;
-  };
-  const holds = new Set('inside' in cause ? cause.inside.flatMap(lineage) : []);
+  const holds = new Set('inside' in cause ? cause.inside : []);
+  // Those around what is inside are inside too: a parent stands before its children.
+  for (const { id, parent } of [...layers].reverse())
+    if (holds.has(id) && parent !== undefined) holds.add(parent);
   const going = new Set<Id>('id' in cause ? [cause.id] : []);
   let absorb = false;
 
@@ -65,11 +57,10 @@ export function dismissedBy<Id>(layers: readonly Layer<Id>[], cause: LayerCause<
       if (layer.modal) break;
     }
   }
-  return {
-    close: layers
-      .map((layer) => layer.id)
-      .filter((id) => lineage(id).some((ancestor) => going.has(ancestor)))
-      .reverse(),
-    absorb,
-  };
+  // What goes takes along what was opened from it.
+  const close = layers.filter(({ id, parent }) => {
+    if (parent !== undefined && going.has(parent)) going.add(id);
+    return going.has(id);
+  });
+  return { close: close.map(({ id }) => id).reverse(), absorb };
 }

@@ -32,6 +32,8 @@ export interface DataRows<I extends Item> extends Items {
   set(items: readonly I[]): void;
   /** Rows side by side in a grid of which those in view are on the page; 0 where all are. */
   across(): number;
+  /** Whether the rows are still in their list. */
+  stands(): boolean;
   release(): void;
 }
 
@@ -184,6 +186,7 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
     },
     refresh() {},
     page: () => rowsIn(list.clientHeight || heightOf(geometry), rowHeightOf(rows) || geometry.usual),
+    stands: () => sizer.parentNode === list,
     across: () => (isWindowed(rows) ? geometry.across : 0),
     follow(_, next) {
       shifted = next;

@@ -1,6 +1,7 @@
 // One row of a list from data: an element with a place for its content, filled again as it shows other items.
 import type { Item } from '../../core/collection/items.js';
 import { tell } from '../../core/report.js';
+import { markMade } from '../../engine/made.js';
 import type { gridOf } from './grid.js';
 
 /** The options of rows made from data. */
@@ -35,7 +36,7 @@ export type Make = (mark: string, role?: string) => HTMLElement;
 export const makeIn =
   (document: Document): Make =>
   (mark, role) => {
-    const element = document.createElement('div');
+    const element = markMade(document.createElement('div'));
     element.setAttribute(mark, '');
     if (role) element.setAttribute('role', role);
     return element;

@@ -4,6 +4,7 @@ import type { Item } from '../../core/collection/items.js';
 import { type Chosen, keysOf, type Selected } from '../../core/collection/selection.js';
 import { tell } from '../../core/report.js';
 import { described, isCell } from '../../engine/dom.js';
+import { storeOf } from '../../engine/store.js';
 import type { KeysOption } from '../../engine/types.js';
 
 /** Items as data: a list, or a cell that is followed. */
@@ -11,13 +12,18 @@ export type ItemsOption<I> = readonly I[] | Cell<readonly I[]>;
 
 /** The items that an option holds now. */
 export const itemsIn = <I>(option: ItemsOption<I>): readonly I[] =>
-  isCell<readonly I[]>(option) ? option.get() : option;
+  // A store of items holds items.
+  isCell<readonly I[]>(option) ? (storeOf(option, []).get() as readonly I[]) : option;
 
 /** Has `changed` called with each later list, until released. */
 export const followItems = <I>(
   option: ItemsOption<I> | undefined,
   changed: (items: readonly I[]) => void,
-): (() => void) => (isCell<readonly I[]>(option) ? option.subscribe((items) => changed(items)) : () => {});
+): (() => void) =>
+  // A store of items tells of items.
+  isCell<readonly I[]>(option)
+    ? storeOf(option, []).subscribe((items) => changed(items as readonly I[]))
+    : () => {};
 
 /**
  * What is selected as an option gives it, typed by whether several may be: a key; with several a text of keys with
@@ -47,7 +53,8 @@ export const firstKeys = (
 
 /** What a first selection is now, where an option gives one. */
 export const chosenNow = (wish: Chosen | Cell<Chosen>, otherwise: Chosen): Chosen =>
-  wish === undefined ? otherwise : isCell<Chosen>(wish) ? wish.get() : wish;
+  // A store of what is selected holds that.
+  wish === undefined ? otherwise : isCell<Chosen>(wish) ? (storeOf(wish, otherwise).get() as Chosen) : wish;
 
 /** The keys of a first selection, as a set. */
 export const keysNow = (wish: Chosen | Cell<Chosen>): ReadonlySet<string> =>

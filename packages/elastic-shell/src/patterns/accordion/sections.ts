@@ -46,7 +46,10 @@ export function sectionsIn(root: HTMLElement): Sections {
     panelOf,
     isOpen(item) {
       const details = detailsOf(item.element);
-      return details ? details.hasAttribute('open') : !panelOf(item)?.hasAttribute('hidden');
+      if (details) return details.hasAttribute('open');
+      const panel = panelOf(item);
+      // On its way out it still shows.
+      return !panel?.hasAttribute('hidden') && panel?.dataset['phase'] !== 'closing';
     },
   };
 }

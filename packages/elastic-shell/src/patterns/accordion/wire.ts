@@ -10,6 +10,7 @@ import {
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { isCell } from '../../engine/dom.js';
 import { type Engine, type Service, wire } from '../../engine/engine.js';
+import { keepWired } from '../../engine/registry.js';
 import type { Cells, CommonOptions, KeysOption, Wired } from '../../engine/types.js';
 import { type ExpandVerbs, expandVerbs } from '../../list/verbs.js';
 import { list } from '../../list/list.js';
@@ -31,9 +32,9 @@ declare module '../../engine/defaults.js' {
     accordion: AccordionOptions;
   }
 }
-registerPattern(accordion.name, accordion.options);
+registerPattern(accordion.name, accordion.options, wireAccordion);
 
-type AccordionEngine = Engine<AccordionState, AccordionChoices, AccordionIntent>;
+type AccordionEngine = Engine<AccordionState, AccordionOptions, AccordionIntent>;
 
 /** The panels that move, each by its own motion. A `<details>` is moved by the style sheet alone. */
 function motionsOf(engine: AccordionEngine, touch: (key: string) => void) {
@@ -67,6 +68,8 @@ function serve(engine: AccordionEngine, { items, panelOf, isOpen }: Sections): S
     engine.change({ expanded }, { reason: 'native' }, true);
   const takeUp = (): void => {
     const { expanded } = engine.state();
+    // Whose set is the caller's own, the caller says what is open.
+    if (isCell(options.expanded)) return void (known = keysIn());
     const fresh = items.all().filter((item) => !known.has(item.key) && isOpen(item));
     known = keysIn();
     if (!fresh.length || (options.exclusive && expanded.size)) return;
@@ -152,5 +155,9 @@ export function wireAccordion(root: HTMLElement, own?: AccordionOptions): Accord
       return serve(engine, sections);
     },
   );
-  return { ...wired, expand: (key) => verbs?.expand(key), collapse: (key) => verbs?.collapse(key) };
+  return keepWired({
+    ...wired,
+    expand: (key) => verbs?.expand(key),
+    collapse: (key) => verbs?.collapse(key),
+  });
 }

@@ -10,6 +10,7 @@ import type { Part } from '../../engine/attribute-writer.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { described, isElement, windowOf } from '../../engine/dom.js';
 import { type Engine, type Service, wire } from '../../engine/engine.js';
+import { keepWired } from '../../engine/registry.js';
 import { invokersOf } from '../../engine/invoker-index.js';
 import type { Cells, CommonOptions, StateOption, Wired } from '../../engine/types.js';
 import { holdsStop } from '../../focus/focusable.js';
@@ -49,7 +50,7 @@ declare module '../../engine/defaults.js' {
     carousel: CarouselOptions;
   }
 }
-registerPattern(carousel.name, carousel.options);
+registerPattern(carousel.name, carousel.options, wireCarousel);
 
 type CarouselEngine = Engine<CarouselState, CarouselOptions, CarouselIntent>;
 
@@ -57,6 +58,15 @@ const words = {
   slide: (number: number, count: number) => `${number} of ${count}`,
   rotate: (rotating: boolean) => (rotating ? 'Stop rotation' : 'Start rotation'),
 };
+
+/** What holds the slides of `root`. Throws a TypeError where nothing does. */
+function scrollerIn(root: HTMLElement): HTMLElement {
+  const scroller = isElement(root) ? root.querySelector<HTMLElement>('[data-slides]') : null;
+  if (scroller) return scroller;
+  throw new TypeError(
+    `elastic-shell: carousel needs an element with data-slides inside, got ${described(root)}`,
+  );
+}
 
 /** What the scroller, the slides and the button that rotates show. */
 function partsOf(
@@ -92,7 +102,8 @@ function partsOf(
   };
 }
 
-function serve(engine: CarouselEngine, scroller: HTMLElement): Service<CarouselState> {
+function serve(engine: CarouselEngine): Service<CarouselState> {
+  const scroller = scrollerIn(engine.root);
   const { root, view, state, options } = engine;
   const settled = (selected: string | undefined, reason: 'native' | 'removed'): void =>
     engine.change({ selected }, { reason }, true);
@@ -122,8 +133,9 @@ function serve(engine: CarouselEngine, scroller: HTMLElement): Service<CarouselS
   const own = partsOf(engine, scroller, slides, timer.now);
   view.items = slides.all();
   if (interval) timer.set(state().rotating);
+  let isOver = false;
   queueMicrotask(() => {
-    if (indexOf(view.items, state().selected) > 0) slides.bring(state().selected, false);
+    if (!isOver && indexOf(view.items, state().selected) > 0) slides.bring(state().selected, false);
   });
 
   return {
@@ -135,7 +147,9 @@ function serve(engine: CarouselEngine, scroller: HTMLElement): Service<CarouselS
       target = change.value;
       slides.bring(target, !prefersReducedMotion(windowOf(root)));
     },
+    stands: () => root.contains(scroller),
     release() {
+      isOver = true;
       pickers.release();
       slides.release();
       timer.release();
@@ -150,11 +164,7 @@ function serve(engine: CarouselEngine, scroller: HTMLElement): Service<CarouselS
  */
 export function wireCarousel(root: HTMLElement, own?: CarouselOptions): Carousel {
   const options = optionsOf(carousel, own, root);
-  const scroller = isElement(root) ? root.querySelector<HTMLElement>('[data-slides]') : null;
-  if (!scroller)
-    throw new TypeError(
-      `elastic-shell: carousel needs an element with data-slides inside, got ${described(root)}`,
-    );
+  const scroller = scrollerIn(root);
   const isStill = prefersReducedMotion(windowOf(root));
   const selected = slidesIn(scroller)[0]?.key;
   const contract = {
@@ -169,13 +179,13 @@ export function wireCarousel(root: HTMLElement, own?: CarouselOptions): Carousel
     { ...options, ...(rotating !== undefined && { rotating }) },
     (engine) => {
       intend = (intent, key) => engine.intend(intent, { reason: 'program' }, key);
-      return serve(engine, scroller);
+      return serve(engine);
     },
   );
-  return {
+  return keepWired({
     ...wired,
-    select: (key) => intend('select', key),
+    select: (key: string) => intend('select', key),
     next: () => intend('next'),
     previous: () => intend('previous'),
-  };
+  });
 }

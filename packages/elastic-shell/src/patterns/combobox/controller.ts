@@ -129,11 +129,12 @@ function settle(held: Held, shown: Service<ComboboxState>, change: ChangeOf<Comb
   engine.render();
 }
 
-/** Serves a combobox. `first`: what a reset of its form goes back to. */
+/** Serves a combobox. `first`: what a reset of its form goes back to; `isTyped`: somebody is typing already. */
 export function controller(
   engine: ComboboxEngine,
   parts: ComboboxParts,
-  first: () => Chosen,
+  first: Chosen,
+  isTyped: boolean,
 ): Service<ComboboxState> {
   const { root, options, view } = engine;
   const announce = announcer(root, options.messages, 'append');
@@ -141,7 +142,7 @@ export function controller(
   const found = results(context);
   const value = valueOf(context, found.labelOf, first);
   const items = listOf(() => held, context, found);
-  const held: Held = { context, found, value, items, ids: idMaker(), isTyped: false };
+  const held: Held = { context, found, value, items, ids: idMaker(), isTyped };
   view.labelOf = found.labelOf;
   const shown = popupLayer(held);
   const name = nameFor(parts);
@@ -164,6 +165,10 @@ export function controller(
     },
     show: (change) => show(held, shown, change),
     settle: (change) => settle(held, shown, change),
+    restored: () => shown.restored?.(),
+    stands: () =>
+      found.stands() &&
+      [parts.holder, parts.list, parts.trigger, parts.box].every((part) => root.contains(part)),
     release() {
       unfollow();
       shown.release?.();

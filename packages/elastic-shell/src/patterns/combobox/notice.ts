@@ -1,5 +1,7 @@
 // The notice in the list of a combobox: that nothing matches, that options are fetched, or that they did not come.
 
+import { markMade } from '../../engine/made.js';
+
 /** The notice in one list. */
 export interface Notice {
   /** Shows `text`, with a button when `retry` is given; nothing for no text. */
@@ -20,7 +22,7 @@ export function notice(popup: HTMLElement, list: HTMLElement, again: () => void)
       place?.remove();
       place = undefined;
       if (text === undefined) return;
-      place = document.createElement('div');
+      place = markMade(document.createElement('div'));
       place.setAttribute('data-notice', '');
       const words = document.createElement('p');
       words.textContent = text;

@@ -33,6 +33,8 @@ export interface OptionsSource {
   state(): LoadState;
   /** Keeps the label of an option that came from elsewhere. */
   learn(item: Item): void;
+  /** Whether rows made from data are still in the list. */
+  stands(): boolean;
   release(): void;
 }
 
@@ -194,6 +196,7 @@ export function optionsSource(
     ask: (query, isTyped) => ask(held, query, isTyped),
     retry: () => asked && load(held, asked, held.last ?? ''),
     state: () => ({ isBusy: !!held.load || held.isWaiting, hasFailed: !!held.failure, ...held.failure }),
+    stands: () => data?.stands() ?? true,
     learn: ({ key, label = key }) => void held.labels.set(key, label),
     release() {
       cancel(held);

@@ -16,7 +16,10 @@ export const addKey = 'shell-add';
 const patience = 150;
 
 /** What the list of one combobox offers. */
-export interface Results extends Pick<OptionsSource, 'items' | 'labelOf' | 'ask' | 'learn' | 'state'> {
+export interface Results extends Pick<
+  OptionsSource,
+  'items' | 'labelOf' | 'ask' | 'learn' | 'state' | 'stands'
+> {
   items: Items;
   /** What is offered is to be looked at again. */
   stale(): void;

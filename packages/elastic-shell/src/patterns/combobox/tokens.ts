@@ -1,5 +1,6 @@
 // Tokens: what is selected, as buttons that remove it, walked by arrows from the field and back.
 import { targetOf } from '../../engine/dom.js';
+import { markMade } from '../../engine/made.js';
 import { chordOf, meaningOf } from '../../events/keys.js';
 import { listen } from '../../events/listen.js';
 import { rove } from '../../list/roving.js';
@@ -39,7 +40,7 @@ function preparePlace(place: HTMLElement, isOwn: boolean, chosen: string): () =>
 }
 
 const makeToken = (document: Document, key: string, label: string, name: string): HTMLElement => {
-  const button = document.createElement('button');
+  const button = markMade(document.createElement('button'));
   button.type = 'button';
   button.tabIndex = -1;
   button.dataset['token'] = key;
@@ -57,7 +58,7 @@ const removals = ['Delete', 'Backspace'];
 export function tokens(root: HTMLElement, field: HTMLElement, rules: TokenRules): Tokens {
   const document = root.ownerDocument;
   const own = root.querySelector<HTMLElement>('[data-tokens]');
-  const place = own ?? document.createElement('span');
+  const place = own ?? markMade(document.createElement('span'));
   if (!own) {
     place.setAttribute('data-tokens', '');
     field.before(place);

@@ -46,8 +46,8 @@ const isMissing = ({ context: { engine }, isRequired }: Held): boolean => {
   return isRequired && !keysOf(selected).size && !text;
 };
 
-/** Takes part in its form; `first` is what a reset goes back to. */
-function joinForm(held: Held, first: () => Chosen): () => void {
+/** Takes part in its form; `selected` is what a reset goes back to. */
+function joinForm(held: Held, selected: Chosen): () => void {
   const { engine, parts, say, announce } = held.context;
   const { root, options } = engine;
   const { holder, field } = parts;
@@ -67,10 +67,11 @@ function joinForm(held: Held, first: () => Chosen): () => void {
       return keys.length || !options.freeText || !text ? keys : text;
     },
     reset() {
-      const selected = first();
       const [key] = keysOf(selected);
       const text = !options.multiple && key !== undefined ? held.labelOf(key) : '';
       settled(held, { selected, text }, 'native');
+      // The platform has put its own first text into the field.
+      engine.render();
     },
   });
 }
@@ -107,11 +108,7 @@ function changed(held: Held, { value, previous }: Change<Chosen>): void {
 }
 
 /** The value of the combobox that `context` has. `first`: what a reset goes back to. */
-export function valueOf(
-  context: ComboboxContext,
-  labelOf: (key: string) => string,
-  first: () => Chosen,
-): Value {
+export function valueOf(context: ComboboxContext, labelOf: (key: string) => string, first: Chosen): Value {
   const { engine, parts } = context;
   const { root, options, state } = engine;
   const { holder, field, trigger } = parts;

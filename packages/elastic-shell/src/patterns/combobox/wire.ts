@@ -5,13 +5,15 @@ import { combobox, type ComboboxIntent, type ComboboxState } from '../../core/co
 import { parseArea } from '../../core/layers/placement.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { wire } from '../../engine/engine.js';
+import { keepWired } from '../../engine/registry.js';
 import type { Cells, Wired } from '../../engine/types.js';
+import { activeIn } from '../../focus/focusable.js';
 import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
 import { labelIn, markupItems } from '../../list/items.js';
 import { chosenNow, firstChosen } from '../../list/rows/source.js';
 import { type SelectVerbs, selectVerbs } from '../../list/verbs.js';
 import { controller } from './controller.js';
-import { comboboxParts } from './parts.js';
+import { comboboxParts, type ComboboxParts } from './parts.js';
 import type { ComboboxEngine, ComboboxOptions, ComboboxSettings, ComboboxStates } from './types.js';
 
 export type { AskedItems, ComboboxOptions, ComboboxStates } from './types.js';
@@ -25,7 +27,7 @@ declare module '../../engine/defaults.js' {
     combobox: ComboboxOptions<Item, boolean>;
   }
 }
-registerPattern(combobox.name, combobox.options);
+registerPattern(combobox.name, combobox.options, wireCombobox);
 
 /** What the markup shows as selected, and what the field says of it. */
 const markedIn = (list: HTMLElement, multiple: boolean): Pick<ComboboxState, 'selected' | 'text'> => {
@@ -36,6 +38,10 @@ const markedIn = (list: HTMLElement, multiple: boolean): Pick<ComboboxState, 'se
   const selected = chosenOf(new Set(chosen.map(({ key }) => key)), multiple);
   return { selected, text: multiple ? '' : (chosen[0]?.label ?? '') };
 };
+
+/** What a user is typing into the field that nobody has listened to yet. */
+const typedInto = ({ field }: ComboboxParts): string | undefined =>
+  field && field === activeIn(field) && field.value !== field.defaultValue ? field.value : undefined;
 
 /**
  * Wires a combobox: `root` holds an element with role="combobox" and a listbox. Needs structure.css for the place of the
@@ -49,7 +55,7 @@ export function wireCombobox<I extends Item = Item, const Multiple extends boole
   // Within, items are items and either kind of selection is meant; what the caller gave is typed by its own.
   const given = optionsOf<ComboboxSettings>(combobox, own as ComboboxSettings | undefined, root);
   if (given.area !== undefined) parseArea(given.area);
-  const parts = comboboxParts(root);
+  let parts = comboboxParts(root);
   const multiple = !!given.multiple;
   const limit = Number(given.limit ?? 0);
   const wish = firstChosen(given.selected, multiple);
@@ -59,21 +65,28 @@ export function wireCombobox<I extends Item = Item, const Multiple extends boole
     ...(wish !== undefined && { selected: wish }),
   };
   const first = markedIn(parts.list, multiple);
+  /** What a reset of its form gives back. */
+  const original = chosenNow(wish, first.selected);
   let engine: ComboboxEngine | undefined;
+  /** Somebody was typing already. */
+  const typed = typedInto(parts);
   // A guard is asked about the first that changes: what is selected, not that the list closes on it.
   const contract = {
     ...combobox,
     read: (): ComboboxState => ({ ...first, open: false, query: '', current: undefined }),
+    adopted: () => (typed ? { query: typed, open: true } : {}),
   };
   const wired = wire<ComboboxState, ComboboxSettings, ComboboxIntent>(root, contract, settings, (running) => {
+    // Its inside was replaced: the parts are others.
+    if (engine) parts = comboboxParts(root);
     engine = running;
-    return controller(running, parts, () => chosenNow(wish, first.selected));
+    return controller(running, parts, original, !!typed);
   });
-  return {
+  return keepWired({
     ...wired,
     ...openVerbs(wired),
     ...selectVerbs(wired.selected, multiple),
     show: () => engine?.intend('open', { reason: 'program' }),
     // With `multiple` a set, else a key: as the type says.
-  } as unknown as Combobox<Multiple>;
+  }) as unknown as Combobox<Multiple>;
 }

@@ -9,7 +9,7 @@ import { labelsOf } from '../../labels/labels.js';
 import { layer } from '../../layer/layer.js';
 import { withMessage } from '../../layer/message.js';
 import { wireWithResult, type WithResult } from '../../layer/result.js';
-import { asModal } from '../../layer/top-layer.js';
+import { asModal, shownBefore } from '../../layer/top-layer.js';
 import type { LayerOptions } from '../../layer/types.js';
 
 /** The options of a dialog. */
@@ -24,7 +24,7 @@ declare module '../../engine/defaults.js' {
     dialog: DialogOptions;
   }
 }
-registerPattern(dialog.name, dialog.options);
+registerPattern(dialog.name, dialog.options, wireDialog);
 
 /**
  * Wires a modal dialog, or an alert dialog when `root` has role="alertdialog". Buttons open and close
@@ -33,7 +33,8 @@ registerPattern(dialog.name, dialog.options);
  */
 export function wireDialog(root: HTMLElement, own?: DialogOptions): Dialog {
   const options = optionsOf(dialog, own, root);
-  return wireWithResult<DialogOptions>(root, dialog, options, (engine, ended, element) => {
+  const contract = { ...dialog, adopted: () => shownBefore(root) };
+  return wireWithResult<DialogOptions>(root, contract, options, (engine, ended, element) => {
     const markup = markupOf(root);
     const labels = labelsOf(engine, (title, description) => namingOf(markup, title, description));
     const service = layer(engine, {

@@ -4,6 +4,7 @@ import type { Openable, OpenIntent } from '../../core/contract/openable.js';
 import { type ContentOptions, withContent } from '../../content/content.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { wire } from '../../engine/engine.js';
+import { keepWired } from '../../engine/registry.js';
 import { lazyService } from '../../engine/lazy-service.js';
 import type { Cells, OpenOptions, Wired } from '../../engine/types.js';
 import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
@@ -23,7 +24,7 @@ declare module '../../engine/defaults.js' {
     disclosure: DisclosureOptions;
   }
 }
-registerPattern(disclosure.name, disclosure.options);
+registerPattern(disclosure.name, disclosure.options, wireDisclosure);
 
 /**
  * Wires a disclosure. `root` is the panel, which buttons name by `commandfor` or `aria-controls`,
@@ -39,5 +40,5 @@ export function wireDisclosure(root: HTMLElement, own?: DisclosureOptions): Disc
       elastic === 'none' ? {} : lazyService({}, engine, async () => (await load())(engine, elastic));
     return withContent(engine, moving);
   });
-  return { ...wired, ...openVerbs(wired) };
+  return keepWired({ ...wired, ...openVerbs(wired) });
 }

@@ -10,7 +10,7 @@ import { labelsOf } from '../../labels/labels.js';
 import { layer } from '../../layer/layer.js';
 import { withMessage } from '../../layer/message.js';
 import { wireWithResult, type WithResult } from '../../layer/result.js';
-import { asModal, asPopover, isShown } from '../../layer/top-layer.js';
+import { asModal, asPopover, isShown, shownBefore } from '../../layer/top-layer.js';
 import type { LayerOptions } from '../../layer/types.js';
 import { closeWhen } from './breakpoint.js';
 import { onSwipe } from './swipe.js';
@@ -27,7 +27,7 @@ declare module '../../engine/defaults.js' {
     drawer: DrawerOptions;
   }
 }
-registerPattern(drawer.name, drawer.options);
+registerPattern(drawer.name, drawer.options, wireDrawer);
 
 /**
  * Wires a drawer: a dialog at an edge of the screen. Needs structure.css for its place. Follows the WAI-ARIA dialog
@@ -37,7 +37,10 @@ registerPattern(drawer.name, drawer.options);
 export function wireDrawer(root: HTMLElement, own?: DrawerOptions): Drawer {
   const options = optionsOf(drawer, own, root);
   const isModal = options.modal ?? true;
-  const contract = isModal ? drawer : { ...drawer, read: () => ({ open: isShown(root) }) };
+  const adopted = () => shownBefore(root);
+  const contract = isModal
+    ? { ...drawer, adopted }
+    : { ...drawer, adopted, read: () => ({ open: isShown(root) }) };
   return wireWithResult<DrawerOptions>(root, contract, options, (engine, ended, element) => {
     const markup = markupOf(root);
     const labels = labelsOf(engine, (title, description) => namingOf(markup, title, description));

@@ -5,6 +5,7 @@ import { listbox, type ListboxChoices, listboxKeys } from '../../core/contract/l
 import type { Selecting, SelectIntent } from '../../core/contract/selecting.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { type Engine, type Service, wire } from '../../engine/engine.js';
+import { keepWired } from '../../engine/registry.js';
 import type { Cells, CommonOptions, Wired } from '../../engine/types.js';
 import { takePart } from '../../form/form.js';
 import { stateCursor } from '../../list/cursor.js';
@@ -55,7 +56,7 @@ declare module '../../engine/defaults.js' {
     listbox: ListboxOptions<Item, boolean>;
   }
 }
-registerPattern(listbox.name, listbox.options);
+registerPattern(listbox.name, listbox.options, wireListbox);
 
 /** The options as the service works with them: one kind of item, and one or several selected. */
 interface Settings extends CommonOptions<Selecting>, ListboxChoices, RowOptions<Item> {
@@ -104,6 +105,7 @@ function serve(engine: ListboxEngine, source: MarkupItems, first: Chosen): Servi
   return {
     ...parts,
     parts: () => [[root, isGrid ? { 'data-layout': 'grid' } : {}], ...parts.parts()],
+    stands: () => data?.stands() ?? true,
     release() {
       parts.release();
       unfollow();
@@ -143,9 +145,12 @@ export function wireListbox<I extends Item = Item, const Multiple extends boolea
     ...(orientation && { orientation }),
     ...(selected !== undefined && { selected }),
   };
-  const wired = wire<Selecting, Settings, SelectIntent>(root, { ...listbox, read }, settings, (engine) =>
-    serve(engine, source, chosenNow(selected, engine.state().selected)),
+  const wired = wire<Selecting, Settings, SelectIntent>(
+    root,
+    { ...listbox, read, says: given.items ? {} : { 'aria-selected': 'selected' } },
+    settings,
+    (engine) => serve(engine, source, chosenNow(selected, engine.state().selected)),
   );
   // With `multiple` a set, else a key: as the type says.
-  return { ...wired, ...selectVerbs(wired.selected, multiple) } as unknown as Listbox<Multiple>;
+  return keepWired({ ...wired, ...selectVerbs(wired.selected, multiple) }) as unknown as Listbox<Multiple>;
 }

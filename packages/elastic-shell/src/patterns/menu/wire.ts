@@ -4,9 +4,10 @@ import { menu, type MenuIntent, type MenuState } from '../../core/contract/menu.
 import { parseArea } from '../../core/layers/placement.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { wire } from '../../engine/engine.js';
+import { keepWired } from '../../engine/registry.js';
 import type { Cells, Wired } from '../../engine/types.js';
 import { firstKeys } from '../../list/rows/source.js';
-import { isShown } from '../../layer/top-layer.js';
+import { isShown, shownBefore } from '../../layer/top-layer.js';
 import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
 import { markupItems } from '../../list/items.js';
 import { controller } from './controller.js';
@@ -29,7 +30,7 @@ declare module '../../engine/defaults.js' {
     menu: MenuOptions;
   }
 }
-registerPattern(menu.name, menu.options);
+registerPattern(menu.name, menu.options, wireMenu);
 
 /** The keys of the items that the markup shows checked. */
 const checkedIn = (root: HTMLElement): ReadonlySet<string> =>
@@ -59,7 +60,7 @@ export function wireMenu(root: HTMLElement, own?: MenuOptions): Menu {
   const checked = firstKeys(options.checked);
   const wired = wire<MenuState, MenuOptions, MenuIntent>(
     root,
-    { ...menu, read },
+    { ...menu, read, adopted: () => shownBefore(root) },
     { ...options, ...(checked && { checked }) },
     (engine) => {
       running = engine;
@@ -68,11 +69,11 @@ export function wireMenu(root: HTMLElement, own?: MenuOptions): Menu {
   );
   const turn = (intent: 'check' | 'uncheck', key: string): void =>
     running?.intend(intent, { reason: 'program' }, key);
-  return {
+  return keepWired({
     ...wired,
     ...openVerbs(wired),
     about,
-    check: (key) => turn('check', key),
-    uncheck: (key) => turn('uncheck', key),
-  };
+    check: (key: string) => turn('check', key),
+    uncheck: (key: string) => turn('uncheck', key),
+  });
 }

@@ -6,13 +6,14 @@ import { type ContentOptions, withContent } from '../../content/content.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { described } from '../../engine/dom.js';
 import { wire } from '../../engine/engine.js';
+import { keepWired } from '../../engine/registry.js';
 import type { Cells, OpenOptions, Wired } from '../../engine/types.js';
 import { dialogFocus, type FocusOptions, popoverFocus } from '../../focus/focus-policy.js';
 import { labelsOf } from '../../labels/labels.js';
 import { delayOf, hoverGroup } from '../../layer/hover.js';
 import { layer } from '../../layer/layer.js';
 import { withMessage } from '../../layer/message.js';
-import { asModal, asPopover, isShown } from '../../layer/top-layer.js';
+import { asModal, asPopover, isShown, shownBefore } from '../../layer/top-layer.js';
 import type { LayerOptions } from '../../layer/types.js';
 import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
 import { anchored, type AnchorOptions } from '../../position/anchored.js';
@@ -32,7 +33,7 @@ declare module '../../engine/defaults.js' {
     popover: PopoverOptions;
   }
 }
-registerPattern(popover.name, popover.options);
+registerPattern(popover.name, popover.options, wirePopover);
 
 const onHover = hoverGroup({ names: ['commandfor', 'aria-controls'], rest: 300, warm: 0, press: 'pin' });
 
@@ -54,7 +55,7 @@ export function wirePopover(root: HTMLElement, own?: PopoverOptions): Popover {
     throw new TypeError(`elastic-shell: a modal popover needs a <dialog>, got ${described(root)}`);
   const isNamed = root?.matches?.('[aria-label],[aria-labelledby]');
   const isOpen = (): boolean => (dialog ? dialog.hasAttribute('open') : isShown(root));
-  const contract = { ...popover, read: () => ({ open: isOpen() }) };
+  const contract = { ...popover, read: () => ({ open: isOpen() }), adopted: () => shownBefore(root) };
   const wired = wire<Openable, PopoverOptions, OpenIntent>(root, contract, options, (engine) => {
     const labels = labelsOf(engine, (title) =>
       title && !isNamed
@@ -74,5 +75,5 @@ export function wirePopover(root: HTMLElement, own?: PopoverOptions): Popover {
     if (openOn === 'press') return service;
     return onHover(engine, { hover: openOn === 'hover', focus: true, delay: delayOf(hoverDelay) }, service);
   });
-  return { ...wired, ...openVerbs(wired) };
+  return keepWired({ ...wired, ...openVerbs(wired) });
 }

@@ -3,7 +3,9 @@ import { switching, type SwitchIntent, type SwitchState } from '../../core/contr
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { described } from '../../engine/dom.js';
 import { wire } from '../../engine/engine.js';
+import { keepWired } from '../../engine/registry.js';
 import type { Cells, CommonOptions, StateOption, Wired } from '../../engine/types.js';
+import { storeOf } from '../../engine/store.js';
 import { takePart } from '../../form/form.js';
 
 /** The options of a switch. */
@@ -27,7 +29,7 @@ declare module '../../engine/defaults.js' {
     switch: SwitchOptions;
   }
 }
-registerPattern(switching.name, switching.options);
+registerPattern(switching.name, switching.options, wireSwitch);
 
 const isBox = (root: HTMLElement | null | undefined): root is HTMLInputElement =>
   !!root?.matches?.('input[type=checkbox]');
@@ -47,17 +49,27 @@ export function wireSwitch(root: HTMLElement, own?: SwitchOptions): Switch {
       `elastic-shell: switch needs a <button> or an <input type="checkbox">, got ${described(root)}`,
     );
   const read = (): SwitchState => ({ checked: box ? box.checked : root.ariaChecked === 'true' });
-  const contract = { ...switching, read };
+  const adopted = () => (box && box.checked !== box.defaultChecked ? { checked: box.checked } : {});
+  const contract = { ...switching, read, adopted };
+  /** What a reset of its form gives back, where the platform does not say. */
+  const first =
+    options.checked === undefined
+      ? box
+        ? undefined
+        : read().checked
+      : !!storeOf(options.checked, false).get();
   const wired = wire<SwitchState, SwitchOptions, SwitchIntent>(root, contract, options, (engine) => {
-    const first = engine.state().checked;
     const show = (): void => {
       if (box) box.checked = engine.state().checked;
     };
     const leave = takePart(root, {
       // A checkbox sends its value itself.
       value: () => (button && engine.state().checked ? button.value || 'on' : undefined),
-      // A checkbox has been put back by its form.
-      reset: () => engine.change({ checked: box ? box.checked : first }, { reason: 'native' }, true),
+      // A checkbox has been put back by its form, to what its own attribute says.
+      reset() {
+        engine.change({ checked: first ?? !!box?.checked }, { reason: 'native' }, true);
+        show();
+      },
     });
     return {
       // While it waits, and once it is refused, it stands as before.
@@ -70,10 +82,10 @@ export function wireSwitch(root: HTMLElement, own?: SwitchOptions): Switch {
     };
   });
   const { checked } = wired;
-  return {
+  return keepWired({
     ...wired,
     check: () => checked.set(true),
     uncheck: () => checked.set(false),
     toggle: () => checked.set(!checked.get()),
-  };
+  });
 }

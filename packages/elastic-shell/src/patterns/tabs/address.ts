@@ -12,6 +12,10 @@ export interface Address {
   release(): void;
 }
 
+/** A text that an address can hold: half of a surrogate pair becomes the sign for what cannot be shown. */
+const wellFormed = (text: string): string =>
+  text.replace(/[\uD800-\uDBFF](?![\uDC00-\uDFFF])|(?<![\uD800-\uDBFF])[\uDC00-\uDFFF]/g, '\uFFFD');
+
 /** The address of the page that `document` is. */
 export function addressOf(document: Document): Address {
   const view = windowOf(document);
@@ -28,7 +32,7 @@ export function addressOf(document: Document): Address {
     read,
     keep(key) {
       if (key !== undefined && key !== read())
-        view.history.pushState(view.history.state, '', `#${encodeURIComponent(key)}`);
+        view.history.pushState(view.history.state, '', `#${encodeURIComponent(wellFormed(key))}`);
     },
     hear: (changed) => view.addEventListener('popstate', () => changed(read()), { signal: stop.signal }),
     release: () => stop.abort(),

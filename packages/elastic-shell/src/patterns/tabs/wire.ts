@@ -13,6 +13,7 @@ import { lazyPanels } from '../../content/lazy-panels.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { targetOf } from '../../engine/dom.js';
 import { type Engine, type Service, wire } from '../../engine/engine.js';
+import { keepWired } from '../../engine/registry.js';
 import type { Cells, CommonOptions, KeysOption, StateOption, Wired } from '../../engine/types.js';
 import { holdsStop } from '../../focus/focusable.js';
 import { list } from '../../list/list.js';
@@ -41,7 +42,7 @@ declare module '../../engine/defaults.js' {
     tabs: TabsOptions;
   }
 }
-registerPattern(tabs.name, tabs.options);
+registerPattern(tabs.name, tabs.options, wireTabs);
 
 type TabsEngine = Engine<TabsState, TabsOptions, TabsIntent>;
 
@@ -62,6 +63,10 @@ function followTabs(
     const { selected, closed } = engine.state();
     const before = order;
     order = now.map(({ key }) => key);
+    // A closed tab that has gone is closed no more: one that comes with its key later is another.
+    const there = new Set(order);
+    const still = [...closed].filter((key) => there.has(key) || !before.includes(key));
+    if (still.length < closed.size) engine.change({ closed: new Set(still) }, { reason: 'removed' }, true);
     if (selected === undefined) follow(read().selected, 'native');
     else if (!order.includes(selected) && before.includes(selected))
       follow(neighbour(leftOf(now, closed), before.indexOf(selected)), 'removed');
@@ -103,7 +108,12 @@ function serve(engine: TabsEngine, tabParts: TabParts, read: () => TabsState): S
     if (items.elementOf(key)) settled(key);
   };
   address?.hear((key) => (key ? bring(key) : settled(read().selected)));
+  let isOver = false;
+  // Its inside may have been replaced, and the selected tab with it.
+  if (items.all().length && !items.elementOf(state().selected))
+    engine.change({ selected: read().selected }, { reason: 'removed' }, true);
   queueMicrotask(() => {
+    if (isOver) return;
     if (address) bring(address.read());
     lazy.turn(state().selected, true);
   });
@@ -128,7 +138,9 @@ function serve(engine: TabsEngine, tabParts: TabParts, read: () => TabsState): S
     settle(change) {
       if (change.name === 'selected' && change.reason !== 'native') address?.keep(change.value);
     },
+    stands: () => !tablist || root.contains(tablist),
     release() {
+      isOver = true;
       parts.release();
       lazy.release();
       address?.release();
@@ -142,10 +154,9 @@ function serve(engine: TabsEngine, tabParts: TabParts, read: () => TabsState): S
  */
 export function wireTabs(root: HTMLElement, own?: TabsOptions): Tabs {
   const options = optionsOf(tabs, own, root);
-  const tabParts = tabPartsIn(root);
-  const { items } = tabParts;
+  let tabParts = tabPartsIn(root);
   const read = (): TabsState => {
-    const all = items.all();
+    const all = tabParts.items.all();
     const closed = new Set(all.flatMap(({ element, key }) => (element.hidden ? [key] : [])));
     const left = leftOf(all, closed);
     const selected = left.find(({ element }) => element.ariaSelected === 'true')?.key ?? neighbour(left, 0);
@@ -153,14 +164,17 @@ export function wireTabs(root: HTMLElement, own?: TabsOptions): Tabs {
   };
   const closed = firstKeys(options.closed);
   let close: Tabs['close'] = () => {};
+  let isFirst = true;
   const wired = wire<TabsState, TabsOptions, TabsIntent>(
     root,
     { ...tabs, read },
     { ...options, ...(closed && { closed }) },
     (engine) => {
       close = (key) => engine.intend('remove', { reason: 'program' }, key);
+      if (!isFirst) tabParts = tabPartsIn(root);
+      isFirst = false;
       return serve(engine, tabParts, read);
     },
   );
-  return { ...wired, select: (key) => wired.selected.set(key), close: (key) => close(key) };
+  return keepWired({ ...wired, select: (key) => wired.selected.set(key), close: (key) => close(key) });
 }

@@ -5,10 +5,11 @@ import { parseArea } from '../../core/layers/placement.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { treeOf } from '../../engine/dom.js';
 import { wire } from '../../engine/engine.js';
+import { keepWired } from '../../engine/registry.js';
 import type { Cells, OpenOptions, Wired } from '../../engine/types.js';
 import { delayOf, hoverGroup } from '../../layer/hover.js';
 import { layer } from '../../layer/layer.js';
-import { asPopover, isShown } from '../../layer/top-layer.js';
+import { asPopover, isShown, shownBefore } from '../../layer/top-layer.js';
 import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
 import { anchored, type AnchorOptions } from '../../position/anchored.js';
 
@@ -26,7 +27,7 @@ declare module '../../engine/defaults.js' {
     tooltip: TooltipOptions;
   }
 }
-registerPattern(tooltip.name, tooltip.options);
+registerPattern(tooltip.name, tooltip.options, wireTooltip);
 
 /** The attributes by which a control names its tooltip. */
 const names = ['aria-describedby', 'aria-labelledby'];
@@ -47,7 +48,7 @@ const controlOf = (root: HTMLElement): Element | undefined =>
 export function wireTooltip(root: HTMLElement, own?: TooltipOptions): Tooltip {
   const options = optionsOf(tooltip, own, root);
   if (options.area !== undefined) parseArea(options.area);
-  const contract = { ...tooltip, read: () => ({ open: isShown(root) }) };
+  const contract = { ...tooltip, read: () => ({ open: isShown(root) }), adopted: () => shownBefore(root) };
   const wired = wire<Openable, TooltipOptions, OpenIntent>(root, contract, options, (engine) => {
     const position = anchored(engine, { area: 'block-start', gap: 6 });
     const service = layer(
@@ -60,5 +61,5 @@ export function wireTooltip(root: HTMLElement, own?: TooltipOptions): Tooltip {
     );
     return onHover(engine, { hover: true, focus: true, delay: delayOf(options.hoverDelay) }, service);
   });
-  return { ...wired, ...openVerbs(wired) };
+  return keepWired({ ...wired, ...openVerbs(wired) });
 }

@@ -199,6 +199,7 @@ export function controller(engine: TreeEngine, rows: TreeRows): Service<TreeStat
   return {
     ...parts,
     show: (change) => show(held, change),
+    stands: rows.stands,
     release: () => releases.forEach((release) => release()),
   };
 }

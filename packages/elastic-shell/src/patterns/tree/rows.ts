@@ -46,6 +46,8 @@ export interface TreeRows {
   lost(current: string | undefined): Lost | undefined;
   /** Whether a filter leaves a row out, where rows stand in markup. */
   isLeftOut(key: string): boolean;
+  /** Whether rows made from data are still in the tree. */
+  stands(): boolean;
   release(): void;
 }
 
@@ -203,6 +205,7 @@ export function treeRows(root: HTMLElement, settings: TreeSettings): TreeRows {
       return now && indexOf(held.visible, current) < 0 ? now : undefined;
     },
     isLeftOut: (key) => !given && held.kept?.has(key) === false,
+    stands: () => data?.stands() ?? true,
     release: () => data?.release(),
   };
 }

@@ -4,7 +4,9 @@ import { type TreeNode, wayTo } from '../../core/collection/tree.js';
 import { tree, type TreeIntent, type TreeState } from '../../core/contract/tree.js';
 import { tell } from '../../core/report.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
+import { treeOf } from '../../engine/dom.js';
 import { wire } from '../../engine/engine.js';
+import { keepWired } from '../../engine/registry.js';
 import type { Cells, Wired } from '../../engine/types.js';
 import { firstChosen, firstKeys } from '../../list/rows/source.js';
 import { type ExpandVerbs, expandVerbs, type SelectVerbs, selectVerbs } from '../../list/verbs.js';
@@ -29,7 +31,17 @@ declare module '../../engine/defaults.js' {
     tree: TreeOptions<TreeNode, boolean>;
   }
 }
-registerPattern(tree.name, tree.options);
+registerPattern(tree.name, tree.options, wireTree);
+
+/** The states that attributes of rows in markup say. What is checked follows from the rows under a row as well. */
+const says = { 'aria-selected': 'selected', 'aria-expanded': 'expanded' } as const;
+
+/** What somebody has typed into the field that filters the tree, before it was wired. */
+function queryBefore(root: HTMLElement): { query?: string } {
+  const fields = root.id ? treeOf(root).querySelectorAll<HTMLInputElement>('input[aria-controls]') : [];
+  const field = [...fields].find((input) => input.getAttribute('aria-controls') === root.id);
+  return field && field.value !== field.defaultValue ? { query: field.value } : {};
+}
 
 /** The first states: as the markup shows them. */
 const readStates = (rows: TreeRows, multiple: boolean): TreeState => ({
@@ -56,6 +68,8 @@ export function wireTree<N extends TreeNode = TreeNode, const Multiple extends b
   let engine: TreeEngine | undefined;
   const contract = {
     ...tree,
+    says: given.items ? {} : says,
+    adopted: () => queryBefore(root),
     read: (): TreeState => readStates((rows ??= treeRows(root, given)), multiple),
   };
   const settings: TreeSettings = { ...given };
@@ -66,8 +80,10 @@ export function wireTree<N extends TreeNode = TreeNode, const Multiple extends b
   ];
   Object.assign(settings, { selected, expanded, checked });
   const wired = wire<TreeState, TreeSettings, TreeIntent>(root, contract, settings, (running) => {
+    const isAnew = !!engine;
     engine = running;
-    const held = (rows ??= treeRows(root, given));
+    const held = isAnew || !rows ? treeRows(root, given) : rows;
+    rows = held;
     held.join(running);
     return controller(running, held);
   });
@@ -80,7 +96,7 @@ export function wireTree<N extends TreeNode = TreeNode, const Multiple extends b
     rows.items.update(key, true);
     engine?.render();
   };
-  return {
+  return keepWired({
     ...wired,
     ...selectVerbs(wired.selected, multiple),
     ...expandVerbs(intend),
@@ -88,5 +104,5 @@ export function wireTree<N extends TreeNode = TreeNode, const Multiple extends b
     check: (key: string) => intend('check', key),
     uncheck: (key: string) => intend('uncheck', key),
     // With `multiple` a set, else a key: as the type says.
-  } as unknown as Tree<Multiple>;
+  }) as unknown as Tree<Multiple>;
 }

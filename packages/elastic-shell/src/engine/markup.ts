@@ -1,0 +1,54 @@
+// Wiring by markup: elements that say by `data-wire` what they are, as a server or a template writes them.
+//
+// A pattern can be wired so once it is loaded: its module makes it known. Its options stand beside it as
+// `data-wire-<option>`, in kebab-case, for all that a text can say.
+import { optionsFrom } from './attributes.js';
+import { type KnownPattern, loadedPatterns } from './defaults.js';
+import { described } from './dom.js';
+import { suggestion } from './options.js';
+import { wiredOf } from './registry.js';
+import type { Wired } from './types.js';
+
+const mark = 'data-wire';
+
+const marked = (region: ParentNode): HTMLElement[] => {
+  const inside = [...region.querySelectorAll<HTMLElement>(`[${mark}]`)];
+  // A region may be marked itself; only an element matches anything.
+  const own = 'matches' in region ? (region as unknown as HTMLElement) : undefined;
+  return own?.matches(`[${mark}]`) ? [own, ...inside] : inside;
+};
+
+const knownFor = (element: HTMLElement): KnownPattern => {
+  const name = element.getAttribute(mark) ?? '';
+  const known = loadedPatterns.get(name);
+  if (known) return known;
+  throw new TypeError(
+    `elastic-shell: data-wire="${name}" names no pattern that is loaded; ${suggestion(name, [...loadedPatterns.keys()])} (on ${described(element)})`,
+  );
+};
+
+/**
+ * Wires everything in `region` (and itself) that says by `data-wire` what it is, and is not wired yet: calling it again
+ * wires what has come since. Options stand beside it, as `data-wire-size="wide"`. Answers what was wired now, in
+ * document order. Throws a TypeError for a pattern that is not loaded, or for bad options, once the others are wired.
+ */
+export function wireWithin(region: ParentNode): Wired[] {
+  const wired: Wired[] = [];
+  let failed: { error: unknown } | undefined;
+  for (const element of marked(region)) {
+    if (wiredOf(element)) continue;
+    try {
+      const { wire, options } = knownFor(element);
+      wired.push(wire(element, optionsFrom(element, options, `${mark}-`)));
+    } catch (error) {
+      failed ??= { error };
+    }
+  }
+  if (failed) throw failed.error;
+  return wired;
+}
+
+/** Unwires everything in `region` (and itself) that is marked by `data-wire`. Harmless where nothing is wired. */
+export function unwireWithin(region: ParentNode): void {
+  for (const element of marked(region)) wiredOf(element)?.unwire();
+}

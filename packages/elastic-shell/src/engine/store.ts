@@ -1,0 +1,58 @@
+// Stores: whatever holds a value and tells of later ones, made into a cell.
+//
+// Frameworks and libraries have their own. Some tell the value at once to whoever subscribes, some have no `get`, some
+// answer with a function to end the subscription and others with an object that has one.
+import { type Cell, cell, type Listener } from '../core/cell.js';
+
+/** What is known of a store: that it can be subscribed to. */
+interface Store {
+  subscribe(listener: Listener<unknown>): unknown;
+  get?(): unknown;
+  set?(value: unknown, change?: unknown): void;
+}
+
+const isStore = (value: unknown): value is Store =>
+  typeof value === 'object' &&
+  value !== null &&
+  'subscribe' in value &&
+  typeof value.subscribe === 'function';
+
+const end = (subscription: unknown): void => {
+  if (typeof subscription === 'function') subscription();
+  else if (typeof subscription === 'object' && subscription !== null && 'unsubscribe' in subscription)
+    // A subscription object ends itself by a method of that name.
+    (subscription as { unsubscribe(): void }).unsubscribe();
+};
+
+/** The value of a store without `get`: what it tells at once to whoever subscribes. */
+const valueIn = (store: Store): unknown => {
+  let known: unknown;
+  end(store.subscribe((value) => (known = value)));
+  return known;
+};
+
+/**
+ * The cell behind an option that is named as a state: the caller's own where it has all that a cell has, one around the
+ * caller's store where it has less, else one that holds the first value, or `read` where none is given.
+ */
+export function storeOf(given: unknown, read: unknown): Cell<unknown> {
+  if (!isStore(given)) return cell(given === undefined ? read : given);
+  return {
+    get: () => (given.get ? given.get() : valueIn(given)),
+    set: (value, change) => given.set?.(value, change),
+    subscribe(listener) {
+      let isFirst = true;
+      const subscription = given.subscribe((value, change) => {
+        // What is told at once is no news.
+        if (!isFirst) listener(value, change);
+      });
+      isFirst = false;
+      let isOver = false;
+      return () => {
+        if (isOver) return;
+        isOver = true;
+        end(subscription);
+      };
+    },
+  };
+}

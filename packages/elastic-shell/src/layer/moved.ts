@@ -1,0 +1,57 @@
+// Layers that somebody else moves or takes away while they are open.
+//
+// One that has gone closes, and is told so. One that was moved has left the top layer without a word: it is shown again, below
+// what was opened after it, with focus where it was.
+import type { HearNodes } from '../events/nodes.js';
+import { canFocus, focusOn } from '../focus/focusable.js';
+import { layersOf, type OpenLayer } from './open-layers.js';
+
+/** What last had focus in a document. */
+const lastFocused = new WeakMap<Document, Element>();
+
+/** Focus is on this element now. */
+export const noteFocus = (document: Document, active: Element): void =>
+  void lastFocused.set(document, active);
+
+/** Puts focus back where it was before a layer that holds it was moved. */
+const refocus = (document: Document, last: Element | undefined): void => {
+  if (last) lastFocused.set(document, last);
+  if (document.activeElement !== last && last?.isConnected && canFocus(last))
+    focusOn(last, { preventScroll: true });
+};
+
+/** Shows again what has left the top layer of a document, and above it what was opened later. */
+export function mendLayers(document: Document): void {
+  const open = layersOf(document);
+  const at = open.findIndex((layer) => layer.isShown?.() === false);
+  if (at < 0) return;
+  const last = lastFocused.get(document);
+  for (const layer of open.slice(at)) layer.lift?.();
+  refocus(document, last);
+}
+
+/** Nodes have come and gone in a document that has open layers. */
+const follow = (document: Document, records: MutationRecord[]): void => {
+  for (const { place } of layersOf(document)) place?.follow(records);
+  const isGone = ({ id }: OpenLayer): boolean => !id.isConnected || id.ownerDocument !== document;
+  for (const layer of layersOf(document).reverse()) if (isGone(layer)) layer.gone?.();
+  mendLayers(document);
+  const targets = new Set(records.map(({ target }) => target));
+  for (const layer of layersOf(document))
+    if ([...targets].some((target) => layer.id.contains(target))) layer.changed?.();
+  const { activeElement } = document;
+  if (activeElement && activeElement !== document.body) return;
+  layersOf(document)
+    .findLast(({ modal }) => modal)
+    ?.holdFocus?.(document.body);
+};
+
+/** By document: what hears of its nodes. */
+const followers = new WeakMap<Document, HearNodes>();
+
+/** What hears of the nodes of a document, the same one each time. */
+export const followerOf = (document: Document): HearNodes => {
+  const known = followers.get(document) ?? ((records) => follow(document, records));
+  followers.set(document, known);
+  return known;
+};
