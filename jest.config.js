@@ -1,4 +1,4 @@
-// Three projects: the core without a DOM, the engine in jsdom, and everything in Chromium.
+// The core without a DOM, the engine in the oldest and the newest jsdom that are supported, and everything in Chromium.
 const shared = {
   transform: {
     '^.+\\.[jt]s$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' } }],
@@ -33,6 +33,12 @@ export default {
       ...shared,
       displayName: 'dom',
       testEnvironment: 'jsdom',
+      testMatch: ['<rootDir>/packages/elastic-shell/test/dom/**/*.test.ts'],
+    },
+    {
+      ...shared,
+      displayName: 'dom-29',
+      testEnvironment: '<rootDir>/packages/elastic-shell/test/dom/environment-29.js',
       testMatch: ['<rootDir>/packages/elastic-shell/test/dom/**/*.test.ts'],
     },
     {

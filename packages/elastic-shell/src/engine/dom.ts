@@ -25,6 +25,11 @@ export const treeOf = (node: Node): Document | ShadowRoot => {
   return node.ownerDocument ?? document;
 };
 
+/** What `node` stands in, attached or not: a document, a shadow root, a fragment, or the topmost element. */
+export const topOf = (node: Node): Node & ParentNode =>
+  // The top of nodes can always be searched.
+  node.getRootNode() as Node & ParentNode;
+
 /** The element with `id` in the tree that `node` stands in, attached or not. */
 export const elementNamed = (node: Node, id: string | null | undefined): HTMLElement | undefined => {
   const root = node.getRootNode();

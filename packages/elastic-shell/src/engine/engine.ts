@@ -20,6 +20,7 @@ import {
 import { described, isElement } from './dom.js';
 import { invokersOf, joinIndex } from './invoker-index.js';
 import { engines, keepWired } from './registry.js';
+import { tellError } from './report-error.js';
 import type { Engine, Service } from './service.js';
 import { storeOf } from './store.js';
 import type { Cause, Cells, ChangeOf, CommonOptions, Wired } from './types.js';
@@ -124,7 +125,7 @@ function change<S extends object, O, I extends string>(
     else wait(run);
     if (allowed) return tellAll(run, changes);
     tell('refused', root, { ...first, error });
-    if (!run.service?.refused?.(error) && error) reportError(error);
+    if (!run.service?.refused?.(error) && error) tellError(error);
   };
   if (settled || isFree) return decide(true);
   if (run.waiting) return tell('busy', root, first);
@@ -183,6 +184,7 @@ function inside<S extends object, O, I extends string>(run: Run<S, O, I>): void 
     run.isIncomplete = true;
   }
   render(run);
+  run.service?.start?.();
 }
 
 const engineOf = <S extends object, O, I extends string>(
@@ -231,7 +233,11 @@ function connect<S extends object, O, I extends string>(run: Run<S, O, I>): Cell
       subscribe: store.subscribe,
     };
   }
-  run.state = { ...run.state, ...corrected(run, {}) };
+  const right = changesBetween<S, Event, Element>(run.state, corrected(run, {}), { reason: 'program' });
+  for (const { name, value } of right) {
+    run.state = { ...run.state, [name]: value };
+    run.stores.get(name)?.set(value);
+  }
   // One for each name of S, holding its values.
   return cells as unknown as Cells<S>;
 }
@@ -319,6 +325,7 @@ export function wire<S extends object, O extends object, I extends string>(
     render(run);
     const cause: Cause = { reason: 'program' };
     for (const first of changesBetween(read, run.state, cause)) run.service?.show?.(first);
+    run.service?.start?.();
     return keepWired({ root, busy: run.busy, unwire: () => unwire(run), ...cells });
   } catch (error) {
     unwire(run);

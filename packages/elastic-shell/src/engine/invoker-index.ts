@@ -4,7 +4,7 @@
 //
 // A control is filed under the id it names (`commandfor`, else `aria-controls`) when it is first seen, and struck off when
 // it leaves or names another. A root that is moved to another tree takes its membership along.
-import { isElement } from './dom.js';
+import { isElement, topOf } from './dom.js';
 import { invokerEvents, onInvokerEvent } from './invoker-events.js';
 import { engineNamed, engineOf, namedBy, naming, type Running } from './registry.js';
 
@@ -22,19 +22,22 @@ const trees = new Map<Tree, Home>();
 /** The tree of each wired root, as it was last seen. */
 const homes = new Map<Element, Tree>();
 const byId = new Map<string, Set<Element>>();
+/** The id that a control is filed under. */
+const filed = new WeakMap<Element, string>();
 
-// The top of an element is always something that can be searched.
-const topOf = (element: Element): Tree => element.getRootNode() as Tree;
-
-const strike = (control: Element, id: string | null): void => {
-  const controls = id === null ? undefined : byId.get(id);
-  if (controls?.delete(control) && !controls.size && id !== null) byId.delete(id);
+const strike = (control: Element): void => {
+  const id = filed.get(control);
+  const controls = id === undefined ? undefined : byId.get(id);
+  filed.delete(control);
+  if (id !== undefined && controls?.delete(control) && !controls.size) byId.delete(id);
 };
 
 /** Files a control under the id it names; answers whom that concerns. */
 const file = (control: Element): Running | undefined => {
   const id = namedBy(control);
+  if (filed.get(control) !== id) strike(control);
   if (id) {
+    filed.set(control, id);
     const controls = byId.get(id) ?? new Set();
     byId.set(id, controls.add(control));
   }
@@ -54,9 +57,11 @@ const fileAll = (within: Tree): (Running | undefined)[] => [
 /** Controls have left `tree`, unless they were only moved within it: whom they named has fewer openers. */
 const strikeAll = (removed: Tree, tree: Tree): (Running | undefined)[] =>
   controlsIn(removed).map((control) => {
-    const id = namedBy(control);
-    if (topOf(control) === tree) return undefined;
-    strike(control, id);
+    const id = filed.get(control) ?? namedBy(control);
+    // Moved within it, or to another that is known, it is filed there.
+    const now = topOf(control);
+    if (now === tree || trees.has(now)) return now === tree ? undefined : engineNamed(tree, id);
+    strike(control);
     return engineNamed(tree, id);
   });
 
@@ -66,7 +71,7 @@ const isSearchable = (node: Node): node is Tree => 'querySelectorAll' in node;
 const renamed = (control: Element, { oldValue, attributeName }: MutationRecord): (Running | undefined)[] => {
   // The aria-controls of a control with commandfor is the engine's own, and says nothing new.
   if (attributeName === 'aria-controls' && control.hasAttribute('commandfor')) return [];
-  if (oldValue !== namedBy(control)) strike(control, oldValue);
+  if (!namedBy(control)) strike(control);
   return [engineNamed(control, oldValue), ...(control.matches(naming) ? [file(control)] : [])];
 };
 
@@ -142,7 +147,7 @@ const leave = (tree: Tree): void => {
   home.stop.abort();
   // With nothing left to look anything up, nothing is kept.
   if (!trees.size) byId.clear();
-  else for (const control of controlsIn(tree)) strike(control, namedBy(control));
+  else for (const control of controlsIn(tree)) strike(control);
 };
 
 /** Has the tree of `root` observed and heard until released; the last release ends it there. */

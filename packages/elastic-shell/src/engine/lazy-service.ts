@@ -28,6 +28,10 @@ export function lazyService<S>(
       service.settle?.(change);
       inner?.settle?.(change);
     },
+    start() {
+      service.start?.();
+      inner?.start?.();
+    },
     stands: () => (service.stands?.() ?? true) && (inner?.stands?.() ?? true),
     inside() {
       service.inside?.();

@@ -38,6 +38,8 @@ export interface Service<S> {
   aim?(intent: string, cause: Cause): string | undefined;
   /** A new wish is about to be put to the guard. */
   asked?(): void;
+  /** It is wired, and its attributes stand: what is open from the first is to be shown. */
+  start?(): void;
   /** The page has to show this change now. */
   show?(change: ChangeOf<S>): void;
   /** Everyone has heard of this change. */

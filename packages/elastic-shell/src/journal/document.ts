@@ -7,11 +7,14 @@ const seen = new WeakMap<Markup, Element>();
 /** The element that a finding's markup was made of. */
 export const elementOf = (markup: Markup): Element | undefined => seen.get(markup);
 
+const isModal = (element: Element): boolean => 'showModal' in element && element.matches(':modal');
+
 /** The markup of an element and what is in it. */
 export function markupOf(element: Element, parent?: Markup): Markup {
   const markup: Markup = {
     tag: element.localName,
-    attribute: (name) => element.getAttribute(name),
+    // What the platform shows as a modal dialog it has opened itself: that is no open attribute of the author's.
+    attribute: (name) => (name === 'open' && isModal(element) ? null : element.getAttribute(name)),
     parent,
     children: [],
   };

@@ -10,7 +10,7 @@ import type { Reason } from '../core/change.js';
 import { tell } from '../core/report.js';
 import { targetOf, windowOf } from '../engine/dom.js';
 import { type Handlers, listen } from '../events/listen.js';
-import { followNodes } from '../events/nodes.js';
+import { flushNodes, followNodes } from '../events/nodes.js';
 import { enterLayer, layerOf, layersOf, type OpenLayer, reachable } from './open-layers.js';
 import { followerOf, noteFocus } from './moved.js';
 import { isOnBackdrop, isOnScrollbar } from './press-place.js';
@@ -113,7 +113,7 @@ const handlersIn = (document: Document): Handlers => ({
   focusin(event) {
     lastKey = undefined;
     const active = targetOf(event);
-    if (active) noteFocus(document, active);
+    if (active && !noteFocus(document, active)) return;
     // Focus that moves because of a press says nothing: what the press does is decided when it ends.
     if (!pressedIn)
       dismiss(document, { kind: 'focus-left', inside: insideOf(document, event) }, 'focus-left', event);
@@ -144,6 +144,8 @@ const handlersIn = (document: Document): Handlers => ({
 const onWindowBlur = (event: Event, document: Document): void => {
   const frame = document.activeElement;
   if (frame?.localName !== 'iframe') return;
+  // A layer that was put into the frame has not been left.
+  flushNodes(document.documentElement);
   const inside = layersOf(document)
     .filter(({ id }) => id.contains(frame))
     .map(({ id }) => id);

@@ -40,6 +40,8 @@ interface Held<A> {
   stopFollowing: (() => void) | undefined;
   /** Ends the lingering of focus that went back. */
   stopLingering: (() => void) | undefined;
+  /** It has been in the document. */
+  wasThere: boolean;
   isOver: boolean;
 }
 
@@ -95,7 +97,8 @@ function openLayerOf<A>(held: Held<A>, around: OpenLayer | undefined): OpenLayer
     tab: (event) => rules.focus?.tab(event, held.opener, reachable(document)),
     reread: host.reread,
     holdFocus: (from) => rules.focus?.hold?.(from),
-    isShown: showing.isShown,
+    // What is going, or is gone, is not to be shown again.
+    isShown: () => held.isOver || !root.isConnected || !host.state().open || showing.isShown(),
     lift: () => lift(held),
     // Opened in a detached tree, as tests do where nothing is laid out, it has nothing to go from.
     ...(root.isConnected && { gone: () => host.change({ open: false }, { reason: 'removed' }, true) }),
@@ -109,20 +112,24 @@ function openLayerOf<A>(held: Held<A>, around: OpenLayer | undefined): OpenLayer
   };
 }
 
-/** What it will stand beside; closed again where there is nothing, or where the platform could not show it. */
-function findAnchor<A>(held: Held<A>, opener: Element | undefined): A | undefined {
+/** True when the platform can show it; else it is closed again: it has gone, or was never there, which is an error. */
+function isThere<A>(held: Held<A>): boolean {
   const { host, rules } = held;
-  const { root } = host;
   // A document in which nothing is laid out shows what is detached as well as anything else.
-  const isThere = root.isConnected || !rules.showing.needsDocument;
+  if (host.root.isConnected || !rules.showing.needsDocument) return true;
+  close(held, 'removed', true);
+  if (held.wasThere) return false;
+  throw new TypeError(
+    `elastic-shell: ${described(host.root)} is not in the document; append it before it opens`,
+  );
+}
+
+/** What it will stand beside; closed again where there is nothing. */
+function findAnchor<A>(held: Held<A>, opener: Element | undefined): A | undefined {
   try {
-    if (!isThere)
-      throw new TypeError(
-        `elastic-shell: ${described(root)} is not in the document; append it before it opens`,
-      );
-    return rules.position?.find(opener);
+    return held.rules.position?.find(opener);
   } catch (error) {
-    close(held, isThere ? 'program' : 'removed', true);
+    close(held, 'program', true);
     throw error;
   }
 }
@@ -150,6 +157,8 @@ function present<A>(held: Held<A>, { source }: Cause): void {
   const { showing, focus, position } = rules;
   held.document = host.root.ownerDocument;
   held.stopLingering?.();
+  if (!isThere(held)) return;
+  held.wasThere = true;
   const own = ownOpener(host);
   held.opener = source ?? (showing.modal ? undefined : (own ?? pressedNow(held.document)));
   held.beside = findAnchor(held, source ?? own ?? held.opener);
@@ -174,7 +183,15 @@ function present<A>(held: Held<A>, { source }: Cause): void {
       if (isOn() && showing.modal) stepAside(around);
     }
   };
-  phase.go(true, () => showing.show(held.beside), afterShown);
+  const show = (): void => {
+    try {
+      showing.show(held.beside);
+    } catch (error) {
+      // Whoever hears that it is about to show may take it away.
+      if (isOn() && host.root.isConnected) throw error;
+    }
+  };
+  phase.go(true, show, afterShown);
 }
 
 const lost = <A>(held: Held<A>): void =>
@@ -258,12 +275,14 @@ export function layer<A = unknown>(host: LayerHost, rules: LayerRules<A>): Servi
     returns: false,
     stopFollowing: undefined,
     stopLingering: undefined,
+    wasThere: root.isConnected,
     isOver: false,
   };
   const stopWatching = watchOpen(held);
-  if (host.state().open) present(held, { reason: 'program' });
-
   return {
+    start() {
+      if (host.state().open && !held.releases.length) present(held, { reason: 'program' });
+    },
     parts: () => partsOf(held),
     refused() {
       if (!host.state().open) ended?.(null);

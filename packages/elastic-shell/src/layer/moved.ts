@@ -9,13 +9,16 @@ import { layersOf, type OpenLayer } from './open-layers.js';
 /** What last had focus in a document. */
 const lastFocused = new WeakMap<Document, Element>();
 
-/** Focus is on this element now. */
-export const noteFocus = (document: Document, active: Element): void =>
-  void lastFocused.set(document, active);
+let isMending = false;
+
+/** Focus is on this element now. True when the user has moved it, and not a layer that is shown again. */
+export function noteFocus(document: Document, active: Element): boolean {
+  if (!isMending) lastFocused.set(document, active);
+  return !isMending;
+}
 
 /** Puts focus back where it was before a layer that holds it was moved. */
 const refocus = (document: Document, last: Element | undefined): void => {
-  if (last) lastFocused.set(document, last);
   if (document.activeElement !== last && last?.isConnected && canFocus(last))
     focusOn(last, { preventScroll: true });
 };
@@ -25,9 +28,13 @@ export function mendLayers(document: Document): void {
   const open = layersOf(document);
   const at = open.findIndex((layer) => layer.isShown?.() === false);
   if (at < 0) return;
-  const last = lastFocused.get(document);
-  for (const layer of open.slice(at)) layer.lift?.();
-  refocus(document, last);
+  isMending = true;
+  try {
+    for (const layer of open.slice(at)) layer.lift?.();
+    refocus(document, lastFocused.get(document));
+  } finally {
+    isMending = false;
+  }
 }
 
 /** Nodes have come and gone in a document that has open layers. */

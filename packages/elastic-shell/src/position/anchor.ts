@@ -89,6 +89,7 @@ interface Kept {
   /** The size that the layer asks for; and what it and its anchor measured then: while that is the same, it is not asked again. */
   size: Size | undefined;
   sizes: string;
+  values: readonly string[];
   written: string;
 }
 
@@ -126,6 +127,7 @@ const put = (kept: Kept): void => {
   const values = valuesOf(kept);
   if (kept.written === `${values}`) return;
   kept.written = `${values}`;
+  kept.values = values;
   write(kept.layer, values);
 };
 
@@ -160,7 +162,21 @@ const startOf = (
   const glued = isElement(anchor) && !!windowOf(layer).CSS?.supports?.('left', 'anchor(left)');
   const found: Placement = { area: '', x: 0, y: 0, room: size, arrow: 0, fits: true };
   const sizes = sizesOf(layer, rect);
-  return { layer, anchor, wish, placed, direction, glued, rect, found, area: '', size, sizes, written: '' };
+  return {
+    layer,
+    anchor,
+    wish,
+    placed,
+    direction,
+    glued,
+    rect,
+    found,
+    area: '',
+    size,
+    sizes,
+    values: [],
+    written: '',
+  };
 };
 
 /**
@@ -215,8 +231,16 @@ export function keepBeside(
       later();
     }
   };
+  /** Somebody has taken the place away with the style attribute: it is written again. */
+  const styled = new MutationObserver(() => {
+    if (layer.style.getPropertyValue('--shell-x') === kept.values[0]) return;
+    kept.written = '';
+    now();
+  });
+  styled.observe(layer, { attributeFilter: ['style'] });
   // The platform tells of these once a frame, before it draws.
   const releases = [
+    () => styled.disconnect(),
     listen(layer.ownerDocument, { scroll: now }, ['scroll']),
     listen(view, { resize: now }, ['resize']),
     ...(view.visualViewport ? [listen(view.visualViewport, { resize: now }, ['resize'])] : []),

@@ -31,6 +31,17 @@ export const isBranch = ({ children }: TreeNode): boolean => children === 'lazy'
 const childrenOf = (node: TreeNode): readonly TreeNode[] =>
   node.children === 'lazy' ? [] : (node.children ?? []);
 
+/** A node has a key, and if it has a label that is a text; data need not keep to its type. */
+function checkNode(node: TreeNode | null | undefined, which: string): void {
+  const must = (what: string, got: unknown): never => {
+    throw new TypeError(
+      `elastic-shell: tree node ${which} needs a ${what} that is a text, got ${JSON.stringify(got)?.slice(0, 80)}`,
+    );
+  };
+  if (typeof node?.key !== 'string') must('key', node);
+  else if (node.label !== undefined && typeof node.label !== 'string') must('label', node.label);
+}
+
 const place = (
   nodes: Map<string, Placed>,
   siblings: readonly TreeNode[],
@@ -41,10 +52,7 @@ const place = (
   for (let next = waiting.pop(); next; next = waiting.pop()) {
     const [list, above, depth] = next;
     list.forEach((node, at) => {
-      if (typeof node?.key !== 'string')
-        throw new TypeError(
-          `elastic-shell: tree node ${at} ${above === undefined ? 'at the top' : `under "${above}"`} needs a key that is a text, got ${JSON.stringify(node)?.slice(0, 80)}`,
-        );
+      checkNode(node, `${at} ${above === undefined ? 'at the top' : `under "${above}"`}`);
       if (nodes.has(node.key))
         throw new TypeError(
           `elastic-shell: tree node "${node.key}" (${node.label}) stands in it twice; give each node a key of its own`,

@@ -2,6 +2,7 @@
 import type { Item } from '../../core/collection/items.js';
 import { tell } from '../../core/report.js';
 import { markMade } from '../../engine/made.js';
+import { tellError } from '../../engine/report-error.js';
 import type { gridOf } from './grid.js';
 
 /** The options of rows made from data. */
@@ -62,7 +63,7 @@ export function fillRow<I extends Item>(make: Make, rules: RowRules<I>, row: Row
   } catch (error) {
     content = label;
     tell('render-failed', row.element, { key, error });
-    reportError(error);
+    tellError(error);
   }
   row.content.replaceChildren(content);
   if (description !== undefined && !rules.render) {

@@ -66,6 +66,14 @@ export const positionOf = (items: readonly Item[], at: number): Record<string, s
   'aria-setsize': `${items.length}`,
 });
 
+/** A label is a text, or is left out. */
+function checkLabel(list: Element, { label }: Item, at: number): void {
+  if (label === undefined || typeof label === 'string') return;
+  throw new TypeError(
+    `elastic-shell: item ${at} of ${described(list)} needs a label that is a text, got ${described(label)}`,
+  );
+}
+
 /**
  * `items` without those whose key has come before: that is told to the journal. Throws a TypeError when it is no list,
  * or an item has no key.
@@ -79,6 +87,7 @@ export function unlike<I extends Item>(list: Element, items: readonly I[]): read
       throw new TypeError(
         `elastic-shell: item ${at} of ${described(list)} needs a key that is a text, got ${described(item)}`,
       );
+    checkLabel(list, item, at);
     seen.add(item.key);
   });
   if (seen.size === items.length) return items;

@@ -165,6 +165,7 @@ export function controller(
     },
     show: (change) => show(held, shown, change),
     settle: (change) => settle(held, shown, change),
+    start: () => shown.start?.(),
     restored: () => shown.restored?.(),
     stands: () =>
       found.stands() &&

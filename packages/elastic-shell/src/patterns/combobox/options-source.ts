@@ -159,6 +159,8 @@ export function optionsSource(
 ): OptionsSource {
   const asked = typeof settings.items === 'function' ? settings.items : undefined;
   const given = givenBy(settings);
+  // Looked at first: where they are no items, nothing is made.
+  const first = given && unlike(list, itemsIn(given));
   const data = settings.items ? dataRows<Item>(list, rowOptionsOf(settings)) : undefined;
   const markup = markupItems(list, () => list.querySelectorAll<HTMLElement>('[role=option]'), {
     labelOf: labelIn,
@@ -182,7 +184,7 @@ export function optionsSource(
     changed,
   };
   const all = (): readonly Item[] => held.markup?.all() ?? held.all;
-  if (given) take(held, itemsIn(given));
+  if (first) take(held, first);
   const unfollow = followItems(given, (next) => {
     take(held, next);
     changed();

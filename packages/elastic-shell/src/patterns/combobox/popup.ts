@@ -51,6 +51,7 @@ export function popupLayer(held: Held): Service<ComboboxState> {
     settle(change) {
       if (change.name === 'open') opening.settle?.(change);
     },
+    start: () => opening.start?.(),
     restored: () => opening.restored?.(),
     release: () => opening.release?.(),
   };

@@ -70,8 +70,10 @@ type ListboxEngine = Engine<Selecting, Settings, SelectIntent>;
 /** The rows from data, in a line or in a grid. */
 const rowsOf = (root: HTMLElement, settings: Settings): DataRows<Item> | undefined => {
   if (!settings.items) return undefined;
+  // Looked at first: where they are no items, nothing is made.
+  const items = unlike(root, itemsIn(settings.items));
   const data = dataRows(root, { ...settings, grid: settings.layout === 'grid' ? gridOf : undefined });
-  data.set(unlike(root, itemsIn(settings.items)));
+  data.set(items);
   return data;
 };
 

@@ -3,7 +3,7 @@ import type { Openable, OpenIntent } from '../../core/contract/openable.js';
 import { tooltip } from '../../core/contract/tooltip.js';
 import { parseArea } from '../../core/layers/placement.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
-import { treeOf } from '../../engine/dom.js';
+import { topOf } from '../../engine/dom.js';
 import { wire } from '../../engine/engine.js';
 import { keepWired } from '../../engine/registry.js';
 import type { Cells, OpenOptions, Wired } from '../../engine/types.js';
@@ -36,7 +36,7 @@ const onHover = hoverGroup({ names, rest: 500, warm: 400, press: 'hide' });
 
 /** The first control that a tooltip belongs to: what it stands beside when a program shows it. */
 const controlOf = (root: HTMLElement): Element | undefined =>
-  [...treeOf(root).querySelectorAll(names.map((name) => `[${name}]`).join())].find((control) =>
+  [...topOf(root).querySelectorAll<HTMLElement>(names.map((name) => `[${name}]`).join())].find((control) =>
     names.some((name) => control.getAttribute(name)?.split(/\s+/).includes(root.id)),
   );
 

@@ -4,7 +4,7 @@ import { type TreeNode, wayTo } from '../../core/collection/tree.js';
 import { tree, type TreeIntent, type TreeState } from '../../core/contract/tree.js';
 import { tell } from '../../core/report.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
-import { treeOf } from '../../engine/dom.js';
+import { topOf } from '../../engine/dom.js';
 import { wire } from '../../engine/engine.js';
 import { keepWired } from '../../engine/registry.js';
 import type { Cells, Wired } from '../../engine/types.js';
@@ -38,7 +38,7 @@ const says = { 'aria-selected': 'selected', 'aria-expanded': 'expanded' } as con
 
 /** What somebody has typed into the field that filters the tree, before it was wired. */
 function queryBefore(root: HTMLElement): { query?: string } {
-  const fields = root.id ? treeOf(root).querySelectorAll<HTMLInputElement>('input[aria-controls]') : [];
+  const fields = root.id ? topOf(root).querySelectorAll<HTMLInputElement>('input[aria-controls]') : [];
   const field = [...fields].find((input) => input.getAttribute('aria-controls') === root.id);
   return field && field.value !== field.defaultValue ? { query: field.value } : {};
 }

@@ -3,6 +3,7 @@ import * as library from '../../../src/index';
 import * as engine from '../../../src/engine';
 import { journal } from '../../../src/journal/index';
 import '../../../src/elements/index';
+import { laws } from './lives/laws';
 
 const log: string[] = [];
 const wired: Record<string, library.Wired> = {};
@@ -35,7 +36,7 @@ function wire(kind: keyof typeof wires, id: string, options: object = {}): libra
   return made;
 }
 
-const shell = { ...library, engine, journal, wire, wired, log };
+const shell = { ...library, engine, journal, laws, wire, wired, log };
 export type Shell = typeof shell;
 declare global {
   var shell: Shell;

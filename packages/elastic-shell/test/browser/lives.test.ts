@@ -1,0 +1,207 @@
+// What others do to open layers and to what is wired: frames that go, elements that move, attributes that are rewritten.
+import { changes, focused, openBare, useBrowser } from './support/browser';
+
+const { open } = useBrowser();
+const frames = (): Promise<void> =>
+  new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(resolve))));
+
+it('a frame that is removed while its layers are open: they let go of everything', async () => {
+  const { page } = await openBare(open, '<iframe></iframe><p>Page</p>');
+  const left = await page.evaluate(async () => {
+    const frame = document.querySelector('iframe')!;
+    const inner = frame.contentDocument!;
+    inner.body.innerHTML =
+      '<button commandfor="p">O</button><div id="p">W</div><dialog id="d"><h2>T</h2></dialog><div id="m" role="menu" aria-label="M"><p role="menuitem">I</p></div>';
+    const get = (id: string) => inner.getElementById(id)!;
+    const wired = [shell.wirePopover(get('p')), shell.wireMenu(get('m'), {}), shell.wireDialog(get('d'))];
+    wired[0]!.open.set(true);
+    wired[2]!.open.set(true);
+    frame.remove();
+    for (const each of wired) each.unwire();
+    await new Promise((resolve) => setTimeout(resolve));
+    return [get('d').outerHTML, get('p').outerHTML];
+  });
+  expect(left).toEqual(['<dialog id="d"><h2>T</h2></dialog>', '<div id="p">W</div>']);
+});
+
+it('an open dialog that is put into a frame closes, is told so, and lets the page go', async () => {
+  const { page } = await openBare(
+    open,
+    '<button id="o" commandfor="d" command="--open">O</button><iframe></iframe><dialog id="d"><h2>T</h2></dialog>',
+  );
+  await page.evaluate(() => void shell.wire('dialog', 'd'));
+  await page.click('#o');
+  await page.evaluate(() => {
+    document.querySelector('iframe')!.contentDocument!.body.append(document.getElementById('d')!);
+  });
+  await page.waitForFunction(() => shell.log.length === 2);
+  expect((await changes(page))[1]).toBe('d open false removed');
+  expect(await page.evaluate(() => document.documentElement.hasAttribute('style'))).toBe(false);
+  expect(await focused(page)).toBe('o');
+});
+
+it('a dialog that is to open before it is in the document: a clear error, and it stays closed', async () => {
+  const { page } = await openBare(open, '');
+  const result = await page.evaluate(() => {
+    const root = document.createElement('dialog');
+    const wired = shell.wireDialog(root);
+    let message = '';
+    try {
+      wired.show();
+    } catch (error) {
+      message = (error as Error).message;
+    }
+    const before = wired.open.get();
+    document.body.append(root);
+    wired.show();
+    return [message, before, wired.open.get()];
+  });
+  expect(result).toEqual([expect.stringContaining('is not in the document; append it'), false, true]);
+});
+
+const nested = `<ul><li id="row"><button id="o" commandfor="d" command="--open">O</button><dialog id="d"><h2>Outer</h2><input id="field" aria-label="F"><button id="i" commandfor="p">I</button><div id="p" popover><button id="in" autofocus>In</button></div></dialog></li><li id="other">Other</li></ul>`;
+
+it('a row that is moved with an open dialog, and a popover open in it: both show as before, with focus and what was typed', async () => {
+  const { page } = await openBare(open, nested);
+  await page.evaluate(() => {
+    shell.wire('dialog', 'd');
+    shell.wire('popover', 'p');
+  });
+  await page.click('#o');
+  await page.fill('#field', 'half');
+  await page.click('#i');
+  await page.evaluate(() => document.querySelector('ul')!.append(document.getElementById('row')!));
+  await page.evaluate(frames);
+  expect(
+    await page.evaluate(() => [
+      document.getElementById('d')!.matches(':modal'),
+      document.getElementById('p')!.matches(':popover-open'),
+      document.querySelector('input')!.value,
+    ]),
+  ).toEqual([true, true, 'half']);
+  expect(await focused(page)).toBe('in');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Escape');
+  expect(await changes(page)).toEqual([
+    'd open true command ',
+    'p open true press ',
+    'p open false escape null',
+    'd open false escape null',
+  ]);
+  expect(await focused(page)).toBe('o');
+});
+
+it('the outer of two dialogs is moved: the inner one still stands above it', async () => {
+  const { page } = await openBare(
+    open,
+    '<main><dialog id="d"><h2>D</h2><button id="i" commandfor="e" command="--open">I</button></dialog></main><dialog id="e"><h2>E</h2><button id="in">In</button></dialog>',
+  );
+  await page.evaluate(() => {
+    shell.wire('dialog', 'd');
+    shell.wire('dialog', 'e');
+    shell.wired['d']!.root.dispatchEvent(new Event('x'));
+    (shell.wired['d'] as unknown as { show(): void }).show();
+  });
+  await page.click('#i');
+  await page.evaluate(() => document.body.append(document.querySelector('main')!));
+  await page.evaluate(frames);
+  await page.click('#in');
+  expect(await focused(page)).toBe('in');
+  await page.keyboard.press('Escape');
+  expect((await changes(page)).at(-1)).toBe('e open false escape null');
+  expect(await page.evaluate(() => document.getElementById('d')!.matches(':modal'))).toBe(true);
+});
+
+describe('a morph that drops the open attribute of a modal with a half-typed form', () => {
+  const form =
+    '<button id="o" commandfor="d" command="--open">O</button><dialog id="d"><h2>T</h2><input aria-label="F"></dialog>';
+
+  it('leaves it open', async () => {
+    const { page } = await openBare(open, form);
+    await page.evaluate(() => void shell.wire('dialog', 'd'));
+    await page.click('#o');
+    await page.keyboard.type('half');
+    await page.evaluate(() => document.querySelector('dialog')!.removeAttribute('open'));
+    await page.evaluate(frames);
+    expect(
+      await page.evaluate(() => [
+        document.querySelector('dialog')!.matches(':modal[open]'),
+        document.querySelector('input')!.value,
+        document.activeElement!.localName,
+      ]),
+    ).toEqual([true, 'half', 'input']);
+    expect(await changes(page)).toHaveLength(1);
+  });
+
+  it('asks the guard when it is told to follow, and then closes it', async () => {
+    const { page } = await openBare(open, form);
+    await page.evaluate(() => {
+      let asked = 0;
+      shell.wire('dialog', 'd', {
+        rewrites: 'follow',
+        guard: ({ value }: { value: unknown }) => value === true || asked++ > 0,
+      });
+    });
+    await page.click('#o');
+    const drop = () => page.evaluate(() => document.querySelector('dialog')!.removeAttribute('open'));
+    await drop();
+    await page.evaluate(frames);
+    expect(await page.evaluate(() => document.querySelector('dialog')!.matches(':modal[open]'))).toBe(true);
+    await drop();
+    await page.waitForFunction(() => shell.log.length === 2);
+    expect((await changes(page))[1]).toBe('d open false native null');
+    expect(await focused(page)).toBe('o');
+  });
+});
+
+it('a popover opened by the click handler of its own button is closed by it', async () => {
+  const { page } = await openBare(open, '<button id="o">O</button><div id="p"><button>In</button></div>');
+  await page.evaluate(() => {
+    const wired = shell.wire('popover', 'p') as unknown as { toggle(): void };
+    document.getElementById('o')!.addEventListener('click', () => wired.toggle());
+  });
+  await page.click('#o');
+  await page.click('#o');
+  expect(await changes(page)).toEqual(['p open true program', 'p open false program']);
+});
+
+it('a dialog that the platform opened before it was wired is no mistake, and gives focus back to its opener', async () => {
+  const { page } = await openBare(
+    open,
+    '<button id="o" commandfor="d" command="show-modal">O</button><button id="next">N</button><dialog id="d"><h2>T</h2><button id="in">In</button></dialog>',
+  );
+  await page.click('#o');
+  await page.focus('#in');
+  await page.evaluate(() => void shell.wire('dialog', 'd', { open: false }));
+  expect(await focused(page)).toBe('in');
+  const codes = await page.evaluate(() => shell.journal.check().map(({ code }) => code));
+  expect(codes).not.toContain('dialog-open-in-markup');
+  await page.keyboard.press('Escape');
+  expect(await focused(page)).toBe('o');
+  expect(await changes(page)).toEqual(['d open true native', 'd open false escape null']);
+});
+
+it('a dialog in a shadow root: Escape, the back gesture and its form close it', async () => {
+  const { page } = await openBare(open, '<div id="host"></div>');
+  await page.evaluate(() => {
+    const shadow = document.getElementById('host')!.attachShadow({ mode: 'open' });
+    shadow.innerHTML =
+      '<button commandfor="d" command="--open">O</button><dialog id="d"><h2>T</h2><form method="dialog"><button value="sent">Send</button></form></dialog>';
+    shell.wireDialog(shadow.getElementById('d')!, {
+      onChange: ({ value, reason, result }) => shell.log.push(`${value} ${reason} ${result}`),
+    });
+  });
+  await page.click('#host >> button >> nth=0');
+  await page.keyboard.press('Escape');
+  await page.click('#host >> button >> nth=0');
+  await page.click('#host >> text=Send');
+  expect(await changes(page)).toEqual([
+    'true command ',
+    'false escape null',
+    'true command ',
+    'false command sent',
+  ]);
+  expect(
+    await page.evaluate(() => document.getElementById('host')!.shadowRoot!.activeElement!.textContent),
+  ).toBe('O');
+});
