@@ -130,8 +130,15 @@ export interface Place {
   giveBack(scope: HTMLElement, choice?: FocusChoice): void;
 }
 
-/** `outer`: the place of the layer that the element stood in, once that has closed. */
-export function placeOf(element: Element | null, outer?: () => Place | undefined): Place {
+/**
+ * `outer`: the place of the layer that the element stood in, once that has closed. `other`: what had focus, for when the
+ * element cannot take it: an item of a menu that closed behind its own press.
+ */
+export function placeOf(
+  element: Element | null,
+  outer?: () => Place | undefined,
+  other?: Element | null,
+): Place {
   let node: Node | null = element;
   let after = false;
   // An element that was replaced is still the same to the user, where its id says so.
@@ -150,7 +157,10 @@ export function placeOf(element: Element | null, outer?: () => Place | undefined
           }
     },
     giveBack(scope, choice) {
-      const wish = chosen(choice, scope.ownerDocument) ?? same();
+      const own = same();
+      const isFree = (each: Element | null | undefined): boolean =>
+        !!each?.isConnected && each !== each.ownerDocument.body && canFocus(each);
+      const wish = chosen(choice, scope.ownerDocument) ?? (isFree(own) || !isFree(other) ? own : other);
       if (wish?.isConnected && wish !== scope && canFocus(wish)) focusOn(wish, { preventScroll: true });
       if (wish && wish === activeIn(wish)) return;
       const next = outer?.();

@@ -12,7 +12,7 @@ import type { Service } from '../engine/service.js';
 import type { Cause, Change, ChangeOf } from '../engine/types.js';
 import { described } from '../engine/dom.js';
 import { flushNodes, followNodes } from '../events/nodes.js';
-import { activeIn, canFocus, type Place } from '../focus/focusable.js';
+import { activeIn, type Place } from '../focus/focusable.js';
 import { linger } from '../focus/linger.js';
 import { openLayer } from './dismissal.js';
 import { mendLayers } from './moved.js';
@@ -144,12 +144,10 @@ function takePlace<A>(held: Held<A>, own: Element | undefined, around: OpenLayer
   const active = activeIn(host.root);
   // An item of a menu that closed behind its own press is no place to go back to; where focus went is. Nor is anything
   // inside, where the platform has opened it before it was wired.
-  const controls = [held.opener, pressedNow(held.document)];
-  const from = controls.find((control) => control && canFocus(control)) ?? active;
+  const from = held.opener ?? pressedNow(held.document) ?? active;
   const inner = from && host.root.contains(from) ? (own ?? null) : from;
-  held.place = rules.focus?.place(inner, () =>
-    around && !isOpenLayer(around.id) ? around.place : undefined,
-  );
+  const outer = (): Place | undefined => (around && !isOpenLayer(around.id) ? around.place : undefined);
+  held.place = rules.focus?.place(inner, outer, active);
 }
 
 function present<A>(held: Held<A>, { source }: Cause): void {
@@ -200,11 +198,14 @@ const lost = <A>(held: Held<A>): void =>
 function dismiss<A>(held: Held<A>, { result, reason }: Cause): void {
   const { host, rules, document, phase } = held;
   const active = activeIn(host.root);
+  const children = childrenOf(host.root);
+  // What closes with its parent leaves it to that one to give focus back.
   held.returns =
-    rules.focus?.returns === 'always' ||
-    host.root.contains(active) ||
-    ((!active || active === document.body) && reason !== 'hover');
-  for (const child of childrenOf(host.root)) child.dismiss('parent');
+    reason !== 'parent' &&
+    (rules.focus?.returns === 'always' ||
+      [host.root, ...children.map(({ id }) => id)].some((root) => root.contains(active)) ||
+      ((!active || active === document.body) && reason !== 'hover'));
+  for (const child of children) child.dismiss('parent');
   // What has gone until now, and what goes while everyone hears of it, decides where focus goes back to.
   flushNodes(document.documentElement);
   const { place } = held;

@@ -52,7 +52,7 @@ function onMove(element: Element, at: Rect, moved: () => void): () => void {
 const px = (pixels: number): string => `${Math.round(pixels * 10) / 10}px`;
 
 /** Custom properties, less their --shell-. */
-const properties = ['x', 'y', 'room-x', 'room-y', 'arrow', 'fit'];
+const properties = ['x', 'y', 'room-x', 'room-y', 'arrow', 'fit', 'anchor'];
 const write = ({ style }: HTMLElement, values: readonly string[]): void =>
   properties.forEach((name, at) => style.setProperty(`--shell-${name}`, values[at] ?? ''));
 
@@ -104,6 +104,7 @@ const valuesOf = ({ glued, rect, wish, found: { x, y, room, arrow } }: Kept): st
     px(room.height),
     px(arrow),
     wish.fit === 'anchor' ? px(rect.width) : '',
+    glued ? 'auto' : '',
   ];
 };
 
@@ -150,6 +151,11 @@ const onLost = (anchor: Element, lost: () => void): (() => void) => {
   return () => observer.disconnect();
 };
 
+/** Layers that are kept now. */
+let kept = 0;
+/** Beyond so many, layers are placed by script: browsers lay out all that are glued again when one more opens. */
+const mostGlued = 3;
+
 const startOf = (
   layer: HTMLElement,
   anchor: Anchor,
@@ -159,7 +165,8 @@ const startOf = (
   const direction = isMirrored(layer) ? 'rtl' : 'ltr';
   const rect = rectOf(anchor);
   const size = sizeOf(layer);
-  const glued = isElement(anchor) && !!windowOf(layer).CSS?.supports?.('left', 'anchor(left)');
+  const glued =
+    kept <= mostGlued && isElement(anchor) && !!windowOf(layer).CSS?.supports?.('left', 'anchor(left)');
   const found: Placement = { area: '', x: 0, y: 0, room: size, arrow: 0, fits: true };
   const sizes = sizesOf(layer, rect);
   return {
@@ -181,7 +188,7 @@ const startOf = (
 
 /**
  * Places `layer` beside `anchor` by custom properties (--shell-x, --shell-y, --shell-room-x,
- * --shell-room-y, --shell-arrow, --shell-fit), which structure.css uses, until released. They stay when it is
+ * --shell-room-y, --shell-arrow, --shell-fit, --shell-anchor), which structure.css uses, until released. They stay when it is
  * released, for the way out. `placed` hears each area that is taken; `lost` is called when the anchor has gone out of view or out of the document.
  */
 export function keepBeside(
@@ -192,7 +199,8 @@ export function keepBeside(
   lost: () => void,
 ): () => void {
   const view = windowOf(layer);
-  const kept = startOf(layer, anchor, wish, placed);
+  kept++;
+  const held = startOf(layer, anchor, wish, placed);
   const element = isElement(anchor) && 'IntersectionObserver' in view ? anchor : undefined;
   let frame = 0;
   let last = 0;
@@ -201,7 +209,7 @@ export function keepBeside(
 
   /** Places it now, and watches the anchor once nothing has changed for a while. */
   const now = (): void => {
-    update(kept);
+    update(held);
     stopMove?.();
     stopMove = undefined;
     last = Date.now();
@@ -210,7 +218,7 @@ export function keepBeside(
   const rest = (): void => {
     const left = last + quiet - Date.now();
     timer = left > 0 ? setTimeout(rest, left) : undefined;
-    if (!timer && element) stopMove = onMove(element, kept.rect, later);
+    if (!timer && element) stopMove = onMove(element, held.rect, later);
   };
   const later = (): void => {
     frame ||= view.requestAnimationFrame(() => {
@@ -221,25 +229,26 @@ export function keepBeside(
   let isFirst = true;
   /** Here looking costs no layout. */
   const sized = (): void => {
-    const isLost = isFirst && kept.glued && !isAt(layer, kept.found);
+    const isLost = isFirst && held.glued && !isAt(layer, held.found);
     isFirst = false;
     if (isLost) {
-      kept.glued = false;
+      held.glued = false;
       now();
-    } else if (kept.sizes !== sizesOf(layer, rectOf(anchor))) {
-      kept.size = undefined;
+    } else if (held.sizes !== sizesOf(layer, rectOf(anchor))) {
+      held.size = undefined;
       later();
     }
   };
   /** Somebody has taken the place away with the style attribute: it is written again. */
   const styled = new MutationObserver(() => {
-    if (layer.style.getPropertyValue('--shell-x') === kept.values[0]) return;
-    kept.written = '';
+    if (layer.style.getPropertyValue('--shell-x') === held.values[0]) return;
+    held.written = '';
     now();
   });
   styled.observe(layer, { attributeFilter: ['style'] });
   // The platform tells of these once a frame, before it draws.
   const releases = [
+    () => void kept--,
     () => styled.disconnect(),
     listen(layer.ownerDocument, { scroll: now }, ['scroll']),
     listen(view, { resize: now }, ['resize']),

@@ -295,7 +295,7 @@ describe('hostile and odd data', () => {
   ])('%s: a sentence, and nothing is wired', (_, items, sentence) => {
     for (const role of ['listbox', 'tree']) {
       page(`<div id="l" role="${role}" aria-label="L"></div>`);
-      const wire = role === 'tree' ? wireTree : wireListbox;
+      const wire = (role === 'tree' ? wireTree : wireListbox) as typeof wireListbox;
       expect(() => wire(get('l'), { items: items as never })).toThrow(TypeError);
       expect(() => wire(get('l'), { items: items as never })).toThrow(sentence);
       expect(get('l').outerHTML).toBe(`<div id="l" role="${role}" aria-label="L"></div>`);
