@@ -45,22 +45,24 @@ interface Mark {
   written: string | null;
 }
 
+/** Who hears of what others write over the attributes of one writer. */
+type Owner = (rewrites: Rewrite[]) => void;
+
 /** What is known of an element, and what is wanted on it now, by sheet. */
 interface Page {
+  owner: Owner;
   marks: Map<string, Mark>;
   wanted: (Attributes | undefined)[];
   /** The order of the author's attributes, from when one of them was taken away. */
   order?: string[];
 }
 
-/** By element, the pages of all writers that have something on it. */
-const written = new WeakMap<Element, Set<Page>>();
+/** By element, the pages of all writers that have something on it: mostly one. */
+const pagesOn = new WeakMap<Element, readonly Page[]>();
 
 /** True when the attribute of `element` stands as the engine has written it. */
 export const isWritten = (element: Element, name: string): boolean =>
-  [...(written.get(element) ?? [])].some(
-    ({ marks }) => marks.get(name)?.written === element.getAttribute(name),
-  );
+  (pagesOn.get(element) ?? []).some(({ marks }) => marks.get(name)?.written === element.getAttribute(name));
 
 /** The attributes as they were; one that went and came back stands last, so the author's others go behind it again. */
 const putBack = (element: Element, { marks, order }: Page): void => {
@@ -129,33 +131,74 @@ const rewriteOf = (element: Element, page: Page, name: string): Rewrite | undefi
   return isWanted ? { element, name, value } : undefined;
 };
 
+/** Tells each owner what was found on its pages. */
+function tellOwners(found: readonly (readonly [Page, Rewrite | undefined])[]): void {
+  const byOwner = new Map<Owner, Rewrite[]>();
+  for (const [{ owner }, rewrite] of found) {
+    if (!rewrite) continue;
+    const list = byOwner.get(owner);
+    if (list) list.push(rewrite);
+    else byOwner.set(owner, [rewrite]);
+  }
+  for (const [owner, rewrites] of byOwner) owner(rewrites);
+}
+
+const hear = (records: readonly MutationRecord[]): void =>
+  tellOwners(
+    records.flatMap(({ target, attributeName: name }) =>
+      isElement(target) && name
+        ? (pagesOn.get(target) ?? []).map((page) => [page, rewriteOf(target, page, name)] as const)
+        : [],
+    ),
+  );
+
+// One observer for all writers. An element is observed once the task is over in which it was first written, so that what is
+// written then makes no records; what others have written meanwhile is looked for.
+let observer: MutationObserver | undefined;
+let writers = 0;
+let fresh: Element[] = [];
+
+const observeFresh = (): void => {
+  const elements = fresh;
+  fresh = [];
+  if (!writers) return;
+  observer ??= new MutationObserver(hear);
+  const found: (readonly [Page, Rewrite | undefined])[] = [];
+  for (const element of elements) {
+    for (const page of pagesOn.get(element) ?? [])
+      for (const name of page.marks.keys()) found.push([page, rewriteOf(element, page, name)]);
+    observer.observe(element, { attributes: true });
+  }
+  tellOwners(found);
+};
+
+const observe = (element: Element): void => {
+  if (!fresh.length) queueMicrotask(observeFresh);
+  fresh.push(element);
+};
+
 /** Makes a writer that has written nothing yet. `rewritten` hears of what others write over what it wrote. */
-export function attributeWriter(rewritten: (rewrites: Rewrite[]) => void): AttributeWriter {
+export function attributeWriter(rewritten: Owner): AttributeWriter {
   const pages = new Map<Element, Page>();
   let sheets = 0;
-
-  const hear = (records: readonly MutationRecord[]): void => {
-    const found: Rewrite[] = [];
-    for (const { target, attributeName: name } of records) {
-      const page = isElement(target) ? pages.get(target) : undefined;
-      const rewrite = page && isElement(target) && name ? rewriteOf(target, page, name) : undefined;
-      if (rewrite) found.push(rewrite);
-    }
-    if (found.length) rewritten(found);
-  };
-  const observer = new MutationObserver(hear);
+  let isJoined = false;
 
   const open = (element: Element): Page => {
-    const page: Page = { marks: new Map(), wanted: [] };
+    if (!isJoined) writers++;
+    isJoined = true;
+    const page: Page = { owner: rewritten, marks: new Map(), wanted: [] };
     pages.set(element, page);
-    written.set(element, (written.get(element) ?? new Set()).add(page));
-    observer.observe(element, { attributes: true });
+    const others = pagesOn.get(element);
+    pagesOn.set(element, others ? [...others, page] : [page]);
+    observe(element);
     return page;
   };
   const close = (element: Element, page: Page): void => {
     putBack(element, page);
     pages.delete(element);
-    written.get(element)?.delete(page);
+    const others = pagesOn.get(element)?.filter((other) => other !== page) ?? [];
+    if (others.length) pagesOn.set(element, others);
+    else pagesOn.delete(element);
   };
   const want = (sheet: number, element: Element, attributes: Attributes | undefined): void => {
     const known = pages.get(element);
@@ -199,7 +242,11 @@ export function attributeWriter(rewritten: (rewrites: Rewrite[]) => void): Attri
     },
     restore() {
       for (const [element, page] of pages) close(element, page);
-      observer.disconnect();
+      if (isJoined) writers--;
+      isJoined = false;
+      if (writers) return;
+      observer?.disconnect();
+      observer = undefined;
     },
   };
 }

@@ -4,7 +4,7 @@
 //
 // A control is filed under the id it names (`commandfor`, else `aria-controls`) when it is first seen, and struck off when
 // it leaves or names another. A root that is moved to another tree takes its membership along.
-import { isElement, topOf } from './dom.js';
+import { elementNamed, isElement, topOf } from './dom.js';
 import { invokerEvents, onInvokerEvent } from './invoker-events.js';
 import { engineNamed, engineOf, namedBy, naming, type Running } from './registry.js';
 
@@ -165,15 +165,18 @@ export function joinIndex(root: Element): () => void {
   };
 }
 
-/** The controls that name `root`, as of now. */
+/** The controls that name `root`, as of now: where two have its id they name the first, as the platform has it. */
 export function invokersOf(root: Element): HTMLElement[] {
   const home = homes.get(root);
   const observer = home && trees.get(home)?.observer;
   if (home && observer) follow(observer.takeRecords(), home);
   const { id } = root;
-  return [...(byId.get(id) ?? [])]
-    .filter((control) => namedBy(control) === id && engineNamed(control, id) === engineOf(root))
-    .filter(isElement);
+  const controls = byId.get(id);
+  if (!controls || elementNamed(root, id) !== root) return [];
+  const now = topOf(root);
+  return [...controls].filter(
+    (control): control is HTMLElement => namedBy(control) === id && topOf(control) === now,
+  );
 }
 
 /** How much the index holds: for tests that nothing stays behind. */

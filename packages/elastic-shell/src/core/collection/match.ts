@@ -9,7 +9,9 @@ export interface Range {
   to: number;
 }
 
-const bare = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '');
+/** Case and accents taken away. A sigma at the end of a word is a sigma, as it is in the middle of one. */
+const foldText = (text: string, locale: string | undefined): string =>
+  text.toLocaleLowerCase(locale).normalize('NFD').replace(/\p{M}/gu, '').replace(/ß/g, 'ss').replace(/ς/g, 'σ');
 
 const plain = /^[\0-\x7f]*$/;
 
@@ -23,8 +25,11 @@ function fold(label: string, locale: string | undefined): { text: string; starts
   let text = '';
   const starts: number[] = [];
   let at = 0;
+  /** A language has few signs, a label may have many. */
+  const known = new Map<string, string>();
   for (const sign of label) {
-    const folded = bare(sign.toLocaleLowerCase(locale)).replace(/ß/g, 'ss');
+    const folded = known.get(sign) ?? foldText(sign, locale);
+    known.set(sign, folded);
     for (let each = 0; each < folded.length; each++) starts.push(at);
     text += folded;
     at += sign.length;
@@ -40,15 +45,23 @@ export function matcher(
   locale?: string,
 ): (label: string) => Range | undefined {
   const wanted = fold(query, locale).text;
+  const isIn = (label: string): boolean => {
+    const text = foldText(label, locale);
+    return mode === 'starts-with' ? text.startsWith(wanted) : text.includes(wanted);
+  };
   return (label) => {
     if (!wanted) return { from: 0, to: 0 };
+    // Sign by sign only where there is something to find: most labels have no match.
+    if (!plain.test(label) && !isIn(label)) return;
     const { text, starts } = fold(label, locale);
     const at = mode === 'starts-with' ? (text.startsWith(wanted) ? 0 : -1) : text.indexOf(wanted);
     if (at < 0) return;
     if (!starts) return { from: at, to: at + wanted.length };
     let to = starts[at + wanted.length] ?? label.length;
     // What combines with the last sign belongs to it.
-    while (to < label.length && /^\p{M}/u.test(label.slice(to))) to++;
+    const rest = /\p{M}*/uy;
+    rest.lastIndex = to;
+    to += rest.exec(label)?.[0].length ?? 0;
     return { from: starts[at] ?? 0, to };
   };
 }
