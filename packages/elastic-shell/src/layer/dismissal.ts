@@ -10,9 +10,9 @@ import type { Reason } from '../core/change.js';
 import { tell } from '../core/report.js';
 import { targetOf, windowOf } from '../engine/dom.js';
 import { type Handlers, listen } from '../events/listen.js';
-import { flushNodes, followNodes } from '../events/nodes.js';
+import { flushNodes } from '../events/nodes.js';
 import { enterLayer, layerOf, layersOf, type OpenLayer, reachable } from './open-layers.js';
-import { followerOf, noteFocus } from './moved.js';
+import { followLayer, noteFocus } from './moved.js';
 import { isOnBackdrop, isOnScrollbar } from './press-place.js';
 
 /** The layers that the press now going on began in; undefined while no press is. */
@@ -198,7 +198,7 @@ export function openLayer(layer: OpenLayer): () => void {
   if (!layer.modal && !modal.contains(layer.id)) tell('layer-inert', layer.id, { modal });
   if (!heard.has(document)) heard.set(document, hear(document));
   const leave = enterLayer(layer);
-  const releases = [listen(layer.id, handlersOf(layer)), followNodes(layer.id, followerOf(document))];
+  const releases = [listen(layer.id, handlersOf(layer)), followLayer(layer)];
   return () => {
     releases.splice(0).forEach((release) => release());
     if (!leave()) return;

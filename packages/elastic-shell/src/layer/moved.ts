@@ -2,7 +2,8 @@
 //
 // One that has gone closes, and is told so. One that was moved has left the top layer without a word: it is shown again, below
 // what was opened after it, with focus where it was.
-import type { HearNodes } from '../events/nodes.js';
+import { treeOf } from '../engine/dom.js';
+import { followNodes, type HearNodes } from '../events/nodes.js';
 import { canFocus, focusOn } from '../focus/focusable.js';
 import { layersOf, type OpenLayer } from './open-layers.js';
 
@@ -43,6 +44,7 @@ const follow = (document: Document, records: MutationRecord[]): void => {
   const isGone = ({ id }: OpenLayer): boolean => !id.isConnected || id.ownerDocument !== document;
   for (const layer of layersOf(document).reverse()) if (isGone(layer)) layer.gone?.();
   mendLayers(document);
+  rejoin(document);
   const targets = new Set(records.map(({ target }) => target));
   for (const layer of layersOf(document))
     if ([...targets].some((target) => layer.id.contains(target))) layer.changed?.();
@@ -53,12 +55,34 @@ const follow = (document: Document, records: MutationRecord[]): void => {
     ?.holdFocus?.(document.body);
 };
 
+/** By open layer: the tree in which it is followed. */
+const watched = new WeakMap<OpenLayer, { tree: Node; stop: () => void }>();
+
+/** Those that now stand in another tree are followed there. */
+const rejoin = (document: Document): void => {
+  for (const layer of layersOf(document)) {
+    const now = watched.get(layer);
+    if (!now || now.tree === treeOf(layer.id)) continue;
+    now.stop();
+    watched.set(layer, { tree: treeOf(layer.id), stop: followNodes(layer.id, followerOf(document)) });
+  }
+};
+
 /** By document: what hears of its nodes. */
 const followers = new WeakMap<Document, HearNodes>();
 
-/** What hears of the nodes of a document, the same one each time. */
-export const followerOf = (document: Document): HearNodes => {
+const followerOf = (document: Document): HearNodes => {
   const known = followers.get(document) ?? ((records) => follow(document, records));
   followers.set(document, known);
   return known;
 };
+
+/** Follows the nodes around an open layer until released, also when it is moved to another tree. */
+export function followLayer(layer: OpenLayer): () => void {
+  const hear = followerOf(layer.id.ownerDocument);
+  watched.set(layer, { tree: treeOf(layer.id), stop: followNodes(layer.id, hear) });
+  return () => {
+    watched.get(layer)?.stop();
+    watched.delete(layer);
+  };
+}

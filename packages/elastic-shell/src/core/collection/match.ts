@@ -11,7 +11,12 @@ export interface Range {
 
 /** Case and accents taken away. A sigma at the end of a word is a sigma, as it is in the middle of one. */
 const foldText = (text: string, locale: string | undefined): string =>
-  text.toLocaleLowerCase(locale).normalize('NFD').replace(/\p{M}/gu, '').replace(/ß/g, 'ss').replace(/ς/g, 'σ');
+  text
+    .toLocaleLowerCase(locale)
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .replace(/ß/g, 'ss')
+    .replace(/ς/g, 'σ');
 
 const plain = /^[\0-\x7f]*$/;
 

@@ -4,6 +4,7 @@ import * as engine from '../../../src/engine';
 import { journal } from '../../../src/journal/index';
 import '../../../src/elements/index';
 import { laws } from './lives/laws';
+import { playground } from './lives/playground';
 
 const log: string[] = [];
 const wired: Record<string, library.Wired> = {};
@@ -26,8 +27,12 @@ const wires = {
 const textOf = (value: unknown): string => (value instanceof Set ? [...value].join(' ') : String(value));
 
 /** Wires `#id` and keeps it under its id; its changes go to the log as "id name value reason". */
-function wire(kind: keyof typeof wires, id: string, options: object = {}): library.Wired {
-  const root = document.getElementById(id)!;
+function wire(
+  kind: keyof typeof wires,
+  id: string,
+  options: object = {},
+  root = document.getElementById(id)!,
+): library.Wired {
   const onChange = ({ name, value, reason, result }: library.Change): void => {
     log.push(`${id} ${name} ${textOf(value)} ${reason}${result === undefined ? '' : ` ${String(result)}`}`);
   };
@@ -36,7 +41,7 @@ function wire(kind: keyof typeof wires, id: string, options: object = {}): libra
   return made;
 }
 
-const shell = { ...library, engine, journal, laws, wire, wired, log };
+const shell = { ...library, engine, journal, laws, playground, wire, wired, log };
 export type Shell = typeof shell;
 declare global {
   var shell: Shell;
