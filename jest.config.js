@@ -15,6 +15,13 @@ const shared = {
   },
 };
 
+const inBrowser = {
+  ...shared,
+  testEnvironment: 'node',
+  globalSetup: '<rootDir>/packages/elastic-shell/test/browser/support/global-setup.js',
+  globalTeardown: '<rootDir>/packages/elastic-shell/test/browser/support/global-teardown.js',
+};
+
 export default {
   maxWorkers: 2,
   projects: [
@@ -42,12 +49,19 @@ export default {
       testMatch: ['<rootDir>/packages/elastic-shell/test/dom/**/*.test.ts'],
     },
     {
-      ...shared,
+      ...inBrowser,
       displayName: 'browser',
-      testEnvironment: 'node',
-      globalSetup: '<rootDir>/packages/elastic-shell/test/browser/support/global-setup.js',
-      globalTeardown: '<rootDir>/packages/elastic-shell/test/browser/support/global-teardown.js',
       testMatch: ['<rootDir>/packages/elastic-shell/test/browser/**/*.test.ts'],
     },
+    // What takes as long as it takes: `npm run test:long`.
+    ...(process.env.LONG
+      ? [
+          {
+            ...inBrowser,
+            displayName: 'long',
+            testMatch: ['<rootDir>/packages/elastic-shell/test/long/**/*.test.ts'],
+          },
+        ]
+      : []),
   ],
 };

@@ -4,6 +4,7 @@ import * as engine from '../../../src/engine';
 import { journal } from '../../../src/journal/index';
 import '../../../src/elements/index';
 import { laws } from './lives/laws';
+import { live } from './lives/many';
 import { playground } from './lives/playground';
 
 const log: string[] = [];
@@ -41,7 +42,7 @@ function wire(
   return made;
 }
 
-const shell = { ...library, engine, journal, laws, playground, wire, wired, log };
+const shell = { ...library, engine, journal, laws, live, playground, wire, wired, log };
 export type Shell = typeof shell;
 declare global {
   var shell: Shell;
