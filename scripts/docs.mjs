@@ -86,7 +86,28 @@ const tables = [
   '',
 ].join('\n');
 
+const { laws } = await import('../packages/elastic-shell/test/laws.js');
+const patterns = laws[0].patterns;
+const lawsPage = [
+  '# The laws of a life',
+  '',
+  'What holds for everything wired, whatever happens to it and when. Each cell is two tests',
+  '(`packages/elastic-shell/test/browser/laws.test.ts`): the pattern as a wire function, and as an element. A dash: the law says',
+  'nothing of that pattern.',
+  '',
+  `| | ${patterns.join(' | ')} |`,
+  `| --- | ${patterns.map(() => '---').join(' | ')} |`,
+  ...laws.map(
+    ({ name, patterns: bound }) =>
+      `| ${name} | ${patterns.map((pattern) => (bound.includes(pattern) ? 'yes, yes' : '–')).join(' | ')} |`,
+  ),
+  '',
+  ...laws.flatMap(({ name, says }) => [`- **${name}**: ${says}`]),
+  '',
+].join('\n');
+
 const files = {
+  'docs/laws.md': lawsPage,
   'docs/patterns/names.md': tables,
   'docs/patterns/index.md': formats.markdown(contracts, false),
   ...Object.fromEntries(

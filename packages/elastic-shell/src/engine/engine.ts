@@ -5,53 +5,23 @@
 // the state is stored, the services show it, cells and listeners hear of it, and the services settle, in that order.
 //
 // Anyone who is called may unwire it: from then on nothing is written and nobody is told, whatever was under way.
-import { type Cell, cell, deliver } from '../core/cell.js';
+import { cell, deliver } from '../core/cell.js';
 import { changesBetween } from '../core/change.js';
 import type { Contract, View } from '../core/contract/contract.js';
 import { ask } from '../core/guard.js';
 import { tell } from '../core/report.js';
-import {
-  type AttributeWriter,
-  attributeWriter,
-  type Part,
-  type Rewrite,
-  type Sheet,
-} from './attribute-writer.js';
+import { attributeWriter, type Part } from './attribute-writer.js';
+import { adopt, connect } from './cells.js';
 import { described, isElement } from './dom.js';
 import { invokersOf, joinIndex } from './invoker-index.js';
 import { engines, keepWired } from './registry.js';
 import { tellError } from './report-error.js';
+import { corrected, type Run } from './run.js';
 import type { Engine, Service } from './service.js';
-import { storeOf } from './store.js';
 import type { Cause, Cells, ChangeOf, CommonOptions, Wired } from './types.js';
+import { inside, reread, rewritten } from './upkeep.js';
 
 export type { Engine, Service } from './service.js';
-
-/** A contract that runs, and all it holds. */
-interface Run<S extends object, O, I extends string> {
-  root: HTMLElement;
-  contract: Contract<S, O, I>;
-  options: O & CommonOptions<S>;
-  view: View<O>;
-  state: S;
-  serve: (() => Service<S>) | undefined;
-  service: Service<S> | undefined;
-  /** Its inside was replaced by something that lacks a part: what serves it waits for that. */
-  isIncomplete: boolean;
-  /** The change that a guard is making up its mind about. */
-  waiting: ChangeOf<S> | undefined;
-  busy: Cell<boolean>;
-  stores: Map<string, Cell<unknown>>;
-  writer: AttributeWriter;
-  sheet: Sheet;
-  releases: (() => void)[];
-  isOver: boolean;
-}
-
-/** A state of one name alone. */
-const only = <S>(name: string, value: unknown): Partial<S> =>
-  // The name is one of S, and the value came from its own cell.
-  ({ [name]: value }) as Partial<S>;
 
 /** What a control's command means, if it means anything. */
 const intentOf = <I extends string>(
@@ -98,12 +68,6 @@ function tellAll<S extends object, O, I extends string>(run: Run<S, O, I>, chang
   deliver(changes.map((each) => () => deliver(whileWired, each)));
 }
 
-/** What becomes of `next` under the rules that hold whoever asks: a set that may hold one key holds one. */
-const corrected = <S extends object, O, I extends string>(
-  { contract, state, view }: Run<S, O, I>,
-  next: Partial<S>,
-): Partial<S> => contract.correct?.({ ...state, ...next }, view, state) ?? next;
-
 function change<S extends object, O, I extends string>(
   run: Run<S, O, I>,
   wish: Partial<S>,
@@ -148,45 +112,6 @@ function intend<S extends object, O, I extends string>(
   change(run, next, cause);
 }
 
-/** Follows what the markup shows, of these states alone. */
-function reread<S extends object, O, I extends string>(run: Run<S, O, I>, names?: ReadonlySet<string>): void {
-  if (run.isOver) return;
-  const read = run.contract.read(run.view);
-  const told = Object.entries(read).filter(([name]) => !names || names.has(name));
-  // Names and values of S, as they were read.
-  change(run, Object.fromEntries(told) as Partial<S>, { reason: 'native' }, true);
-}
-
-/** Somebody has written over what the engine wrote: what the markup can say is followed, all else is written again. */
-function rewritten<S extends object, O, I extends string>(run: Run<S, O, I>, rewrites: Rewrite[]): void {
-  if (run.isOver) return;
-  const { says = {} } = run.contract;
-  const names = rewrites.flatMap(({ name }) => (Object.hasOwn(says, name) && says[name] ? [says[name]] : []));
-  if (names.length && run.options.rewrites !== 'restore') reread(run, new Set(names));
-  run.writer.again(rewrites.map(({ element }) => element));
-  run.service?.restored?.();
-}
-
-/** Nodes came or went inside: where parts that it held are gone, it is served anew, with its state as it is. */
-function inside<S extends object, O, I extends string>(run: Run<S, O, I>): void {
-  const { service, serve, isIncomplete } = run;
-  if (run.isOver || !serve) return;
-  if (!isIncomplete && service?.stands?.() !== false) return service?.inside?.();
-  run.service = undefined;
-  service?.release?.();
-  run.writer.restore();
-  try {
-    run.service = serve();
-    run.isIncomplete = false;
-  } catch (error) {
-    // A part may yet come: what was wrong with the options would have been told when it was wired.
-    if (!(error instanceof TypeError)) throw error;
-    run.isIncomplete = true;
-  }
-  render(run);
-  run.service?.start?.();
-}
-
 const engineOf = <S extends object, O, I extends string>(
   run: Run<S, O, I>,
 ): Engine<S, O & CommonOptions<S>, I> => ({
@@ -198,66 +123,11 @@ const engineOf = <S extends object, O, I extends string>(
   state: () => run.state,
   intend: (intent, cause, at) => intend(run, intent, cause, at),
   change: (next, cause, settled) => change(run, next, cause, settled),
-  reread: () => reread(run),
+  reread: () => reread(run, change),
   render: () => render(run),
-  inside: () => inside(run),
+  inside: () => inside(run, render),
   sheet: () => run.writer.sheet(),
 });
-
-/** A cell hands on the change that brought its value; only its cause is of interest here. */
-const toCause = (cause: Partial<Cause> | object | undefined): Partial<Cause> => {
-  const { reason, event, source, result }: Partial<Cause> = cause ?? {};
-  return { ...(reason && { reason }), event, source, result };
-};
-
-/** The cells of the states: each follows the caller's own cell where an option gives one, else holds its first value. */
-function connect<S extends object, O, I extends string>(run: Run<S, O, I>): Cells<S> {
-  const given = new Map<string, unknown>(Object.entries(run.options));
-  const cells: Record<string, Cell<unknown>> = {};
-  for (const [name, read] of Object.entries(run.state)) {
-    const store = storeOf(given.get(name), read);
-    run.stores.set(name, store);
-    run.state = { ...run.state, ...only<S>(name, store.get()) };
-    run.releases.push(
-      store.subscribe((value, cause) => {
-        change(run, only<S>(name, value), { reason: 'program', ...toCause(cause) }, true);
-        // Where it may not be that, the cell hears what it is instead. The name is one of S.
-        const now = run.state[name as keyof S];
-        if (!run.isOver && now !== value) store.set(now);
-      }),
-    );
-    cells[name] = {
-      // One of the names of S.
-      get: () => run.state[name as keyof S],
-      set: (value) => change(run, only<S>(name, value), { reason: 'program' }),
-      subscribe: store.subscribe,
-    };
-  }
-  const right = changesBetween<S, Event, Element>(run.state, corrected(run, {}), { reason: 'program' });
-  for (const { name, value } of right) {
-    run.state = { ...run.state, [name]: value };
-    run.stores.get(name)?.set(value);
-  }
-  // One for each name of S, holding its values.
-  return cells as unknown as Cells<S>;
-}
-
-/** What the platform or a user did before this was wired stands, whatever the options say; their owners hear of it. */
-function adopt<S extends object, O, I extends string>(run: Run<S, O, I>): void {
-  const changes = changesBetween<S, Event, Element>(run.state, run.contract.adopted?.(run.view) ?? {}, {
-    reason: 'native',
-  });
-  if (!changes.length) return;
-  for (const { name, value } of changes) run.state = { ...run.state, [name]: value };
-  for (const each of changes) run.stores.get(each.name)?.set(each.value, each);
-  // Who wires it has no hand on it yet: it is told in a moment.
-  queueMicrotask(() => {
-    for (const each of run.isOver ? [] : changes) {
-      run.options.onChange?.(each);
-      tell('change', run.root, each);
-    }
-  });
-}
 
 function unwire<S extends object, O, I extends string>(run: Run<S, O, I>): void {
   if (run.isOver) return;
@@ -279,7 +149,7 @@ const runOf = <S extends object, O extends object, I extends string>(
   options: O & CommonOptions<S>,
 ): Run<S, O, I> => {
   const view: View<O> = { root, options, items: [] };
-  const writer = attributeWriter((rewrites) => rewritten(run, rewrites));
+  const writer = attributeWriter((rewrites) => rewritten(run, change, rewrites));
   const run: Run<S, O, I> = {
     root,
     contract,
@@ -320,7 +190,7 @@ export function wire<S extends object, O extends object, I extends string>(
     const read = run.state;
     if (serve) run.serve = () => serve(engine);
     run.service = run.serve?.();
-    const cells = connect(run);
+    const cells = connect(run, change);
     adopt(run);
     render(run);
     const cause: Cause = { reason: 'program' };

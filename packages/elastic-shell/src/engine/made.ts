@@ -1,6 +1,6 @@
 // What is ours on a page that somebody else renders: the nodes that the library has made, and the attributes it has
 // written. A script that morphs one page into another asks, and leaves both alone.
-import { isWritten } from './attribute-writer.js';
+import { isWritten } from './attribute-watch.js';
 import { isElement } from './dom.js';
 
 const made = new WeakSet<Node>();

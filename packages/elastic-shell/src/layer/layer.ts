@@ -7,67 +7,20 @@
 // How it is shown, where it stands and how it treats focus are given to it; it knows no pattern.
 import type { Attributes } from '../core/contract/contract.js';
 import type { Openable } from '../core/contract/openable.js';
-import { invokersOf } from '../engine/invoker-index.js';
 import type { Service } from '../engine/service.js';
-import type { Cause, Change, ChangeOf } from '../engine/types.js';
-import { described } from '../engine/dom.js';
+import type { Cause, ChangeOf } from '../engine/types.js';
 import { flushNodes, followNodes } from '../events/nodes.js';
-import { activeIn, type Place } from '../focus/focusable.js';
-import { linger } from '../focus/linger.js';
+import { activeIn } from '../focus/focusable.js';
+import { giveBack } from './after-closing.js';
+import { findAnchor, isThere, ownOpener, takePlace } from './before-opening.js';
 import { openLayer } from './dismissal.js';
+import { close, type Held } from './held.js';
 import { mendLayers } from './moved.js';
-import { childrenOf, isOpenLayer, type OpenLayer, parentOf, reachable, stepAside } from './open-layers.js';
-import { type Phases, phases } from './phase.js';
+import { watchOpen } from './open-attribute.js';
+import { childrenOf, type OpenLayer, parentOf, reachable, stepAside } from './open-layers.js';
+import { phases } from './phase.js';
 import { pressedNow } from './pressed-now.js';
 import type { LayerHost, LayerRules } from './types.js';
-
-/** What one layer holds while it is wired. */
-interface Held<A> {
-  host: LayerHost;
-  rules: LayerRules<A>;
-  /** The document in which it opened last. */
-  document: Document;
-  phase: Phases;
-  /** What is held while it is open. */
-  releases: (() => void)[];
-  /** What it stands beside, while it is open. */
-  beside: A | undefined;
-  place: Place | undefined;
-  opener: Element | undefined;
-  /** Whether focus goes back where it came from, when it has closed. */
-  returns: boolean;
-  /** Ends the following of nodes while everyone hears that it has closed. */
-  stopFollowing: (() => void) | undefined;
-  /** Ends the lingering of focus that went back. */
-  stopLingering: (() => void) | undefined;
-  /** It has been in the document. */
-  wasThere: boolean;
-  isOver: boolean;
-}
-
-const close = <A>({ host }: Held<A>, reason: Change['reason'], settled?: boolean, event?: Event): void =>
-  host.change({ open: false }, { reason, result: null, event }, settled);
-
-/** Somebody has taken the attribute `open` away from a dialog that the platform still shows. */
-function reopen<A>({ host, rules }: Held<A>): void {
-  const { root, options } = host;
-  if (!host.state().open || root.hasAttribute('open')) return;
-  if (!rules.showing.isShown() || !root.isConnected) return host.reread();
-  root.setAttribute('open', '');
-  if (options.rewrites === 'follow') host.change({ open: false }, { reason: 'native', result: null });
-}
-
-/** Hears what is done to the attribute `open` of a dialog. */
-function watchOpen<A>(held: Held<A>): () => void {
-  const { host, rules } = held;
-  if (!rules.showing.modal) return () => {};
-  const observer = new MutationObserver(() => {
-    if (host.state().open) reopen(held);
-    else host.reread();
-  });
-  observer.observe(host.root, { attributeFilter: ['open'] });
-  return () => observer.disconnect();
-}
 
 /** Shows it again above all others: it was moved, or something below it was. */
 function lift<A>({ host, rules, beside }: Held<A>): void {
@@ -110,44 +63,6 @@ function openLayerOf<A>(held: Held<A>, around: OpenLayer | undefined): OpenLayer
       host.intend('close', { reason: 'command', event, source, result });
     },
   };
-}
-
-/** True when the platform can show it; else it is closed again: it has gone, or was never there, which is an error. */
-function isThere<A>(held: Held<A>): boolean {
-  const { host, rules } = held;
-  // A document in which nothing is laid out shows what is detached as well as anything else.
-  if (host.root.isConnected || !rules.showing.needsDocument) return true;
-  close(held, 'removed', true);
-  if (held.wasThere) return false;
-  throw new TypeError(
-    `elastic-shell: ${described(host.root)} is not in the document; append it before it opens`,
-  );
-}
-
-/** What it will stand beside; closed again where there is nothing. */
-function findAnchor<A>(held: Held<A>, opener: Element | undefined): A | undefined {
-  try {
-    return held.rules.position?.find(opener);
-  } catch (error) {
-    close(held, 'program', true);
-    throw error;
-  }
-}
-
-/** The control that opens it by its own command. */
-const ownOpener = ({ root, commands }: LayerHost): HTMLElement | undefined =>
-  invokersOf(root).find((control) => commands[control.getAttribute('command') ?? ''] !== 'close');
-
-/** Notes where focus will go back to. */
-function takePlace<A>(held: Held<A>, own: Element | undefined, around: OpenLayer | undefined): void {
-  const { host, rules } = held;
-  const active = activeIn(host.root);
-  // An item of a menu that closed behind its own press is no place to go back to; where focus went is. Nor is anything
-  // inside, where the platform has opened it before it was wired.
-  const from = held.opener ?? pressedNow(held.document) ?? active;
-  const inner = from && host.root.contains(from) ? (own ?? null) : from;
-  const outer = (): Place | undefined => (around && !isOpenLayer(around.id) ? around.place : undefined);
-  held.place = rules.focus?.place(inner, outer, active);
 }
 
 function present<A>(held: Held<A>, { source }: Cause): void {
@@ -213,20 +128,6 @@ function dismiss<A>(held: Held<A>, { result, reason }: Cause): void {
   held.releases.splice(0).forEach((release) => release());
   rules.labels?.forget();
   phase.go(false, () => rules.showing.hide(result));
-}
-
-/** It has closed: focus goes back, and stays where it went though that place may go. */
-function giveBack<A>(held: Held<A>, isBrief: boolean): void {
-  const { rules, document, place } = held;
-  flushNodes(document.documentElement);
-  held.stopFollowing?.();
-  held.stopFollowing = undefined;
-  if (!held.returns || !place) return;
-  const back = (): void => rules.focus?.giveBack(place, reachable(document));
-  back();
-  held.stopLingering = linger({ document, place, giveBack: back }, isBrief, () => {
-    held.stopLingering = undefined;
-  });
 }
 
 const partsOf = <A>({ host, rules, phase }: Held<A>): Iterable<readonly [Element, Attributes]> => {

@@ -8,6 +8,7 @@ import { isElement, windowOf } from '../engine/dom.js';
 import { isMirrored } from '../events/keys.js';
 import { listen } from '../events/listen.js';
 import { onResize } from '../events/resize.js';
+import { onLost, onMove } from './anchor-watch.js';
 
 /** A point, in CSS pixels from the viewport's top left. */
 export interface Point {
@@ -23,31 +24,6 @@ const rectOf = (anchor: Anchor): Rect =>
 
 /** Milliseconds without a change before the anchor is watched: a scroll tells of itself, frame by frame. */
 const quiet = 100;
-
-/** Calls `moved` when `element` is not at `at`, or leaves it without scrolling or resizing: the page around it changed. */
-function onMove(element: Element, at: Rect, moved: () => void): () => void {
-  const { documentElement: page } = element.ownerDocument;
-  // What it sees first, it sees where the page is laid out.
-  let observer = new IntersectionObserver(([entry]) => {
-    if (!entry) return;
-    const { top, left, right, bottom } = entry.boundingClientRect;
-    if (Math.hypot(top - at.y, left - at.x) > 1) return moved();
-    const margins = [top, page.clientWidth - right, page.clientHeight - bottom, left];
-    let first = true;
-    observer.disconnect();
-    // The observed area is cut down to the element itself: any move changes how much of it is inside.
-    observer = new IntersectionObserver(
-      () => {
-        if (!first) moved();
-        first = false;
-      },
-      { rootMargin: margins.map((margin) => `${-Math.floor(margin)}px`).join(' '), threshold: 1 },
-    );
-    observer.observe(element);
-  });
-  observer.observe(element);
-  return () => observer.disconnect();
-}
 
 const px = (pixels: number): string => `${Math.round(pixels * 10) / 10}px`;
 
@@ -140,15 +116,6 @@ const update = (kept: Kept): void => {
     put(kept);
   }
   if (kept.found.area !== kept.area) kept.placed((kept.area = kept.found.area));
-};
-
-/** Sees the anchor go out of view. */
-const onLost = (anchor: Element, lost: () => void): (() => void) => {
-  const observer = new IntersectionObserver((entries) => {
-    if (!entries.at(-1)?.isIntersecting) lost();
-  });
-  observer.observe(anchor);
-  return () => observer.disconnect();
 };
 
 /** Layers that are kept now. */

@@ -1,0 +1,65 @@
+// The states of a running contract as cells: each follows its owner, and what happened before it was wired stands.
+import { type Cell } from '../core/cell.js';
+import { changesBetween } from '../core/change.js';
+import { tell } from '../core/report.js';
+import { type ChangeRun, corrected, only, type Run } from './run.js';
+import { storeOf } from './store.js';
+import type { Cause, Cells } from './types.js';
+
+/** A cell hands on the change that brought its value; only its cause is of interest here. */
+const toCause = (cause: Partial<Cause> | object | undefined): Partial<Cause> => {
+  const { reason, event, source, result }: Partial<Cause> = cause ?? {};
+  return { ...(reason && { reason }), event, source, result };
+};
+
+/** The cells of the states: each follows the caller's own cell where an option gives one, else holds its first value. */
+export function connect<S extends object, O, I extends string>(
+  run: Run<S, O, I>,
+  change: ChangeRun,
+): Cells<S> {
+  const given = new Map<string, unknown>(Object.entries(run.options));
+  const cells: Record<string, Cell<unknown>> = {};
+  for (const [name, read] of Object.entries(run.state)) {
+    const store = storeOf(given.get(name), read);
+    run.stores.set(name, store);
+    run.state = { ...run.state, ...only<S>(name, store.get()) };
+    run.releases.push(
+      store.subscribe((value, cause) => {
+        change(run, only<S>(name, value), { reason: 'program', ...toCause(cause) }, true);
+        // Where it may not be that, the cell hears what it is instead. The name is one of S.
+        const now = run.state[name as keyof S];
+        if (!run.isOver && now !== value) store.set(now);
+      }),
+    );
+    cells[name] = {
+      // One of the names of S.
+      get: () => run.state[name as keyof S],
+      set: (value) => change(run, only<S>(name, value), { reason: 'program' }),
+      subscribe: store.subscribe,
+    };
+  }
+  const right = changesBetween<S, Event, Element>(run.state, corrected(run, {}), { reason: 'program' });
+  for (const { name, value } of right) {
+    run.state = { ...run.state, [name]: value };
+    run.stores.get(name)?.set(value);
+  }
+  // One for each name of S, holding its values.
+  return cells as unknown as Cells<S>;
+}
+
+/** What the platform or a user did before this was wired stands, whatever the options say; their owners hear of it. */
+export function adopt<S extends object, O, I extends string>(run: Run<S, O, I>): void {
+  const changes = changesBetween<S, Event, Element>(run.state, run.contract.adopted?.(run.view) ?? {}, {
+    reason: 'native',
+  });
+  if (!changes.length) return;
+  for (const { name, value } of changes) run.state = { ...run.state, [name]: value };
+  for (const each of changes) run.stores.get(each.name)?.set(each.value, each);
+  // Who wires it has no hand on it yet: it is told in a moment.
+  queueMicrotask(() => {
+    for (const each of run.isOver ? [] : changes) {
+      run.options.onChange?.(each);
+      tell('change', run.root, each);
+    }
+  });
+}

@@ -1,0 +1,46 @@
+// Before a layer opens: whether the platform can show it, what it will stand beside, and where focus will go back to.
+import { described } from '../engine/dom.js';
+import { invokersOf } from '../engine/invoker-index.js';
+import { activeIn, type Place } from '../focus/focusable.js';
+import { close, type Held } from './held.js';
+import { isOpenLayer, type OpenLayer } from './open-layers.js';
+import { pressedNow } from './pressed-now.js';
+import type { LayerHost } from './types.js';
+
+/** True when the platform can show it; else it is closed again: it has gone, or was never there, which is an error. */
+export function isThere<A>(held: Held<A>): boolean {
+  const { host, rules } = held;
+  // A document in which nothing is laid out shows what is detached as well as anything else.
+  if (host.root.isConnected || !rules.showing.needsDocument) return true;
+  close(held, 'removed', true);
+  if (held.wasThere) return false;
+  throw new TypeError(
+    `elastic-shell: ${described(host.root)} is not in the document; append it before it opens`,
+  );
+}
+
+/** What it will stand beside; closed again where there is nothing. */
+export function findAnchor<A>(held: Held<A>, opener: Element | undefined): A | undefined {
+  try {
+    return held.rules.position?.find(opener);
+  } catch (error) {
+    close(held, 'program', true);
+    throw error;
+  }
+}
+
+/** The control that opens it by its own command. */
+export const ownOpener = ({ root, commands }: LayerHost): HTMLElement | undefined =>
+  invokersOf(root).find((control) => commands[control.getAttribute('command') ?? ''] !== 'close');
+
+/** Notes where focus will go back to. */
+export function takePlace<A>(held: Held<A>, own: Element | undefined, around: OpenLayer | undefined): void {
+  const { host, rules } = held;
+  const active = activeIn(host.root);
+  // An item of a menu that closed behind its own press is no place to go back to; where focus went is. Nor is anything
+  // inside, where the platform has opened it before it was wired.
+  const from = held.opener ?? pressedNow(held.document) ?? active;
+  const inner = from && host.root.contains(from) ? (own ?? null) : from;
+  const outer = (): Place | undefined => (around && !isOpenLayer(around.id) ? around.place : undefined);
+  held.place = rules.focus?.place(inner, outer, active);
+}
