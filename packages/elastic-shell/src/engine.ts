@@ -21,6 +21,7 @@ export type {
   CommonOptions,
   KeysOption,
   OpenOptions,
+  Refusal,
   StateOption,
   Wire,
   Wired,

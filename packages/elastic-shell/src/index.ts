@@ -18,6 +18,7 @@ export type {
   CommonOptions,
   KeysOption,
   OpenOptions,
+  Refusal,
   StateOption,
   Wire,
   Wired,

@@ -10,8 +10,11 @@ export type Listener<T> = (value: T, change?: Change<T>) => void;
  */
 export interface Cell<T> {
   get(): T;
-  /** Stores `value`. The value it holds already is not stored and nobody is told. */
-  set(value: T, change?: Change<T>): void;
+  /**
+   * Stores `value`. The value it holds already is not stored and nobody is told. A store of your own may keep the value it
+   * has, or take another: what `get` says afterwards is what happens. It may answer with a promise, when it knows later.
+   */
+  set(value: T, change?: Change<T>): unknown;
   /** Hears every later value; returns the release, harmless when called twice. */
   subscribe(listener: Listener<T>): () => void;
 }
@@ -35,10 +38,17 @@ export function deliver<A extends unknown[]>(
   if (failed) throw failed.error;
 }
 
+/** The cells that were made here: they take whatever they are given. */
+const made = new WeakSet<object>();
+
+/** True for a cell made by `cell`. Any other store may keep its own value when it is given one. */
+export const isPlainCell = (value: unknown): boolean =>
+  typeof value === 'object' && value !== null && made.has(value);
+
 /** Makes a cell that holds `value`. */
 export function cell<T>(value: T): Cell<T> {
   const listeners = new Set<Listener<T>>();
-  return {
+  const own: Cell<T> = {
     get: () => value,
     set(next, change) {
       if (next === value) return;
@@ -46,9 +56,11 @@ export function cell<T>(value: T): Cell<T> {
       deliver(listeners, next, change);
     },
     subscribe(listener) {
-      const own: Listener<T> = (next, change) => listener(next, change);
-      listeners.add(own);
-      return () => void listeners.delete(own);
+      const hear: Listener<T> = (next, change) => listener(next, change);
+      listeners.add(hear);
+      return () => void listeners.delete(hear);
     },
   };
+  made.add(own);
+  return own;
 }

@@ -16,6 +16,7 @@ export type Reason =
   | 'timer'
   | 'removed'
   | 'native'
+  | 'owner'
   | 'program';
 
 /** What brought a change about. `E` and `S` are the event and element types of the setting it runs in. */

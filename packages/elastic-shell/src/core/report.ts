@@ -4,8 +4,9 @@ import type { Change } from './change.js';
 /** What there is to say, by code, with the values in it. */
 export interface Reports {
   change: Change;
-  refused: Change & { error?: unknown };
+  refused: Change & { error?: unknown; by?: 'guard' | 'owner' };
   busy: Change;
+  'owner-silent': Change;
   'layer-inert': { modal: unknown };
   'key-duplicate': { key: string };
   'key-missing': { key: string };

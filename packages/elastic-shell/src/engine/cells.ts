@@ -3,7 +3,7 @@ import { type Cell } from '../core/cell.js';
 import { changesBetween } from '../core/change.js';
 import { tell } from '../core/report.js';
 import { type ChangeRun, corrected, only, type Run } from './run.js';
-import { storeOf } from './store.js';
+import { isOwner, storeOf } from './store.js';
 import type { Cause, Cells } from './types.js';
 
 /** A cell hands on the change that brought its value; only its cause is of interest here. */
@@ -22,10 +22,14 @@ export function connect<S extends object, O, I extends string>(
   for (const [name, read] of Object.entries(run.state)) {
     const store = storeOf(given.get(name), read);
     run.stores.set(name, store);
+    const isOwned = isOwner(given.get(name));
+    if (isOwned) run.owned.add(name);
     run.state = { ...run.state, ...only<S>(name, store.get()) };
     run.releases.push(
       store.subscribe((value, cause) => {
-        change(run, only<S>(name, value), { reason: 'program', ...toCause(cause) }, true);
+        // Asked just now, the owner is read once he has answered.
+        if (run.held) return;
+        change(run, only<S>(name, value), { reason: isOwned ? 'owner' : 'program', ...toCause(cause) }, true);
         // Where it may not be that, the cell hears what it is instead. The name is one of S.
         const now = run.state[name as keyof S];
         if (!run.isOver && now !== value) store.set(now);

@@ -104,7 +104,7 @@ export function element<O extends object, W extends Wired>(
       const [option, kind] = attributes.get(attribute) ?? [];
       if (!this.wired || !option) return;
       if (kind === 'true, false or a cell')
-        return cellIn(this.wired, option)?.set(text !== null && text !== 'false');
+        return void cellIn(this.wired, option)?.set(text !== null && text !== 'false');
       this.#unwire();
       this.#wire();
     }

@@ -14,11 +14,12 @@ import { attributeWriter, type Part } from './attribute-writer.js';
 import { adopt, connect } from './cells.js';
 import { described, isElement } from './dom.js';
 import { invokersOf, joinIndex } from './invoker-index.js';
+import { askOwners, obey } from './owners.js';
 import { engines, keepWired } from './registry.js';
 import { tellError } from './report-error.js';
 import { corrected, type Run } from './run.js';
 import type { Engine, Service } from './service.js';
-import type { Cause, Cells, ChangeOf, CommonOptions, Wired } from './types.js';
+import type { Cause, Cells, ChangeOf, CommonOptions, Refusal, Wired } from './types.js';
 import { inside, reread, rewritten } from './upkeep.js';
 
 export type { Engine, Service } from './service.js';
@@ -48,16 +49,28 @@ function render<S extends object, O, I extends string>(run: Run<S, O, I>): void 
 function wait<S extends object, O, I extends string>(run: Run<S, O, I>, change?: ChangeOf<S>): void {
   run.waiting = change;
   run.busy.set(!!change);
-  render(run);
+  if (change) render(run);
 }
 
 /** The page shows it, then cells and listeners hear of it, then the service settles: each change, in that order. */
-function tellAll<S extends object, O, I extends string>(run: Run<S, O, I>, changes: ChangeOf<S>[]): void {
+function tellAll<S extends object, O, I extends string>(
+  run: Run<S, O, I>,
+  changes: ChangeOf<S>[],
+  isSettled: boolean | undefined,
+): void {
   const { root, stores, options } = run;
   const hearers = [
     (each: ChangeOf<S>) => run.service?.show?.(each),
     // A change names a state of S.
-    (each: ChangeOf<S>) => stores.get(each.name)?.set(run.state[each.name as keyof S], each),
+    (each: ChangeOf<S>) => {
+      const isOwned = run.owned.has(each.name);
+      // An owner that was asked knows already, and so does one whose own word it was.
+      if (isOwned && (!isSettled || each.reason === 'owner')) return;
+      const answer = stores.get(each.name)?.set(run.state[each.name as keyof S], each);
+      // The platform has done it already. Its owner may not have it so, and his word is law.
+      if (isOwned && each.reason === 'native')
+        void Promise.resolve(answer).then(() => obey(run, change, each.name));
+    },
     (each: ChangeOf<S>) => options.onChange?.(each),
     (each: ChangeOf<S>) => tell('change', root, each),
     (each: ChangeOf<S>) => run.service?.settle?.(each),
@@ -68,6 +81,41 @@ function tellAll<S extends object, O, I extends string>(run: Run<S, O, I>, chang
   deliver(changes.map((each) => () => deliver(whileWired, each)));
 }
 
+/** It was refused: nothing changes, and whoever wants to know is told. */
+function refuse<S extends object, O, I extends string>(
+  run: Run<S, O, I>,
+  change: ChangeOf<S>,
+  by: Refusal['by'],
+  error?: unknown,
+): void {
+  render(run);
+  tell('refused', run.root, { ...change, error, by });
+  const isTold = run.service?.refused?.(error);
+  run.options.onRefuse?.({ ...change, by, ...(error !== undefined && { error }) });
+  if (!isTold && error) tellError(error);
+}
+
+/** It happens, as far as the owners of what changes have taken it. */
+function commit<S extends object, O, I extends string>(
+  run: Run<S, O, I>,
+  changes: ChangeOf<S>[],
+  settled: boolean | undefined,
+): void {
+  const store = (taken: ChangeOf<S>[]): void => {
+    const real = taken.filter(({ value, previous }) => value !== previous);
+    for (const { name, value } of real) run.state = { ...run.state, [name]: value };
+    render(run);
+    tellAll(run, real, settled);
+  };
+  // What has happened already is told to its owner like any other change, and nobody is asked.
+  if (settled) return store(changes);
+  askOwners(run, changes, (taken) => {
+    const asked = changes.find(({ name }) => run.owned.has(name));
+    if (taken) store(taken);
+    else if (asked) refuse(run, asked, 'owner');
+  });
+}
+
 function change<S extends object, O, I extends string>(
   run: Run<S, O, I>,
   wish: Partial<S>,
@@ -75,21 +123,20 @@ function change<S extends object, O, I extends string>(
   settled?: boolean,
 ): void {
   if (run.isOver) return;
+  if (run.held && !settled) return void run.held.push(() => change(run, wish, cause));
   const { root, contract, options } = run;
   const changes = changesBetween(run.state, corrected(run, wish), cause);
-  const [first] = changes;
+  const free = new Set<unknown>(contract.free);
+  // The guard is asked about what is not the user's own movement, where there is such a thing.
+  const first = changes.find(({ name }) => !free.has(name)) ?? changes[0];
   if (!first) return;
-  const free = contract.free ?? [];
-  const isFree = changes.every(({ name }) => free.some((other) => other === name));
+  const isFree = free.has(first.name);
   let expected: ChangeOf<S> | undefined;
   const decide = (allowed: boolean, error?: unknown): void => {
     if (run.isOver || (!isFree && run.waiting !== expected && !settled)) return;
-    if (allowed) for (const { name, value } of changes) run.state = { ...run.state, [name]: value };
-    if (isFree) render(run);
-    else wait(run);
-    if (allowed) return tellAll(run, changes);
-    tell('refused', root, { ...first, error });
-    if (!run.service?.refused?.(error) && error) tellError(error);
+    if (!isFree) wait(run);
+    if (allowed) commit(run, changes, settled);
+    else refuse(run, first, 'guard', error);
   };
   if (settled || isFree) return decide(true);
   if (run.waiting) return tell('busy', root, first);
@@ -104,6 +151,8 @@ function intend<S extends object, O, I extends string>(
   at?: string,
 ): void {
   if (run.isOver) return;
+  // The owners are being asked about another: this one begins from what they answer.
+  if (run.held) return void run.held.push(() => intend(run, intent, cause, at));
   const { contract, view, service } = run;
   // What an intent is about holds for one step.
   view.at = at ?? service?.aim?.(intent, cause);
@@ -123,6 +172,7 @@ const engineOf = <S extends object, O, I extends string>(
   state: () => run.state,
   intend: (intent, cause, at) => intend(run, intent, cause, at),
   change: (next, cause, settled) => change(run, next, cause, settled),
+  isAsking: () => !!run.held,
   reread: () => reread(run, change),
   render: () => render(run),
   inside: () => inside(run, render),
@@ -162,6 +212,8 @@ const runOf = <S extends object, O extends object, I extends string>(
     waiting: undefined,
     busy: cell(false),
     stores: new Map(),
+    owned: new Set(),
+    held: undefined,
     writer,
     sheet: writer.sheet(),
     releases: [joinIndex(root)],

@@ -20,6 +20,10 @@ export interface Run<S extends object, O, I extends string> {
   waiting: ChangeOf<S> | undefined;
   busy: Cell<boolean>;
   stores: Map<string, Cell<unknown>>;
+  /** The states that have an owner, who is asked with each change. */
+  owned: Set<string>;
+  /** Wishes that wait until the owners have answered; undefined while none is asked. */
+  held: (() => void)[] | undefined;
   writer: AttributeWriter;
   sheet: Sheet;
   releases: (() => void)[];

@@ -2,7 +2,7 @@
 //
 // Frameworks and libraries have their own. Some tell the value at once to whoever subscribes, some have no `get`, some
 // answer with a function to end the subscription and others with an object that has one.
-import { type Cell, cell, type Listener } from '../core/cell.js';
+import { type Cell, cell, isPlainCell, type Listener } from '../core/cell.js';
 
 /** What is known of a store: that it can be subscribed to. */
 interface Store {
@@ -31,12 +31,17 @@ const valueIn = (store: Store): unknown => {
   return known;
 };
 
+/** Whether an option gives a state an owner: a store that may keep its own value. */
+export const isOwner = (given: unknown): boolean => isStore(given) && !isPlainCell(given);
+
 /**
  * The cell behind an option that is named as a state: the caller's own where it has all that a cell has, one around the
  * caller's store where it has less, else one that holds the first value, or `read` where none is given.
  */
 export function storeOf(given: unknown, read: unknown): Cell<unknown> {
   if (!isStore(given)) return cell(given === undefined ? read : given);
+  // A cell of ours has all that one needs. It is one, and holds what the state holds.
+  if (isPlainCell(given)) return given as Cell<unknown>;
   return {
     get: () => (given.get ? given.get() : valueIn(given)),
     set: (value, change) => given.set?.(value, change),

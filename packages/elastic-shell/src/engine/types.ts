@@ -13,7 +13,10 @@ export type ChangeOf<S> = core.ChangeOf<S, Event, Element>;
 /** A cell for each state. */
 export type Cells<S> = { readonly [N in keyof S]: Cell<S[N]> };
 
-/** A state as an option gives it: a first value, or a cell that is followed and written to. */
+/**
+ * A state as an option gives it: a first value, or a cell that is followed and written to. Any store that may keep its own
+ * value owns the state: it is asked with each change, and what it says afterwards is what happens.
+ */
 export type StateOption<T> = T | Cell<T>;
 
 /** A set of keys as an option gives it: keys, a text of them with spaces between, or a cell of a set. */
@@ -31,6 +34,13 @@ export interface Wired {
 /** The shape of every wire function. */
 export type Wire<Options = object, W extends Wired = Wired> = (root: HTMLElement, options?: Options) => W;
 
+/** A change that was refused, and who has refused it. */
+export type Refusal<S = core.AnyState> = ChangeOf<S> & {
+  by: 'guard' | 'owner';
+  /** What the guard threw, or its promise was rejected with. */
+  error?: unknown;
+};
+
 /** The options of every pattern. `S` has its states. */
 export interface CommonOptions<S = core.AnyState> {
   /**
@@ -42,6 +52,11 @@ export interface CommonOptions<S = core.AnyState> {
   guard?: (change: ChangeOf<S>) => unknown;
   /** Hears every change after the page shows it. Default: nobody. */
   onChange?: (change: ChangeOf<S>) => void;
+  /**
+   * Hears of every change that was refused, by the guard or by the owner of a state. Default: nobody. An error that a guard
+   * failed with is in it.
+   */
+  onRefuse?: (refusal: Refusal<S>) => void;
   /**
    * What happens when somebody else (a morph, a framework's render) writes over an attribute that says a state:
    * `follow` takes it for the state, with the reason `native`; `restore` writes the state again. Attributes that say

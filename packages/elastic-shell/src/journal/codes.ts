@@ -28,15 +28,22 @@ export const reported: { [C in keyof Reports]: RuntimeCode<Reports[C]> } = {
   },
   refused: {
     severity: 'note',
-    says: 'A guard has refused a change, with its error if it had one.',
-    sentence: (tag, { name, value, reason, error }) =>
-      `${tag}: a guard refused that ${name} become ${String(value)}, reason ${reason}${error === undefined ? '' : `: ${failureText(error)}`}.`,
+    says: 'A guard, or the owner of a state, has refused a change; with the error if there was one.',
+    sentence: (tag, { name, value, reason, error, by }) =>
+      `${tag}: ${by === 'owner' ? 'its owner' : 'a guard'} refused that ${name} become ${String(value)}, reason ${reason}${error === undefined ? '' : `: ${failureText(error)}`}.`,
   },
   busy: {
     severity: 'note',
     says: 'Something was wished while a guard was still making up its mind; it was ignored.',
     sentence: (tag, { name, value, reason }) =>
       `${tag}: ${name} was to become ${String(value)}, reason ${reason}, while a guard was still making up its mind; it was ignored.`,
+  },
+  'owner-silent': {
+    severity: 'warning',
+    says: 'The owner of a state was given a value, and has not answered for a second.',
+    sentence: (tag, { name, value, reason }) =>
+      `${tag}: ${name} was to become ${String(value)}, reason ${reason}, and its owner has not answered for a second; until then nothing is shown.`,
+    remedy: 'Have the promise that set answers with resolve once the value is taken, or is not.',
   },
   'layer-inert': {
     severity: 'warning',

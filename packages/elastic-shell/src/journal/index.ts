@@ -38,7 +38,7 @@ const write = (entry: Entry): void => {
 const enter: Teller = (code, subject, detail) => {
   if (!isElement(subject)) return;
   const { severity, sentence, remedy } = reported[code];
-  const isChange = code === 'change' || code === 'refused' || code === 'busy';
+  const isChange = code === 'change' || code === 'refused' || code === 'busy' || code === 'owner-silent';
   write({
     code,
     severity,

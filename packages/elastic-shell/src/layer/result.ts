@@ -46,7 +46,7 @@ export function wireWithResult<O extends object>(
     };
     return serve(engine, ended, root);
   });
-  const show = (): void => wired.open.set(true);
+  const show = (): void => void wired.open.set(true);
   return keepWired({
     ...wired,
     root,

@@ -15,7 +15,7 @@ export interface SelectVerbs {
 /** The verbs of what has the state `selected`. */
 export function selectVerbs(selected: Cell<Chosen>, multiple: boolean): SelectVerbs {
   const without = (key: string): string[] => [...keysOf(selected.get())].filter((other) => other !== key);
-  const become = (keys: Iterable<string>): void => selected.set(chosenOf(new Set(keys), multiple));
+  const become = (keys: Iterable<string>): void => void selected.set(chosenOf(new Set(keys), multiple));
   return {
     select: (key) => become(multiple ? [...without(key), key] : [key]),
     deselect(key) {

@@ -19,6 +19,12 @@ export const options = {
   query: option('query', 'text or a cell', 'empty', 'What is searched for: the first state, or a cell.'),
   guard: option('guard', 'function', 'none', 'May refuse a change, or make it wait for a promise.'),
   onChange: option('onChange', 'function', 'none', 'Hears every change with its reason.'),
+  onRefuse: option(
+    'onRefuse',
+    'function',
+    'none',
+    'Hears every change that was refused, by the guard or by the owner of a state.',
+  ),
   rewrites: option(
     'rewrites',
     'follow, restore',
@@ -110,7 +116,7 @@ export const options = {
 export const but = (note: OptionNote, words: Partial<OptionNote>): OptionNote => ({ ...note, ...words });
 
 /** Options that come together. */
-export const common = [options.guard, options.onChange, options.rewrites];
+export const common = [options.guard, options.onChange, options.onRefuse, options.rewrites];
 /** Of what stands above the page. */
 export const layerOptions = [
   options.outside,

@@ -38,6 +38,7 @@ export type OptionKinds = Readonly<Record<string, OptionKind>>;
 export const commonKinds = {
   guard: 'a function',
   onChange: 'a function',
+  onRefuse: 'a function',
   rewrites: ['follow', 'restore'],
 } as const;
 
@@ -45,6 +46,7 @@ export const commonKinds = {
 export const openKinds = {
   guard: 'a function',
   onChange: 'a function',
+  onRefuse: 'a function',
   rewrites: ['follow', 'restore'],
   open: 'true, false or a cell',
 } as const;
@@ -53,6 +55,7 @@ export const openKinds = {
 export const layerKinds = {
   guard: 'a function',
   onChange: 'a function',
+  onRefuse: 'a function',
   rewrites: ['follow', 'restore'],
   open: 'true, false or a cell',
   outside: ['close', 'absorb', 'keep'],

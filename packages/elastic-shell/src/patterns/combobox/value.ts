@@ -83,7 +83,8 @@ function show(held: Held, isTyped: boolean, value: HTMLElement | null, placehold
   held.tokens?.show([...keysOf(selected)].map((key) => ({ key, label: held.labelOf(key) })));
   const shown = text || placeholder;
   if (value && value.textContent !== shown) value.textContent = shown;
-  if (!field) return;
+  // What was typed last is still to be taken by its owner.
+  if (!field || engine.isAsking()) return;
   const wanted = engine.options.multiple || trigger !== holder || isTyped ? query : text;
   if (field.value !== wanted) field.value = wanted;
   field.setCustomValidity?.(isMissing(held) ? say.required() : '');

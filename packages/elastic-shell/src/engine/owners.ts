@@ -1,0 +1,81 @@
+// Owners: whoever holds a state for the pattern is asked with the whole change, and what he holds afterwards is what happens.
+//
+// Each owner of a state that would change is given its new value. One that knows at once is read at once; one that answers
+// with a promise (a framework that has to render first) is read when that has come. Until then the pattern is as it was,
+// and further wishes wait. All have taken theirs, or none keeps it: one that has kept its old value has refused, and the
+// others are given theirs back.
+import { sameKeys } from '../core/collection/selection.js';
+import { isPromise } from '../core/promise.js';
+import { tell } from '../core/report.js';
+import { type ChangeRun, only, type Run } from './run.js';
+import type { ChangeOf } from './types.js';
+
+/** Milliseconds after which an owner that has not answered is told to the journal. */
+const patience = 1000;
+
+/** Two values of a state, sets by what they hold. */
+const isSame = (one: unknown, other: unknown): boolean =>
+  one === other || (one instanceof Set && other instanceof Set && sameKeys(one, other));
+
+/** What the owners have made of a change, in the order of the changes; nothing where one has refused. */
+function answered<S extends object, O, I extends string>(
+  { stores, owned }: Run<S, O, I>,
+  changes: readonly ChangeOf<S>[],
+): ChangeOf<S>[] | undefined {
+  const own = changes.filter(({ name }) => owned.has(name));
+  const now = (name: string): unknown => stores.get(name)?.get();
+  if (!own.some(({ name, previous }) => isSame(now(name), previous)))
+    // An owner may have taken another value than he was given: that one is what happens.
+    return changes.map(
+      (each) => (owned.has(each.name) ? { ...each, value: now(each.name) } : each) as ChangeOf<S>,
+    );
+  for (const each of own) {
+    const value: unknown = now(each.name);
+    if (!isSame(value, each.previous))
+      stores.get(each.name)?.set(each.previous, { ...each, value: each.previous, previous: value });
+  }
+  return undefined;
+}
+
+/**
+ * Asks the owners of what would change. `done` is called with what they have taken, or with nothing where one has
+ * refused: at once, or when all have answered.
+ */
+export function askOwners<S extends object, O, I extends string>(
+  run: Run<S, O, I>,
+  changes: ChangeOf<S>[],
+  done: (taken: ChangeOf<S>[] | undefined) => void,
+): void {
+  const own = changes.filter(({ name }) => run.owned.has(name));
+  const [first] = own;
+  if (!first) return done(changes);
+  run.held = [];
+  const answers = own.map((each) => run.stores.get(each.name)?.set(each.value, each));
+  const finish = (): void => {
+    if (run.isOver) return;
+    const taken = answered(run, changes);
+    const held = run.held ?? [];
+    run.held = undefined;
+    done(taken);
+    for (const wish of held) wish();
+  };
+  const late = answers.filter((answer) => isPromise(answer));
+  if (!late.length) return finish();
+  const timer = setTimeout(() => tell('owner-silent', run.root, first), patience);
+  void Promise.allSettled(late).then(() => {
+    clearTimeout(timer);
+    finish();
+  });
+}
+
+/** Has the state become what its owner holds, where he has not followed what the platform did. */
+export function obey<S extends object, O, I extends string>(
+  run: Run<S, O, I>,
+  change: ChangeRun,
+  name: string,
+): void {
+  const value = run.stores.get(name)?.get();
+  // The name is one of S.
+  if (run.isOver || run.held || isSame(value, run.state[name as keyof S])) return;
+  change(run, only<S>(name, value), { reason: 'owner' }, true);
+}
