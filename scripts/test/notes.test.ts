@@ -40,7 +40,7 @@ describe.each(core.notes.map((notes) => [notes.name, notes] as const))('%s', (na
   const options = checker.getPropertiesOfType(typeOf(`${Name}Options`));
   const members = checker
     .getPropertiesOfType(typeOf(Name))
-    .filter((member) => !['root', 'unwire'].includes(member.name));
+    .filter((member) => !['root', 'update', 'unwire'].includes(member.name));
   const isVerb = (member: ts.Symbol): boolean =>
     checker.getTypeOfSymbol(member).getCallSignatures().length > 0;
 

@@ -34,7 +34,7 @@ export const languageOf = (element: Element): string | undefined =>
  */
 export function announcer(
   root: HTMLElement,
-  words: Counts = {},
+  words: Counts | (() => Counts | undefined) = {},
   put: 'after' | 'append' = 'after',
 ): Announcer {
   const document = root.ownerDocument;
@@ -65,7 +65,8 @@ export function announcer(
     say: (text) => say(text),
     count(found) {
       const rules = new Intl.PluralRules(languageOf(root));
-      say((words.count ?? english)(found, rules.select(found)), !found);
+      const own = typeof words === 'function' ? words() : words;
+      say((own?.count ?? english)(found, rules.select(found)), !found);
     },
     release() {
       clearTimeout(timer);

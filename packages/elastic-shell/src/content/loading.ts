@@ -5,6 +5,7 @@
 import type { Openable } from '../core/contract/openable.js';
 import { tell } from '../core/report.js';
 import { failureText } from '../core/text.js';
+import { wordsOf } from '../core/words.js';
 import { described, isElement, targetOf, treeOf, windowOf } from '../engine/dom.js';
 import { invokersOf } from '../engine/invoker-index.js';
 import { isPromise } from '../core/promise.js';
@@ -172,7 +173,13 @@ const early = (loading: Loading): (() => void) => {
 /** Where content goes in `root`, and the notice that stands there meanwhile. */
 const placeIn = ({ root, options }: ContentHost): Pick<Loading, 'place' | 'notice'> => {
   const place = root.querySelector<HTMLElement>('[data-content]') ?? root;
-  return { place, notice: loadNotice(place, { ...words, ...options.messages }) };
+  return {
+    place,
+    notice: loadNotice(
+      place,
+      wordsOf(words, () => options.messages),
+    ),
+  };
 };
 
 /** `service`, with the content of `host` loaded as its options say. */

@@ -1,7 +1,7 @@
 // Makes a custom element of any wire function. It has no behaviour of its own: it finds the root in the
 // author's markup, hands attributes over as options, and tells changes and guards as events.
 import type { OptionKinds } from '../core/contract/options.js';
-import { attributesOf, flags, isState, optionsFrom } from './attributes.js';
+import { attributesOf, flags, isState, optionsFrom, valueOf } from './attributes.js';
 import { isCell } from './dom.js';
 import type { Change, Wire, Wired } from './types.js';
 
@@ -105,8 +105,7 @@ export function element<O extends object, W extends Wired>(
       if (!this.wired || !option) return;
       if (kind === 'true, false or a cell')
         return void cellIn(this.wired, option)?.set(text !== null && text !== 'false');
-      this.#unwire();
-      this.#wire();
+      this.wired.update({ [option]: text === null || !kind ? undefined : valueOf(kind, text) });
     }
 
     #root(): HTMLElement | null {

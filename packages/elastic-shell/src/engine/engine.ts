@@ -14,13 +14,14 @@ import { attributeWriter, type Part } from './attribute-writer.js';
 import { adopt, connect } from './cells.js';
 import { described, isElement } from './dom.js';
 import { invokersOf, joinIndex } from './invoker-index.js';
-import { askOwners, obey } from './owners.js';
+import { askOwners } from './owners.js';
 import { engines, keepWired } from './registry.js';
 import { tellError } from './report-error.js';
 import { corrected, type Run } from './run.js';
 import type { Engine, Service } from './service.js';
 import type { Cause, Cells, ChangeOf, CommonOptions, Refusal, Wired } from './types.js';
-import { inside, reread, rewritten } from './upkeep.js';
+import { tellAll } from './telling.js';
+import { inside, refresh, reread, rewritten, update } from './upkeep.js';
 
 export type { Engine, Service } from './service.js';
 
@@ -52,35 +53,6 @@ function wait<S extends object, O, I extends string>(run: Run<S, O, I>, change?:
   if (change) render(run);
 }
 
-/** The page shows it, then cells and listeners hear of it, then the service settles: each change, in that order. */
-function tellAll<S extends object, O, I extends string>(
-  run: Run<S, O, I>,
-  changes: ChangeOf<S>[],
-  isSettled: boolean | undefined,
-): void {
-  const { root, stores, options } = run;
-  const hearers = [
-    (each: ChangeOf<S>) => run.service?.show?.(each),
-    // A change names a state of S.
-    (each: ChangeOf<S>) => {
-      const isOwned = run.owned.has(each.name);
-      // An owner that was asked knows already, and so does one whose own word it was.
-      if (isOwned && (!isSettled || each.reason === 'owner')) return;
-      const answer = stores.get(each.name)?.set(run.state[each.name as keyof S], each);
-      // The platform has done it already. Its owner may not have it so, and his word is law.
-      if (isOwned && each.reason === 'native')
-        void Promise.resolve(answer).then(() => obey(run, change, each.name));
-    },
-    (each: ChangeOf<S>) => options.onChange?.(each),
-    (each: ChangeOf<S>) => tell('change', root, each),
-    (each: ChangeOf<S>) => run.service?.settle?.(each),
-  ];
-  const whileWired = hearers.map((hear) => (each: ChangeOf<S>) => {
-    if (!run.isOver) hear(each);
-  });
-  deliver(changes.map((each) => () => deliver(whileWired, each)));
-}
-
 /** It was refused: nothing changes, and whoever wants to know is told. */
 function refuse<S extends object, O, I extends string>(
   run: Run<S, O, I>,
@@ -105,7 +77,8 @@ function commit<S extends object, O, I extends string>(
     const real = taken.filter(({ value, previous }) => value !== previous);
     for (const { name, value } of real) run.state = { ...run.state, [name]: value };
     render(run);
-    tellAll(run, real, settled);
+    tellAll(run, change, real, settled);
+    refresh(run, render);
   };
   // What has happened already is told to its owner like any other change, and nobody is asked.
   if (settled) return store(changes);
@@ -209,6 +182,7 @@ const runOf = <S extends object, O extends object, I extends string>(
     serve: undefined,
     service: undefined,
     isIncomplete: false,
+    isStale: false,
     waiting: undefined,
     busy: cell(false),
     stores: new Map(),
@@ -248,7 +222,13 @@ export function wire<S extends object, O extends object, I extends string>(
     const cause: Cause = { reason: 'program' };
     for (const first of changesBetween(read, run.state, cause)) run.service?.show?.(first);
     run.service?.start?.();
-    return keepWired({ root, busy: run.busy, unwire: () => unwire(run), ...cells });
+    return keepWired({
+      root,
+      busy: run.busy,
+      update: (next: object) => update(run, change, render, next),
+      unwire: () => unwire(run),
+      ...cells,
+    });
   } catch (error) {
     unwire(run);
     throw error;

@@ -32,6 +32,10 @@ export function lazyService<S>(
       service.start?.();
       inner?.start?.();
     },
+    update(names) {
+      service.update?.(names);
+      inner?.update?.(names);
+    },
     stands: () => (service.stands?.() ?? true) && (inner?.stands?.() ?? true),
     inside() {
       service.inside?.();

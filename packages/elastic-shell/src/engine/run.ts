@@ -16,6 +16,8 @@ export interface Run<S extends object, O, I extends string> {
   service: Service<S> | undefined;
   /** Its inside was replaced by something that lacks a part: what serves it waits for that. */
   isIncomplete: boolean;
+  /** Options that it is made with have changed while it was open. */
+  isStale: boolean;
   /** The change that a guard is making up its mind about. */
   waiting: ChangeOf<S> | undefined;
   busy: Cell<boolean>;

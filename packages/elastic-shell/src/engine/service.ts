@@ -54,6 +54,10 @@ export interface Service<S> {
   stands?(): boolean;
   /** Nodes came or went inside the root, and the parts that it holds are still there. */
   inside?(): void;
+  /** These options are others now. */
+  update?(names: ReadonlySet<string>): void;
+  /** Whether it may be made anew now: not while it shows something above the page. Default: true. */
+  isAtRest?(): boolean;
   /** Attributes that somebody else had written over stand again. */
   restored?(): void;
   release?(): void;

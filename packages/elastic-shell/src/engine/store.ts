@@ -5,13 +5,14 @@
 import { type Cell, cell, isPlainCell, type Listener } from '../core/cell.js';
 
 /** What is known of a store: that it can be subscribed to. */
-interface Store {
+export interface Store {
   subscribe(listener: Listener<unknown>): unknown;
   get?(): unknown;
   set?(value: unknown, change?: unknown): void;
 }
 
-const isStore = (value: unknown): value is Store =>
+/** True for anything that can be subscribed to. */
+export const isStore = (value: unknown): value is Store =>
   typeof value === 'object' &&
   value !== null &&
   'subscribe' in value &&
@@ -19,9 +20,13 @@ const isStore = (value: unknown): value is Store =>
 
 const end = (subscription: unknown): void => {
   if (typeof subscription === 'function') subscription();
-  else if (typeof subscription === 'object' && subscription !== null && 'unsubscribe' in subscription)
-    // A subscription object ends itself by a method of that name.
-    (subscription as { unsubscribe(): void }).unsubscribe();
+  else if (
+    typeof subscription === 'object' &&
+    subscription !== null &&
+    'unsubscribe' in subscription &&
+    typeof subscription.unsubscribe === 'function'
+  )
+    subscription.unsubscribe();
 };
 
 /** The value of a store without `get`: what it tells at once to whoever subscribes. */
@@ -38,11 +43,12 @@ export const isOwner = (given: unknown): boolean => isStore(given) && !isPlainCe
  * The cell behind an option that is named as a state: the caller's own where it has all that a cell has, one around the
  * caller's store where it has less, else one that holds the first value, or `read` where none is given.
  */
-export function storeOf(given: unknown, read: unknown): Cell<unknown> {
-  if (!isStore(given)) return cell(given === undefined ? read : given);
+export function storeOf<T = unknown>(given: unknown, read: T): Cell<T> {
+  // What is given under the name of a state holds values of it: nothing here can tell.
+  if (!isStore(given)) return cell(given === undefined ? read : (given as T));
   // A cell of ours has all that one needs. It is one, and holds what the state holds.
-  if (isPlainCell(given)) return given as Cell<unknown>;
-  return {
+  if (isPlainCell(given)) return given as Cell<T>;
+  const own: Cell<unknown> = {
     get: () => (given.get ? given.get() : valueIn(given)),
     set: (value, change) => given.set?.(value, change),
     subscribe(listener) {
@@ -60,4 +66,6 @@ export function storeOf(given: unknown, read: unknown): Cell<unknown> {
       };
     },
   };
+  // Of the same values.
+  return own as Cell<T>;
 }

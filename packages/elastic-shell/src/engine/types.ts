@@ -27,6 +27,12 @@ export interface Wired {
   readonly root: HTMLElement;
   /** True while a guard is making up its mind. */
   readonly busy: ReadCell<boolean>;
+  /**
+   * Other options from now on, open or closed; those that are not named stay. A state that is named becomes that, for the
+   * reason `owner`. What it is made with (a modal popover, the kind of motion) changes when it is next closed. Throws a
+   * TypeError for a name or a value that cannot be meant, and changes nothing then.
+   */
+  update(options: object): void;
   /** Takes the behaviour away: listeners and timers gone, every attribute as it was. Harmless when called twice. */
   unwire(): void;
 }

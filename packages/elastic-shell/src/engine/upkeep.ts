@@ -1,6 +1,9 @@
 // Upkeep: what a running contract does when somebody else writes its attributes or replaces its inside.
 import type { Rewrite } from './attribute-writer.js';
-import type { ChangeRun, Run } from './run.js';
+import { described } from './dom.js';
+import { checkOptions } from './options.js';
+import { type ChangeRun, only, type Run } from './run.js';
+import { isStore } from './store.js';
 
 /** Follows what the markup shows, of these states alone. */
 export function reread<S extends object, O, I extends string>(
@@ -37,6 +40,17 @@ export function inside<S extends object, O, I extends string>(
   const { service, serve, isIncomplete } = run;
   if (run.isOver || !serve) return;
   if (!isIncomplete && service?.stands?.() !== false) return service?.inside?.();
+  remake(run, render);
+}
+
+/** Has it served anew, in the state in which it is. */
+function remake<S extends object, O, I extends string>(
+  run: Run<S, O, I>,
+  render: (run: Run<S, O, I>) => void,
+): void {
+  const { service, serve } = run;
+  if (!serve) return;
+  run.isStale = false;
   run.service = undefined;
   service?.release?.();
   run.writer.restore();
@@ -50,4 +64,72 @@ export function inside<S extends object, O, I extends string>(
   }
   render(run);
   run.service?.start?.();
+}
+
+/** Made with options that have changed while it was open, it is made anew now that it is not. */
+export function refresh<S extends object, O, I extends string>(
+  run: Run<S, O, I>,
+  render: (run: Run<S, O, I>) => void,
+): void {
+  if (!run.isOver && run.isStale && run.service?.isAtRest?.() !== false) remake(run, render);
+}
+
+/** A set of keys as the state holds it. */
+const asState = (now: unknown, value: unknown): unknown => {
+  if (!(now instanceof Set) || value instanceof Set) return value;
+  if (typeof value === 'string') return new Set(value.split(/\s+/).filter(Boolean));
+  // What a set of keys is given as: its kind was checked.
+  return new Set(value as Iterable<string>);
+};
+
+/** Takes one option of an update; true when it is another now. */
+function take<S extends object, O, I extends string>(
+  run: Run<S, O, I>,
+  change: ChangeRun,
+  name: string,
+  value: unknown,
+): boolean {
+  // The one object that everybody looks at; what is put into it was checked.
+  const options: Record<string, unknown> = Object.assign(run.options);
+  if (Object.is(options[name], value)) return false;
+  if (!run.stores.has(name)) {
+    options[name] = value;
+    return true;
+  }
+  if (isStore(value))
+    throw new TypeError(
+      `elastic-shell: ${run.contract.name} follows the cell of ${name} that it was wired with (on ${described(run.root)}); set that, or wire it again`,
+    );
+  // The name is one of S.
+  if (value !== undefined)
+    change(run, only<S>(name, asState(run.state[name as keyof S], value)), { reason: 'owner' }, true);
+  return false;
+}
+
+/** What services look at each time, or follow by `update`. */
+const isFollowed = (value: unknown): boolean =>
+  typeof value === 'function' || (typeof value === 'object' && value !== null);
+
+/** Other options from now on: what is looked at when it counts is looked at then; what it was made of is made anew. */
+export function update<S extends object, O, I extends string>(
+  run: Run<S, O, I>,
+  change: ChangeRun,
+  render: (run: Run<S, O, I>) => void,
+  next: object,
+): void {
+  if (run.isOver) return;
+  const { contract, root, options } = run;
+  checkOptions(contract.name, next, contract.options, root);
+  const before = new Map<string, unknown>(Object.entries(options));
+  const changed = new Set<string>();
+  for (const [name, value] of Object.entries(next)) if (take(run, change, name, value)) changed.add(name);
+  if (!changed.size || run.isOver) return;
+  run.service?.update?.(changed);
+  const now = new Map<string, unknown>(Object.entries(options));
+  // A function in place of a function, and a list in place of a list, are followed as they are.
+  const isOther = (name: string): boolean =>
+    changed.has(name) && !(isFollowed(now.get(name)) && typeof now.get(name) === typeof before.get(name));
+  run.isStale ||= !!contract.fixed?.some(isOther);
+  render(run);
+  refresh(run, render);
 }

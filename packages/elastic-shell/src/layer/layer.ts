@@ -22,6 +22,9 @@ import { phases } from './phase.js';
 import { pressedNow } from './pressed-now.js';
 import type { LayerHost, LayerRules } from './types.js';
 
+/** The options that say where it stands. */
+const placing = ['area', 'gap', 'edgeGap', 'fallbacks', 'fit', 'anchor'];
+
 /** Shows it again above all others: it was moved, or something below it was. */
 function lift<A>({ host, rules, beside }: Held<A>): void {
   const { showing } = rules;
@@ -39,10 +42,19 @@ function openLayerOf<A>(held: Held<A>, around: OpenLayer | undefined): OpenLayer
     id: root,
     parent: showing.modal && around?.behind === 'close' ? around.parent : around?.id,
     modal: showing.modal,
-    outside: options.outside ?? rules.outside,
-    escape: options.escape ?? 'close',
-    focusOut: options.focusOut ?? rules.focusOut ?? 'keep',
-    behind: options.behind ?? 'keep',
+    // Looked at when they count: they may have become others since.
+    get outside() {
+      return options.outside ?? rules.outside;
+    },
+    get escape() {
+      return options.escape ?? 'close';
+    },
+    get focusOut() {
+      return options.focusOut ?? rules.focusOut ?? 'keep';
+    },
+    get behind() {
+      return options.behind ?? 'keep';
+    },
     place: held.place,
     // Another opener is outside: pressing it closes this and opens there.
     owners: () => (held.opener && !showing.modal ? [held.opener] : []),
@@ -67,7 +79,7 @@ function openLayerOf<A>(held: Held<A>, around: OpenLayer | undefined): OpenLayer
 
 function present<A>(held: Held<A>, { source }: Cause): void {
   const { host, rules, phase } = held;
-  const { showing, focus, position } = rules;
+  const { showing, focus } = rules;
   held.document = host.root.ownerDocument;
   held.stopLingering?.();
   if (!isThere(held)) return;
@@ -90,8 +102,8 @@ function present<A>(held: Held<A>, { source }: Cause): void {
     try {
       if (!isInUse) focus?.enter();
     } finally {
-      const { beside } = held;
-      if (isOn() && position && beside !== undefined) mine.push(position.hold(beside, () => lost(held)));
+      if (isOn()) holdPosition(held);
+      mine.push(() => held.stopHolding?.());
       if (isOn() && showing.hold) mine.push(showing.hold());
       if (isOn() && showing.modal) stepAside(around);
     }
@@ -105,6 +117,13 @@ function present<A>(held: Held<A>, { source }: Cause): void {
     }
   };
   phase.go(true, show, afterShown);
+}
+
+/** Keeps it beside what it stands beside, as the options say now. */
+function holdPosition<A>(held: Held<A>): void {
+  const { rules, beside } = held;
+  held.stopHolding?.();
+  held.stopHolding = beside === undefined ? undefined : rules.position?.hold(beside, () => lost(held));
 }
 
 const lost = <A>(held: Held<A>): void =>
@@ -175,6 +194,7 @@ export function layer<A = unknown>(host: LayerHost, rules: LayerRules<A>): Servi
     place: undefined,
     opener: undefined,
     returns: false,
+    stopHolding: undefined,
     stopFollowing: undefined,
     stopLingering: undefined,
     wasThere: root.isConnected,
@@ -204,6 +224,12 @@ export function layer<A = unknown>(host: LayerHost, rules: LayerRules<A>): Servi
       if (isFree || (root.contains(active) && !isStop)) focus?.enter();
     },
     restored: () => mendLayers(held.document),
+    isAtRest: () => !held.releases.length,
+    update(names) {
+      if (!held.releases.length || !placing.some((name) => names.has(name))) return;
+      if (names.has('anchor')) held.beside = findAnchor(held, held.opener);
+      if (held.releases.length) holdPosition(held);
+    },
     release: () => release(held, stopWatching),
   };
 }

@@ -29,14 +29,16 @@ export function anchored(
   { root, options, render }: AnchorHost,
   own: Pick<PlacementWish, 'area' | 'gap'> = {},
 ): Position<Anchor> {
-  const wish = {
-    ...options,
+  /** What is wished for now: the options may be others than when it was wired. */
+  const wishNow = () => ({
+    ...(options.fallbacks && { fallbacks: options.fallbacks }),
+    ...(options.fit && { fit: options.fit }),
     area: options.area ?? own.area ?? defaults.area,
     gap: Number(options.gap ?? own.gap ?? defaults.gap),
     edgeGap: Number(options.edgeGap ?? defaults.edgeGap),
-  };
+  });
   const tidy = keepStyleAttribute(root);
-  let { area } = wish;
+  let { area } = wishNow();
   return {
     find(opener) {
       const { anchor = opener } = options;
@@ -46,7 +48,7 @@ export function anchored(
           `elastic-shell: ${root.getAttribute('role') ?? 'popover'} #${root.id} needs an anchor, an element or { x, y }, got ${described(found)}; name it by commandfor on a button, or give the option anchor`,
         );
       // What is left of its last place would have it laid out twice.
-      forgetPlace(root, wish.fit === 'anchor' ? found : undefined);
+      forgetPlace(root, options.fit === 'anchor' ? found : undefined);
       return found;
     },
     hold(anchor, lost) {
@@ -54,11 +56,11 @@ export function anchored(
         area = taken;
         render();
       };
-      return keepBeside(root, anchor, wish, placed, lost);
+      return keepBeside(root, anchor, wishNow(), placed, lost);
     },
     attributes: (phase) => ({
       ...(phase !== 'closed' && { 'data-area': area }),
-      ...(wish.fit === 'anchor' && { 'data-fit': 'anchor' }),
+      ...(options.fit === 'anchor' && { 'data-fit': 'anchor' }),
     }),
     forget() {
       forgetPlace(root);

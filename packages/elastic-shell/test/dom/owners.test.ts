@@ -258,7 +258,7 @@ describe('several states in one intent', () => {
   it('an owner that does not have it that the platform closes a dialog: it is open again', async () => {
     document.body.innerHTML = '<dialog id="r"><h2>T</h2></dialog>';
     const open = owner(true, () => true);
-    const wired = wireDialog(get('r'), { open });
+    const wired = wireDialog(get('r'), { open } as never);
     get('r').removeAttribute('open');
     await settle();
     await settle();

@@ -41,6 +41,7 @@ export const accordionKeys = ({ arrows }: AccordionChoices): KeyActs<AccordionIn
 /** Commands, step and semantics of an accordion. Which sections are open at first the pattern reads. */
 export const accordion: ContractWithoutRead<AccordionState, AccordionChoices, AccordionIntent> = {
   name: 'accordion',
+  fixed: ['elastic'],
   options: {
     ...commonKinds,
     expanded: 'keys or a cell',

@@ -35,6 +35,7 @@ const isAtEnd = (selected: string | undefined, intent: string | undefined, { ite
 /** Commands, step and semantics of a carousel. */
 export const carousel: ContractWithoutRead<CarouselState, CarouselChoices, CarouselIntent> = {
   name: 'carousel',
+  fixed: ['interval'],
   options: {
     ...commonKinds,
     selected: 'a key or a cell',

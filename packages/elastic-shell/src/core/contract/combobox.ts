@@ -159,6 +159,7 @@ function step(state: ComboboxState, intent: ComboboxIntent, view: Box): Combobox
 /** Commands, step and semantics of a combobox. What is selected at first the pattern reads. */
 export const combobox: ContractWithoutRead<ComboboxState, ComboboxChoices, ComboboxIntent> = {
   name: 'combobox',
+  fixed: ['items', 'multiple', 'required', 'name'],
   options: {
     ...openKinds,
     ...rowKinds,

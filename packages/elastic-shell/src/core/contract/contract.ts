@@ -78,6 +78,11 @@ export interface Contract<State extends object, Options = object, Intent extends
   commands: Readonly<Record<string, Intent>>;
   /** States that no guard is asked about: they follow the user's own hand, as typing and moving do. Default: none. */
   free?: readonly (keyof State)[];
+  /**
+   * Options that it is made with: when one of them becomes another it is made anew, what opens above the page while it is
+   * closed. A function that takes another's place is no other. Default: none; all are looked at when they count.
+   */
+  fixed?: readonly string[];
   /** The state that the markup shows, now. */
   read(view: View<Options>): State;
   /** States that attributes say, by the attribute: when somebody else writes one, that state is read again. Default: none. */

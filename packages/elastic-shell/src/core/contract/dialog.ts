@@ -32,6 +32,7 @@ const looksOf = (options: DialogChoices): Attributes => {
 /** Parts, commands, step and semantics of a dialog. Its root is a `<dialog>`. */
 export const dialog: Contract<Openable, DialogChoices, OpenIntent> = {
   name: 'dialog',
+  fixed: ['content', 'loadOn'],
   options: {
     ...layerKinds,
     ...contentKinds,

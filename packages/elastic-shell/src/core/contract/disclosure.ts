@@ -11,6 +11,7 @@ const isDetails = ({ root }: View): boolean => root.localName === 'details';
 /** Commands, step and semantics of a disclosure. Its root is the panel, or a `<details>`. */
 export const disclosure: Contract<Openable, object, OpenIntent> = {
   name: 'disclosure',
+  fixed: ['content', 'loadOn', 'elastic'],
   options: { ...openKinds, ...contentKinds, elastic: ['block', 'inline', 'none'] },
   commands: { '': 'toggle', '--toggle': 'toggle', '--open': 'open', '--close': 'close' },
   read: (view) => ({

@@ -17,6 +17,7 @@ export interface DrawerChoices extends DialogChoices {
 export const drawer: Contract<Openable, DrawerChoices, OpenIntent> = {
   ...dialog,
   name: 'drawer',
+  fixed: ['content', 'loadOn', 'edge', 'modal', 'closedWhen'],
   options: {
     ...dialog.options,
     edge: ['inline-start', 'inline-end', 'block-start', 'block-end'],

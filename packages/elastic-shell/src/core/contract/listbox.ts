@@ -47,6 +47,7 @@ export const listboxKeys = ({
 /** Commands, step and semantics of a listbox. What is selected at first the pattern reads. */
 export const listbox: ContractWithoutRead<Selecting, ListboxChoices, SelectIntent> = {
   name: 'listbox',
+  fixed: ['items', 'layout', 'multiple', 'name'],
   options: {
     ...commonKinds,
     ...rowKinds,

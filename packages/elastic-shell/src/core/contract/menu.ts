@@ -55,6 +55,7 @@ function check(state: MenuState, intent: 'check' | 'uncheck' | 'turn', { at, mat
 /** Commands, step and semantics of a menu. Whether it is shown only the platform knows: the pattern reads it. */
 export const menu: ContractWithoutRead<MenuState, MenuChoices, MenuIntent> = {
   name: 'menu',
+  fixed: ['context', 'hoverDelay'],
   options: {
     ...openKinds,
     ...placeKinds,

@@ -26,6 +26,7 @@ export interface PopoverChoices {
 /** Commands, step and semantics of a popover. Whether it is shown only the platform knows: the pattern reads it. */
 export const popover: ContractWithoutRead<Openable, PopoverChoices, OpenIntent> = {
   name: 'popover',
+  fixed: ['content', 'loadOn', 'modal', 'openOn', 'hoverDelay'],
   options: {
     ...layerKinds,
     ...anchorKinds,

@@ -70,6 +70,7 @@ function close(state: TabsState, key: string, view: Tabs): TabsState {
 /** Commands, step and semantics of tabs. Which one is selected at first the pattern reads. */
 export const tabs: ContractWithoutRead<TabsState, TabsChoices, TabsIntent> = {
   name: 'tabs',
+  fixed: ['content', 'loadOn', 'address'],
   options: {
     ...commonKinds,
     ...contentKinds,

@@ -9,6 +9,7 @@ export type TooltipPart = 'root' | 'opener';
 /** Commands, step and semantics of a tooltip. Whether it is shown only the platform knows: the pattern reads it. */
 export const tooltip: ContractWithoutRead<Openable, object, OpenIntent> = {
   name: 'tooltip',
+  fixed: ['hoverDelay'],
   options: { ...openKinds, ...anchorKinds, hoverDelay: 'a number' },
   commands: { '--toggle': 'toggle', '--open': 'open', '--close': 'close' },
   step: stepOpenable,

@@ -140,6 +140,7 @@ const checkShown = ({ checked }: TreeState, tree: Tree | undefined, key: string)
 /** Commands, step and semantics of a tree. What is open and selected at first the pattern reads. */
 export const tree: ContractWithoutRead<TreeState, TreeChoices, TreeIntent> = {
   name: 'tree',
+  fixed: ['items', 'multiple', 'checks'],
   options: {
     ...commonKinds,
     ...rowKinds,

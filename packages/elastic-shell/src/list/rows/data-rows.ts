@@ -22,7 +22,7 @@ import {
 import { groupsIn, isItem, linesOf } from './lines.js';
 import { measure } from './measure.js';
 import { isWindowed, itemOf, placeOf, placesOn, type Rows } from './page-rows.js';
-import { fillRow, makeIn, makeRow, type RowRules } from './row.js';
+import { fillRow, makeIn, makeRow, type RowOptions, type RowRules } from './row.js';
 
 export type { RowOptions } from './row.js';
 
@@ -34,6 +34,8 @@ export interface DataRows<I extends Item> extends Items {
   across(): number;
   /** Whether the rows are still in their list. */
   stands(): boolean;
+  /** What stands in rows is made anew when they are next drawn. */
+  renderAgain(): void;
   release(): void;
 }
 
@@ -132,8 +134,25 @@ function setItems<I extends Item>(rows: Rows<I>, next: readonly I[]): void {
 const rowHeightOf = <I extends Item>({ rules, flow, byKey }: Rows<I>): number | undefined =>
   rules.grid ? rules.grid(flow)?.pitch : byKey.values().next().value?.element.offsetHeight;
 
-/** Rows in `list`, made as `rules` say. */
-export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>): DataRows<I> {
+/** How rows are made and filled, by options that may be others each time. */
+const rulesOf = <I extends Item>(
+  options: RowOptions<I>,
+  more: Omit<RowRules<I>, keyof RowOptions>,
+): RowRules<I> => ({
+  ...more,
+  render: (item) => options.render?.(item),
+  get rowHeight() {
+    return options.rowHeight ?? 'same';
+  },
+});
+
+/** Rows in `list`, made as `options` say whenever one is made or filled, and as `more` says. */
+export function dataRows<I extends Item>(
+  list: HTMLElement,
+  options: RowOptions<I>,
+  more: Omit<RowRules<I>, keyof RowOptions> = {},
+): DataRows<I> {
+  const rules = rulesOf(options, more);
   const make = makeIn(list.ownerDocument);
   const sizer = make('data-rows', 'presentation');
   const geometry = geometryOf(list, sizer);
@@ -186,6 +205,9 @@ export function dataRows<I extends Item>(list: HTMLElement, rules: RowRules<I>):
     },
     refresh() {},
     page: () => rowsIn(list.clientHeight || heightOf(geometry), rowHeightOf(rows) || geometry.usual),
+    renderAgain() {
+      for (const row of [...rows.byKey.values(), ...rows.spare]) delete row.item;
+    },
     stands: () => sizer.parentNode === list,
     across: () => (isWindowed(rows) ? geometry.across : 0),
     follow(_, next) {

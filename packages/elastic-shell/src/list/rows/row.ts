@@ -14,7 +14,10 @@ export interface RowOptions<I extends Item = Item> {
 }
 
 /** How rows are made and filled. */
-export interface RowRules<I extends Item> extends RowOptions<I> {
+export interface RowRules<I extends Item> {
+  /** What stands in a row; nothing for its label, and its description. */
+  render(item: I): Node | string | undefined;
+  readonly rowHeight: 'same' | 'measured';
   /** Rows lie side by side, all of one size, in the grid that this finds. Default: one under the other. */
   grid?: typeof gridOf | undefined;
   /** Puts what every row has beside its content into it. */
@@ -58,15 +61,18 @@ export function fillRow<I extends Item>(make: Make, rules: RowRules<I>, row: Row
   row.item = item;
   const { key, label = key, description } = item;
   let content: Node | string;
+  let isMade = false;
   try {
-    content = rules.render?.(item) ?? label;
+    const made = rules.render(item);
+    isMade = made !== undefined;
+    content = made ?? label;
   } catch (error) {
     content = label;
     tell('render-failed', row.element, { key, error });
     tellError(error);
   }
   row.content.replaceChildren(content);
-  if (description !== undefined && !rules.render) {
+  if (description !== undefined && !isMade) {
     const [name, more] = [make('data-label'), make('data-description')];
     name.append(content);
     more.append(description);

@@ -12,17 +12,38 @@ export type ItemsOption<I> = readonly I[] | Cell<readonly I[]>;
 
 /** The items that an option holds now. */
 export const itemsIn = <I>(option: ItemsOption<I>): readonly I[] =>
-  // A store of items holds items.
-  isCell<readonly I[]>(option) ? (storeOf(option, []).get() as readonly I[]) : option;
+  isCell<readonly I[]>(option) ? storeOf<readonly I[]>(option, []).get() : option;
+
+/** Items that an option gives, followed: now by one list or store, later perhaps by another. */
+export interface Feed<I> {
+  /** The option is this now: what it holds is told, and followed from then on. */
+  become(option: ItemsOption<I> | undefined): void;
+  release(): void;
+}
+
+/** Has `changed` called with each later list of `option`, and with what later options hold. */
+export function feedOf<I>(
+  option: ItemsOption<I> | undefined,
+  changed: (items: readonly I[]) => void,
+): Feed<I> {
+  let stop = followItems(option, changed);
+  return {
+    become(next) {
+      stop();
+      stop = followItems(next, changed);
+      if (next) changed(itemsIn(next));
+    },
+    release: () => stop(),
+  };
+}
 
 /** Has `changed` called with each later list, until released. */
 export const followItems = <I>(
   option: ItemsOption<I> | undefined,
   changed: (items: readonly I[]) => void,
 ): (() => void) =>
-  // A store of items tells of items.
   isCell<readonly I[]>(option)
-    ? storeOf(option, []).subscribe((items) => changed(items as readonly I[]))
+    ? storeOf<readonly I[]>(option, []).subscribe((items) => changed(items))
     : () => {};
 
 /**
@@ -53,8 +74,7 @@ export const firstKeys = (
 
 /** What a first selection is now, where an option gives one. */
 export const chosenNow = (wish: Chosen | Cell<Chosen>, otherwise: Chosen): Chosen =>
-  // A store of what is selected holds that.
-  wish === undefined ? otherwise : isCell<Chosen>(wish) ? (storeOf(wish, otherwise).get() as Chosen) : wish;
+  wish === undefined ? otherwise : isCell<Chosen>(wish) ? storeOf<Chosen>(wish, otherwise).get() : wish;
 
 /** The keys of a first selection, as a set. */
 export const keysNow = (wish: Chosen | Cell<Chosen>): ReadonlySet<string> =>

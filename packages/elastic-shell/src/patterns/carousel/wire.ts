@@ -6,6 +6,7 @@ import {
   type CarouselState,
 } from '../../core/contract/carousel.js';
 import { indexOf, neighbour } from '../../core/collection/items.js';
+import { wordsOf } from '../../core/words.js';
 import type { Part } from '../../engine/attribute-writer.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { described, isElement, windowOf } from '../../engine/dom.js';
@@ -56,7 +57,7 @@ type CarouselEngine = Engine<CarouselState, CarouselOptions, CarouselIntent>;
 
 const words = {
   slide: (number: number, count: number) => `${number} of ${count}`,
-  rotate: (rotating: boolean) => (rotating ? 'Stop rotation' : 'Start rotation'),
+  rotate: (rotating: boolean): string => (rotating ? 'Stop rotation' : 'Start rotation'),
 };
 
 /** What holds the slides of `root`. Throws a TypeError where nothing does. */
@@ -75,7 +76,7 @@ function partsOf(
   slides: Slides,
   isTurning: () => boolean,
 ): () => Part[] {
-  const say = { ...words, ...engine.options.messages };
+  const say = wordsOf(words, () => engine.options.messages);
   const isNamed = namedByAuthor();
   return () => {
     const { selected, rotating } = engine.state();

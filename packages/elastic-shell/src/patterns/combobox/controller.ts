@@ -6,6 +6,7 @@
 import { indexOf } from '../../core/collection/items.js';
 import { type Chosen, keysOf } from '../../core/collection/selection.js';
 import { afterClosing, combobox, comboboxKeys, type ComboboxState } from '../../core/contract/combobox.js';
+import { wordsOf } from '../../core/words.js';
 import { announcer } from '../../announce/announce.js';
 import type { Part } from '../../engine/attribute-writer.js';
 import type { Service } from '../../engine/service.js';
@@ -137,8 +138,8 @@ export function controller(
   isTyped: boolean,
 ): Service<ComboboxState> {
   const { root, options, view } = engine;
-  const announce = announcer(root, options.messages, 'append');
-  const context: ComboboxContext = { engine, parts, say: { ...english, ...options.messages }, announce };
+  const announce = announcer(root, () => options.messages, 'append');
+  const context: ComboboxContext = { engine, parts, say: wordsOf(english, () => options.messages), announce };
   const found = results(context);
   const value = valueOf(context, found.labelOf, first);
   const items = listOf(() => held, context, found);
@@ -165,6 +166,12 @@ export function controller(
     },
     show: (change) => show(held, shown, change),
     settle: (change) => settle(held, shown, change),
+    isAtRest: () => shown.isAtRest?.() ?? true,
+    update(names) {
+      shown.update?.(names);
+      found.update(names);
+      found.stale();
+    },
     start: () => shown.start?.(),
     restored: () => shown.restored?.(),
     stands: () =>

@@ -8,7 +8,7 @@ import { described } from '../../engine/dom.js';
 import { isPromise } from '../../core/promise.js';
 import { type Items, labelIn, type MarkupItems, markupItems } from '../../list/items.js';
 import { type DataRows, dataRows, type RowOptions } from '../../list/rows/data-rows.js';
-import { followItems, itemsIn, type ItemsOption, unlike } from '../../list/rows/source.js';
+import { feedOf, itemsIn, type ItemsOption, unlike } from '../../list/rows/source.js';
 import type { AskedItems, ComboboxSettings } from './types.js';
 
 /** How it is going with options that are asked for. */
@@ -33,6 +33,8 @@ export interface OptionsSource {
   state(): LoadState;
   /** Keeps the label of an option that came from elsewhere. */
   learn(item: Item): void;
+  /** These options are others now. */
+  update(names: ReadonlySet<string>): void;
   /** Whether rows made from data are still in the list. */
   stands(): boolean;
   release(): void;
@@ -145,10 +147,7 @@ const givenBy = ({ items }: ComboboxSettings): ItemsOption<Item> | undefined =>
   typeof items === 'function' ? undefined : items;
 
 /** How rows are made: what the rest of the options says is not about them. */
-const rowOptionsOf = ({ render, rowHeight }: ComboboxSettings): RowOptions<Item> => ({
-  ...(render && { render }),
-  ...(rowHeight && { rowHeight }),
-});
+const rowOptionsOf = (settings: ComboboxSettings): RowOptions<Item> => settings;
 
 /** The options of a combobox. `changed` is called when they, or the state of loading them, have changed. */
 export function optionsSource(
@@ -157,7 +156,6 @@ export function optionsSource(
   settings: ComboboxSettings,
   changed: () => void,
 ): OptionsSource {
-  const asked = typeof settings.items === 'function' ? settings.items : undefined;
   const given = givenBy(settings);
   // Looked at first: where they are no items, nothing is made.
   const first = given && unlike(list, itemsIn(given));
@@ -170,7 +168,9 @@ export function optionsSource(
     root,
     list,
     settings,
-    asked,
+    get asked() {
+      return typeof settings.items === 'function' ? settings.items : undefined;
+    },
     markup: data ? undefined : markup,
     data,
     labels: new Map(),
@@ -185,8 +185,8 @@ export function optionsSource(
   };
   const all = (): readonly Item[] => held.markup?.all() ?? held.all;
   if (first) take(held, first);
-  const unfollow = followItems(given, (next) => {
-    take(held, next);
+  const feed = feedOf(given, (next) => {
+    take(held, unlike(list, next));
     changed();
   });
   return {
@@ -196,13 +196,18 @@ export function optionsSource(
       held.labels.get(key) ?? all().find((item) => item.key === key)?.label ?? settings.labelOf?.(key) ?? key,
     show: (query, extra) => show(held, query, extra),
     ask: (query, isTyped) => ask(held, query, isTyped),
-    retry: () => asked && load(held, asked, held.last ?? ''),
+    retry: () => held.asked && load(held, held.asked, held.last ?? ''),
     state: () => ({ isBusy: !!held.load || held.isWaiting, hasFailed: !!held.failure, ...held.failure }),
+    update(names) {
+      if (names.has('render')) data?.renderAgain();
+      // A function in place of another is asked from now on.
+      if (names.has('items')) feed.become(givenBy(settings));
+    },
     stands: () => data?.stands() ?? true,
     learn: ({ key, label = key }) => void held.labels.set(key, label),
     release() {
       cancel(held);
-      unfollow();
+      feed.release();
       data?.release();
     },
   };

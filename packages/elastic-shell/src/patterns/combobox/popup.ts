@@ -6,7 +6,7 @@ import { placeOf } from '../../focus/focusable.js';
 import { layer } from '../../layer/layer.js';
 import { asPopover } from '../../layer/top-layer.js';
 import type { Anchor } from '../../position/anchor.js';
-import { anchored } from '../../position/anchored.js';
+import { anchored, type AnchorOptions } from '../../position/anchored.js';
 import type { Held } from './actions.js';
 
 /** Focus goes to the field, and back to what opened the list; it leaves the user's own text as it is. */
@@ -28,11 +28,12 @@ const focusPolicy = (held: Held): FocusPolicy => ({
 export function popupLayer(held: Held): Service<ComboboxState> {
   const { engine, parts } = held.context;
   const { options } = engine;
-  const host = {
-    ...engine,
-    root: parts.popup,
-    options: { fit: 'anchor', ...options, anchor: parts.box } as const,
-  };
+  /** The options of where it stands, as they are when it counts: beside its box, as wide as that unless told otherwise. */
+  const place: AnchorOptions = Object.create(options, {
+    anchor: { value: parts.box },
+    fit: { get: () => options.fit ?? 'anchor' },
+  });
+  const host = { ...engine, root: parts.popup, options: place };
   const opening = layer<Anchor>(
     { ...host, options: {} },
     {
@@ -53,6 +54,8 @@ export function popupLayer(held: Held): Service<ComboboxState> {
     },
     start: () => opening.start?.(),
     restored: () => opening.restored?.(),
+    isAtRest: () => opening.isAtRest?.() ?? true,
+    update: (names) => opening.update?.(names),
     release: () => opening.release?.(),
   };
 }

@@ -18,7 +18,7 @@ const patience = 150;
 /** What the list of one combobox offers. */
 export interface Results extends Pick<
   OptionsSource,
-  'items' | 'labelOf' | 'ask' | 'learn' | 'state' | 'stands'
+  'items' | 'labelOf' | 'ask' | 'learn' | 'state' | 'stands' | 'update'
 > {
   items: Items;
   /** What is offered is to be looked at again. */

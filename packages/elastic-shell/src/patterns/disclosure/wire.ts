@@ -33,8 +33,8 @@ registerPattern(disclosure.name, disclosure.options, wireDisclosure);
  */
 export function wireDisclosure(root: HTMLElement, own?: DisclosureOptions): Disclosure {
   const options = optionsOf(disclosure, own, root);
-  const { elastic = 'none' } = options;
   const wired = wire<Openable, DisclosureOptions, OpenIntent>(root, disclosure, options, (engine) => {
+    const { elastic = 'none' } = options;
     const load = async () => (await import('../../motion/expand-root.js')).expandRoot;
     const moving =
       elastic === 'none' ? {} : lazyService({}, engine, async () => (await load())(engine, elastic));

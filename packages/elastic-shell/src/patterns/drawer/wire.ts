@@ -36,12 +36,13 @@ registerPattern(drawer.name, drawer.options, wireDrawer);
  */
 export function wireDrawer(root: HTMLElement, own?: DrawerOptions): Drawer {
   const options = optionsOf(drawer, own, root);
-  const isModal = options.modal ?? true;
-  const adopted = () => shownBefore(root);
-  const contract = isModal
-    ? { ...drawer, adopted }
-    : { ...drawer, adopted, read: () => ({ open: isShown(root) }) };
+  const contract = {
+    ...drawer,
+    adopted: () => shownBefore(root),
+    read: () => ({ open: (options.modal ?? true) ? root.hasAttribute('open') : isShown(root) }),
+  };
   return wireWithResult<DrawerOptions>(root, contract, options, (engine, ended, element) => {
+    const isModal = options.modal ?? true;
     const markup = markupOf(root);
     const labels = labelsOf(engine, (title, description) => namingOf(markup, title, description));
     const asDialog = dialogFocus(engine, labels);

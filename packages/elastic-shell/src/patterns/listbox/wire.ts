@@ -17,7 +17,7 @@ import {
   chosenNow,
   type ChosenOption,
   firstChosen,
-  followItems,
+  feedOf,
   itemsIn,
   type ItemsOption,
   positionOf,
@@ -72,7 +72,7 @@ const rowsOf = (root: HTMLElement, settings: Settings): DataRows<Item> | undefin
   if (!settings.items) return undefined;
   // Looked at first: where they are no items, nothing is made.
   const items = unlike(root, itemsIn(settings.items));
-  const data = dataRows(root, { ...settings, grid: settings.layout === 'grid' ? gridOf : undefined });
+  const data = dataRows(root, settings, { grid: settings.layout === 'grid' ? gridOf : undefined });
   data.set(items);
   return data;
 };
@@ -94,7 +94,7 @@ function serve(engine: ListboxEngine, source: MarkupItems, first: Chosen): Servi
     columns: () => (isGrid ? data?.across() || columnsOf(items) : 1),
     itemParts: ({ key }) => (data ? positionOf(data.items(), indexOf(data.items(), key)) : {}),
   });
-  const unfollow = followItems(given, (next) => {
+  const feed = feedOf(given, (next) => {
     const before = items.items();
     data?.set(unlike(root, next));
     parts.moved(before);
@@ -108,9 +108,13 @@ function serve(engine: ListboxEngine, source: MarkupItems, first: Chosen): Servi
     ...parts,
     parts: () => [[root, isGrid ? { 'data-layout': 'grid' } : {}], ...parts.parts()],
     stands: () => data?.stands() ?? true,
+    update(names) {
+      if (names.has('render')) data?.renderAgain();
+      if (names.has('items') && data) feed.become(options.items);
+    },
     release() {
       parts.release();
-      unfollow();
+      feed.release();
       leave();
       data?.release();
     },

@@ -50,13 +50,18 @@ const isDialog = (root: HTMLElement | null | undefined): root is HTMLDialogEleme
 export function wirePopover(root: HTMLElement, own?: PopoverOptions): Popover {
   const options = optionsOf(popover, own, root);
   if (options.area !== undefined) parseArea(options.area);
-  const dialog = options.modal && isDialog(root) ? root : undefined;
-  if (options.modal && !dialog)
+  /** The root where the page around it is to be inert. */
+  const dialogOf = (): HTMLDialogElement | undefined => {
+    if (!options.modal) return undefined;
+    if (isDialog(root)) return root;
     throw new TypeError(`elastic-shell: a modal popover needs a <dialog>, got ${described(root)}`);
+  };
+  dialogOf();
   const isNamed = root?.matches?.('[aria-label],[aria-labelledby]');
-  const isOpen = (): boolean => (dialog ? dialog.hasAttribute('open') : isShown(root));
+  const isOpen = (): boolean => (options.modal ? root.hasAttribute('open') : isShown(root));
   const contract = { ...popover, read: () => ({ open: isOpen() }), adopted: () => shownBefore(root) };
   const wired = wire<Openable, PopoverOptions, OpenIntent>(root, contract, options, (engine) => {
+    const dialog = dialogOf();
     const labels = labelsOf(engine, (title) =>
       title && !isNamed
         ? { 'aria-labelledby': title, ...(!dialog && { role: root.getAttribute('role') ?? 'group' }) }

@@ -83,7 +83,11 @@ function serve(engine: TabsEngine, tabParts: TabParts, read: () => TabsState): S
     items,
     stop: ({ selected }) => [selected],
     reach: () => leftOf(items.all(), state().closed),
-    moves: { wrap: options.wrap ?? true },
+    moves: {
+      get wrap() {
+        return options.wrap ?? true;
+      },
+    },
     keys: () => tabsKeys({ orientation, ...options }),
     press(event) {
       event.preventDefault();

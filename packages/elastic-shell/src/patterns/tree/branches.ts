@@ -2,6 +2,7 @@
 import { type Tree, type TreeNode, withChildren, withoutChildren } from '../../core/collection/tree.js';
 import { tell } from '../../core/report.js';
 import { failureText } from '../../core/text.js';
+import { wordsOf } from '../../core/words.js';
 import { isPromise } from '../../core/promise.js';
 
 /** The options of lazy branches. */
@@ -54,7 +55,7 @@ export function branches(
     if (loads.get(key) !== mine) return;
     loads.delete(key);
     tell('branch-failed', root, { key, error });
-    const say = { ...words, ...options.messages };
+    const say = wordsOf(words, () => options.messages);
     const row = `${key} failed`;
     failures.set(row, key);
     become(withChildren(now(), key, [{ key: row, label: say.branchFailed(error), disabled: true }]));

@@ -15,7 +15,7 @@ import { listenIn } from '../../events/document-events.js';
 import { stateCursor } from '../../list/cursor.js';
 import { list } from '../../list/list.js';
 import type { IntendingList } from '../../list/types.js';
-import { followItems } from '../../list/rows/source.js';
+import { feedOf } from '../../list/rows/source.js';
 import { type Branches, branches } from './branches.js';
 import { groupIn } from './markup.js';
 import type { TreeRows } from './rows.js';
@@ -178,20 +178,21 @@ function show(held: Held, change: ChangeOf<TreeState>): void {
 /** Serves a tree; `rows` holds its rows. */
 export function controller(engine: TreeEngine, rows: TreeRows): Service<TreeState> {
   const { root, options, view } = engine;
-  const announce = announcer(root, options.messages);
+  const announce = announcer(root, () => options.messages);
   const loads = branches(root, options, rows.all, (next, filled) => become(held, next, filled));
   const parts = listOf(() => held, engine, rows);
   const held: Held = { engine, rows, announce, loads, parts, before: undefined };
   view.isBusy = loads.isBusy;
+  const feed = feedOf(options.items, (next) => {
+    const before = rows.items.items();
+    rows.set(next);
+    openFound(held);
+    parts.moved(before);
+  });
   const releases = [
     followFilter(held),
     parts.release,
-    followItems(options.items, (next) => {
-      const before = rows.items.items();
-      rows.set(next);
-      openFound(held);
-      parts.moved(before);
-    }),
+    feed.release,
     loads.release,
     announce.release,
     rows.release,
@@ -200,6 +201,10 @@ export function controller(engine: TreeEngine, rows: TreeRows): Service<TreeStat
     ...parts,
     show: (change) => show(held, change),
     stands: rows.stands,
+    update(names) {
+      if (names.has('render')) rows.renderAgain();
+      if (names.has('items') && options.items) feed.become(options.items);
+    },
     release: () => releases.forEach((release) => release()),
   };
 }

@@ -48,6 +48,8 @@ export interface TreeRows {
   isLeftOut(key: string): boolean;
   /** Whether rows made from data are still in the tree. */
   stands(): boolean;
+  /** What stands in rows is made anew. */
+  renderAgain(): void;
   release(): void;
 }
 
@@ -148,8 +150,7 @@ export function treeRows(root: HTMLElement, settings: TreeSettings): TreeRows {
   const markup = treeItemsIn(root);
   const all = given ? treeOf(itemsIn(given)) : readTree(markup);
   const data = given
-    ? dataRows<TreeNode>(root, {
-        ...settings,
+    ? dataRows<TreeNode>(root, settings, {
         frame: (row) => frameRow(row, checks),
         filled: (row, { key }) =>
           row.style.setProperty('--shell-level', `${held.all.nodes.get(key)?.level ?? 1}`),
@@ -206,6 +207,7 @@ export function treeRows(root: HTMLElement, settings: TreeSettings): TreeRows {
     },
     isLeftOut: (key) => !given && held.kept?.has(key) === false,
     stands: () => data?.stands() ?? true,
+    renderAgain: () => data?.renderAgain(),
     release: () => data?.release(),
   };
 }

@@ -64,15 +64,15 @@ export function wireTree<N extends TreeNode = TreeNode, const Multiple extends b
   // Within, nodes are nodes and either kind of selection is meant; what the caller gave is typed by its own.
   const given = optionsOf<TreeSettings>(tree, own as TreeSettings | undefined, root);
   const multiple = !!given.multiple;
+  const settings: TreeSettings = { ...given };
   let rows: TreeRows | undefined;
   let engine: TreeEngine | undefined;
   const contract = {
     ...tree,
     says: given.items ? {} : says,
     adopted: () => queryBefore(root),
-    read: (): TreeState => readStates((rows ??= treeRows(root, given)), multiple),
+    read: (): TreeState => readStates((rows ??= treeRows(root, settings)), multiple),
   };
-  const settings: TreeSettings = { ...given };
   const [selected, expanded, checked] = [
     firstChosen(given.selected, multiple),
     firstKeys(given.expanded),
@@ -82,7 +82,7 @@ export function wireTree<N extends TreeNode = TreeNode, const Multiple extends b
   const wired = wire<TreeState, TreeSettings, TreeIntent>(root, contract, settings, (running) => {
     const isAnew = !!engine;
     engine = running;
-    const held = isAnew || !rows ? treeRows(root, given) : rows;
+    const held = isAnew || !rows ? treeRows(root, settings) : rows;
     rows = held;
     held.join(running);
     return controller(running, held);
