@@ -3,6 +3,7 @@ export * from './patterns/index.js';
 export { cell, type Cell, type Listener, type ReadCell } from './core/cell.js';
 export type { Reason } from './core/change.js';
 export type { Item } from './core/collection/items.js';
+export type { RowLife } from './list/rows/row.js';
 export type { Chosen, Selected } from './core/collection/selection.js';
 export type { TreeNode } from './core/collection/tree.js';
 export type { Content, ContentOptions, ContentSource } from './content/content.js';

@@ -205,3 +205,65 @@ it('a dialog in a shadow root: Escape, the back gesture and its form close it', 
     await page.evaluate(() => document.getElementById('host')!.shadowRoot!.activeElement!.textContent),
   ).toBe('O');
 });
+
+it('rows that live: filled a tick later they are measured then, and as many live as are on the page', async () => {
+  const { page } = await openBare(
+    open,
+    '<div id="l" role="listbox" aria-label="L" style="block-size:300px;overflow:auto"></div>',
+  );
+  await page.evaluate(() => {
+    const counted = globalThis as unknown as { alive: number };
+    counted.alive = 0;
+    shell.wireListbox(document.getElementById('l')!, {
+      items: Array.from({ length: 2000 }, (_, at) => ({ key: `${at}`, label: `Row ${at}` })),
+      rowHeight: 'measured',
+      render({ key, label }) {
+        const node = document.createElement('div');
+        counted.alive++;
+        const fill = (text: string, number: number): void => {
+          setTimeout(() => {
+            node.textContent = text;
+            node.style.blockSize = `${20 + (number % 3) * 15}px`;
+          });
+        };
+        fill(label!, Number(key));
+        return {
+          node,
+          update: (item) => fill(item.label!, Number(item.key)),
+          release: () => void counted.alive--,
+        };
+      },
+    });
+  });
+  const gaps = () =>
+    page.evaluate(() => {
+      const rows = [...document.querySelectorAll<HTMLElement>('[role=option]')].map((row) =>
+        row.getBoundingClientRect(),
+      );
+      rows.sort((one, other) => one.top - other.top);
+      return rows
+        .slice(1)
+        .map(({ top }, at) => Math.round(top - rows[at]!.bottom))
+        .filter((gap) => gap !== 0);
+    });
+  const still = async (): Promise<void> => {
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('[role=option]')].every((row) => row.textContent),
+    );
+    await page.evaluate(frames);
+  };
+  await still();
+  expect(await gaps()).toEqual([]);
+  for (let screen = 0; screen < 30; screen++) {
+    await page.evaluate(() => document.getElementById('l')!.scrollBy(0, 300));
+    await page.evaluate(frames);
+  }
+  await still();
+  // The row with the tab stop stays, above all that are in view.
+  expect((await gaps()).length).toBeLessThanOrEqual(1);
+  const [alive, rows] = await page.evaluate(() => [
+    (globalThis as unknown as { alive: number }).alive,
+    document.querySelectorAll('[role=option]').length,
+  ]);
+  expect(alive).toBe(rows);
+});

@@ -228,3 +228,51 @@ it('every other pattern takes what it takes when it is wired', () => {
   all.forEach((each) => each.update({}));
   expect(document.body.innerHTML).toBe(before);
 });
+
+describe('rows with a life', () => {
+  const items = (from: number, to: number) =>
+    Array.from({ length: to - from }, (_, at) => ({ key: `${from + at}`, label: `${from + at}` }));
+
+  it('are made, updated in place, and released with their row, once each', () => {
+    page('<div id="r" role="listbox" aria-label="L"></div>');
+    const log: string[] = [];
+    let alive = 0;
+    const render = ({ key: first }: { key: string }) => {
+      const node = document.createElement('b');
+      node.textContent = first;
+      alive++;
+      return {
+        node,
+        update({ key: next }: { key: string }) {
+          log.push(`${node.textContent} becomes ${next}`);
+          node.textContent = next;
+        },
+        release() {
+          alive--;
+        },
+      };
+    };
+    const wired = wireListbox(get('r'), { items: items(0, 3), render });
+    const shown = (): string[] =>
+      [...document.querySelectorAll('[role=option] b')].map((each) => each.textContent!);
+    expect([shown(), alive]).toEqual([['0', '1', '2'], 3]);
+    const node = document.querySelector('b');
+    wired.update({ items: [{ key: '0', label: 'other' }, ...items(1, 3)] });
+    expect([shown(), alive, document.querySelector('b') === node, log[0]]).toEqual([
+      ['0', '1', '2'],
+      3,
+      true,
+      '0 becomes 0',
+    ]);
+    wired.update({ items: items(5, 7) });
+    expect([shown(), alive]).toEqual([['5', '6'], 2]);
+    wired.update({ items: [] });
+    expect(alive).toBe(0);
+    wired.update({ items: items(0, 2) });
+    expect(alive).toBe(2);
+    wired.update({ render: (item: { key: string }) => render(item) });
+    expect(alive).toBe(2);
+    wired.unwire();
+    expect([alive, get('r').innerHTML]).toEqual([0, '']);
+  });
+});

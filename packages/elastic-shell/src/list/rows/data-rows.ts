@@ -20,9 +20,10 @@ import {
   topOf,
 } from './geometry.js';
 import { groupsIn, isItem, linesOf } from './lines.js';
+import { livesIn } from './lives.js';
 import { measure } from './measure.js';
 import { isWindowed, itemOf, placeOf, placesOn, type Rows } from './page-rows.js';
-import { fillRow, makeIn, makeRow, type RowOptions, type RowRules } from './row.js';
+import { emptyRow, fillRow, makeIn, makeRow, type RowOptions, type RowRules } from './row.js';
 
 export type { RowOptions } from './row.js';
 
@@ -83,6 +84,9 @@ function draw<I extends Item>(rows: Rows<I>): boolean {
     return [[row.element, line.group ? groupOf(line.group) : undefined]];
   });
   rows.spare = rows.spare.slice(0, mostSpare);
+  // What lives in a row lives no longer than that is on the page. What was only scrolled out was taken over above.
+  const used = new Set(rows.byKey.values());
+  for (const row of gone) if (!used.has(row)) emptyRow(row);
   nest(sizer, nested);
   return isOther;
 }
@@ -175,6 +179,7 @@ export function dataRows<I extends Item>(
   /** Has the list drawn again, with what is wanted of each row. */
   let shifted = (): void => {};
   list.append(sizer);
+  const lives = livesIn(rows, () => shifted());
   const releases = [
     listen(list, { scroll: () => isWindowed(rows) && followScroll(geometry) && shifted() }),
     onResize([list], () => {
@@ -199,15 +204,14 @@ export function dataRows<I extends Item>(
       if (isWindowed(rows) && !isSeen) geometry.height = list.clientHeight;
       isSeen ||= isWindowed(rows);
       const isOther = drawMeasured(rows, reveal && isWindowed(rows) ? placeOf(rows, stop) : -1);
+      if (isOther) lives.follow();
       if (reveal && !isWindowed(rows) && stop !== undefined)
         rows.byKey.get(stop)?.element.scrollIntoView?.({ block: 'nearest' });
       return isOther;
     },
     refresh() {},
     page: () => rowsIn(list.clientHeight || heightOf(geometry), rowHeightOf(rows) || geometry.usual),
-    renderAgain() {
-      for (const row of [...rows.byKey.values(), ...rows.spare]) delete row.item;
-    },
+    renderAgain: lives.renew,
     stands: () => sizer.parentNode === list,
     across: () => (isWindowed(rows) ? geometry.across : 0),
     follow(_, next) {
@@ -218,6 +222,7 @@ export function dataRows<I extends Item>(
     },
     release() {
       releases.forEach((release) => release());
+      lives.release();
       list.removeAttribute('data-windowed');
       sizer.remove();
     },

@@ -5,10 +5,22 @@ import { markMade } from '../../engine/made.js';
 import { tellError } from '../../engine/report-error.js';
 import type { gridOf } from './grid.js';
 
+/** What stands in a row and has a life of its own, as a component of a framework has. */
+export interface RowLife<I> {
+  node: Node;
+  /** The row shows another item from now on, in the same node. Without it, a row that shows another item is made anew. */
+  update?(item: I): void;
+  /** The row has gone from the page, or shows something else. */
+  release?(): void;
+}
+
 /** The options of rows made from data. */
 export interface RowOptions<I extends Item = Item> {
-  /** Makes what stands in a row; text is put there as text. Default: the label, and the description under it. */
-  render?(item: I): Node | string;
+  /**
+   * Makes what stands in a row: a node, a text, or `{ node, update?, release? }` for what has a life of its own; it may be
+   * filled later, and is measured when it is. Default: the label, and the description under it.
+   */
+  render?(item: I): Node | string | RowLife<I>;
   /** Whether all rows are as high as the first, or each is measured when it shows. Default: `same`. */
   rowHeight?: 'same' | 'measured';
 }
@@ -16,7 +28,7 @@ export interface RowOptions<I extends Item = Item> {
 /** How rows are made and filled. */
 export interface RowRules<I extends Item> {
   /** What stands in a row; nothing for its label, and its description. */
-  render(item: I): Node | string | undefined;
+  render(item: I): Node | string | RowLife<I> | undefined;
   readonly rowHeight: 'same' | 'measured';
   /** Rows lie side by side, all of one size, in the grid that this finds. Default: one under the other. */
   grid?: typeof gridOf | undefined;
@@ -31,6 +43,8 @@ export interface Row<I> {
   element: HTMLElement;
   content: HTMLElement;
   item?: I;
+  /** What stands in it, where that has a life of its own. */
+  life?: RowLife<I>;
 }
 
 /** An element with `mark` for its attribute. */
@@ -55,17 +69,49 @@ export function makeRow<I extends Item>(make: Make, rules: RowRules<I>): Row<I> 
   return { element, content };
 }
 
+/** Ends the life of what stands in a row; it has to be filled again. */
+export function emptyRow<I>(row: Row<I>): void {
+  const { life } = row;
+  if (!life) return;
+  delete row.life;
+  delete row.item;
+  life.release?.();
+  row.content.replaceChildren();
+}
+
+const isLife = <I>(made: Node | string | RowLife<I>): made is RowLife<I> =>
+  typeof made === 'object' && !('nodeType' in made);
+
+/** Has what lives in `row` show `item`, if it can; false when it has to be made. */
+function updateLife<I extends Item>(row: Row<I>, item: I): boolean {
+  if (!row.life?.update) {
+    emptyRow(row);
+    return false;
+  }
+  row.life.update(item);
+  return true;
+}
+
 /** Has `row` show `item`; true when it has shown another. What render cannot make is its label. */
 export function fillRow<I extends Item>(make: Make, rules: RowRules<I>, row: Row<I>, item: I): boolean {
   if (row.item === item) return false;
+  const isUpdated = updateLife(row, item);
   row.item = item;
+  if (!isUpdated) putContent(make, rules, row, item);
+  rules.filled?.(row.element, item);
+  return true;
+}
+
+/** Puts what render makes of an item into its row. */
+function putContent<I extends Item>(make: Make, rules: RowRules<I>, row: Row<I>, item: I): void {
   const { key, label = key, description } = item;
   let content: Node | string;
   let isMade = false;
   try {
     const made = rules.render(item);
     isMade = made !== undefined;
-    content = made ?? label;
+    if (made !== undefined && isLife(made)) row.life = made;
+    content = (made !== undefined && isLife(made) ? made.node : made) ?? label;
   } catch (error) {
     content = label;
     tell('render-failed', row.element, { key, error });
@@ -78,6 +124,4 @@ export function fillRow<I extends Item>(make: Make, rules: RowRules<I>, row: Row
     more.append(description);
     row.content.replaceChildren(name, more);
   }
-  rules.filled?.(row.element, item);
-  return true;
 }
