@@ -18,6 +18,7 @@ export interface LoadNotice {
   fail(error: unknown, retry: () => void): void;
   clear(): void;
   holds(element: Element | null): boolean;
+  isShown(): boolean;
 }
 
 /** Milliseconds before progress shows: what comes sooner would only flicker. */
@@ -71,6 +72,7 @@ export function loadNotice(place: HTMLElement, say: LoadWords): LoadNotice {
       show(message, retry);
     },
     clear,
+    isShown: () => !!notice,
     holds: (element) => !!notice?.contains(element),
   };
 }

@@ -92,6 +92,7 @@ const fail = (loading: Loading, error: unknown): void => {
 
 const fill = (loading: Loading, before: ReadonlySet<Node>, mine: AbortController, made: unknown): void => {
   const { host, place, notice, service } = loading;
+  const isSoon = !notice.isShown();
   const undo = put(place, before, made);
   if (mine !== loading.load) return undo();
   end(loading);
@@ -100,7 +101,7 @@ const fill = (loading: Loading, before: ReadonlySet<Node>, mine: AbortController
   notice.clear();
   if (hadFocus) tabbables(place)[0]?.focus();
   host.render();
-  service.filled?.();
+  service.filled?.(isSoon);
 };
 
 /** There is nothing to add: what the markup holds is all. */

@@ -48,8 +48,8 @@ export interface Service<S> {
   settle?(change: ChangeOf<S>): void;
   /** A guard refused, with this error if it had one; true when the user was told of it. */
   refused?(error: unknown): boolean;
-  /** Content that was waited for has come. */
-  filled?(): void;
+  /** Content has come; `isSoon`: before anyone was told to wait for it. */
+  filled?(isSoon: boolean): void;
   /** Whether the parts that it holds are still there; where not, it is released and asked for again. Default: true. */
   stands?(): boolean;
   /** Nodes came or went inside the root, and the parts that it holds are still there. */

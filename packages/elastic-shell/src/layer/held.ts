@@ -19,6 +19,8 @@ export interface Held<A> {
   opener: Element | undefined;
   /** Whether focus goes back where it came from, when it has closed. */
   returns: boolean;
+  /** Where focus went when it opened. */
+  entered: Element | undefined;
   /** Ends the keeping of its place. */
   stopHolding: (() => void) | undefined;
   /** Ends the following of nodes while everyone hears that it has closed. */

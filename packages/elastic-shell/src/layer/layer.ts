@@ -79,7 +79,7 @@ function openLayerOf<A>(held: Held<A>, around: OpenLayer | undefined): OpenLayer
 
 function present<A>(held: Held<A>, { source }: Cause): void {
   const { host, rules, phase } = held;
-  const { showing, focus } = rules;
+  const { showing } = rules;
   held.document = host.root.ownerDocument;
   held.stopLingering?.();
   if (!isThere(held)) return;
@@ -100,7 +100,7 @@ function present<A>(held: Held<A>, { source }: Cause): void {
       return;
     }
     try {
-      if (!isInUse) focus?.enter();
+      if (!isInUse) enterFocus(held);
     } finally {
       if (isOn()) holdPosition(held);
       mine.push(() => held.stopHolding?.());
@@ -124,6 +124,12 @@ function holdPosition<A>(held: Held<A>): void {
   const { rules, beside } = held;
   held.stopHolding?.();
   held.stopHolding = beside === undefined ? undefined : rules.position?.hold(beside, () => lost(held));
+}
+
+/** Moves focus in, and notes where it went. */
+function enterFocus<A>(held: Held<A>): void {
+  held.rules.focus?.enter();
+  held.entered = activeIn(held.host.root) ?? undefined;
 }
 
 const lost = <A>(held: Held<A>): void =>
@@ -183,7 +189,7 @@ function release<A>(held: Held<A>, stopWatching: () => void): void {
 /** Opens and closes `host` as its state says. */
 export function layer<A = unknown>(host: LayerHost, rules: LayerRules<A>): Service<Openable> {
   const { root } = host;
-  const { showing, focus, ended } = rules;
+  const { showing, ended } = rules;
   const held: Held<A> = {
     host,
     rules,
@@ -194,6 +200,7 @@ export function layer<A = unknown>(host: LayerHost, rules: LayerRules<A>): Servi
     place: undefined,
     opener: undefined,
     returns: false,
+    entered: undefined,
     stopHolding: undefined,
     stopFollowing: undefined,
     stopLingering: undefined,
@@ -217,11 +224,13 @@ export function layer<A = unknown>(host: LayerHost, rules: LayerRules<A>): Servi
       const native = showing.modal && change.reason === 'native';
       ended?.(change.result ?? (native ? returnValueOf(root) : null));
     },
-    filled() {
+    filled(isSoon) {
       const active = activeIn(root);
       const isFree = active === held.document.body || active === held.opener;
       const isStop = active && 'tabIndex' in active && Number(active.tabIndex) >= 0;
-      if (isFree || (root.contains(active) && !isStop)) focus?.enter();
+      // Where nobody has moved focus since, what has come at once counts as having been there.
+      const isUnmoved = !isStop || (isSoon && active === held.entered);
+      if (isFree || (root.contains(active) && isUnmoved)) enterFocus(held);
     },
     restored: () => mendLayers(held.document),
     isAtRest: () => !held.releases.length,

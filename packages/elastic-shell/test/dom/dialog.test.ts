@@ -379,3 +379,14 @@ describe('misuse of a dialog', () => {
     wired.unwire();
   });
 });
+
+it('content that is at hand counts as having been there, also when its loader came after the dialog opened', async () => {
+  document.body.innerHTML =
+    '<template id="t"><input id="field"></template><dialog id="d"><h2>T</h2><button id="b">B</button><div data-content></div></dialog>';
+  const wired = wireDialog(get('d'), { content: '#t' });
+  wired.show();
+  expect(document.activeElement!.id).toBe('b');
+  for (let turn = 0; turn < 50 && !document.querySelector('#field'); turn++) await settle();
+  expect(document.activeElement!.id).toBe('field');
+  wired.unwire();
+});
