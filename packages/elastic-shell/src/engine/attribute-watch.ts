@@ -34,14 +34,26 @@ function tellOwners(found: readonly (readonly [Page, Rewrite | undefined])[]): v
   for (const [owner, rewrites] of byOwner) owner(rewrites);
 }
 
-const hear = (records: readonly MutationRecord[]): void =>
+/** What of an element's attribute is somebody else's word: not where another of our writers has had the last one. */
+const foundOn = (element: Element, name: string): (readonly [Page, Rewrite | undefined])[] => {
+  const pages = pagesOn.get(element) ?? [];
+  if (pages.length > 1 && isWritten(element, name)) return [];
+  return pages.map((page) => [page, rewriteOf(element, page, name)] as const);
+};
+
+/** Times that attributes are written again in one task: a script that always writes over ours would never end. */
+const most = 50;
+let turns = 0;
+
+const hear = (records: readonly MutationRecord[]): void => {
+  if (!turns) setTimeout(() => (turns = 0));
+  if (++turns > most) return;
   tellOwners(
     records.flatMap(({ target, attributeName: name }) =>
-      isElement(target) && name
-        ? (pagesOn.get(target) ?? []).map((page) => [page, rewriteOf(target, page, name)] as const)
-        : [],
+      isElement(target) && name ? foundOn(target, name) : [],
     ),
   );
+};
 
 // One observer for all writers. An element is observed once the task is over in which it was first written, so that what is
 // written then makes no records; what others have written meanwhile is looked for.
@@ -56,8 +68,8 @@ const observeFresh = (): void => {
   observer ??= new MutationObserver(hear);
   const found: (readonly [Page, Rewrite | undefined])[] = [];
   for (const element of elements) {
-    for (const page of pagesOn.get(element) ?? [])
-      for (const name of page.marks.keys()) found.push([page, rewriteOf(element, page, name)]);
+    const names = new Set((pagesOn.get(element) ?? []).flatMap(({ marks }) => [...marks.keys()]));
+    for (const name of names) found.push(...foundOn(element, name));
     observer.observe(element, { attributes: true });
   }
   tellOwners(found);

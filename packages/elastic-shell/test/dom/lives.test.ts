@@ -402,6 +402,26 @@ describe('by markup', () => {
   });
 });
 
+it('a script that always writes over an attribute: it has the last word, and the page lives', async () => {
+  page('<button id="o" commandfor="d">O</button><div id="d" hidden></div>');
+  const wired = wireDisclosure(get('d'));
+  await settle();
+  let writes = 0;
+  const observer = new MutationObserver(() => {
+    writes++;
+    if (get('o').getAttribute('aria-expanded') !== 'mine') get('o').setAttribute('aria-expanded', 'mine');
+  });
+  observer.observe(get('o'), { attributes: true });
+  get('o').click();
+  await settle();
+  await settle();
+  expect(wired.open.get()).toBe(true);
+  expect(writes).toBeLessThan(200);
+  observer.disconnect();
+  wired.unwire();
+  expect(get('o').getAttribute('aria-expanded')).toBe('mine');
+});
+
 describe('where nothing is laid out', () => {
   it('an open menu and an open list are seen by their roles', () => {
     page(
