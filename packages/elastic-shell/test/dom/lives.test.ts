@@ -402,6 +402,29 @@ describe('by markup', () => {
   });
 });
 
+it('a context menu asked for on an item of its own submenu: keys still lead out of both', () => {
+  page(
+    '<main><div id="m" role="menu" aria-label="M"><p role="menuitem" id="more" aria-controls="s">More</p></div><div id="s" role="menu" aria-label="S"><p role="menuitem" id="in">In</p></div></main>',
+  );
+  const wired = [wireMenu(get('m'), { context: 'main' }), wireMenu(get('s'))] as const;
+  const press = (name: string): void =>
+    void document.activeElement!.dispatchEvent(
+      new KeyboardEvent('keydown', { key: name, bubbles: true, cancelable: true }),
+    );
+  const ask = (on: Element): void =>
+    void on.dispatchEvent(
+      new MouseEvent('contextmenu', { bubbles: true, cancelable: true, clientX: 5, clientY: 5 }),
+    );
+  wired[1].show();
+  get('in').focus();
+  ask(get('in'));
+  get('more').focus();
+  press('ArrowRight');
+  press('Tab');
+  expect([wired[0].open.get(), wired[1].open.get()]).toEqual([false, false]);
+  wired.forEach((each) => each.unwire());
+});
+
 it('a script that always writes over an attribute: it has the last word, and the page lives', async () => {
   page('<button id="o" commandfor="d">O</button><div id="d" hidden></div>');
   const wired = wireDisclosure(get('d'));

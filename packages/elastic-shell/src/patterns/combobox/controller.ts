@@ -147,6 +147,8 @@ export function controller(
   view.labelOf = found.labelOf;
   const shown = popupLayer(held);
   const name = nameFor(parts);
+  // What stands around the root is not its own to lose.
+  const own = [parts.holder, parts.list, parts.trigger, parts.box].filter((part) => root.contains(part));
   const unfollow = followField(context, {
     tokens: value.tokens,
     typed(query) {
@@ -174,9 +176,7 @@ export function controller(
     },
     start: () => shown.start?.(),
     restored: () => shown.restored?.(),
-    stands: () =>
-      found.stands() &&
-      [parts.holder, parts.list, parts.trigger, parts.box].every((part) => root.contains(part)),
+    stands: () => found.stands() && own.every((part) => root.contains(part)),
     release() {
       unfollow();
       shown.release?.();

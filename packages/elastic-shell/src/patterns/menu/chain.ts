@@ -28,15 +28,21 @@ export function submenuOf(item: Element | null | undefined): RunningMenu | undef
   return menu && running.get(menu);
 }
 
-/** The menu around the item that opened `menu`. */
+/** The open menu around the item that opened `menu`. */
 export const parentOf = (menu: RunningMenu): RunningMenu | undefined => {
   const around = menu.opener()?.closest('[role=menu]');
-  return around ? running.get(around) : undefined;
+  const parent = around ? running.get(around) : undefined;
+  return parent?.isOpen() ? parent : undefined;
 };
 
 /** The menu that the others were opened from. */
 export function outermost(menu: RunningMenu): RunningMenu {
+  // A context menu may be asked for on an item of its own submenu: each is then opened from the other.
+  const seen = new Set<RunningMenu>();
   let at = menu;
-  for (let next = parentOf(at); next && next !== at; next = parentOf(at)) at = next;
+  for (let next = parentOf(at); next && !seen.has(next); next = parentOf(at)) {
+    seen.add(next);
+    at = next;
+  }
   return at;
 }
