@@ -4,27 +4,13 @@ import * as engine from '../../../src/engine';
 import { journal } from '../../../src/journal/index';
 import '../../../src/elements/index';
 import { laws } from './lives/laws';
+import { wires } from './lives/wires';
 import { live } from './lives/many';
 import { playground } from './lives/playground';
 
 const log: string[] = [];
 const wired: Record<string, library.Wired> = {};
 
-const wires = {
-  accordion: library.wireAccordion,
-  carousel: library.wireCarousel,
-  combobox: library.wireCombobox,
-  dialog: library.wireDialog,
-  disclosure: library.wireDisclosure,
-  drawer: library.wireDrawer,
-  listbox: library.wireListbox,
-  menu: library.wireMenu,
-  popover: library.wirePopover,
-  switch: library.wireSwitch,
-  tabs: library.wireTabs,
-  tooltip: library.wireTooltip,
-  tree: library.wireTree,
-};
 const textOf = (value: unknown): string => (value instanceof Set ? [...value].join(' ') : String(value));
 
 /** Wires `#id` and keeps it under its id; its changes go to the log as "id name value reason". */

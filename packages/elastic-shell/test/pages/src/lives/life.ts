@@ -1,5 +1,6 @@
 // One life: a pattern wired in a stage of the page, as a function or as an element, and what can be done to it.
 import * as library from '../../../../src/index';
+import { wires } from './wires';
 import { indexSize } from '../../../../src/engine/invoker-index';
 import { type AnyWired, isOn, type Kind, kinds, type Name, shows } from './kinds';
 
@@ -10,22 +11,6 @@ declare global {
     moveBefore(node: Node, before: Node | null): void;
   }
 }
-
-const wires: Record<Name, unknown> = {
-  accordion: library.wireAccordion,
-  carousel: library.wireCarousel,
-  combobox: library.wireCombobox,
-  dialog: library.wireDialog,
-  disclosure: library.wireDisclosure,
-  drawer: library.wireDrawer,
-  listbox: library.wireListbox,
-  menu: library.wireMenu,
-  popover: library.wirePopover,
-  switch: library.wireSwitch,
-  tabs: library.wireTabs,
-  tooltip: library.wireTooltip,
-  tree: library.wireTree,
-};
 
 /** Two frames, and what timers and motions do meanwhile. */
 export const settle = async (): Promise<void> => {
@@ -91,7 +76,7 @@ export function live(
     main.append(stage);
     prepare?.(stage);
     const { onChange, ...more } = options as { onChange?: (change: library.Change) => void };
-    made = (wires[name] as (element: HTMLElement, given: object) => AnyWired)(root(), {
+    made = (wires[name] as unknown as (element: HTMLElement, given: object) => AnyWired)(root(), {
       onChange(change: library.Change) {
         hear(change);
         onChange?.(change);
