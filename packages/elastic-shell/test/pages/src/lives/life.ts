@@ -1,5 +1,5 @@
 // One life: a pattern wired in a stage of the page, as a function or as an element, and what can be done to it.
-import * as library from '../../../../src/index';
+import type * as library from '../../../../src/index';
 import { wires } from './wires';
 import { indexSize } from '../../../../src/engine/invoker-index';
 import { type AnyWired, isOn, type Kind, kinds, type Name, shows } from './kinds';
