@@ -9,8 +9,11 @@ const patterns = laws[0]!.patterns;
 /** Nodes or listeners that are no leak, however many lives there were. */
 const few = 12;
 
-/** Heap may differ by so much from one collection to the next. */
-const noise = 1.01;
+/**
+ * Heap may differ by so much from one ten thousand to the next: 1.01 is the aim, 1.02 to 1.08 was measured, which is 6 to 40
+ * bytes a life. A life that is kept takes some thousand bytes, and shows as two and more.
+ */
+const noise = 1.1;
 
 it.each(patterns.flatMap((pattern) => [[pattern, 'function'] as const, [pattern, 'element'] as const]))(
   `${lives} lives of %s as %s`,
@@ -30,8 +33,8 @@ it.each(patterns.flatMap((pattern) => [[pattern, 'function'] as const, [pattern,
       const of = (name: string): number => metrics.find((metric) => metric.name === name)!.value;
       return { nodes: of('Nodes'), listeners: of('JSEventListeners'), heap: of('JSHeapUsedSize') };
     };
-    // What is loaded and compiled with the first lives is no leak.
-    await run(Math.min(1000, lives));
+    // What is loaded and compiled with the first lives is no leak, nor is the room that weak tables have grown to.
+    await run(lives);
     const before = await measure();
     const index = await run(lives);
     const after = await measure();
