@@ -48,7 +48,8 @@ export const windowOf = (node: Document | Element): Window & typeof globalThis =
   ('defaultView' in node ? node : node.ownerDocument).defaultView ?? window;
 
 /** True for a cell, or anything of its shape. */
-export const isCell = <T>(value: unknown): value is Cell<T> => isObject(value) && 'subscribe' in value;
+export const isCell = <T>(value: unknown): value is Cell<T> =>
+  isObject(value) && 'subscribe' in value && typeof value.subscribe === 'function';
 
 /** An element's opening tag, or any other value as text; shortened, for messages. */
 export function described(value: unknown): string {

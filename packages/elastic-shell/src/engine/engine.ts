@@ -15,7 +15,7 @@ import { adopt, connect } from './cells.js';
 import { described, isElement } from './dom.js';
 import { invokersOf, joinIndex } from './invoker-index.js';
 import { askOwners } from './owners.js';
-import { engines, keepWired } from './registry.js';
+import { engines, intentOf, keepWired } from './registry.js';
 import { tellError } from './report-error.js';
 import { corrected, type Run } from './run.js';
 import type { Engine, Service } from './service.js';
@@ -25,22 +25,16 @@ import { inside, refresh, reread, rewritten, update } from './upkeep.js';
 
 export type { Engine, Service } from './service.js';
 
-/** What a control's command means, if it means anything. */
-const intentOf = <I extends string>(
-  commands: Readonly<Record<string, I>>,
-  control: Element,
-): I | undefined => {
-  const command = control.getAttribute('command') ?? '';
-  return Object.hasOwn(commands, command) ? commands[command] : undefined;
-};
-
 function render<S extends object, O, I extends string>(run: Run<S, O, I>): void {
   const { root, contract, view, state, service, waiting } = run;
   if (run.isOver) return;
   const { semantics, commands } = contract;
   const parts: Part[] = [[root, semantics.root?.(state, view)], ...(service?.parts?.() ?? [])];
   for (const control of invokersOf(root))
-    parts.push([control, semantics.opener?.(state, view, intentOf(commands, control))]);
+    parts.push([
+      control,
+      semantics.opener?.(state, view, intentOf(commands, control.getAttribute('command'))),
+    ]);
   if (waiting) parts.push([root, { 'aria-busy': 'true' }]);
   if (waiting?.source) parts.push([waiting.source, { 'aria-disabled': 'true' }]);
   run.sheet.show(parts);

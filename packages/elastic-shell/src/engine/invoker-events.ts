@@ -1,7 +1,7 @@
 // Invoker events: presses and commands, and what the platform did by itself, handed to whoever runs the element that
 // is meant. One handler hears for everything that is wired in a tree.
 import { targetOf } from './dom.js';
-import { engineNamed, engineOf, namedBy, naming, type Running } from './registry.js';
+import { engineNamed, engineOf, intentOf, namedBy, naming, type Running } from './registry.js';
 
 /** A `command` event has the last two; a click finds them on its control. */
 type Invoked = UIEvent & { source?: Element | null; command?: string | null };
@@ -29,7 +29,7 @@ const pressOf = (event: Invoked): Press | undefined => {
 
 /** A control asks for something by its command; an empty one is a press without a command. */
 const invoke = (event: Invoked, engine: Running | undefined, source: Element, command: string): void => {
-  const intent = engine && Object.hasOwn(engine.commands, command) ? engine.commands[command] : undefined;
+  const intent = engine && intentOf(engine.commands, command);
   if (!engine || !intent) return;
   event.preventDefault();
   if (source.ariaDisabled === 'true') return;

@@ -60,8 +60,8 @@ const strikeAll = (removed: Tree, tree: Tree): (Running | undefined)[] =>
     const id = filed.get(control) ?? namedBy(control);
     // Moved within it, or to another that is known, it is filed there.
     const now = topOf(control);
-    if (now === tree || trees.has(now)) return now === tree ? undefined : engineNamed(tree, id);
-    strike(control);
+    if (now === tree) return undefined;
+    if (!trees.has(now)) strike(control);
     return engineNamed(tree, id);
   });
 

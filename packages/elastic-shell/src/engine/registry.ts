@@ -28,6 +28,12 @@ export const keepWired = <W extends Wired>(wired: W): W => {
 export const wiredOf = (element: Element): Wired | undefined =>
   engines.has(element) ? results.get(element) : undefined;
 
+/** What a command means to a pattern; nothing for a name that every object has. */
+export const intentOf = <I extends string>(
+  commands: Readonly<Record<string, I>>,
+  command: string | null,
+): I | undefined => (Object.hasOwn(commands, command ?? '') ? commands[command ?? ''] : undefined);
+
 /** The selector of controls that name an element. */
 export const naming = '[commandfor],[aria-controls]';
 

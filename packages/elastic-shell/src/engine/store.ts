@@ -3,6 +3,7 @@
 // Frameworks and libraries have their own. Some tell the value at once to whoever subscribes, some have no `get`, some
 // answer with a function to end the subscription and others with an object that has one.
 import { type Cell, cell, isPlainCell, type Listener } from '../core/cell.js';
+import { isCell } from './dom.js';
 
 /** What is known of a store: that it can be subscribed to. */
 export interface Store {
@@ -12,11 +13,7 @@ export interface Store {
 }
 
 /** True for anything that can be subscribed to. */
-export const isStore = (value: unknown): value is Store =>
-  typeof value === 'object' &&
-  value !== null &&
-  'subscribe' in value &&
-  typeof value.subscribe === 'function';
+export const isStore = (value: unknown): value is Store => isCell(value);
 
 const end = (subscription: unknown): void => {
   if (typeof subscription === 'function') subscription();

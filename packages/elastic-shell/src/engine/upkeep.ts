@@ -1,4 +1,5 @@
 // Upkeep: what a running contract does when somebody else writes its attributes or replaces its inside.
+import { keysIn } from '../core/collection/selection.js';
 import type { Rewrite } from './attribute-writer.js';
 import { described } from './dom.js';
 import { checkOptions } from './options.js';
@@ -75,40 +76,29 @@ export function refresh<S extends object, O, I extends string>(
 }
 
 /** A set of keys as the state holds it. */
-const asState = (now: unknown, value: unknown): unknown => {
-  if (!(now instanceof Set) || value instanceof Set) return value;
-  if (typeof value === 'string') return new Set(value.split(/\s+/).filter(Boolean));
+const asState = (now: unknown, value: unknown): unknown =>
   // What a set of keys is given as: its kind was checked.
-  return new Set(value as Iterable<string>);
-};
+  now instanceof Set && !(value instanceof Set) ? new Set(keysIn(value as Iterable<string>)) : value;
 
-/** Takes one option of an update; true when it is another now. */
-function take<S extends object, O, I extends string>(
+/** A state that an update names becomes that. */
+function takeState<S extends object, O, I extends string>(
   run: Run<S, O, I>,
   change: ChangeRun,
   name: string,
   value: unknown,
-): boolean {
-  // The one object that everybody looks at; what is put into it was checked.
-  const options: Record<string, unknown> = Object.assign(run.options);
-  if (Object.is(options[name], value)) return false;
-  if (!run.stores.has(name)) {
-    options[name] = value;
-    return true;
-  }
+): void {
   if (isStore(value))
     throw new TypeError(
       `elastic-shell: ${run.contract.name} follows the cell of ${name} that it was wired with (on ${described(run.root)}); set that, or wire it again`,
     );
   // The name is one of S.
-  if (value !== undefined)
-    change(run, only<S>(name, asState(run.state[name as keyof S], value)), { reason: 'owner' }, true);
-  return false;
+  const now = run.state[name as keyof S];
+  if (value !== undefined) change(run, only<S>(name, asState(now, value)), { reason: 'owner' }, true);
 }
 
-/** What services look at each time, or follow by `update`. */
-const isFollowed = (value: unknown): boolean =>
-  typeof value === 'function' || (typeof value === 'object' && value !== null);
+/** A function in place of a function, and a list in place of a list, are followed as they are. */
+const isFollowed = (before: unknown, now: unknown): boolean =>
+  typeof before === typeof now && (typeof now === 'function' || (typeof now === 'object' && now !== null));
 
 /** Other options from now on: what is looked at when it counts is looked at then; what it was made of is made anew. */
 export function update<S extends object, O, I extends string>(
@@ -120,16 +110,21 @@ export function update<S extends object, O, I extends string>(
   if (run.isOver) return;
   const { contract, root, options } = run;
   checkOptions(contract.name, next, contract.options, root);
-  const before = new Map<string, unknown>(Object.entries(options));
   const changed = new Set<string>();
-  for (const [name, value] of Object.entries(next)) if (take(run, change, name, value)) changed.add(name);
+  let isStale = false;
+  for (const [name, value] of Object.entries(next)) {
+    const before: unknown = Reflect.get(options, name);
+    if (Object.is(before, value)) continue;
+    if (run.stores.has(name)) takeState(run, change, name, value);
+    else {
+      Reflect.set(options, name, value);
+      changed.add(name);
+      isStale ||= !!contract.fixed?.includes(name) && !isFollowed(before, value);
+    }
+  }
   if (!changed.size || run.isOver) return;
   run.service?.update?.(changed);
-  const now = new Map<string, unknown>(Object.entries(options));
-  // A function in place of a function, and a list in place of a list, are followed as they are.
-  const isOther = (name: string): boolean =>
-    changed.has(name) && !(isFollowed(now.get(name)) && typeof now.get(name) === typeof before.get(name));
-  run.isStale ||= !!contract.fixed?.some(isOther);
+  run.isStale ||= isStale;
   render(run);
   refresh(run, render);
 }

@@ -1,6 +1,7 @@
 // Before a layer opens: whether the platform can show it, what it will stand beside, and where focus will go back to.
 import { described } from '../engine/dom.js';
 import { invokersOf } from '../engine/invoker-index.js';
+import { intentOf } from '../engine/registry.js';
 import { activeIn, type Place } from '../focus/focusable.js';
 import { close, type Held } from './held.js';
 import { isOpenLayer, type OpenLayer } from './open-layers.js';
@@ -31,7 +32,7 @@ export function findAnchor<A>(held: Held<A>, opener: Element | undefined): A | u
 
 /** The control that opens it by its own command. */
 export const ownOpener = ({ root, commands }: LayerHost): HTMLElement | undefined =>
-  invokersOf(root).find((control) => commands[control.getAttribute('command') ?? ''] !== 'close');
+  invokersOf(root).find((control) => intentOf(commands, control.getAttribute('command')) !== 'close');
 
 /** Notes where focus will go back to. */
 export function takePlace<A>(held: Held<A>, own: Element | undefined, around: OpenLayer | undefined): void {

@@ -149,6 +149,8 @@ function dismiss<A>(held: Held<A>, { result, reason }: Cause): void {
   // What has gone until now, and what goes while everyone hears of it, decides where focus goes back to.
   flushNodes(document.documentElement);
   const { place } = held;
+  // Opened and closed again before everyone had heard of the first time, it follows for one closing only.
+  held.stopFollowing?.();
   held.stopFollowing = followNodes(document.documentElement, (records) => place?.follow(records));
   held.releases.splice(0).forEach((release) => release());
   rules.labels?.forget();

@@ -45,9 +45,9 @@ const follow = (document: Document, records: MutationRecord[]): void => {
   for (const layer of layersOf(document).reverse()) if (isGone(layer)) layer.gone?.();
   mendLayers(document);
   rejoin(document);
-  const targets = new Set(records.map(({ target }) => target));
+  const targets = [...new Set(records.map(({ target }) => target))];
   for (const layer of layersOf(document))
-    if ([...targets].some((target) => layer.id.contains(target))) layer.changed?.();
+    if (targets.some((target) => layer.id.contains(target))) layer.changed?.();
   const { activeElement } = document;
   if (activeElement && activeElement !== document.body) return;
   layersOf(document)

@@ -11,6 +11,10 @@ const none: ReadonlySet<string> = new Set();
 export const keysOf = (chosen: Chosen): ReadonlySet<string> =>
   typeof chosen === 'string' ? new Set([chosen]) : (chosen ?? none);
 
+/** Keys as they may be given: a list of them, or a text with spaces between. */
+export const keysIn = (given: Iterable<string>): string[] =>
+  typeof given === 'string' ? given.split(/\s+/).filter(Boolean) : [...given];
+
 /** Whether an item is selected. */
 export const holds = (chosen: Chosen, key: string): boolean =>
   typeof chosen === 'object' ? chosen.has(key) : chosen === key;

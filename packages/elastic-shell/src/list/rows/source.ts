@@ -1,7 +1,7 @@
 // What lists are given: items as data, keys that are selected or open at first.
 import type { Cell } from '../../core/cell.js';
 import type { Item } from '../../core/collection/items.js';
-import { type Chosen, keysOf, type Selected } from '../../core/collection/selection.js';
+import { type Chosen, keysIn, keysOf, type Selected } from '../../core/collection/selection.js';
 import { tell } from '../../core/report.js';
 import { described, isCell } from '../../engine/dom.js';
 import { storeOf } from '../../engine/store.js';
@@ -55,9 +55,6 @@ export type SelectedOption<Multiple extends boolean> =
 
 /** Either of the two, where it is not known whether several may be selected. */
 export type ChosenOption = Iterable<string> | Cell<Chosen>;
-
-const keysIn = (option: Iterable<string>): string[] =>
-  typeof option === 'string' ? option.split(/\s+/).filter(Boolean) : [...option];
 
 /** A first selection as the option gives it; a cell as it is. */
 export function firstChosen(option: ChosenOption | Chosen, multiple: boolean): Chosen | Cell<Chosen> {

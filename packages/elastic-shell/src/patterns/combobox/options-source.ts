@@ -7,7 +7,7 @@ import { languageOf } from '../../announce/announce.js';
 import { described } from '../../engine/dom.js';
 import { isPromise } from '../../core/promise.js';
 import { type Items, labelIn, type MarkupItems, markupItems } from '../../list/items.js';
-import { type DataRows, dataRows, type RowOptions } from '../../list/rows/data-rows.js';
+import { type DataRows, dataRows } from '../../list/rows/data-rows.js';
 import { feedOf, itemsIn, type ItemsOption, unlike } from '../../list/rows/source.js';
 import type { AskedItems, ComboboxSettings } from './types.js';
 
@@ -146,9 +146,6 @@ function show(held: Held, query: string, extra: Item | undefined): void {
 const givenBy = ({ items }: ComboboxSettings): ItemsOption<Item> | undefined =>
   typeof items === 'function' ? undefined : items;
 
-/** How rows are made: what the rest of the options says is not about them. */
-const rowOptionsOf = (settings: ComboboxSettings): RowOptions<Item> => settings;
-
 /** The options of a combobox. `changed` is called when they, or the state of loading them, have changed. */
 export function optionsSource(
   root: HTMLElement,
@@ -159,7 +156,7 @@ export function optionsSource(
   const given = givenBy(settings);
   // Looked at first: where they are no items, nothing is made.
   const first = given && unlike(list, itemsIn(given));
-  const data = settings.items ? dataRows<Item>(list, rowOptionsOf(settings)) : undefined;
+  const data = settings.items ? dataRows<Item>(list, settings) : undefined;
   const markup = markupItems(list, () => list.querySelectorAll<HTMLElement>('[role=option]'), {
     labelOf: labelIn,
     isThere: ({ key }) => held.fitting?.has(key) ?? true,
@@ -175,7 +172,7 @@ export function optionsSource(
     data,
     labels: new Map(),
     fitting: undefined,
-    all: [],
+    all: first ?? [],
     timer: undefined,
     load: undefined,
     isWaiting: false,
@@ -184,9 +181,8 @@ export function optionsSource(
     changed,
   };
   const all = (): readonly Item[] => held.markup?.all() ?? held.all;
-  if (first) take(held, first);
   const feed = feedOf(given, (next) => {
-    take(held, unlike(list, next));
+    take(held, next);
     changed();
   });
   return {
