@@ -18,12 +18,7 @@ import {
   wireWithin,
 } from '../../src/index';
 import { indexSize } from '../../src/engine/invoker-index';
-
-const get = <E extends HTMLElement = HTMLElement>(id: string): E => document.getElementById(id) as E;
-const settle = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
-const page = (html: string): void => {
-  document.body.innerHTML = html;
-};
+import { get, key, page, settle } from './page';
 
 let held: ReturnType<typeof indexSize>;
 beforeEach(() => {
@@ -407,10 +402,6 @@ it('a context menu asked for on an item of its own submenu: keys still lead out 
     '<main><div id="m" role="menu" aria-label="M"><p role="menuitem" id="more" aria-controls="s">More</p></div><div id="s" role="menu" aria-label="S"><p role="menuitem" id="in">In</p></div></main>',
   );
   const wired = [wireMenu(get('m'), { context: 'main' }), wireMenu(get('s'))] as const;
-  const press = (name: string): void =>
-    void document.activeElement!.dispatchEvent(
-      new KeyboardEvent('keydown', { key: name, bubbles: true, cancelable: true }),
-    );
   const ask = (on: Element): void =>
     void on.dispatchEvent(
       new MouseEvent('contextmenu', { bubbles: true, cancelable: true, clientX: 5, clientY: 5 }),
@@ -419,8 +410,8 @@ it('a context menu asked for on an item of its own submenu: keys still lead out 
   get('in').focus();
   ask(get('in'));
   get('more').focus();
-  press('ArrowRight');
-  press('Tab');
+  key('ArrowRight');
+  key('Tab');
   expect([wired[0].open.get(), wired[1].open.get()]).toEqual([false, false]);
   wired.forEach((each) => each.unwire());
 });

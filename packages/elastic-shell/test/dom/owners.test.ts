@@ -13,9 +13,7 @@ import {
   wireTabs,
   wireTree,
 } from '../../src/index';
-
-const get = <E extends HTMLElement = HTMLElement>(id: string): E => document.getElementById(id) as E;
-const settle = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
+import { get, settle } from './page';
 
 interface Owner<T> {
   value: T;

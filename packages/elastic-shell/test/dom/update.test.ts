@@ -15,16 +15,7 @@ import {
   wireTooltip,
   wireTree,
 } from '../../src/index';
-
-const get = <E extends HTMLElement = HTMLElement>(id: string): E => document.getElementById(id) as E;
-const settle = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
-const page = (html: string): void => {
-  document.body.innerHTML = html;
-};
-const key = (name: string): void =>
-  void document.activeElement!.dispatchEvent(
-    new KeyboardEvent('keydown', { key: name, bubbles: true, cancelable: true }),
-  );
+import { get, key, page, settle } from './page';
 
 const layer =
   '<button id="o" commandfor="r" command="--open">O</button><dialog id="r"><h2>T</h2><input id="i" aria-label="I"></dialog>';
