@@ -6,8 +6,15 @@ import type { Service } from '../engine/service.js';
 /** Renders into the place it is given; may return what takes it away again. */
 export type RenderInto = (place: HTMLElement) => unknown;
 
+/** Content with a life of its own: `release` is called when it is taken away. */
+export interface ContentLife {
+  node: Node;
+  release?(): void;
+}
+
 /** What content may be; a module stands for its default export. */
-export type Content = Node | string | RenderInto | { default: Node | string | RenderInto };
+export type Content =
+  Node | string | RenderInto | ContentLife | { default: Node | string | RenderInto | ContentLife };
 
 /**
  * What makes content: a function, or the selector of a `<template>`. The signal aborts when nobody waits any more; `key`
@@ -21,7 +28,7 @@ export interface ContentOptions {
   /**
    * What makes the content: a function, or the selector of a `<template>`. It may answer with a promise;
    * the signal aborts when nobody waits any more. It gives an element, a fragment, a template, text, a
-   * function that renders into the place it is given (and may return what takes it away again), or a
+   * function that renders into the place it is given (and may return what takes it away again), `{ node, release }`, or a
    * module with one of these for default. It goes into `[data-content]`, else to the end of the root.
    * Default: none; what the markup holds.
    */

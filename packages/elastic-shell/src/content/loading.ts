@@ -13,7 +13,7 @@ import { naming } from '../engine/registry.js';
 import type { Service } from '../engine/service.js';
 import { listenIn } from '../events/document-events.js';
 import { tabbables } from '../focus/focusable.js';
-import type { ContentHost } from './content.js';
+import type { ContentHost, ContentLife } from './content.js';
 import { loadNotice, type LoadNotice } from './load-notice.js';
 
 const words = { loading: () => 'Loading…', retry: () => 'Try again', failed: failureText };
@@ -43,16 +43,21 @@ const isTemplate = (made: unknown): made is HTMLTemplateElement =>
 const isNode = (made: unknown): made is Node =>
   typeof made === 'object' && made !== null && 'nodeType' in made;
 
+const isLife = (made: unknown): made is ContentLife =>
+  typeof made === 'object' && made !== null && 'node' in made && isNode(made.node);
+
 /** Puts what was made into `place`, which held `before`; answers what takes it away again. */
 function put(place: HTMLElement, before: ReadonlySet<Node>, made: unknown): Undo {
-  if (isTemplate(made)) place.append(place.ownerDocument.importNode(made.content, true));
+  if (isLife(made)) place.append(made.node);
+  else if (isTemplate(made)) place.append(place.ownerDocument.importNode(made.content, true));
   else if (typeof made === 'string' || isNode(made)) place.append(made);
   else if (typeof made !== 'function')
     throw new TypeError(
-      `elastic-shell: content must be an element, a fragment, a template, text or a function that renders, got ${described(made)}`,
+      `elastic-shell: content must be an element, a fragment, a template, text, { node, release } or a function that renders, got ${described(made)}`,
     );
   return () => {
     if (typeof made === 'function') made();
+    if (isLife(made)) made.release?.();
     for (const node of [...place.childNodes]) if (!before.has(node)) node.remove();
   };
 }

@@ -1,0 +1,301 @@
+// What every binding is made of: one instance of a pattern, from before there is a page until it is wired, unwired and wired
+// again. A framework adds its own way to hold states, to hear of changes and to render.
+//
+// Parts are handed out as attributes of the first state, and the same ones ever after: from then on the engine alone writes
+// them, and a framework that compares what it renders with what it rendered finds nothing to change.
+import type { Attributes } from '../core/contract/contract.js';
+import type { Given, Outline } from '../core/outline/outline.js';
+import { isPromise } from '../core/promise.js';
+import { isCell } from '../engine/dom.js';
+import { storeOf } from '../engine/store.js';
+import type { Wired } from '../engine/types.js';
+import { type Hosts, hosts } from './hosts.js';
+import { isPort, type Port, portStore, type PortStore } from './ports.js';
+
+/** A pattern as a binding takes it. */
+export interface Bindable<Out = AnyOutline> {
+  outline: Out;
+  /** Its options are checked by itself. */
+  wire(root: HTMLElement, options?: never): Wired;
+  /** What a program may call on it. */
+  verbs: readonly string[];
+}
+
+/** An outline of which only the names are known. */
+export type AnyOutline = Outline<never, never>;
+
+/** Options as a binding has read them: values, functions, and ports for what the framework holds. */
+export type Taken = Readonly<Record<string, unknown>>;
+
+/** What later content has come to; `key` is that of the item whose panel it is for. */
+export interface Loaded {
+  content: unknown;
+  key: string | undefined;
+}
+
+/** One instance of a pattern. */
+export interface Bound {
+  readonly bindable: Bindable;
+  readonly rows: Hosts;
+  readonly content: Hosts<Loaded>;
+  wired(): Wired | undefined;
+  /** These are the options from now on. What differs is followed. */
+  take(options: Taken): void;
+  /** The framework may hold other values now: looks, and tells the engine. */
+  look(): void;
+  /** The attributes of a part: for what it was asked first, as they were then. */
+  part(name: string, ...args: string[]): Attributes;
+  /** The root is on the page: wires it. Answers the way back. */
+  attach(root: HTMLElement): () => void;
+  /** A state, `busy` or `phase`, as it is now. */
+  read(name: string): unknown;
+  /** Has a state become that. */
+  write(name: string, value: unknown): void;
+  /** Calls a verb, now or when it is wired. */
+  call(verb: string, args: unknown[]): unknown;
+}
+
+/** What a bound instance holds. */
+interface Held {
+  bindable: Bindable;
+  id: string;
+  heard: (name: string) => void;
+  options: Taken;
+  /** What was last given to the engine, by option. */
+  given: Map<string, unknown>;
+  ports: Map<string, PortStore>;
+  /** States as they were when it was last wired, or as they are before it is. */
+  states: Map<string, unknown>;
+  parts: Map<string, Attributes>;
+  rows: Hosts;
+  content: Hosts<Loaded>;
+  wired: Wired | undefined;
+  /** What was called before it was wired. */
+  calls: (() => void)[];
+}
+
+const isSameList = (one: unknown, other: unknown): boolean =>
+  Array.isArray(one) &&
+  Array.isArray(other) &&
+  one.length === other.length &&
+  one.every((each, at) => Object.is(each, other[at]));
+
+const cellOf = (held: Held, name: string): { get(): unknown; set?(value: unknown): void } | undefined => {
+  const { wired } = held;
+  return wired && Object.hasOwn(wired, name) ? Reflect.get(wired, name) : undefined;
+};
+
+/** Content by way of the framework, where somebody fills what it comes to. */
+function contentBy(held: Held): unknown {
+  return (signal: AbortSignal, key?: string): unknown => {
+    const make = held.options['content'];
+    const root = held.wired?.root ?? document.documentElement;
+    const made: unknown = typeof make === 'function' ? make(signal, key) : make;
+    const host = (content: unknown): unknown => {
+      if (content === undefined) return undefined;
+      if (held.content.isFilled()) return held.content.add(root.ownerDocument, { content, key });
+      if (typeof content === 'object' && content !== null && 'default' in content)
+        throw new TypeError(
+          `elastic-shell: the content of ${held.bindable.outline.name} came as a module; place <Content> among the components, which renders it`,
+        );
+      return content;
+    };
+    return isPromise(made) ? Promise.resolve(made).then(host) : host(made);
+  };
+}
+
+/** A function that stays the same while what it calls is the latest. */
+const latest =
+  (held: Held, name: string) =>
+  (...args: unknown[]): unknown => {
+    const now = held.options[name];
+    return typeof now === 'function' ? now(...args) : undefined;
+  };
+
+/** What the engine is given for an option. */
+function engineOption(held: Held, name: string, value: unknown): unknown {
+  const before = held.given.get(name);
+  if (name === 'content' && typeof value === 'function') return before ?? contentBy(held);
+  if (isPort(value)) return held.ports.get(name)?.store;
+  if (typeof value === 'function') return typeof before === 'function' ? before : latest(held, name);
+  return isSameList(before, value) ? before : value;
+}
+
+/** The options as the engine takes them. Rows are rendered by the framework where somebody fills them. */
+function engineOptions(held: Held): Map<string, unknown> {
+  const now = new Map<string, unknown>();
+  for (const [name, value] of Object.entries(held.options))
+    if (value !== undefined) now.set(name, engineOption(held, name, value));
+  if (held.rows.isFilled())
+    now.set('render', held.given.get('render') ?? ((item: unknown) => held.rows.add(documentOf(held), item)));
+  return now;
+}
+
+const documentOf = ({ wired }: Held): Document => wired?.root.ownerDocument ?? document;
+
+/** Tells the engine of options that are others now. */
+function follow(held: Held): void {
+  const { wired, given } = held;
+  if (!wired) return;
+  const now = engineOptions(held);
+  const changed: Record<string, unknown> = {};
+  for (const name of new Set([...now.keys(), ...given.keys()]))
+    if (!held.ports.has(name) && !Object.is(now.get(name), given.get(name))) changed[name] = now.get(name);
+  held.given = now;
+  if (Object.keys(changed).length) wired.update(changed);
+}
+
+function take(held: Held, options: Taken): void {
+  held.options = options;
+  for (const [name, value] of Object.entries(options)) {
+    if (!isPort(value)) continue;
+    // What it was before is what it is now as well: only the way to it is another.
+    if (!held.ports.has(name))
+      held.ports.set(
+        name,
+        portStore(() => portNamed(held, name, value)),
+      );
+  }
+  follow(held);
+  look(held);
+}
+
+const portNamed = (held: Held, name: string, first: Port): Port => {
+  const now = held.options[name];
+  return isPort(now) ? now : first;
+};
+
+const look = (held: Held): void => {
+  for (const port of held.ports.values()) port.look();
+};
+
+/** A set of keys, where the state is one and the option gives another kind of list. */
+const asState = (first: unknown, value: unknown): unknown => {
+  const isKeys = first instanceof Set || (typeof value === 'object' && value !== null);
+  if (!isKeys || value instanceof Set) return value;
+  // Keys in a text stand with spaces between.
+  return new Set(
+    typeof value === 'string' ? value.split(/\s+/).filter(Boolean) : (value as Iterable<string>),
+  );
+};
+
+function read(held: Held, name: string): unknown {
+  const { wired, states, ports, bindable, options } = held;
+  if (name === 'phase') return wired?.root.dataset['phase'] ?? (read(held, 'open') ? 'open' : 'closed');
+  if (wired) return cellOf(held, name)?.get();
+  if (name === 'busy') return false;
+  const port = ports.get(name);
+  if (port) return port.store.get();
+  if (states.has(name)) return states.get(name);
+  const first: unknown = Reflect.get(bindable.outline.first, name);
+  const given = options[name];
+  if (isCell(given)) return storeOf(given, first).get();
+  return given === undefined ? first : asState(first, given);
+}
+
+/** What outlines are asked with. */
+function givenNow(held: Held): Given<never, never> {
+  const { bindable, id, options } = held;
+  const state: Record<string, unknown> = {};
+  for (const name of Object.keys(bindable.outline.first)) state[name] = read(held, name);
+  const { items } = options;
+  // Of the pattern's own states and options, which only its own outline looks into.
+  return { id, state, options, ...(Array.isArray(items) && { items }) } as unknown as Given<never, never>;
+}
+
+function part(held: Held, name: string, args: string[]): Attributes {
+  const { bindable, parts, states } = held;
+  const { single, each, firstItem } = bindable.outline;
+  const known = parts.get([name, ...args].join('\n'));
+  if (known) return known;
+  const [key] = args;
+  if (firstItem && key !== undefined && (firstItem.parts as readonly string[]).includes(name))
+    if (!held.wired && read(held, firstItem.state) === undefined && !held.ports.has(firstItem.state))
+      states.set(firstItem.state, key);
+  const make = single[name] ?? each[name];
+  // One that takes no key is not given one.
+  const made = (make as ((...all: unknown[]) => Attributes) | undefined)?.(givenNow(held), ...args) ?? {};
+  parts.set([name, ...args].join('\n'), made);
+  return made;
+}
+
+/** Hears of every change of its states, until released. */
+function hear(held: Held, wired: Wired): () => void {
+  const names = [...Object.keys(held.bindable.outline.first), 'busy'];
+  const stops = names.map((name) => {
+    const cell = Object.hasOwn(wired, name) ? Reflect.get(wired, name) : undefined;
+    return cell?.subscribe(() => held.heard(name)) as (() => void) | undefined;
+  });
+  const observer = new MutationObserver(() => held.heard('phase'));
+  observer.observe(wired.root, { attributeFilter: ['data-phase'] });
+  return () => {
+    observer.disconnect();
+    for (const stop of stops) stop?.();
+  };
+}
+
+function attach(held: Held, root: HTMLElement): () => void {
+  const { bindable, states, ports } = held;
+  held.given = engineOptions(held);
+  // What was is what is: states that nobody holds live on from one wiring to the next.
+  const kept = [...states].filter(([name, value]) => !ports.has(name) && value !== undefined);
+  const options = Object.fromEntries([...held.given, ...kept.filter(([name]) => optional(bindable, name))]);
+  const wired = bindable.wire(root, options as never);
+  held.wired = wired;
+  const stop = hear(held, wired);
+  for (const name of Object.keys(bindable.outline.first)) held.heard(name);
+  const calls = held.calls.splice(0);
+  for (const call of calls) call();
+  return () => {
+    if (held.wired !== wired) return;
+    for (const name of Object.keys(bindable.outline.first)) states.set(name, cellOf(held, name)?.get());
+    stop();
+    wired.unwire();
+    held.wired = undefined;
+  };
+}
+
+/** States that an option may give: what is current, or said in a field, follows from the others. */
+const optional = ({ outline }: Bindable, name: string): boolean =>
+  name !== 'current' && name !== 'text' && Object.hasOwn(outline.first, name);
+
+function call(held: Held, verb: string, args: unknown[]): unknown {
+  const { wired } = held;
+  const act: unknown = wired && Reflect.get(wired, verb);
+  if (typeof act === 'function') return act(...args);
+  return new Promise((resolve) => held.calls.push(() => resolve(call(held, verb, args))));
+}
+
+/** An instance of `bindable` whose root will have the id `id`. `heard` is told the name of what has changed. */
+export function bound(bindable: Bindable, id: string, heard: (name: string) => void): Bound {
+  const held: Held = {
+    bindable,
+    id,
+    heard,
+    options: {},
+    given: new Map(),
+    ports: new Map(),
+    states: new Map(),
+    parts: new Map(),
+    rows: hosts(() => follow(held)),
+    content: hosts(() => {}),
+    wired: undefined,
+    calls: [],
+  };
+  return {
+    bindable,
+    rows: held.rows,
+    content: held.content,
+    wired: () => held.wired,
+    take: (options) => take(held, options),
+    look: () => look(held),
+    part: (name, ...args) => part(held, name, args),
+    attach: (root) => attach(held, root),
+    read: (name) => read(held, name),
+    write(name, value) {
+      if (held.wired) cellOf(held, name)?.set?.(value);
+      else held.calls.push(() => cellOf(held, name)?.set?.(value));
+    },
+    call: (verb, args) => call(held, verb, args),
+  };
+}

@@ -1,0 +1,101 @@
+// Handles: what a binding answers with. Parts to spread, states to read and to set, verbs to call.
+import type { Cell, ReadCell } from '../core/cell.js';
+import type { Attributes } from '../core/contract/contract.js';
+import type { Phase } from '../layer/phase.js';
+import type { Wired } from '../engine/types.js';
+import type { AnyOutline, Bindable, Bound } from './bound.js';
+
+/** The value of one of the states of `W`. */
+export type StateOf<W, N> = N extends keyof W ? (W[N] extends Cell<infer T> ? T : never) : never;
+
+/** The names of the states of a pattern. */
+export type StateNames<P extends Bindable<unknown>> = P['outline'] extends { first: infer S }
+  ? keyof S & string
+  : never;
+
+/** Its parts: one to spread, or a function of a key or of what a control asks for. `Props` is what the framework spreads. */
+type Parts<Out, Props> = Out extends { single: infer Single; each: infer Each }
+  ? { readonly [N in keyof Single]: Props } & {
+      readonly [N in keyof Each]: Each[N] extends (given: never, ...args: infer A) => Attributes
+        ? (...args: A) => Props
+        : never;
+    }
+  : never;
+
+/**
+ * One instance of a pattern in a component: its states (reading one follows it, setting one asks its owner), `busy` while a
+ * guard makes up its mind, `phase`, its parts, its verbs, and `wired` once it is on the page.
+ */
+export type Handle<W extends Wired, P extends Bindable<unknown>, Props> = {
+  -readonly [N in StateNames<P>]: StateOf<W, N>;
+} & Parts<P['outline'], Props> &
+  Pick<W, P['verbs'][number] & keyof W> & {
+    readonly busy: W['busy'] extends ReadCell<infer T> ? T : never;
+    readonly phase: Phase;
+    readonly wired: W | undefined;
+  };
+
+const bounds = new WeakMap<object, Bound>();
+
+/** The instance behind a handle. Throws a TypeError for anything else: what rows and content are placed for is a handle. */
+export function boundOf(handle: unknown): Bound {
+  const bound = typeof handle === 'object' && handle !== null ? bounds.get(handle) : undefined;
+  if (bound) return bound;
+  throw new TypeError(
+    'elastic-shell: `of` takes what useListbox, useTree, useCombobox and their like answer with',
+  );
+}
+
+/** How a framework makes a handle its own. */
+export interface HandleRules {
+  /** Attributes as the framework spreads them; `isRoot`: with its way to the element, to wire it. */
+  props(attributes: Attributes, isRoot: boolean): unknown;
+  /** Somebody reads this state: he wants to follow it. */
+  track(name: string): void;
+}
+
+/** The handle of `bound`; typed by whoever knows the pattern. */
+export function handleOf(bound: Bound, { props, track }: HandleRules): object {
+  const { outline, verbs } = bound.bindable;
+  const { first, single, each, roots = ['root'] }: AnyOutline = outline;
+  const made: object = {};
+  const known = new WeakMap<Attributes, unknown>();
+  const spread = (attributes: Attributes, isRoot: boolean): unknown => {
+    if (!known.has(attributes)) known.set(attributes, props(attributes, isRoot));
+    return known.get(attributes);
+  };
+  const define = (name: string, get: () => unknown, set?: (value: unknown) => void): void =>
+    void Object.defineProperty(made, name, {
+      enumerable: true,
+      configurable: true,
+      get,
+      ...(set && { set }),
+    });
+  for (const name of [...Object.keys(first), 'busy', 'phase'])
+    define(
+      name,
+      () => {
+        track(name);
+        return bound.read(name);
+      },
+      (value) => bound.write(name, value),
+    );
+  for (const name of Object.keys(single)) define(name, () => spread(bound.part(name), roots.includes(name)));
+  for (const name of Object.keys(each))
+    define(
+      name,
+      () =>
+        (...args: string[]) =>
+          spread(bound.part(name, ...args), false),
+    );
+  for (const verb of verbs)
+    define(
+      verb,
+      () =>
+        (...args: unknown[]) =>
+          bound.call(verb, args),
+    );
+  define('wired', () => bound.wired());
+  bounds.set(made, bound);
+  return made;
+}

@@ -1,0 +1,57 @@
+// Ports: states as a framework holds them, made into owners that the engine asks and hears.
+import type { Cell, Listener } from '../core/cell.js';
+import { sameKeys } from '../core/collection/selection.js';
+
+/** A state that the framework holds. */
+export interface Port {
+  get(): unknown;
+  /** Hands a wish to it; may answer with a promise, when it is known only later what it has become. */
+  set(value: unknown, change: unknown): unknown;
+}
+
+const ports = new WeakSet<object>();
+
+/** Marks a state that the framework holds, so that it is told from a first value. */
+export const asPort = (port: Port): Port => {
+  ports.add(port);
+  return port;
+};
+
+/** Whether an option is a state that the framework holds. */
+export const isPort = (value: unknown): value is Port =>
+  typeof value === 'object' && value !== null && ports.has(value);
+
+/** The store of a port, and the way to have it tell that the framework holds another value now. */
+export interface PortStore {
+  store: Cell<unknown>;
+  /** Looks whether the value is another, and tells of it. */
+  look(): void;
+}
+
+/** A set that is changed in place is another value for the engine when it holds other keys; else it is the one it was. */
+const snapshot = (before: unknown, now: unknown): unknown => {
+  if (!(now instanceof Set)) return now;
+  return before instanceof Set && sameKeys(before, now) ? before : new Set(now);
+};
+
+/** Makes a store of what `portNow` answers, which may be another port each time. */
+export function portStore(portNow: () => Port): PortStore {
+  const listeners = new Set<Listener<unknown>>();
+  let known: unknown;
+  const get = (): unknown => (known = snapshot(known, portNow().get()));
+  get();
+  return {
+    store: {
+      get,
+      set: (value, change) => portNow().set(value, change),
+      subscribe(listener) {
+        listeners.add(listener);
+        return () => void listeners.delete(listener);
+      },
+    },
+    look() {
+      const before = known;
+      if (!Object.is(get(), before)) for (const listener of [...listeners]) listener(known);
+    },
+  };
+}

@@ -1,0 +1,127 @@
+// How a pattern lives in React: a hook that holds one instance, follows its options after each commit, and renders again
+// when a state that was read while rendering has changed.
+//
+// A state that React holds is asked by its setter, and answers with the commit that follows: the hook has itself rendered
+// again in the same batch, so there is one also where the setter was ignored.
+import {
+  createContext,
+  type RefCallback,
+  useContext,
+  useId,
+  useLayoutEffect,
+  useReducer,
+  useState,
+} from 'react';
+import type { Attributes } from '../../core/contract/contract.js';
+import { isPromise } from '../../core/promise.js';
+import { type Bindable, type Bound, bound, type Taken } from '../bound.js';
+import { handleOf } from '../handle.js';
+import { asPort } from '../ports.js';
+
+/** Attributes and a ref, to spread onto an element. */
+export type PartProps = Readonly<Record<string, unknown>>;
+
+/** The defaults of a subtree, by pattern. */
+export const DefaultsContext = createContext<Readonly<Record<string, object>>>({});
+
+/** What React calls attributes, where it has other names for them. */
+const names: Record<string, string> = {
+  tabindex: 'tabIndex',
+  for: 'htmlFor',
+  autocomplete: 'autoComplete',
+  value: 'defaultValue',
+  checked: 'defaultChecked',
+};
+/** Attributes that are there or not. `hidden` has a second value, which the engine writes once it is wired. */
+const flags = new Set(['hidden', 'open', 'checked']);
+
+const toProps = (attributes: Attributes, ref: RefCallback<HTMLElement> | undefined): PartProps => {
+  const props: Record<string, unknown> = { suppressHydrationWarning: true };
+  const isControl = attributes['commandfor'] !== undefined;
+  for (const [name, value] of Object.entries(attributes)) {
+    // A control's value says what it stands for; a field's is the first that it shows.
+    const known = name === 'value' && isControl ? name : (names[name] ?? name);
+    if (value !== null) props[known] = flags.has(name) ? true : value;
+  }
+  return ref ? { ...props, ref } : props;
+};
+
+type Pair = readonly [unknown, (value: unknown, change?: unknown) => unknown];
+
+const isPair = (value: unknown): value is Pair =>
+  Array.isArray(value) && value.length === 2 && typeof value[1] === 'function';
+
+const isRef = (value: unknown): value is { current: unknown } =>
+  typeof value === 'object' && value !== null && Object.keys(value).join() === 'current';
+
+/** One instance, and what React knows of it. */
+class Instance {
+  readonly bound: Bound;
+  readonly handle: object;
+  private readonly used = new Set<string>();
+  private waiting: (() => void)[] = [];
+  /** Renders the hook's component again. */
+  render: () => void = () => {};
+
+  constructor(
+    readonly bindable: Bindable,
+    id: string,
+  ) {
+    this.bound = bound(bindable, id, (name) => this.used.has(name) && this.render());
+    this.handle = handleOf(this.bound, {
+      props: (attributes, isRoot) => toProps(attributes, isRoot ? this.root : undefined),
+      track: (name) => void this.used.add(name),
+    });
+  }
+
+  /** The root has come; answers what is to be done when it goes. */
+  private readonly root = (element: HTMLElement | null): (() => void) | undefined =>
+    element ? this.bound.attach(element) : undefined;
+
+  /** Options as React gives them: pairs are states that it holds, refs are functions of what they hold. */
+  read(options: Taken): Taken {
+    const isState = (name: string): boolean => Object.hasOwn(this.bindable.outline.first, name);
+    const taken = Object.entries(options).map(([name, value]) => {
+      if (isState(name) && isPair(value)) return [name, this.port(value)];
+      return [name, isRef(value) ? () => value.current : value];
+    });
+    return Object.fromEntries(taken);
+  }
+
+  private port([value, set]: Pair): object {
+    return asPort({
+      get: () => value,
+      set: (next, change) => {
+        const answer = set(next, change);
+        const committed = new Promise<void>((resolve) => this.waiting.push(resolve));
+        this.render();
+        return isPromise(answer) ? Promise.all([Promise.resolve(answer), committed]) : committed;
+      },
+    });
+  }
+
+  /** React has committed with these options: whoever asked hears of it. */
+  commit(taken: Taken): void {
+    this.bound.take(taken);
+    const waiting = this.waiting.splice(0);
+    for (const resolve of waiting) resolve();
+  }
+}
+
+/** Holds an instance of `bindable` for as long as the component lives. Its handle is typed by the caller. */
+export function useInstance(bindable: Bindable, options: object = {}): object {
+  const id = useId();
+  const defaults = useContext(DefaultsContext)[bindable.outline.name];
+  const [, render] = useReducer((times: number) => times + 1, 0);
+  const all: Taken = { ...defaults, ...options };
+  const [instance] = useState(() => {
+    const made = new Instance(bindable, id);
+    made.bound.take(made.read(all));
+    return made;
+  });
+  useLayoutEffect(() => {
+    instance.render = render;
+    instance.commit(instance.read(all));
+  });
+  return instance.handle;
+}

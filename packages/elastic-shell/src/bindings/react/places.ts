@@ -1,0 +1,53 @@
+// Places where React renders what the engine has made room for: rows, and content that comes later. Each is rendered by a
+// portal into its host, so it keeps the context of the place that it is written in.
+import {
+  createElement,
+  Fragment,
+  type ReactNode,
+  type ReactPortal,
+  useCallback,
+  useSyncExternalStore,
+} from 'react';
+import { createPortal } from 'react-dom';
+import type { Loaded } from '../bound.js';
+import { boundOf } from '../handle.js';
+import type { Host, Hosts } from '../hosts.js';
+
+const none: readonly Host<never>[] = [];
+
+/** Renders each host by `render`, for as long as it is there. */
+function usePortals<T>(hosts: Hosts<T>, render: (value: T) => ReactNode): ReactNode {
+  const subscribe = useCallback((changed: () => void) => hosts.fill(changed), [hosts]);
+  const all = useSyncExternalStore<readonly Host<T>[]>(subscribe, hosts.list, () => none);
+  return createElement(
+    Fragment,
+    null,
+    ...all.map(({ key, node, value }): ReactPortal => createPortal(render(value), node, `${key}`)),
+  );
+}
+
+/** What rows and content are placed for: what a hook of this entry answers with. */
+export interface PlaceProps<T extends unknown[]> {
+  of: object;
+  children: (...args: T) => ReactNode;
+}
+
+/**
+ * Renders the rows of a listbox, a tree or a combobox that has `items`: `children` is called with each item that has a row on
+ * the page, and what it renders goes with its row. Throws a TypeError when `of` is no handle.
+ */
+export function Rows<I>({ of, children }: PlaceProps<[item: I]>): ReactNode {
+  // Items are what the option `items` gave.
+  return usePortals(boundOf(of).rows as Hosts<I>, children);
+}
+
+/**
+ * Renders what the option `content` has come to, be it a module: `children` is called with it, and for tabs with the key of
+ * the tab. Throws a TypeError when `of` is no handle.
+ */
+export function Content<C>({ of, children }: PlaceProps<[content: C, key: string | undefined]>): ReactNode {
+  return usePortals<Loaded>(boundOf(of).content, ({ content, key }) =>
+    // What the option `content` answered with.
+    children(content as C, key),
+  );
+}

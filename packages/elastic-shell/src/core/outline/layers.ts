@@ -1,0 +1,160 @@
+// The outlines of what opens: dialogs, drawers, popovers, tooltips, disclosures, menus.
+//
+// Controls ask by the platform's own commands where it has one: then they work before any script does.
+import { dialog as dialogContract, type DialogChoices } from '../contract/dialog.js';
+import type { Attributes } from '../contract/contract.js';
+import { disclosure as disclosureContract } from '../contract/disclosure.js';
+import { drawer as drawerContract, type DrawerChoices } from '../contract/drawer.js';
+import { menu as menuContract, type MenuChoices, type MenuState } from '../contract/menu.js';
+import type { Openable } from '../contract/openable.js';
+import { popover as popoverContract, type PopoverChoices } from '../contract/popover.js';
+import { tooltip as tooltipContract } from '../contract/tooltip.js';
+import { control, type Given, type Outline, partId, rootSays, viewOf } from './outline.js';
+
+const closed: Openable = { open: false };
+
+type Layer<O> = Given<Openable, O>;
+
+/** Whether what a drawer opens keeps the page behind it live. */
+const isLive = ({ options }: Layer<DrawerChoices>): boolean => options.modal === false;
+
+/** A dialog: `root` for a `<dialog>`, its `title`, and controls that open it and close it with a result. */
+export const dialogOutline = {
+  name: dialogContract.name,
+  first: closed,
+  single: {
+    root: (given: Layer<DialogChoices>) => ({
+      id: given.id,
+      ...rootSays(dialogContract.semantics, given, 'dialog'),
+    }),
+    title: (given: Layer<DialogChoices>) => ({ id: partId(given, 'title') }),
+  },
+  each: {
+    opener: (given: Layer<DialogChoices>): Attributes => ({
+      ...control(given, 'show-modal'),
+      ...dialogContract.semantics.opener?.(given.state, viewOf(given, 'dialog'), 'open'),
+    }),
+    closer: (given: Layer<DialogChoices>, result?: string): Attributes => control(given, 'close', result),
+  },
+} satisfies Outline<Openable, DialogChoices>;
+
+/** A drawer: as a dialog; beside a live page (`modal: false`) its root is a popover. */
+export const drawerOutline = {
+  name: drawerContract.name,
+  first: closed,
+  single: {
+    root: (given: Layer<DrawerChoices>) => ({
+      id: given.id,
+      ...(isLive(given) && { popover: 'manual' }),
+      ...rootSays(drawerContract.semantics, given, 'dialog'),
+    }),
+    title: (given: Layer<DrawerChoices>) => ({ id: partId(given, 'title') }),
+  },
+  each: {
+    opener: (given: Layer<DrawerChoices>): Attributes => ({
+      ...control(given, isLive(given) ? '--toggle' : 'show-modal'),
+      ...drawerContract.semantics.opener?.(given.state, viewOf(given, 'dialog'), 'open'),
+    }),
+    closer: (given: Layer<DrawerChoices>, result?: string): Attributes =>
+      control(given, isLive(given) ? '--close' : 'close', result),
+  },
+} satisfies Outline<Openable, DrawerChoices>;
+
+/** A popover: `root`, and controls that open and close it. A modal one has a `<dialog>` for its root. */
+export const popoverOutline = {
+  name: popoverContract.name,
+  first: closed,
+  single: {
+    root: (given: Layer<PopoverChoices>): Attributes => ({
+      id: given.id,
+      ...(!given.options.modal && { popover: 'manual' }),
+    }),
+    title: (given: Layer<PopoverChoices>) => ({ id: partId(given, 'title') }),
+  },
+  each: {
+    opener: (given: Layer<PopoverChoices>): Attributes => ({
+      ...control(given, given.options.modal ? '--toggle' : 'toggle-popover'),
+      ...popoverContract.semantics.opener?.(given.state, viewOf(given), 'toggle'),
+    }),
+    closer: (given: Layer<PopoverChoices>): Attributes =>
+      control(given, given.options.modal ? '--close' : 'hide-popover'),
+  },
+} satisfies Outline<Openable, PopoverChoices>;
+
+/** A tooltip: `root`, and the controls that it describes or names. */
+export const tooltipOutline = {
+  name: tooltipContract.name,
+  first: closed,
+  single: {
+    root: (given: Layer<object>): Attributes => ({
+      id: given.id,
+      popover: 'manual',
+      ...rootSays(tooltipContract.semantics, given),
+    }),
+  },
+  each: {
+    described: ({ id }: Layer<object>): Attributes => ({ 'aria-describedby': id }),
+    named: ({ id }: Layer<object>): Attributes => ({ 'aria-labelledby': id }),
+  },
+} satisfies Outline<Openable>;
+
+/** A disclosure: `root` is the panel, `details` a `<details>` in its place; and the controls that open it. */
+export const disclosureOutline = {
+  name: disclosureContract.name,
+  roots: ['root', 'details'],
+  first: closed,
+  single: {
+    root: (given: Layer<object>) => ({ id: given.id, ...rootSays(disclosureContract.semantics, given) }),
+    details: (given: Layer<object>) => ({
+      id: given.id,
+      ...rootSays(disclosureContract.semantics, given, 'details'),
+    }),
+  },
+  each: {
+    opener: (given: Layer<object>): Attributes => ({
+      ...control(given, '--toggle'),
+      ...disclosureContract.semantics.opener?.(given.state, viewOf(given), 'toggle'),
+    }),
+  },
+} satisfies Outline<Openable>;
+
+type Menu = Given<MenuState, MenuChoices>;
+
+const noKeys: ReadonlySet<string> = new Set();
+
+const menuItem = (role: string, key: string): Attributes => ({
+  type: 'button',
+  role,
+  'data-key': key,
+  tabindex: '-1',
+});
+
+const checkable = ({ state }: Menu, role: string, key: string): Attributes => ({
+  ...menuItem(role, key),
+  'aria-checked': `${state.checked.has(key)}`,
+});
+
+/** A menu: `root`, its openers, and its items. A submenu is a menu of its own, whose `branch` goes onto the item. */
+export const menuOutline = {
+  name: menuContract.name,
+  first: { open: false, checked: noKeys, current: undefined },
+  single: {
+    root: ({ id }: Menu): Attributes => ({ id, role: 'menu', popover: 'manual' }),
+    separator: (_: Menu): Attributes => ({ role: 'separator' }),
+  },
+  each: {
+    opener: (given: Menu): Attributes => ({
+      ...control(given, '--toggle'),
+      ...menuContract.semantics.opener?.(given.state, viewOf(given), 'toggle'),
+    }),
+    branch: ({ id, state }: Menu): Attributes => ({
+      'aria-haspopup': 'menu',
+      'aria-expanded': `${state.open}`,
+      'aria-controls': id,
+    }),
+    item: (_: Menu, key: string): Attributes => menuItem('menuitem', key),
+    checkbox: (given: Menu, key: string): Attributes => checkable(given, 'menuitemcheckbox', key),
+    radio: (given: Menu, key: string): Attributes => checkable(given, 'menuitemradio', key),
+    group: (_: Menu, name: string): Attributes => ({ role: 'group', 'aria-label': name }),
+  },
+} satisfies Outline<MenuState, MenuChoices>;

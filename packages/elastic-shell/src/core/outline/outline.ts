@@ -1,0 +1,93 @@
+// Outlines: which attributes each part of a pattern has, from its state and its options alone, before there is a page.
+//
+// An outline says what an author would write by hand (roles, keys, ids, commands) and asks the contract's own semantics, which
+// the engine asks as well, for all that follows the state. A server writes it, a binding hands it out to be spread, and the
+// engine finds it there: there is one truth about a part, whoever writes it first.
+import type { Item } from '../collection/items.js';
+import { tabStop } from '../collection/items.js';
+import type { Attributes, RootView, Semantics, View } from '../contract/contract.js';
+
+/** What is known of one instance of a pattern before there is a page. */
+export interface Given<State = object, Options = object> {
+  /** The id of its root; the ids of all other parts begin with it. */
+  id: string;
+  state: State;
+  options: Options;
+  /** Its items in order, as far as they are known. Default: none. */
+  items?: readonly Item[];
+}
+
+/** A part of which there is one. */
+export type SinglePart<State, Options> = (given: Given<State, Options>) => Attributes;
+
+/** A part of which there is one for each key, or one for each control. */
+export type EachPart<State, Options> =
+  | ((given: Given<State, Options>, key: string) => Attributes)
+  | ((given: Given<State, Options>, value?: string, name?: string) => Attributes);
+
+/** The parts of a pattern as attributes, and its states before anyone has touched it. */
+export interface Outline<State extends object = object, Options = object> {
+  name: string;
+  /** The states that hold where no option says another. */
+  first: State;
+  /** The state that is the first item whose part is asked for, where no option gives it. Default: none. */
+  firstItem?: { state: keyof State & string; parts: readonly string[] };
+  /** The parts that may be its root, of which one is on the page. Default: `root`. */
+  roots?: readonly string[];
+  /** Parts of which there is one. */
+  single: Readonly<Record<string, SinglePart<State, Options>>>;
+  /** Parts of which there are several: by the key of an item, or by what a control asks for. */
+  each: Readonly<Record<string, EachPart<State, Options>>>;
+}
+
+/** The id of a part of the instance whose root has the id `id`. Keys may hold what ids may not: that is escaped. */
+export const partId = ({ id }: Pick<Given, 'id'>, part: string, key?: string): string =>
+  key === undefined ? `${id}-${part}` : `${id}-${part}-${encodeURIComponent(key)}`;
+
+/** A root of which only its own attributes are known. */
+export const rootView = (id: string, localName: string, attributes: Attributes = {}): RootView => ({
+  id,
+  localName,
+  getAttribute: (name) => attributes[name] ?? null,
+  hasAttribute: (name) => attributes[name] !== undefined && attributes[name] !== null,
+});
+
+/** What semantics see of an instance without a page. */
+export const viewOf = <S, O extends object>(
+  { id, options, items = [] }: Given<S, O>,
+  localName = 'div',
+  attributes?: Attributes,
+): View<O> => ({ root: rootView(id, localName, attributes), options, items });
+
+/** What the engine itself adds to roots, to know them by: nothing that a server has to say. */
+const own = new Set(['data-wired']);
+
+/** What the contract's semantics say of the root, without what the engine marks it with. */
+export function rootSays<S, O extends object>(
+  semantics: Semantics<S, O, never>,
+  given: Given<S, O>,
+  localName?: string,
+  attributes?: Attributes,
+): Attributes {
+  const said = semantics.root?.(given.state, viewOf(given, localName, attributes)) ?? {};
+  return Object.fromEntries(Object.entries(said).filter(([name]) => !own.has(name)));
+}
+
+/** A control that asks the root for something. `value` is the key or the result that it stands for. */
+export const control = ({ id }: Pick<Given, 'id'>, command: string, value?: string): Attributes => ({
+  type: 'button',
+  commandfor: id,
+  command,
+  ...(value !== undefined && { value }),
+});
+
+/** The one tab stop among items: 0 on the one that is `wanted`, else on the first that can be reached. */
+export function stopAt<S, O>(
+  { items = [] }: Given<S, O>,
+  key: string,
+  wanted: Iterable<string | undefined>,
+): Attributes {
+  const keys = [...wanted].filter((each) => each !== undefined);
+  const stop = items.length ? tabStop(items, keys) : keys[0];
+  return { tabindex: key === stop ? '0' : '-1' };
+}
