@@ -145,7 +145,7 @@ function follow(held: Held): void {
   if (Object.keys(changed).length) wired.update(changed);
 }
 
-function take(held: Held, options: Taken): void {
+function take(held: Held, { id: _, ...options }: Taken): void {
   held.options = options;
   for (const [name, value] of Object.entries(options)) {
     if (!isPort(value)) continue;
@@ -153,7 +153,7 @@ function take(held: Held, options: Taken): void {
     if (!held.ports.has(name))
       held.ports.set(
         name,
-        portStore(() => portNamed(held, name, value)),
+        portStore(() => portNamed(held, name, value), Reflect.get(held.bindable.outline.first, name)),
       );
   }
   follow(held);

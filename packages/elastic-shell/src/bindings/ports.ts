@@ -34,11 +34,11 @@ const snapshot = (before: unknown, now: unknown): unknown => {
   return before instanceof Set && sameKeys(before, now) ? before : new Set(now);
 };
 
-/** Makes a store of what `portNow` answers, which may be another port each time. */
-export function portStore(portNow: () => Port): PortStore {
+/** Makes a store of what `portNow` answers, which may be another port each time. One that holds nothing holds `first`. */
+export function portStore(portNow: () => Port, first: unknown): PortStore {
   const listeners = new Set<Listener<unknown>>();
   let known: unknown;
-  const get = (): unknown => (known = snapshot(known, portNow().get()));
+  const get = (): unknown => (known = snapshot(known, portNow().get() ?? first));
   get();
   return {
     store: {
@@ -55,3 +55,14 @@ export function portStore(portNow: () => Port): PortStore {
     },
   };
 }
+
+/** A set that is changed in place, as a port: it is made to hold other keys, and stays the set that it is. */
+export const setPort = (keys: Set<unknown>): Port =>
+  asPort({
+    get: () => keys,
+    set(value) {
+      const next = new Set(value instanceof Set ? value : []);
+      for (const key of [...keys]) if (!next.has(key)) keys.delete(key);
+      for (const key of next) keys.add(key);
+    },
+  });

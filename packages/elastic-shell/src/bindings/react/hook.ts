@@ -110,12 +110,12 @@ class Instance {
 
 /** Holds an instance of `bindable` for as long as the component lives. Its handle is typed by the caller. */
 export function useInstance(bindable: Bindable, options: object = {}): object {
-  const id = useId();
+  const ownId = useId();
   const defaults = useContext(DefaultsContext)[bindable.outline.name];
   const [, render] = useReducer((times: number) => times + 1, 0);
   const all: Taken = { ...defaults, ...options };
   const [instance] = useState(() => {
-    const made = new Instance(bindable, id);
+    const made = new Instance(bindable, `${all['id'] ?? ownId}`);
     made.bound.take(made.read(all));
     return made;
   });

@@ -42,7 +42,10 @@ export type HookOptions<O, W extends Wired, P extends Bindable<unknown>> = Omit<
   [N in ElementNames & keyof O]?: O[N] | RefObject<Element | null> | undefined;
 } & ('content' extends keyof O
     ? { content?: ((signal: AbortSignal, key?: string) => unknown) | string | undefined }
-    : unknown);
+    : unknown) & {
+    /** The id of its root. Default: one that React makes. */
+    id?: string | undefined;
+  };
 
 type HandleOf<W extends Wired, P extends Bindable<unknown>> = Handle<W, P, PartProps>;
 

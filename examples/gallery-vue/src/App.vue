@@ -1,0 +1,11 @@
+<script setup lang="ts">
+import ChoicesPart from './ChoicesPart.vue';
+import CollectionsPart from './CollectionsPart.vue';
+import LayersPart from './LayersPart.vue';
+</script>
+
+<template>
+  <LayersPart />
+  <CollectionsPart />
+  <ChoicesPart />
+</template>

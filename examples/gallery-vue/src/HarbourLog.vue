@@ -1,0 +1,1 @@
+<template><p>Two boats in, one out, and a seal.</p></template>

@@ -1,0 +1,127 @@
+// How a pattern lives in Vue: a composable that holds one instance, follows its options after each flush, and is reactive
+// wherever a state is read.
+//
+// A state that Vue holds is a ref: it is set, and read again at once; where it has not taken the value (a model whose parent
+// has yet to answer), it is read again after the next tick.
+import {
+  type App,
+  inject,
+  type InjectionKey,
+  isReactive,
+  isRef,
+  nextTick,
+  queuePostFlushCb,
+  type Ref,
+  shallowRef,
+  triggerRef,
+  useId,
+  watch,
+} from 'vue';
+import type { Attributes } from '../../core/contract/contract.js';
+import { type Bindable, type Bound, bound, type Taken } from '../bound.js';
+import { handleOf } from '../handle.js';
+import { asPort, isPort, type Port, setPort } from '../ports.js';
+
+/** Attributes and a ref, for `v-bind`. */
+export type PartProps = Readonly<Record<string, unknown>>;
+
+/** The defaults of a subtree, by pattern. */
+export type DefaultsMap = Readonly<Record<string, object>>;
+
+/** Where they are provided; `app.provide` takes it as well. */
+export const defaultsKey: InjectionKey<DefaultsMap> = Symbol('elastic-shell defaults');
+
+/** Attributes that are there or not. `hidden` has a second value, which the engine writes once it is wired. */
+const flags = new Set(['hidden', 'open', 'checked']);
+
+function toProps(attributes: Attributes, ref: ((element: unknown) => void) | undefined): PartProps {
+  const props: Record<string, unknown> = {};
+  for (const [name, value] of Object.entries(attributes))
+    // As an attribute: what somebody has typed before hydration is a property, and stays.
+    if (value !== null) props[name === 'value' ? '^value' : name] = flags.has(name) ? true : value;
+  return ref ? { ...props, ref } : props;
+}
+
+/** The root, wired when what is rendered stands on the page. */
+function rootRef(instance: Bound): (element: unknown) => void {
+  let wanted: unknown;
+  let release: (() => void) | undefined;
+  return (element) => {
+    if (element === wanted) return;
+    wanted = element;
+    release?.();
+    release = undefined;
+    if (element instanceof HTMLElement)
+      queuePostFlushCb(() => {
+        if (element === wanted) release ??= instance.attach(element);
+      });
+  };
+}
+
+const refPort = (ref: Ref<unknown>): Port =>
+  asPort({
+    get: () => ref.value,
+    set(value) {
+      ref.value = value;
+      return Object.is(ref.value, value) ? undefined : nextTick();
+    },
+  });
+
+/** Options that take an element: a ref of one is read when it is wanted. */
+const elements = new Set(['anchor', 'firstFocus', 'focusReturn', 'context']);
+
+/** An option as Vue gives it. Lists are taken as they are now: one that is changed in place is another then. */
+function taken({ outline }: Bindable, name: string, value: unknown): unknown {
+  const isState = Object.hasOwn(outline.first, name);
+  if (isState && isRef(value)) return refPort(value);
+  if (isState && value instanceof Set && isReactive(value)) return setPort(value);
+  if (isState && typeof value === 'function') return asPort({ get: () => value(), set: () => nextTick() });
+  if (isRef(value) && elements.has(name)) return () => value.value;
+  const now = isRef(value) ? value.value : value;
+  return Array.isArray(now) ? [...now] : now;
+}
+
+/** Options, or a function of them that is followed. */
+export type Given<O> = O | (() => O);
+
+/** Holds an instance of `bindable` for as long as the component lives. Its handle is typed by the caller. */
+export function useInstance(bindable: Bindable, given: Given<object> = {}): object {
+  const defaults = inject(defaultsKey, {})[bindable.outline.name];
+  const read = (): Taken => {
+    const all: object = { ...defaults, ...(typeof given === 'function' ? given() : given) };
+    return Object.fromEntries(
+      Object.entries(all).map(([name, value]) => [name, taken(bindable, name, value)]),
+    );
+  };
+  const first = read();
+  const changes = new Map<string, Ref<number>>();
+  const changeOf = (name: string): Ref<number> => {
+    const known = changes.get(name) ?? shallowRef(0);
+    changes.set(name, known);
+    return known;
+  };
+  const instance = bound(bindable, `${first['id'] ?? useId()}`, (name) => triggerRef(changeOf(name)));
+  instance.take(first);
+  const follow = (): Taken => {
+    const now = read();
+    // Looked into, so that a change of them is heard.
+    for (const name of Object.keys(bindable.outline.first)) valueOf(now[name]);
+    return now;
+  };
+  watch(follow, (next) => instance.take(next), { flush: 'post' });
+  const root = rootRef(instance);
+  return handleOf(instance, {
+    props: (attributes, isRoot) => toProps(attributes, isRoot ? root : undefined),
+    track: (name) => void changeOf(name).value,
+  });
+}
+
+/** What a state holds, looked into as far as a change in it counts. */
+const valueOf = (option: unknown): unknown => {
+  const value = isPort(option) ? option.get() : option;
+  return value instanceof Set ? [...value] : value;
+};
+
+/** Sets defaults for a whole application. */
+export const installDefaults = (app: App, defaults: DefaultsMap): void =>
+  void app.provide(defaultsKey, defaults);
