@@ -1,0 +1,4 @@
+import { render } from 'solid-js/web';
+import { App } from './App';
+
+render(() => <App />, document.querySelector('#app')!);

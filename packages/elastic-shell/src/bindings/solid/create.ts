@@ -1,0 +1,90 @@
+// How a pattern lives in Solid: a primitive that holds one instance, follows its options in an effect, and is a signal wherever
+// a state is read.
+//
+// A state that Solid holds is a pair of an accessor and a setter: it is set and read again at once.
+import {
+  createContext,
+  createEffect,
+  createSignal,
+  createUniqueId,
+  onCleanup,
+  untrack,
+  useContext,
+} from 'solid-js';
+import type { Attributes } from '../../core/contract/contract.js';
+import { type Bindable, type Bound, bound, type Taken } from '../bound.js';
+import { handleOf } from '../handle.js';
+import { asPort } from '../ports.js';
+
+/** Attributes and a ref, to spread onto an element. */
+export type PartProps = Readonly<Record<string, unknown>>;
+
+/** The defaults of a subtree, by pattern. */
+export const DefaultsContext = createContext<Readonly<Record<string, object>>>({});
+
+/** Attributes that are there or not. `hidden` has a second value, which the engine writes once it is wired. */
+const flags = new Set(['hidden', 'open', 'checked']);
+
+function toProps(attributes: Attributes, ref: ((element: HTMLElement) => void) | undefined): PartProps {
+  const props: Record<string, unknown> = {};
+  for (const [name, value] of Object.entries(attributes))
+    if (value !== null) props[name] = flags.has(name) ? true : value;
+  return ref ? { ...props, ref } : props;
+}
+
+type Pair = readonly [() => unknown, (value: unknown, change?: unknown) => unknown];
+
+const isPair = (value: unknown): value is Pair =>
+  Array.isArray(value) && value.length === 2 && value.every((each) => typeof each === 'function');
+
+/** Options as Solid gives them: pairs are states that it holds, an accessor one that only its owner changes. */
+function taken({ outline }: Bindable, name: string, value: unknown): unknown {
+  if (!Object.hasOwn(outline.first, name)) return Array.isArray(value) ? [...value] : value;
+  // A function would be taken for one that makes the next value of the one before: it is not, states are no functions.
+  if (isPair(value))
+    return asPort({ get: () => untrack(value[0]), set: (next, change) => value[1](next, change) });
+  if (typeof value === 'function') return asPort({ get: () => untrack(() => value()), set: () => undefined });
+  return value;
+}
+
+/** Options, or a function of them that is followed. */
+export type Given<O> = O | (() => O);
+
+/** Wires the root when it stands on the page, and unwires it when what renders it goes. */
+const rootRef = (instance: Bound) => (element: HTMLElement) =>
+  createEffect(() => onCleanup(untrack(() => instance.attach(element))));
+
+/** Holds an instance of `bindable` for as long as its owner lives. Its handle is typed by the caller. */
+export function createInstance(bindable: Bindable, given: Given<object> = {}): object {
+  const defaults = useContext(DefaultsContext)[bindable.outline.name];
+  const read = (): Taken => {
+    const all: object = { ...defaults, ...(typeof given === 'function' ? given() : given) };
+    const entries = Object.entries(all).map(([name, value]) => {
+      // Read here as well, so that the effect follows what it holds.
+      if (Object.hasOwn(bindable.outline.first, name)) {
+        if (isPair(value)) value[0]();
+        else if (typeof value === 'function') value();
+      }
+      return [name, taken(bindable, name, value)] as const;
+    });
+    return Object.fromEntries(entries);
+  };
+  const changes = new Map<string, ReturnType<typeof createSignal<void>>>();
+  const changeOf = (name: string) => {
+    const known = changes.get(name) ?? createSignal<void>(undefined, { equals: false });
+    changes.set(name, known);
+    return known;
+  };
+  const first = untrack(read);
+  const instance = bound(bindable, `${first['id'] ?? createUniqueId()}`, (name) => changeOf(name)[1]());
+  instance.take(first);
+  createEffect(() => {
+    const now = read();
+    untrack(() => instance.take(now));
+  });
+  const root = rootRef(instance);
+  return handleOf(instance, {
+    props: (attributes, isRoot) => toProps(attributes, isRoot ? root : undefined),
+    track: (name) => changeOf(name)[0](),
+  });
+}
