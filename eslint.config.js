@@ -19,7 +19,7 @@ const floors = [
 ];
 const services = floors.flat();
 /** What a file under `src` may never import besides. */
-const above = ['patterns', 'elements', 'journal', 'engine.ts', 'index.ts'];
+const above = ['patterns', 'elements', 'bindings', 'journal', 'engine.ts', 'index.ts'];
 
 /** `target` may not import from `from`. */
 const never = (target, from, message, except = []) => ({
@@ -51,7 +51,7 @@ const zones = [
     ),
   never(
     `${src}/patterns`,
-    ['elements', 'journal', 'engine.ts', 'index.ts'].map((other) => `${src}/${other}`),
+    ['elements', 'bindings', 'journal', 'engine.ts', 'index.ts'].map((other) => `${src}/${other}`),
     'A pattern imports services and the core.',
   ),
   never(
@@ -59,11 +59,17 @@ const zones = [
     [`${src}/patterns`, `${src}/elements`],
     'Of patterns the journal knows nothing but their rules.',
   ),
+  ...['react', 'vue', 'svelte', 'solid'].map((name) =>
+    never(`${src}/bindings/${name}`, `${src}/bindings`, 'A binding knows no other framework.', [
+      `./${name}`,
+      ...['bound', 'engine-options', 'handle', 'hosts', 'patterns', 'ports'].map((file) => `./${file}.ts`),
+    ]),
+  ),
   never('./packages', './examples', 'Nothing imports the examples.', []),
 ];
 
 export default ts.config(
-  { ignores: ['**/node_modules/', '**/dist/', '**/built/', 'packages/cli/demo/', 'coverage/'] },
+  { ignores: ['**/node_modules/', '**/dist/', '**/built/', 'packages/cli/demo/', 'packages/cli/render/', 'coverage/'] },
   js.configs.recommended,
   ...ts.configs.recommended,
   importX.flatConfigs.typescript,
@@ -97,6 +103,11 @@ export default ts.config(
         { max: 80, skipComments: false, skipBlankLines: false, IIFEs: true },
       ],
     },
+  },
+  {
+    // One file of types stands behind three entries of Svelte.
+    files: ['**/bindings/svelte/**'],
+    rules: { 'import-x/no-duplicates': 'off' },
   },
   {
     // What is written there is for its types alone.

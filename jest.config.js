@@ -53,6 +53,11 @@ export default {
       displayName: 'browser',
       testMatch: ['<rootDir>/packages/elastic-shell/test/browser/**/*.test.ts'],
     },
+    {
+      ...inBrowser,
+      displayName: 'settings',
+      testMatch: ['<rootDir>/packages/elastic-shell/test/settings/**/*.test.ts'],
+    },
     // What takes as long as it takes: `npm run test:long`.
     ...(process.env.LONG
       ? [

@@ -35,7 +35,19 @@ const targets = {
     to: `${library}/dist`,
     build() {
       run(bin('tsc'), ['-p', library]);
-      cpSync(join(root, library, 'src/styles'), join(root, library, 'dist/styles'), { recursive: true });
+      // Stands alone in the head of a page, as a script that is no module.
+      run(bin('esbuild'), [
+        `${library}/src/early.ts`,
+        '--bundle',
+        '--minify',
+        '--format=iife',
+        `--outfile=${library}/dist/early.js`,
+        '--log-level=warning',
+        '--allow-overwrite',
+      ]);
+      // What the compiler leaves alone: style sheets, and components that are compiled where they are used.
+      for (const path of ['styles', 'bindings/svelte/Rows.svelte', 'bindings/svelte/Content.svelte'])
+        cpSync(join(root, library, 'src', path), join(root, library, 'dist', path), { recursive: true });
     },
   },
   cli: {
@@ -44,16 +56,52 @@ const targets = {
     build: () => run(bin('tsc'), ['-p', cli]),
   },
   desk: {
-    from: [`${library}/src`, 'examples'],
+    from: [`${library}/src`, 'examples/desk', 'examples/data'],
     to: `${cli}/demo`,
-    build: () => run(bin('vite'), ['build', 'examples/desk', '--logLevel', 'warn']),
+    build() {
+      run(bin('vite'), ['build', 'examples/desk', '--logLevel', 'warn']);
+      cpSync(join(root, library, 'dist/early.js'), join(root, cli, 'demo/early.js'));
+    },
   },
+  ...Object.fromEntries(
+    [
+      ['react', 'src/render.tsx'],
+      ['vue', 'src/render.ts'],
+      ['svelte', 'src/render.ts'],
+      ['solid', 'src/render.tsx'],
+    ].map(([name, render]) => [
+      `gallery-${name}`,
+      {
+        from: [`${library}/src`, 'examples/gallery', `examples/gallery-${name}`],
+        to: `${cli}/demo/gallery/${name}`,
+        build() {
+          // In development builds frameworks mount twice, and warn of what they would mend in silence.
+          const gallery = [
+            'build',
+            `examples/gallery-${name}`,
+            '--logLevel',
+            'error',
+            '--mode',
+            'development',
+          ];
+          const env = { ...process.env, NODE_ENV: 'development' };
+          run(bin('vite'), gallery, { env });
+          run(bin('vite'), [...gallery, '--ssr', render, '--outDir', join(root, cli, `render/${name}`)], {
+            env,
+          });
+        },
+      },
+    ]),
+  ),
   pages: {
     from: [`${library}/src`, pages],
     to: `${pages}/built`,
     build: () => run(bin('vite'), ['build', pages, '--logLevel', 'warn']),
   },
 };
+
+/** The galleries of frameworks, which the desk can be served without. */
+export const galleries = Object.keys(targets).filter((name) => name.startsWith('gallery-'));
 
 /** Builds the named targets that are out of date. Exits with the builder's code when one fails. */
 export function build(names = Object.keys(targets)) {

@@ -1,6 +1,7 @@
-// `npm start`: sets itself up, builds, serves the desk and prints its address.
+// `npm start`: sets itself up, builds, serves the desk and prints its address. The galleries of other settings are built while
+// it is served already.
 import { root, setUp } from './setup.mjs';
-import { build } from './build.mjs';
+import { build, galleries } from './build.mjs';
 import { spawn } from 'node:child_process';
 
 setUp();
@@ -8,6 +9,12 @@ build(['library', 'cli', 'desk']);
 const port = process.env.PORT ?? '5173';
 const child = spawn(process.execPath, [`${root}packages/cli/bin/elastic-shell.js`, 'demo', '--port', port], {
   stdio: 'inherit',
+  env: { ...process.env, ELASTIC_SHELL_BUILDS: '1' },
 });
+const builder = spawn(process.execPath, [`${root}scripts/build.mjs`, ...galleries], { stdio: 'inherit' });
 child.on('exit', (code) => process.exit(code ?? 0));
-for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
+for (const signal of ['SIGINT', 'SIGTERM'])
+  process.on(signal, () => {
+    builder.kill(signal);
+    child.kill(signal);
+  });

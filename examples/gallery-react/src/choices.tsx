@@ -4,15 +4,16 @@ import type { Item } from 'elastic-shell';
 import { berths, gear, later, rigs, rivets, trades } from 'quillhaven-gallery/data';
 import { useState } from 'react';
 import { Instance, Section } from './section';
+import { useServed } from './served';
 
-const Rivet = ({ label = '', description = 'by a component' }: Item) => (
+const Rivet = ({ item }: { item: Item }) => (
   <span className="rivet">
-    {label} <small>{description}</small>
+    {item.label} <small>by a component</small>
   </span>
 );
 
 function PlainListbox() {
-  const listbox = useListbox();
+  const listbox = useListbox(useServed() ? { selected: 'ketch' } : {});
   return (
     <div {...listbox.root} aria-label="Rig" className="box">
       {rigs.map(({ key, label, disabled }) => (
@@ -45,8 +46,8 @@ function LongListbox() {
   const listbox = useListbox({ items: rivets });
   return (
     <>
-      <div {...listbox.root} aria-label="Rivets" className="box" />
-      <Rows<Item> of={listbox}>{(item) => <Rivet {...item} />}</Rows>
+      <div {...listbox.root} aria-label="Rivets" className="box tall" />
+      <Rows<Item> of={listbox}>{(item) => <Rivet item={item} />}</Rows>
     </>
   );
 }
@@ -105,7 +106,7 @@ function LongCombobox() {
         <div {...combobox.list} />
       </div>
       <output>{combobox.query}</output>
-      <Rows<Item> of={combobox}>{(item) => <Rivet {...item} />}</Rows>
+      <Rows<Item> of={combobox}>{(item) => <Rivet item={item} />}</Rows>
     </div>
   );
 }
@@ -128,7 +129,7 @@ function Several() {
 }
 
 function PlainSwitch() {
-  const lights = useSwitch();
+  const lights = useSwitch({ checked: useServed() });
   return (
     <p className="row">
       <button {...lights.root} aria-labelledby="plain-switch-name" />

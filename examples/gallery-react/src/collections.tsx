@@ -14,6 +14,7 @@ import {
 } from 'quillhaven-gallery/data';
 import { useState } from 'react';
 import { Instance, Section } from './section';
+import { useServed } from './served';
 
 function PlainAccordion() {
   const accordion = useAccordion({ expanded: ['before'] });
@@ -67,7 +68,7 @@ function ExclusiveAccordion() {
 }
 
 function PlainTabs() {
-  const tabs = useTabs();
+  const tabs = useTabs({ selected: useServed() ? 'rig' : 'hull' });
   return (
     <div {...tabs.root}>
       <div {...tabs.list} aria-label="Plain tabs">
@@ -219,7 +220,7 @@ const Branches = ({ tree, places }: { tree: TreeHandle; places: readonly Place[]
   ));
 
 function PlainTree() {
-  const tree = useTree();
+  const tree = useTree({ expanded: useServed() ? ['sheds'] : [] });
   return (
     <ul {...tree.root} aria-label="Yard">
       <Branches tree={tree} places={yard} />
@@ -227,9 +228,9 @@ function PlainTree() {
   );
 }
 
-const Part = ({ label = '' }: TreeNode) => (
+const Part = ({ node }: { node: TreeNode }) => (
   <span className="rivet">
-    {label} <small>by a component</small>
+    {node.label} <small>by a component</small>
   </span>
 );
 
@@ -242,8 +243,8 @@ function DataTree() {
           Find <input {...tree.search} />
         </label>
       </p>
-      <div {...tree.root} aria-label="Stores" className="box" />
-      <Rows<TreeNode> of={tree}>{(node) => <Part {...node} />}</Rows>
+      <div {...tree.root} aria-label="Stores" className="box tall" />
+      <Rows<TreeNode> of={tree}>{(node) => <Part node={node} />}</Rows>
     </>
   );
 }

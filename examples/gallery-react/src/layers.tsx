@@ -3,6 +3,7 @@ import { Content, useDialog, useDisclosure, useDrawer, usePopover, useTooltip } 
 import { later } from 'quillhaven-gallery/data';
 import { useState } from 'react';
 import { Instance, Section } from './section';
+import { useServed } from './served';
 
 function PlainDialog() {
   const dialog = useDialog();
@@ -232,7 +233,7 @@ function PlainTooltip() {
 }
 
 function PlainDisclosure() {
-  const disclosure = useDisclosure();
+  const disclosure = useDisclosure({ open: useServed() });
   return (
     <>
       <button {...disclosure.opener()}>Where the ladder is</button>

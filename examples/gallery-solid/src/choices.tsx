@@ -4,6 +4,7 @@ import type { Item } from 'elastic-shell';
 import { berths, gear, later, rigs, rivets, trades } from 'quillhaven-gallery/data';
 import { createSignal, For } from 'solid-js';
 import { Instance, Section } from './section';
+import { useServed } from './served';
 
 const Rivet = (props: { item: Item }) => (
   <span class="rivet">
@@ -12,7 +13,7 @@ const Rivet = (props: { item: Item }) => (
 );
 
 function PlainListbox() {
-  const listbox = createListbox();
+  const listbox = createListbox(useServed() ? { selected: 'ketch' } : {});
   return (
     <div {...listbox.root} aria-label="Rig" class="box">
       <For each={rigs}>
@@ -43,7 +44,7 @@ function LongListbox() {
   const listbox = createListbox({ items: rivets });
   return (
     <>
-      <div {...listbox.root} aria-label="Rivets" class="box" />
+      <div {...listbox.root} aria-label="Rivets" class="box tall" />
       <Rows<Item> of={listbox}>{(item) => <Rivet item={item()} />}</Rows>
     </>
   );
@@ -122,7 +123,7 @@ function Several() {
 }
 
 function PlainSwitch() {
-  const lights = createSwitch();
+  const lights = createSwitch({ checked: useServed() });
   return (
     <p class="row">
       <button {...lights.root} aria-labelledby="plain-switch-name" />

@@ -22,6 +22,7 @@ import {
 } from 'quillhaven-gallery/data';
 import { createSignal, For, Show } from 'solid-js';
 import { Instance, Section } from './section';
+import { useServed } from './served';
 
 function PlainAccordion() {
   const accordion = createAccordion({ expanded: ['before'] });
@@ -79,7 +80,7 @@ function ExclusiveAccordion() {
 }
 
 function PlainTabs() {
-  const tabs = createTabs();
+  const tabs = createTabs({ selected: useServed() ? 'rig' : 'hull' });
   return (
     <div {...tabs.root}>
       <div {...tabs.list} aria-label="Plain tabs">
@@ -238,7 +239,7 @@ const Branches = (props: { tree: TreeHandle; places: readonly Place[] }) => (
 );
 
 function PlainTree() {
-  const tree = createTree();
+  const tree = createTree({ expanded: useServed() ? ['sheds'] : [] });
   return (
     <ul {...tree.root} aria-label="Yard">
       <Branches tree={tree} places={yard} />
@@ -261,7 +262,7 @@ function DataTree() {
           Find <input {...tree.search} />
         </label>
       </p>
-      <div {...tree.root} aria-label="Stores" class="box" />
+      <div {...tree.root} aria-label="Stores" class="box tall" />
       <Rows<TreeNode> of={tree}>{(node) => <Part node={node()} />}</Rows>
     </>
   );

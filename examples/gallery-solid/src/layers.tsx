@@ -10,6 +10,7 @@ import {
 import { later } from 'quillhaven-gallery/data';
 import { createSignal, Show } from 'solid-js';
 import { Instance, Section } from './section';
+import { useServed } from './served';
 
 function PlainDialog() {
   const dialog = createDialog();
@@ -241,7 +242,7 @@ function PlainTooltip() {
 }
 
 function PlainDisclosure() {
-  const disclosure = createDisclosure();
+  const disclosure = createDisclosure({ open: useServed() });
   return (
     <>
       <button {...disclosure.opener()}>Where the ladder is</button>

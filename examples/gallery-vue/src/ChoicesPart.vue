@@ -4,8 +4,9 @@ import { Rows, useCombobox, useListbox, useSwitch } from 'elastic-shell/vue';
 import { berths, gear, later, rigs, rivets, trades } from 'quillhaven-gallery/data';
 import { reactive, ref } from 'vue';
 import GallerySection from './GallerySection.vue';
+import { useServed } from './served';
 
-const listbox = useListbox();
+const listbox = useListbox(useServed() ? { selected: 'ketch' } : {});
 // A set that is changed in place.
 const chosenGear = reactive(new Set(['anchor']));
 const several = useListbox({ multiple: true, selected: chosenGear });
@@ -19,7 +20,7 @@ const rivet = useCombobox({ items: rivets });
 const chosen = ref<ReadonlySet<string>>(new Set(['rigger']));
 const tradesBox = useCombobox({ multiple: true, limit: 4, selected: chosen, items: trades });
 
-const lights = useSwitch();
+const lights = useSwitch({ checked: useServed() });
 const on = ref(true);
 const pump = useSwitch({ checked: on });
 const power = useSwitch({ guard: () => later(400, true) });
@@ -45,7 +46,7 @@ const power = useSwitch({ guard: () => later(400, true) });
     <output>{{ [...chosenGear].join() }}</output>
 
     <h3>10,000 options by components</h3>
-    <div v-bind="long.root" aria-label="Rivets" class="box"></div>
+    <div v-bind="long.root" aria-label="Rivets" class="box tall"></div>
     <Rows v-slot="{ item }" :of="long">
       <span class="rivet">{{ item.label }} <small>by a component</small></span>
     </Rows>

@@ -5,13 +5,14 @@ import type { TreeNode } from 'elastic-shell';
 import { boatParts, later, plates, sheets, steps, stores, tides, yard } from 'quillhaven-gallery/data';
 import { ref } from 'vue';
 import GallerySection from './GallerySection.vue';
+import { useServed } from './served';
 import TreeRows from './TreeRows.vue';
 
 const accordion = useAccordion({ expanded: ['before'] });
 const expanded = ref<ReadonlySet<string>>(new Set(['morning']));
 const exclusive = useAccordion({ expanded, exclusive: true, keepOne: true, arrows: true });
 
-const tabs = useTabs();
+const tabs = useTabs({ selected: useServed() ? 'rig' : 'hull' });
 const open = ref(sheets);
 const tab = ref<string | undefined>('sheet-1');
 const closable = useTabs({
@@ -32,7 +33,7 @@ const lazy = useTabs({
 const carousel = useCarousel();
 const picked = useCarousel({ wrap: false });
 
-const tree = useTree();
+const tree = useTree({ expanded: useServed() ? ['sheds'] : [] });
 const data = useTree<TreeNode>({ items: stores, checks: true });
 
 const said = ref('');
@@ -159,7 +160,7 @@ const move = useMenu({ onPick: say });
     <p class="row">
       <label>Find <input v-bind="data.search" /></label>
     </p>
-    <div v-bind="data.root" aria-label="Stores" class="box"></div>
+    <div v-bind="data.root" aria-label="Stores" class="box tall"></div>
     <Rows v-slot="{ item }" :of="data">
       <span class="rivet">{{ item.label }} <small>by a component</small></span>
     </Rows>

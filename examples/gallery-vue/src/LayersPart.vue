@@ -4,6 +4,7 @@ import { Content, useDialog, useDisclosure, useDrawer, usePopover, useTooltip } 
 import { later } from 'quillhaven-gallery/data';
 import { ref } from 'vue';
 import GallerySection from './GallerySection.vue';
+import { useServed } from './served';
 import MountedDialog from './MountedDialog.vue';
 
 const plain = useDialog();
@@ -24,7 +25,7 @@ const popover = usePopover();
 const log = usePopover({ content: () => later(300, import('./HarbourLog.vue')) });
 
 const tooltip = useTooltip();
-const ladder = useDisclosure();
+const ladder = useDisclosure({ open: useServed() });
 const crane = useDisclosure({ elastic: 'block' });
 </script>
 

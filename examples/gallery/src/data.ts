@@ -12,13 +12,14 @@ export const numbered = (count: number, name: string): Item[] =>
     label: `${name} ${at + 1}`,
   }));
 
+/** The galleries, from any page one folder down. */
 export const links = [
   ['../gallery.html', 'Plain'],
-  ['elements.html', 'Elements'],
-  ['react.html', 'React'],
-  ['vue.html', 'Vue'],
-  ['svelte.html', 'Svelte'],
-  ['solid.html', 'Solid'],
+  ['../gallery/elements.html', 'Elements'],
+  ['../gallery/react.html', 'React'],
+  ['../gallery/vue.html', 'Vue'],
+  ['../gallery/svelte.html', 'Svelte'],
+  ['../gallery/solid.html', 'Solid'],
 ] as const;
 
 export const steps = [

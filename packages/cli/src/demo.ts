@@ -1,16 +1,17 @@
-// `elastic-shell demo`: serves the built yard desk under a strict Content-Security-Policy.
-import { createServer } from 'node:http';
+// `elastic-shell demo`: serves the built yard desk and the galleries under a strict Content-Security-Policy.
+//
+// Pages under /server/ are rendered for each request, by the server renderer of their own framework.
+import { createServer, type Server } from 'node:http';
 import { existsSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { Command, InvalidArgumentError } from 'commander';
 import sirv from 'sirv';
 import { Misuse } from './misuse.js';
+import { policyFor } from './policy.js';
+import { servedPage } from './served-page.js';
 import type { Streams } from './streams.js';
 
 const folder = fileURLToPath(new URL('../demo', import.meta.url));
-
-/** Nothing but its own files, no inline style or script, no string made into markup. */
-export const policy = "default-src 'self'; require-trusted-types-for 'script'";
 
 const portOf = (text: string): number => {
   const port = Number(text);
@@ -19,14 +20,26 @@ const portOf = (text: string): number => {
   return port;
 };
 
-/** Serves the desk; answers its address once it listens. Port 0 takes any free one. */
-export function serveDesk(port: number): Promise<string> {
+/** A desk that is served: where, and by what. */
+export interface ServedDesk {
+  address: string;
+  server: Server;
+}
+
+/** Serves the desk; answers once it listens. Port 0 takes any free one. */
+export function serveDesk(port: number): Promise<ServedDesk> {
   if (!existsSync(`${folder}/index.html`))
     throw new Misuse('the desk is not built. In a checkout, run "npm run build" first.', 1);
   const files = sirv(folder, {
-    setHeaders: (response) => response.setHeader('Content-Security-Policy', policy),
+    // The galleries may still be being built beside it.
+    dev: true,
+    setHeaders: (response, path) => response.setHeader('Content-Security-Policy', policyFor(path)),
   });
-  const server = createServer((request, response) => files(request, response));
+  const server = createServer((request, response) => {
+    void servedPage(folder, request.url ?? '/', response).then(
+      (isDone) => isDone || files(request, response),
+    );
+  });
   return new Promise((resolve, reject) => {
     server.once('error', (error: NodeJS.ErrnoException) =>
       reject(
@@ -39,7 +52,8 @@ export function serveDesk(port: number): Promise<string> {
     );
     server.listen(port, () => {
       const address = server.address();
-      resolve(`http://localhost:${typeof address === 'object' && address ? address.port : port}/`);
+      const at = typeof address === 'object' && address ? address.port : port;
+      resolve({ address: `http://localhost:${at}/`, server });
     });
   });
 }
@@ -51,7 +65,10 @@ export function demoCommand(streams: Streams): Command {
     .option('-p, --port <number>', 'the port to listen on; 0 for any', portOf, 5173)
     .addHelpText('after', '\nExample:\n  $ elastic-shell demo --port 8080')
     .action(async ({ port }: { port: number }) => {
-      const address = await serveDesk(port);
-      streams.out(`The yard desk is at ${address}\nThe gallery is at ${address}gallery.html\n`);
+      const { address } = await serveDesk(port);
+      streams.out(
+        `The yard desk is at ${address}\nThe gallery is at ${address}gallery.html\n` +
+          `In other settings it is at ${address}gallery/react.html, rendered by a server at ${address}server/react.html\n`,
+      );
     });
 }

@@ -5,12 +5,14 @@
 // them, and a framework that compares what it renders with what it rendered finds nothing to change.
 import type { Attributes } from '../core/contract/contract.js';
 import type { Given, Outline } from '../core/outline/outline.js';
-import { isPromise } from '../core/promise.js';
 import { isCell } from '../engine/dom.js';
 import { storeOf } from '../engine/store.js';
 import type { Wired } from '../engine/types.js';
+import { engineOptions, type Loaded, type OptionsHeld, type Taken } from './engine-options.js';
 import { type Hosts, hosts } from './hosts.js';
-import { isPort, type Port, portStore, type PortStore } from './ports.js';
+import { isPort, type Port, portStore } from './ports.js';
+
+export type { Loaded, Taken } from './engine-options.js';
 
 /** A pattern as a binding takes it. */
 export interface Bindable<Out = AnyOutline> {
@@ -23,15 +25,6 @@ export interface Bindable<Out = AnyOutline> {
 
 /** An outline of which only the names are known. */
 export type AnyOutline = Outline<never, never>;
-
-/** Options as a binding has read them: values, functions, and ports for what the framework holds. */
-export type Taken = Readonly<Record<string, unknown>>;
-
-/** What later content has come to; `key` is that of the item whose panel it is for. */
-export interface Loaded {
-  content: unknown;
-  key: string | undefined;
-}
 
 /** One instance of a pattern. */
 export interface Bound {
@@ -56,82 +49,21 @@ export interface Bound {
 }
 
 /** What a bound instance holds. */
-interface Held {
+interface Held extends OptionsHeld {
   bindable: Bindable;
   id: string;
   heard: (name: string) => void;
-  options: Taken;
-  /** What was last given to the engine, by option. */
-  given: Map<string, unknown>;
-  ports: Map<string, PortStore>;
   /** States as they were when it was last wired, or as they are before it is. */
   states: Map<string, unknown>;
   parts: Map<string, Attributes>;
-  rows: Hosts;
-  content: Hosts<Loaded>;
-  wired: Wired | undefined;
   /** What was called before it was wired. */
   calls: (() => void)[];
 }
-
-const isSameList = (one: unknown, other: unknown): boolean =>
-  Array.isArray(one) &&
-  Array.isArray(other) &&
-  one.length === other.length &&
-  one.every((each, at) => Object.is(each, other[at]));
 
 const cellOf = (held: Held, name: string): { get(): unknown; set?(value: unknown): void } | undefined => {
   const { wired } = held;
   return wired && Object.hasOwn(wired, name) ? Reflect.get(wired, name) : undefined;
 };
-
-/** Content by way of the framework, where somebody fills what it comes to. */
-function contentBy(held: Held): unknown {
-  return (signal: AbortSignal, key?: string): unknown => {
-    const make = held.options['content'];
-    const root = held.wired?.root ?? document.documentElement;
-    const made: unknown = typeof make === 'function' ? make(signal, key) : make;
-    const host = (content: unknown): unknown => {
-      if (content === undefined) return undefined;
-      if (held.content.isFilled()) return held.content.add(root.ownerDocument, { content, key });
-      if (typeof content === 'object' && content !== null && 'default' in content)
-        throw new TypeError(
-          `elastic-shell: the content of ${held.bindable.outline.name} came as a module; place <Content> among the components, which renders it`,
-        );
-      return content;
-    };
-    return isPromise(made) ? Promise.resolve(made).then(host) : host(made);
-  };
-}
-
-/** A function that stays the same while what it calls is the latest. */
-const latest =
-  (held: Held, name: string) =>
-  (...args: unknown[]): unknown => {
-    const now = held.options[name];
-    return typeof now === 'function' ? now(...args) : undefined;
-  };
-
-/** What the engine is given for an option. */
-function engineOption(held: Held, name: string, value: unknown): unknown {
-  const before = held.given.get(name);
-  if (name === 'content' && typeof value === 'function') return before ?? contentBy(held);
-  if (isPort(value)) return held.ports.get(name)?.store;
-  if (typeof value === 'function') return typeof before === 'function' ? before : latest(held, name);
-  return isSameList(before, value) ? before : value;
-}
-
-/** The options as the engine takes them. Rows are rendered by the framework where somebody fills them. */
-function engineOptions(held: Held): Map<string, unknown> {
-  const now = new Map<string, unknown>();
-  for (const [name, value] of Object.entries(held.options))
-    if (value !== undefined) now.set(name, engineOption(held, name, value));
-  if (held.rows.isFilled())
-    now.set('render', held.given.get('render') ?? ((item: unknown) => held.rows.add(documentOf(held), item)));
-  return now;
-}
-
-const documentOf = ({ wired }: Held): Document => wired?.root.ownerDocument ?? document;
 
 /** Tells the engine of options that are others now. */
 function follow(held: Held): void {
@@ -270,6 +202,7 @@ function call(held: Held, verb: string, args: unknown[]): unknown {
 export function bound(bindable: Bindable, id: string, heard: (name: string) => void): Bound {
   const held: Held = {
     bindable,
+    name: bindable.outline.name,
     id,
     heard,
     options: {},

@@ -1,13 +1,6 @@
 // Every pattern as bindings take it: its outline, its wire function, and the names of its verbs.
-import {
-  accordionOutline,
-  carouselOutline,
-  comboboxOutline,
-  listboxOutline,
-  switchOutline,
-  tabsOutline,
-  treeOutline,
-} from '../core/outline/collections.js';
+import { comboboxOutline, listboxOutline, switchOutline } from '../core/outline/choices.js';
+import { accordionOutline, carouselOutline, tabsOutline, treeOutline } from '../core/outline/collections.js';
 import {
   dialogOutline,
   disclosureOutline,

@@ -163,7 +163,11 @@ it('fills a disclosure, and a dialog before focus goes in', async () => {
 });
 
 it.each([
-  ['a number', () => 4, /must be an element, a fragment, a template, text, { node, release } or a function that renders, got 4/],
+  [
+    'a number',
+    () => 4,
+    /must be an element, a fragment, a template, text, { node, release } or a function that renders, got 4/,
+  ],
   ['nothing', '#none', /"#none" matches nothing on the page/],
 ])('says so when content is %s', async (_, content, expected) => {
   const { page } = await openBare(open, markup);

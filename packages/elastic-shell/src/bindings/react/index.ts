@@ -132,6 +132,8 @@ export function Defaults({
 }
 
 declare module 'react' {
+  // The parameter stands in React's own declaration.
+  // eslint-disable-next-line @typescript-eslint/no-unused-vars
   interface ButtonHTMLAttributes<T> {
     /** The id of the element that the button asks for something. */
     commandfor?: string | undefined;

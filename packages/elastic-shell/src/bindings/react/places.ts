@@ -5,24 +5,23 @@ import {
   Fragment,
   type ReactNode,
   type ReactPortal,
-  useCallback,
-  useSyncExternalStore,
+  useInsertionEffect,
+  useReducer,
 } from 'react';
 import { createPortal } from 'react-dom';
 import type { Loaded } from '../bound.js';
 import { boundOf } from '../handle.js';
-import type { Host, Hosts } from '../hosts.js';
+import type { Hosts } from '../hosts.js';
 
-const none: readonly Host<never>[] = [];
-
-/** Renders each host by `render`, for as long as it is there. */
-function usePortals<T>(hosts: Hosts<T>, render: (value: T) => ReactNode): ReactNode {
-  const subscribe = useCallback((changed: () => void) => hosts.fill(changed), [hosts]);
-  const all = useSyncExternalStore<readonly Host<T>[]>(subscribe, hosts.list, () => none);
+/** Renders each host by `show`, for as long as it is there. */
+function usePortals<T>(hosts: Hosts<T>, show: (value: T) => ReactNode): ReactNode {
+  const [, render] = useReducer((times: number) => times + 1, 0);
+  // Before roots are wired, which happens as they are laid out: rows are filled from the first.
+  useInsertionEffect(() => hosts.fill(render), [hosts]);
   return createElement(
     Fragment,
     null,
-    ...all.map(({ key, node, value }): ReactPortal => createPortal(render(value), node, `${key}`)),
+    ...hosts.list().map(({ key, node, value }): ReactPortal => createPortal(show(value), node, `${key}`)),
   );
 }
 

@@ -1,4 +1,4 @@
-// The outlines of collections: accordions, tabs, carousels, trees, listboxes, comboboxes; and of the switch.
+// The outlines of collections: accordions, tabs, carousels, trees.
 import { keysOf } from '../collection/selection.js';
 import {
   accordion as accordionContract,
@@ -10,19 +10,11 @@ import {
   type CarouselChoices,
   type CarouselState,
 } from '../contract/carousel.js';
-import {
-  combobox as comboboxContract,
-  type ComboboxChoices,
-  type ComboboxState,
-} from '../contract/combobox.js';
 import type { Attributes } from '../contract/contract.js';
-import { listbox as listboxContract, type ListboxChoices } from '../contract/listbox.js';
-import type { Selecting } from '../contract/selecting.js';
-import { switching, type SwitchState } from '../contract/switch.js';
 import { tabs as tabsContract, type TabsChoices, type TabsState } from '../contract/tabs.js';
 import { modeOf, type TreeChoices, type TreeState } from '../contract/tree-state.js';
 import { tree as treeContract } from '../contract/tree.js';
-import { control, type Given, type Outline, partId, rootSays, stopAt, viewOf } from './outline.js';
+import { control, type Given, type Outline, partId, rootOf, stopAt, viewOf } from './outline.js';
 
 const noKeys: ReadonlySet<string> = new Set();
 
@@ -32,7 +24,7 @@ type Accordion = Given<AccordionState, AccordionChoices>;
 export const accordionOutline = {
   name: accordionContract.name,
   first: { expanded: noKeys },
-  single: { root: ({ id }: Accordion): Attributes => ({ id }) },
+  single: { root: (given: Accordion): Attributes => rootOf(accordionContract.semantics, given) },
   each: {
     header: (given: Accordion, key: string): Attributes => ({
       type: 'button',
@@ -67,7 +59,7 @@ export const tabsOutline = {
   first: { selected: undefined, closed: noKeys },
   firstItem: { state: 'selected', parts: ['tab', 'panel'] },
   single: {
-    root: ({ id }: Tabs): Attributes => ({ id }),
+    root: (given: Tabs): Attributes => rootOf(tabsContract.semantics, given),
     list: (given: Tabs): Attributes => ({
       role: 'tablist',
       ...tabsContract.semantics.list?.(given.state, viewOf(given)),
@@ -110,10 +102,7 @@ export const carouselOutline = {
   first: { selected: undefined, rotating: false },
   firstItem: { state: 'selected', parts: ['slide', 'picker'] },
   single: {
-    root: (given: Carousel): Attributes => ({
-      id: given.id,
-      ...rootSays(carouselContract.semantics, given, 'section'),
-    }),
+    root: (given: Carousel): Attributes => rootOf(carouselContract.semantics, given, 'section'),
     slides: (_: Carousel): Attributes => ({ 'data-slides': '' }),
     nextButton: (given: Carousel): Attributes => carouselControl(given, '--next', 'next'),
     previousButton: (given: Carousel): Attributes => carouselControl(given, '--previous', 'previous'),
@@ -157,7 +146,7 @@ export const treeOutline = {
   firstItem: { state: 'current', parts: ['leaf', 'branch'] },
   single: {
     root: (given: Tree): Attributes => ({
-      id: given.id,
+      ...rootOf(treeContract.semantics, given),
       role: 'tree',
       ...(modeOf(given.options) === 'multiple' && { 'aria-multiselectable': 'true' }),
     }),
@@ -171,116 +160,3 @@ export const treeOutline = {
     action: (given: Tree, command: string): Attributes => control(given, `--${command}`),
   },
 } satisfies Outline<TreeState, TreeChoices>;
-
-type Listbox = Given<Selecting, ListboxChoices>;
-
-/** A listbox: `root`, an `option` for each key, and groups of them. */
-export const listboxOutline = {
-  name: listboxContract.name,
-  first: { selected: undefined, current: undefined },
-  firstItem: { state: 'current', parts: ['option'] },
-  single: {
-    root: (given: Listbox): Attributes => ({
-      id: given.id,
-      ...rootSays(listboxContract.semantics, given),
-    }),
-  },
-  each: {
-    option: (given: Listbox, key: string): Attributes => ({
-      'data-key': key,
-      ...listboxContract.semantics.item?.(given.state, viewOf(given), key),
-      ...stopAt(given, key, [...keysOf(given.state.selected), given.state.current]),
-    }),
-    group: (_: Listbox, name: string): Attributes => ({ role: 'group', 'aria-label': name }),
-    action: (given: Listbox, command: string, key?: string): Attributes =>
-      control(given, `--${command}`, key),
-  },
-} satisfies Outline<Selecting, ListboxChoices>;
-
-type Combobox = Given<ComboboxState, ComboboxChoices>;
-
-/** What the element that keeps focus says: the field, or the button of one to choose only. */
-const holder = (given: Combobox, part: string): Attributes => ({
-  role: 'combobox',
-  id: partId(given, part),
-  'aria-haspopup': 'listbox',
-  'aria-expanded': `${given.state.open}`,
-  'aria-controls': partId(given, 'list'),
-});
-
-/** The label of what is selected, as far as the options that are known say it. */
-const textOf = ({ state, items = [], options }: Combobox): string => {
-  const key = options.multiple ? undefined : [...keysOf(state.selected)][0];
-  return state.text || (items.find((item) => item.key === key)?.label ?? key ?? '');
-};
-
-/**
- * A combobox: a `label`, a `box` around its `field` and the button that opens it, its `toggler`, and a `popup` with the `list`. One to
- * choose only has a `button` in place of the field, with the `value` in it.
- */
-export const comboboxOutline = {
-  name: comboboxContract.name,
-  first: { open: false, selected: undefined, current: undefined, query: '', text: '' },
-  single: {
-    root: ({ id }: Combobox): Attributes => ({ id }),
-    label: (given: Combobox): Attributes => ({ id: partId(given, 'label'), for: partId(given, 'field') }),
-    box: (_: Combobox): Attributes => ({ 'data-box': '' }),
-    field: (given: Combobox): Attributes => ({
-      ...holder(given, 'field'),
-      'aria-autocomplete': 'list',
-      autocomplete: 'off',
-      ...(textOf(given) && { value: textOf(given) }),
-    }),
-    button: (given: Combobox): Attributes => ({
-      type: 'button',
-      ...holder(given, 'field'),
-      'aria-labelledby': `${partId(given, 'label')} ${partId(given, 'value')}`,
-    }),
-    value: (given: Combobox): Attributes => ({ 'data-value': '', id: partId(given, 'value') }),
-    toggler: (given: Combobox): Attributes => ({
-      ...control(given, '--toggle'),
-      'aria-expanded': `${given.state.open}`,
-      tabindex: '-1',
-    }),
-    tokens: (_: Combobox): Attributes => ({ 'data-tokens': '' }),
-    popup: (_: Combobox): Attributes => ({ popover: 'manual' }),
-    list: (given: Combobox): Attributes => ({
-      role: 'listbox',
-      id: partId(given, 'list'),
-      'aria-labelledby': partId(given, 'label'),
-      ...(given.options.multiple && { 'aria-multiselectable': 'true' }),
-    }),
-  },
-  each: {
-    option: (given: Combobox, key: string): Attributes => ({
-      'data-key': key,
-      ...comboboxContract.semantics.item?.(given.state, viewOf(given), key),
-    }),
-    group: (_: Combobox, name: string): Attributes => ({ role: 'group', 'aria-label': name }),
-    action: (given: Combobox, command: string, key?: string): Attributes =>
-      control(given, `--${command}`, key),
-  },
-} satisfies Outline<ComboboxState, ComboboxChoices>;
-
-type Switch = Given<SwitchState>;
-
-/** A switch: `root` for a button, `box` for a checkbox in its place. */
-export const switchOutline = {
-  name: switching.name,
-  roots: ['root', 'box'],
-  first: { checked: false },
-  single: {
-    root: (given: Switch): Attributes => ({
-      id: given.id,
-      type: 'button',
-      ...rootSays(switching.semantics, given, 'button'),
-    }),
-    box: (given: Switch): Attributes => ({
-      id: given.id,
-      type: 'checkbox',
-      ...rootSays(switching.semantics, given, 'input'),
-      checked: given.state.checked ? '' : null,
-    }),
-  },
-  each: {},
-} satisfies Outline<SwitchState>;

@@ -9,7 +9,7 @@ import { menu as menuContract, type MenuChoices, type MenuState } from '../contr
 import type { Openable } from '../contract/openable.js';
 import { popover as popoverContract, type PopoverChoices } from '../contract/popover.js';
 import { tooltip as tooltipContract } from '../contract/tooltip.js';
-import { control, type Given, type Outline, partId, rootSays, viewOf } from './outline.js';
+import { control, type Given, type Outline, partId, rootOf, viewOf } from './outline.js';
 
 const closed: Openable = { open: false };
 
@@ -23,10 +23,7 @@ export const dialogOutline = {
   name: dialogContract.name,
   first: closed,
   single: {
-    root: (given: Layer<DialogChoices>) => ({
-      id: given.id,
-      ...rootSays(dialogContract.semantics, given, 'dialog'),
-    }),
+    root: (given: Layer<DialogChoices>): Attributes => rootOf(dialogContract.semantics, given, 'dialog'),
     title: (given: Layer<DialogChoices>) => ({ id: partId(given, 'title') }),
   },
   each: {
@@ -44,9 +41,8 @@ export const drawerOutline = {
   first: closed,
   single: {
     root: (given: Layer<DrawerChoices>) => ({
-      id: given.id,
       ...(isLive(given) && { popover: 'manual' }),
-      ...rootSays(drawerContract.semantics, given, 'dialog'),
+      ...rootOf(drawerContract.semantics, given, 'dialog'),
     }),
     title: (given: Layer<DrawerChoices>) => ({ id: partId(given, 'title') }),
   },
@@ -87,9 +83,8 @@ export const tooltipOutline = {
   first: closed,
   single: {
     root: (given: Layer<object>): Attributes => ({
-      id: given.id,
       popover: 'manual',
-      ...rootSays(tooltipContract.semantics, given),
+      ...rootOf(tooltipContract.semantics, given),
     }),
   },
   each: {
@@ -104,11 +99,8 @@ export const disclosureOutline = {
   roots: ['root', 'details'],
   first: closed,
   single: {
-    root: (given: Layer<object>) => ({ id: given.id, ...rootSays(disclosureContract.semantics, given) }),
-    details: (given: Layer<object>) => ({
-      id: given.id,
-      ...rootSays(disclosureContract.semantics, given, 'details'),
-    }),
+    root: (given: Layer<object>): Attributes => rootOf(disclosureContract.semantics, given),
+    details: (given: Layer<object>): Attributes => rootOf(disclosureContract.semantics, given, 'details'),
   },
   each: {
     opener: (given: Layer<object>): Attributes => ({
@@ -139,7 +131,11 @@ export const menuOutline = {
   name: menuContract.name,
   first: { open: false, checked: noKeys, current: undefined },
   single: {
-    root: ({ id }: Menu): Attributes => ({ id, role: 'menu', popover: 'manual' }),
+    root: (given: Menu): Attributes => ({
+      ...rootOf(menuContract.semantics, given),
+      role: 'menu',
+      popover: 'manual',
+    }),
     separator: (_: Menu): Attributes => ({ role: 'separator' }),
   },
   each: {

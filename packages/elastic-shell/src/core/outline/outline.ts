@@ -3,8 +3,7 @@
 // An outline says what an author would write by hand (roles, keys, ids, commands) and asks the contract's own semantics, which
 // the engine asks as well, for all that follows the state. A server writes it, a binding hands it out to be spread, and the
 // engine finds it there: there is one truth about a part, whoever writes it first.
-import type { Item } from '../collection/items.js';
-import { tabStop } from '../collection/items.js';
+import { type Item, tabStop } from '../collection/items.js';
 import type { Attributes, RootView, Semantics, View } from '../contract/contract.js';
 
 /** What is known of one instance of a pattern before there is a page. */
@@ -44,34 +43,26 @@ export interface Outline<State extends object = object, Options = object> {
 export const partId = ({ id }: Pick<Given, 'id'>, part: string, key?: string): string =>
   key === undefined ? `${id}-${part}` : `${id}-${part}-${encodeURIComponent(key)}`;
 
-/** A root of which only its own attributes are known. */
-export const rootView = (id: string, localName: string, attributes: Attributes = {}): RootView => ({
+/** A root of which only the id and the kind of element are known. */
+const rootView = (id: string, localName: string): RootView => ({
   id,
   localName,
-  getAttribute: (name) => attributes[name] ?? null,
-  hasAttribute: (name) => attributes[name] !== undefined && attributes[name] !== null,
+  getAttribute: () => null,
+  hasAttribute: () => false,
 });
 
 /** What semantics see of an instance without a page. */
 export const viewOf = <S, O extends object>(
   { id, options, items = [] }: Given<S, O>,
   localName = 'div',
-  attributes?: Attributes,
-): View<O> => ({ root: rootView(id, localName, attributes), options, items });
+): View<O> => ({ root: rootView(id, localName), options, items });
 
-/** What the engine itself adds to roots, to know them by: nothing that a server has to say. */
-const own = new Set(['data-wired']);
-
-/** What the contract's semantics say of the root, without what the engine marks it with. */
-export function rootSays<S, O extends object>(
+/** What the root of the instance says: its id, and what the contract's semantics say. */
+export const rootOf = <S, O extends object>(
   semantics: Semantics<S, O, never>,
   given: Given<S, O>,
   localName?: string,
-  attributes?: Attributes,
-): Attributes {
-  const said = semantics.root?.(given.state, viewOf(given, localName, attributes)) ?? {};
-  return Object.fromEntries(Object.entries(said).filter(([name]) => !own.has(name)));
-}
+): Attributes => ({ id: given.id, ...semantics.root?.(given.state, viewOf(given, localName)) });
 
 /** A control that asks the root for something. `value` is the key or the result that it stands for. */
 export const control = ({ id }: Pick<Given, 'id'>, command: string, value?: string): Attributes => ({

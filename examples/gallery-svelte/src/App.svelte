@@ -1,0 +1,9 @@
+<script lang="ts">
+  import ChoicesPart from './ChoicesPart.svelte';
+  import CollectionsPart from './CollectionsPart.svelte';
+  import LayersPart from './LayersPart.svelte';
+</script>
+
+<LayersPart />
+<CollectionsPart />
+<ChoicesPart />

@@ -1,0 +1,1 @@
+<p>Two boats in, one out, and a seal.</p>

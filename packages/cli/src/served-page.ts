@@ -1,0 +1,64 @@
+// Pages that are made for each request: the galleries as their frameworks render them on a server, and a word in place of what
+// is still being built.
+import { randomBytes } from 'node:crypto';
+import { existsSync } from 'node:fs';
+import { readFile } from 'node:fs/promises';
+import type { ServerResponse } from 'node:http';
+import { fileURLToPath } from 'node:url';
+import { policyFor } from './policy.js';
+
+/** What the renderer of a gallery answers with. */
+interface Rendered {
+  app: string;
+  head: string;
+}
+
+const rendererOf = (name: string): URL => new URL(`../render/${name}/render.js`, import.meta.url);
+
+const waiting = `<!doctype html>
+<html lang="en">
+  <head>
+    <meta charset="utf-8" />
+    <meta http-equiv="refresh" content="2" />
+    <title>Being built · Elastic Shell</title>
+  </head>
+  <body>
+    <p role="status">This gallery is still being built. The page looks again every two seconds.</p>
+    <p><a href="/gallery.html">The plain gallery</a> is there already.</p>
+  </body>
+</html>
+`;
+
+const answer = (response: ServerResponse, path: string, html: string, nonce?: string): true => {
+  response.setHeader('Content-Type', 'text/html; charset=utf-8');
+  response.setHeader('Cache-Control', 'no-store');
+  response.setHeader('Content-Security-Policy', policyFor(path, nonce));
+  response.end(html);
+  return true;
+};
+
+/**
+ * Answers a request for a page under `/server/`, and for a gallery that is not built yet; false for everything else, which
+ * stands in `folder` as a file.
+ */
+export async function servedPage(folder: string, url: string, response: ServerResponse): Promise<boolean> {
+  const path = url.replace(/[?#].*/, '');
+  const [, place, name] = /^\/(gallery|server)\/([a-z]+)\.html$/.exec(path) ?? [];
+  if (!place || !name) return false;
+  const isBuilt = existsSync(`${folder}/${place}/${name}.html`);
+  if (!isBuilt) return process.env['ELASTIC_SHELL_BUILDS'] ? answer(response, path, waiting) : false;
+  if (place === 'gallery') return false;
+  if (!existsSync(fileURLToPath(rendererOf(name)))) return answer(response, path, waiting);
+  const template = await readFile(`${folder}/server/${name}.html`, 'utf8');
+  const { render }: { render(given: { nonce: string }): Rendered | Promise<Rendered> } = await import(
+    rendererOf(name).href
+  );
+  const nonce = randomBytes(16).toString('base64');
+  const { app, head } = await render({ nonce });
+  return answer(
+    response,
+    path,
+    template.replace('<!-- head -->', () => head).replace('<!-- app -->', () => app),
+    nonce,
+  );
+}

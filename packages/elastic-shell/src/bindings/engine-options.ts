@@ -1,0 +1,82 @@
+// Options as the engine takes them, made of those that a framework gives: functions that stay the same while what they call is
+// the latest, stores for states that the framework holds, hosts for what it renders.
+import { isPromise } from '../core/promise.js';
+import type { Wired } from '../engine/types.js';
+import type { Hosts } from './hosts.js';
+import { isPort, type PortStore } from './ports.js';
+
+/** Options as a binding has read them: values, functions, and ports for what the framework holds. */
+export type Taken = Readonly<Record<string, unknown>>;
+
+/** What later content has come to; `key` is that of the item whose panel it is for. */
+export interface Loaded {
+  content: unknown;
+  key: string | undefined;
+}
+
+/** What is held of one instance to make options for the engine. */
+export interface OptionsHeld {
+  /** The name of its pattern. */
+  name: string;
+  options: Taken;
+  /** What was last given to the engine, by option. */
+  given: Map<string, unknown>;
+  ports: Map<string, PortStore>;
+  rows: Hosts;
+  content: Hosts<Loaded>;
+  wired: Wired | undefined;
+}
+
+const isSameList = (one: unknown, other: unknown): boolean =>
+  Array.isArray(one) &&
+  Array.isArray(other) &&
+  one.length === other.length &&
+  one.every((each, at) => Object.is(each, other[at]));
+
+/** Content by way of the framework, where somebody fills what it comes to. */
+function contentBy(held: OptionsHeld): unknown {
+  return (signal: AbortSignal, key?: string): unknown => {
+    const make = held.options['content'];
+    const root = held.wired?.root ?? document.documentElement;
+    const made: unknown = typeof make === 'function' ? make(signal, key) : make;
+    const host = (content: unknown): unknown => {
+      if (content === undefined) return undefined;
+      if (held.content.isFilled()) return held.content.add(root.ownerDocument, { content, key });
+      if (typeof content === 'object' && content !== null && 'default' in content)
+        throw new TypeError(
+          `elastic-shell: the content of ${held.name} came as a module; place <Content> among the components, which renders it`,
+        );
+      return content;
+    };
+    return isPromise(made) ? Promise.resolve(made).then(host) : host(made);
+  };
+}
+
+/** A function that stays the same while what it calls is the latest. */
+const latest =
+  (held: OptionsHeld, name: string) =>
+  (...args: unknown[]): unknown => {
+    const now = held.options[name];
+    return typeof now === 'function' ? now(...args) : undefined;
+  };
+
+/** What the engine is given for an option. */
+function engineOption(held: OptionsHeld, name: string, value: unknown): unknown {
+  const before = held.given.get(name);
+  if (name === 'content' && typeof value === 'function') return before ?? contentBy(held);
+  if (isPort(value)) return held.ports.get(name)?.store;
+  if (typeof value === 'function') return typeof before === 'function' ? before : latest(held, name);
+  return isSameList(before, value) ? before : value;
+}
+
+/** The options as the engine takes them. Rows are rendered by the framework where somebody fills them. */
+export function engineOptions(held: OptionsHeld): Map<string, unknown> {
+  const now = new Map<string, unknown>();
+  for (const [name, value] of Object.entries(held.options))
+    if (value !== undefined) now.set(name, engineOption(held, name, value));
+  if (held.rows.isFilled())
+    now.set('render', held.given.get('render') ?? ((item: unknown) => held.rows.add(documentOf(held), item)));
+  return now;
+}
+
+const documentOf = ({ wired }: OptionsHeld): Document => wired?.root.ownerDocument ?? document;

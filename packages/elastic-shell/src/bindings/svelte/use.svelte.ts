@@ -1,0 +1,104 @@
+// How a pattern lives in Svelte: a function that holds one instance, follows its options in an effect, and is reactive wherever
+// a state is read.
+//
+// A state that Svelte holds is an accessor of the options: `get open() { … }, set open(value) { … }`. It is set and read again
+// at once; where it has not taken the value yet, after the next tick.
+import { getContext, setContext, tick, untrack } from 'svelte';
+import { createAttachmentKey } from 'svelte/attachments';
+import { createSubscriber, SvelteSet } from 'svelte/reactivity';
+import type { Attributes } from '../../core/contract/contract.js';
+import { type Bindable, bound, type Taken } from '../bound.js';
+import { handleOf } from '../handle.js';
+import { asPort, isPort, type Port, setPort } from '../ports.js';
+
+/** Attributes and an attachment, to spread onto an element. */
+export type PartProps = Readonly<Record<string | symbol, unknown>>;
+
+/** The defaults of a subtree, by pattern. */
+export type DefaultsMap = Readonly<Record<string, object>>;
+
+const defaultsKey = Symbol('elastic-shell defaults');
+
+/** The defaults that hold where it is called. */
+export const defaultsHere = (): DefaultsMap => getContext<DefaultsMap | undefined>(defaultsKey) ?? {};
+
+/** Sets the defaults for the component that calls it and within. */
+export const provide = (defaults: DefaultsMap): unknown => setContext(defaultsKey, defaults);
+
+/** Attributes that are there or not. `hidden` has a second value, which the engine writes once it is wired. */
+const flags = new Set(['hidden', 'open', 'checked']);
+
+/** What a field and a box show first, which a user's hand takes the place of. */
+const firstOf: Readonly<Record<string, string>> = { value: 'defaultValue', checked: 'defaultChecked' };
+
+const toProps = (attributes: Attributes): Record<string | symbol, unknown> => {
+  const props: Record<string | symbol, unknown> = {};
+  const isControl = attributes['commandfor'] !== undefined;
+  for (const [name, value] of Object.entries(attributes))
+    // The value of a control says what it stands for.
+    if (value !== null) props[isControl ? name : (firstOf[name] ?? name)] = flags.has(name) ? true : value;
+  return props;
+};
+
+/** A state as an accessor of the options. */
+function accessorPort(options: object, name: string): Port {
+  const get = (): unknown => untrack(() => Reflect.get(options, name));
+  return asPort({
+    get,
+    set(value) {
+      if (!Object.getOwnPropertyDescriptor(options, name)?.set) return undefined;
+      Reflect.set(options, name, value);
+      return Object.is(get(), value) ? undefined : tick();
+    },
+  });
+}
+
+/** An option as Svelte gives it. Lists are taken as they are now: one that is changed in place is another then. */
+function taken({ outline }: Bindable, options: object, name: string): unknown {
+  const value: unknown = Reflect.get(options, name);
+  if (!Object.hasOwn(outline.first, name)) return Array.isArray(value) ? [...value] : value;
+  const keys = value instanceof Set ? [...value] : [];
+  if (Object.getOwnPropertyDescriptor(options, name)?.get) return accessorPort(options, name);
+  return keys && value instanceof SvelteSet ? setPort(value) : value;
+}
+
+/** Options, or a function of them that is followed. */
+export type Given<O> = O | (() => O);
+
+let made = 0;
+
+/** Holds an instance of `bindable` for as long as the component lives. Its handle is typed by the caller. */
+export function useInstance(bindable: Bindable, given: Given<object> = {}): object {
+  const defaults = defaultsHere()[bindable.outline.name];
+  const read = (): Taken => {
+    const options = typeof given === 'function' ? given() : given;
+    const own = Object.keys(options).map((name) => [name, taken(bindable, options, name)]);
+    return { ...defaults, ...Object.fromEntries(own) };
+  };
+  const changes = new Map<string, { follow(): void; tell(): void }>();
+  const changeOf = (name: string) => {
+    const known = changes.get(name);
+    if (known) return known;
+    let tell = (): void => {};
+    const follow = createSubscriber((update) => {
+      tell = update;
+      return () => (tell = () => {});
+    });
+    const change = { follow, tell: () => tell() };
+    changes.set(name, change);
+    return change;
+  };
+  const first = untrack(read);
+  const instance = bound(bindable, `${first['id'] ?? `shell-s${++made}`}`, (name) => changeOf(name).tell());
+  instance.take(first);
+  $effect(() => {
+    const now = read();
+    for (const value of Object.values(now)) if (isPort(value)) value.get();
+    untrack(() => instance.take(now));
+  });
+  const attach = { [createAttachmentKey()]: (root: HTMLElement) => untrack(() => instance.attach(root)) };
+  return handleOf(instance, {
+    props: (attributes, isRoot) => ({ ...toProps(attributes), ...(isRoot && attach) }),
+    track: (name) => changeOf(name).follow(),
+  });
+}
