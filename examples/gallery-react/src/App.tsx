@@ -2,11 +2,13 @@
 import { Choices } from './choices';
 import { Collections } from './collections';
 import { Layers } from './layers';
+import { Owners } from './owners';
 
 export const App = () => (
   <>
     <Layers />
     <Collections />
     <Choices />
+    <Owners />
   </>
 );

@@ -2,8 +2,10 @@
   import ChoicesPart from './ChoicesPart.svelte';
   import CollectionsPart from './CollectionsPart.svelte';
   import LayersPart from './LayersPart.svelte';
+  import OwnersPart from './OwnersPart.svelte';
 </script>
 
 <LayersPart />
 <CollectionsPart />
 <ChoicesPart />
+<OwnersPart />

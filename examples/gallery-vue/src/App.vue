@@ -2,10 +2,12 @@
 import ChoicesPart from './ChoicesPart.vue';
 import CollectionsPart from './CollectionsPart.vue';
 import LayersPart from './LayersPart.vue';
+import OwnersPart from './OwnersPart.vue';
 </script>
 
 <template>
   <LayersPart />
   <CollectionsPart />
   <ChoicesPart />
+  <OwnersPart />
 </template>
