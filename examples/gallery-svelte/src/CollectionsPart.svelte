@@ -219,6 +219,7 @@
     <div {...menu.group('State')}>
       <button {...menu.radio('waiting')}>Waiting</button>
       <button {...menu.radio('hand')}>In hand</button>
+      <button {...menu.radio('held')}>Held</button>
     </div>
   </div>
   <output>{said}</output>

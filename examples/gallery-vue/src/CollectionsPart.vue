@@ -183,6 +183,7 @@ const move = useMenu({ onPick: say });
       <div v-bind="menu.group('State')">
         <button v-bind="menu.radio('waiting')">Waiting</button>
         <button v-bind="menu.radio('hand')">In hand</button>
+        <button v-bind="menu.radio('held')">Held</button>
       </div>
     </div>
     <output>{{ said }}</output>

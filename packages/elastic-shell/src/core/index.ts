@@ -46,6 +46,19 @@ export { tooltip } from './contract/tooltip.js';
 export { tree } from './contract/tree.js';
 export { notes } from './contract/notes.js';
 
+// Outlines: the attributes of each part before there is a page, for servers and bindings.
+export { comboboxOutline, listboxOutline, switchOutline } from './outline/choices.js';
+export { accordionOutline, carouselOutline, tabsOutline, treeOutline } from './outline/collections.js';
+export {
+  dialogOutline,
+  disclosureOutline,
+  drawerOutline,
+  menuOutline,
+  popoverOutline,
+  tooltipOutline,
+} from './outline/layers.js';
+export { type Given, type Outline, partId } from './outline/outline.js';
+
 // What contracts of what opens, selects or expands are made of.
 export { type Openable, type OpenIntent, stepOpenable } from './contract/openable.js';
 export {

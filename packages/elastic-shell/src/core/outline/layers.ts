@@ -9,7 +9,7 @@ import { menu as menuContract, type MenuChoices, type MenuState } from '../contr
 import type { Openable } from '../contract/openable.js';
 import { popover as popoverContract, type PopoverChoices } from '../contract/popover.js';
 import { tooltip as tooltipContract } from '../contract/tooltip.js';
-import { control, type Given, type Outline, partId, rootOf, viewOf } from './outline.js';
+import { control, type Given, type Outline, partId, rootOf, stopAt, viewOf } from './outline.js';
 
 const closed: Openable = { open: false };
 
@@ -114,22 +114,23 @@ type Menu = Given<MenuState, MenuChoices>;
 
 const noKeys: ReadonlySet<string> = new Set();
 
-const menuItem = (role: string, key: string): Attributes => ({
+const menuItem = (given: Menu, role: string, key: string): Attributes => ({
   type: 'button',
   role,
   'data-key': key,
-  tabindex: '-1',
+  ...stopAt(given, key, [given.state.current]),
 });
 
-const checkable = ({ state }: Menu, role: string, key: string): Attributes => ({
-  ...menuItem(role, key),
-  'aria-checked': `${state.checked.has(key)}`,
+const checkable = (given: Menu, role: string, key: string): Attributes => ({
+  ...menuItem(given, role, key),
+  'aria-checked': `${given.state.checked.has(key)}`,
 });
 
 /** A menu: `root`, its openers, and its items. A submenu is a menu of its own, whose `branch` goes onto the item. */
 export const menuOutline = {
   name: menuContract.name,
   first: { open: false, checked: noKeys, current: undefined },
+  firstItem: { state: 'current', parts: ['item', 'checkbox', 'radio'] },
   single: {
     root: (given: Menu): Attributes => ({
       ...rootOf(menuContract.semantics, given),
@@ -148,7 +149,7 @@ export const menuOutline = {
       'aria-expanded': `${state.open}`,
       'aria-controls': id,
     }),
-    item: (_: Menu, key: string): Attributes => menuItem('menuitem', key),
+    item: (given: Menu, key: string): Attributes => menuItem(given, 'menuitem', key),
     checkbox: (given: Menu, key: string): Attributes => checkable(given, 'menuitemcheckbox', key),
     radio: (given: Menu, key: string): Attributes => checkable(given, 'menuitemradio', key),
     group: (_: Menu, name: string): Attributes => ({ role: 'group', 'aria-label': name }),

@@ -70,13 +70,15 @@ export function tokens(root: HTMLElement, field: HTMLElement, rules: TokenRules)
     const target = targetOf(event) ?? null;
     return all().find((button) => button.contains(target));
   };
+  /** The token that was last asked to go, and how: its owner may let go of it later. */
+  let asked: { button: HTMLElement; reason: 'press' | 'key' } | undefined;
   const remove = (button: HTMLElement, reason: 'press' | 'key', event: Event): void => {
-    const at = all().indexOf(button);
+    asked = { button, reason };
     rules.remove(button.dataset['token'] ?? '', reason, event);
-    const { activeElement } = document;
-    if (activeElement !== document.body && activeElement !== button) return;
-    (reason === 'key' ? (all()[at] ?? all().at(-1) ?? field) : field).focus();
   };
+  /** Where focus goes when the token at `at` has gone: to the next one, or for a press to the field. */
+  const focusAfter = (at: number, reason = asked?.reason): void =>
+    (reason === 'press' ? field : (all()[at] ?? all().at(-1) ?? field)).focus();
   const onKey = (event: KeyboardEvent): void => {
     const button = tokenOf(event);
     const chord = button ? chordOf(event, root) : '';
@@ -102,6 +104,11 @@ export function tokens(root: HTMLElement, field: HTMLElement, rules: TokenRules)
   return {
     show(chosen) {
       const keys = new Set(chosen.map(({ key }) => key));
+      const { activeElement, body } = document;
+      // A press may leave focus nowhere.
+      const going = activeElement === body ? asked?.button : activeElement;
+      const at = all().findIndex((button) => button === going);
+      const isGoing = at >= 0 && !keys.has(all()[at]?.dataset['token'] ?? '');
       for (const key of buttons.keys()) if (!keys.has(key)) buttons.delete(key);
       for (const { key, label } of chosen)
         if (!buttons.has(key)) buttons.set(key, makeToken(document, key, label, rules.name(label)));
@@ -110,6 +117,7 @@ export function tokens(root: HTMLElement, field: HTMLElement, rules: TokenRules)
         chosen.flatMap(({ key }) => buttons.get(key) ?? []),
       );
       place.hidden = !chosen.length;
+      if (isGoing) focusAfter(at);
     },
     enter() {
       const target = all().at(-1);

@@ -12,7 +12,10 @@ const labelOf = (row: HTMLElement): string => {
   const own = row.getAttribute('aria-label');
   if (own) return own;
   const group = groupIn(row);
-  const words = [...row.childNodes].filter((node) => node !== group).map((node) => node.textContent);
+  // Frameworks mark their places with comments.
+  const words = [...row.childNodes].flatMap((node) =>
+    node === group || node.nodeType === node.COMMENT_NODE ? [] : [node.textContent],
+  );
   return labelText(words.join(' '));
 };
 
