@@ -1,4 +1,5 @@
-// `npm run types`: the core without DOM types, the library, the command line, the examples and the tests.
+// `npm run types`: the core without DOM types, the library, the command line, the examples and the tests; and each gallery by the
+// checker of its own framework.
 import { bin, run, setUp } from './setup.mjs';
 import { build } from './build.mjs';
 
@@ -9,5 +10,16 @@ for (const project of [
   'packages/elastic-shell',
   'packages/cli',
   'tsconfig.json',
+  'examples/gallery-react',
+  'examples/gallery-solid',
 ])
   run(bin('tsc'), ['--noEmit', '-p', project]);
+run(bin('vue-tsc'), ['--noEmit', '-p', 'examples/gallery-vue']);
+run(bin('svelte-check'), [
+  '--workspace',
+  'examples/gallery-svelte',
+  '--tsconfig',
+  './tsconfig.json',
+  '--output',
+  'human',
+]);

@@ -9,5 +9,6 @@ export const render = ({ nonce }: { nonce: string }) => ({
       <App />
     </Served.Provider>
   )),
-  head: generateHydrationScript({ nonce }),
+  // @ts-expect-error the types are those of a page, where it takes nothing
+  head: generateHydrationScript({ nonce, eventNames: ['click', 'input'] }),
 });

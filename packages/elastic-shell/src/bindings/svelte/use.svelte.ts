@@ -4,7 +4,7 @@
 // A state that Svelte holds is an accessor of the options: `get open() { … }, set open(value) { … }`. It is set and read again
 // at once; where it has not taken the value yet, after the next tick.
 import { getContext, setContext, tick, untrack } from 'svelte';
-import { createAttachmentKey } from 'svelte/attachments';
+import { type Attachment, createAttachmentKey } from 'svelte/attachments';
 import { createSubscriber, SvelteSet } from 'svelte/reactivity';
 import type { Attributes } from '../../core/contract/contract.js';
 import { type Bindable, bound, type Taken } from '../bound.js';
@@ -12,7 +12,10 @@ import { handleOf } from '../handle.js';
 import { asPort, isPort, type Port, setPort } from '../ports.js';
 
 /** Attributes and an attachment, to spread onto an element. */
-export type PartProps = Readonly<Record<string | symbol, unknown>>;
+export interface PartProps {
+  readonly [attribute: string]: unknown;
+  readonly [attachment: symbol]: Attachment<HTMLElement>;
+}
 
 /** The defaults of a subtree, by pattern. */
 export type DefaultsMap = Readonly<Record<string, object>>;
