@@ -69,7 +69,16 @@ const zones = [
 ];
 
 export default ts.config(
-  { ignores: ['**/node_modules/', '**/dist/', '**/built/', 'packages/cli/demo/', 'packages/cli/render/', 'coverage/'] },
+  {
+    ignores: [
+      '**/node_modules/',
+      '**/dist/',
+      '**/built/',
+      'packages/cli/demo/',
+      'packages/cli/render/',
+      'coverage/',
+    ],
+  },
   js.configs.recommended,
   ...ts.configs.recommended,
   importX.flatConfigs.typescript,

@@ -78,8 +78,11 @@ function follow(held: Held): void {
 }
 
 function take(held: Held, { id: _, ...options }: Taken): void {
+  const before = held.options;
   held.options = options;
   for (const [name, value] of Object.entries(options)) {
+    // A first value that is another now is what holds, and not what was before.
+    if (!isPort(value) && !Object.is(value, before[name])) held.states.delete(name);
     if (!isPort(value)) continue;
     // What it was before is what it is now as well: only the way to it is another.
     if (!held.ports.has(name))
@@ -141,7 +144,9 @@ function part(held: Held, name: string, args: string[]): Attributes {
   const known = parts.get([name, ...args].join('\n'));
   if (known) return known;
   const [key] = args;
-  if (firstItem && key !== undefined && (firstItem.parts as readonly string[]).includes(name))
+  // Of the outline of any pattern nothing but this is known of its parts.
+  const items: readonly string[] = firstItem?.parts ?? [];
+  if (firstItem && key !== undefined && items.includes(name))
     if (!held.wired && read(held, firstItem.state) === undefined && !held.ports.has(firstItem.state))
       states.set(firstItem.state, key);
   const make = single[name] ?? each[name];
@@ -156,6 +161,7 @@ function hear(held: Held, wired: Wired): () => void {
   const names = [...Object.keys(held.bindable.outline.first), 'busy'];
   const stops = names.map((name) => {
     const cell = Object.hasOwn(wired, name) ? Reflect.get(wired, name) : undefined;
+    // Each is a cell, whose subscription answers with its end.
     return cell?.subscribe(() => held.heard(name)) as (() => void) | undefined;
   });
   const observer = new MutationObserver(() => held.heard('phase'));
@@ -172,6 +178,7 @@ function attach(held: Held, root: HTMLElement): () => void {
   // What was is what is: states that nobody holds live on from one wiring to the next.
   const kept = [...states].filter(([name, value]) => !ports.has(name) && value !== undefined);
   const options = Object.fromEntries([...held.given, ...kept.filter(([name]) => optional(bindable, name))]);
+  // Checked by the wire function itself.
   const wired = bindable.wire(root, options as never);
   held.wired = wired;
   const stop = hear(held, wired);

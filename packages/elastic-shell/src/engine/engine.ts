@@ -13,7 +13,7 @@ import { tell } from '../core/report.js';
 import { attributeWriter, type Part } from './attribute-writer.js';
 import { adopt, connect } from './cells.js';
 import { described, isElement } from './dom.js';
-import { pressEarly } from './early-presses.js';
+import { tellWired } from './early-presses.js';
 import { invokersOf, joinIndex } from './invoker-index.js';
 import { askOwners } from './owners.js';
 import { engines, intentOf, keepWired } from './registry.js';
@@ -217,7 +217,7 @@ export function wire<S extends object, O extends object, I extends string>(
     const cause: Cause = { reason: 'program' };
     for (const first of changesBetween(read, run.state, cause)) run.service?.show?.(first);
     run.service?.start?.();
-    pressEarly(root, () => run.isOver);
+    tellWired(root);
     return keepWired({
       root,
       busy: run.busy,
