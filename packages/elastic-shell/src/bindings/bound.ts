@@ -183,8 +183,10 @@ function attach(held: Held, root: HTMLElement): () => void {
   held.wired = wired;
   const stop = hear(held, wired);
   for (const name of Object.keys(bindable.outline.first)) held.heard(name);
-  const calls = held.calls.splice(0);
-  for (const call of calls) call();
+  // What was called before is called now; in a moment, since development builds unwire and wire again at once.
+  queueMicrotask(() => {
+    if (held.wired) for (const call of held.calls.splice(0)) call();
+  });
   return () => {
     if (held.wired !== wired) return;
     for (const name of Object.keys(bindable.outline.first)) states.set(name, cellOf(held, name)?.get());

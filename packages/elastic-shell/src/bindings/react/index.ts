@@ -19,7 +19,7 @@ import type { Tabs, TabsOptions } from '../../patterns/tabs/wire.js';
 import type { Tooltip, TooltipOptions } from '../../patterns/tooltip/wire.js';
 import type { Tree, TreeOptions } from '../../patterns/tree/wire.js';
 import type { Bindable } from '../bound.js';
-import type { Handle, StateNames, StateOf } from '../handle.js';
+import type { Handle, Loose, StateNames, StateOf } from '../handle.js';
 import * as patterns from '../patterns.js';
 import { DefaultsContext, type PartProps, useInstance } from './hook.js';
 
@@ -33,9 +33,8 @@ export type StatePair<T> = readonly [T, (value: T, change: Change<T>) => unknown
 type ElementNames = 'anchor' | 'firstFocus' | 'focusReturn' | 'context';
 
 /** The options of a hook: the pattern's own; a state may be a pair, an element a ref, and content anything that is rendered. */
-export type HookOptions<O, W extends Wired, P extends Bindable<unknown>> = Omit<
-  O,
-  StateNames<P> | ElementNames | 'render' | 'content'
+export type HookOptions<O, W extends Wired, P extends Bindable<unknown>> = Loose<
+  Omit<O, StateNames<P> | ElementNames | 'render' | 'content'>
 > & {
   [N in StateNames<P> & keyof O]?: O[N] | StatePair<StateOf<W, N>> | undefined;
 } & {

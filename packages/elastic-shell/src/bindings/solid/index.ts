@@ -19,7 +19,7 @@ import type { Tabs, TabsOptions } from '../../patterns/tabs/wire.js';
 import type { Tooltip, TooltipOptions } from '../../patterns/tooltip/wire.js';
 import type { Tree, TreeOptions } from '../../patterns/tree/wire.js';
 import type { Bindable } from '../bound.js';
-import type { Handle, StateNames, StateOf } from '../handle.js';
+import type { Handle, Loose, StateNames, StateOf } from '../handle.js';
 import * as patterns from '../patterns.js';
 import { createInstance, DefaultsContext, type Given, type PartProps } from './create.js';
 
@@ -30,9 +30,8 @@ export { Content, type PlaceProps, Rows } from './places.js';
 export type StatePair<T> = readonly [Accessor<T>, (value: T, change: Change<T>) => unknown];
 
 /** The options of a primitive: the pattern's own; a state may be a pair or an accessor, and content anything that is rendered. */
-export type CreateOptions<O, W extends Wired, P extends Bindable<unknown>> = Omit<
-  O,
-  StateNames<P> | 'render' | 'content'
+export type CreateOptions<O, W extends Wired, P extends Bindable<unknown>> = Loose<
+  Omit<O, StateNames<P> | 'render' | 'content'>
 > & {
   [N in StateNames<P> & keyof O]?: O[N] | StatePair<StateOf<W, N>> | Accessor<StateOf<W, N>> | undefined;
 } & ('content' extends keyof O

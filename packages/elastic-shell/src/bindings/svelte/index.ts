@@ -18,7 +18,7 @@ import type { Tabs, TabsOptions } from '../../patterns/tabs/wire.js';
 import type { Tooltip, TooltipOptions } from '../../patterns/tooltip/wire.js';
 import type { Tree, TreeOptions } from '../../patterns/tree/wire.js';
 import type { Bindable } from '../bound.js';
-import type { Handle, StateNames, StateOf } from '../handle.js';
+import type { Handle, Loose, StateNames, StateOf } from '../handle.js';
 import * as patterns from '../patterns.js';
 import { defaultsHere, type Given, type PartProps, provide, useInstance } from './use.svelte.js';
 
@@ -27,9 +27,8 @@ export { default as Rows } from './Rows.svelte';
 export { default as Content } from './Content.svelte';
 
 /** The options of a pattern in Svelte: its own; a state may be a value, or an accessor that is asked when it is to be another. */
-export type UseOptions<O, W extends Wired, P extends Bindable<unknown>> = Omit<
-  O,
-  StateNames<P> | 'render' | 'content'
+export type UseOptions<O, W extends Wired, P extends Bindable<unknown>> = Loose<
+  Omit<O, StateNames<P> | 'render' | 'content'>
 > & {
   [N in StateNames<P> & keyof O]?: O[N] | StateOf<W, N> | undefined;
 } & ('content' extends keyof O

@@ -25,6 +25,6 @@ interface Boat {
 declare const boats: readonly Boat[];
 const several = useListbox({ multiple: true, selected: keys });
 const all: ReadonlySet<string> = several.selected;
-useCombobox({ items: boats, onChange: ({ name }) => name === 'selected' });
+useCombobox({ items: boats, match: (_label, _query, boat) => boat.length > 9 });
 
 export { all, isOpen };

@@ -1,0 +1,202 @@
+// React's own ways of mounting: twice, kept while hidden, through a portal, in a suspended subtree, by key, with defaults around.
+import { act, Activity, createElement as h, type ReactNode, StrictMode, Suspense, useState } from 'react';
+import { createPortal } from 'react-dom';
+import { createRoot, type Root } from 'react-dom/client';
+import {
+  Defaults,
+  Rows,
+  useAccordion,
+  useDialog,
+  useDisclosure,
+  useListbox,
+  useTabs,
+} from 'elastic-shell/react';
+
+Object.assign(globalThis, { IS_REACT_ACT_ENVIRONMENT: true });
+
+let root: Root;
+let place: HTMLElement;
+beforeEach(() => {
+  document.body.replaceChildren((place = document.createElement('div')));
+  root = createRoot(place);
+});
+afterEach(() => act(async () => root.unmount()));
+
+const show = (node: ReactNode): Promise<void> => act(async () => root.render(h(StrictMode, null, node)));
+const find = (selector: string): HTMLElement => document.querySelector<HTMLElement>(selector)!;
+const press = (selector: string): Promise<void> => act(async () => find(selector).click());
+const says = (selector: string, name: string): string | null => find(selector).getAttribute(name);
+
+function Ladder({ onChange }: { onChange?: () => void }) {
+  const disclosure = useDisclosure({ onChange });
+  return h(
+    'div',
+    null,
+    h('button', { ...disclosure.opener(), className: 'opener' }, disclosure.open ? 'Less' : 'More'),
+    h('div', { ...disclosure.root, className: 'panel' }, 'The ladder'),
+  );
+}
+
+it('is wired once where it is mounted twice, and tells each change once', async () => {
+  const heard = jest.fn();
+  await show(h(Ladder, { onChange: heard }));
+  await press('.opener');
+  expect([find('.opener').textContent, says('.opener', 'aria-expanded'), heard.mock.calls.length]).toEqual([
+    'Less',
+    'true',
+    1,
+  ]);
+});
+
+it('keeps its state while it is hidden and kept', async () => {
+  const kept = (mode: 'visible' | 'hidden') => h(Activity, { mode, children: h(Ladder) });
+  await show(kept('visible'));
+  await press('.opener');
+  await show(kept('hidden'));
+  await show(kept('visible'));
+  expect([find('.opener').textContent, says('.opener', 'aria-expanded')]).toEqual(['Less', 'true']);
+  await press('.opener');
+  expect(says('.opener', 'aria-expanded')).toBe('false');
+});
+
+it('lives in a portal, and leaves nothing there', async () => {
+  const elsewhere = document.body.appendChild(document.createElement('div'));
+  await show(createPortal(h(Ladder), elsewhere));
+  await press('.opener');
+  expect(says('.opener', 'aria-expanded')).toBe('true');
+  await show(null);
+  expect(elsewhere.innerHTML).toBe('');
+});
+
+it('stays as it is while something beside it suspends', async () => {
+  let come = (): void => {};
+  const waits = new Promise<void>((resolve) => (come = resolve));
+  let isThere = false;
+  void waits.then(() => (isThere = true));
+  const Slow = () => {
+    if (!isThere) throw waits;
+    return 'slow';
+  };
+  const both = (slow: boolean) => h(Suspense, { fallback: 'wait' }, h(Ladder), slow && h(Slow));
+  await show(both(false));
+  await press('.opener');
+  await show(both(true));
+  await act(async () => come());
+  expect([place.textContent, says('.opener', 'aria-expanded')]).toEqual(['LessThe ladderslow', 'true']);
+  await press('.opener');
+  expect(says('.opener', 'aria-expanded')).toBe('false');
+});
+
+it('follows tabs by key: added, removed, in another order, and one whose key comes again', async () => {
+  function Sheets({ keys }: { keys: string[] }) {
+    const tabs = useTabs({ selected: 'a' });
+    return h(
+      'div',
+      tabs.root,
+      h(
+        'div',
+        { ...tabs.list, 'aria-label': 'S' },
+        keys.map((key) => h('button', { key, ...tabs.tab(key) }, key)),
+      ),
+      keys.map((key) => h('div', { key, ...tabs.panel(key) }, `panel ${key}`)),
+    );
+  }
+  const selected = () => [...document.querySelectorAll('[aria-selected=true]')].map((tab) => tab.textContent);
+  await show(h(Sheets, { keys: ['a', 'b', 'c'] }));
+  await press('[role=tab][data-key=b]');
+  await show(h(Sheets, { keys: ['c', 'b', 'd', 'a'] }));
+  expect(selected()).toEqual(['b']);
+  await show(h(Sheets, { keys: ['c', 'd', 'a'] }));
+  expect(selected()).toEqual(['d']);
+  await show(h(Sheets, { keys: ['b', 'c', 'd', 'a'] }));
+  expect([selected(), says('[role=tabpanel][data-key=b]', 'hidden') !== null]).toEqual([['d'], true]);
+});
+
+it('opens a dialog that is there only while it is open, and tells whoever holds it', async () => {
+  function Asked({ onAnswer }: { onAnswer(open: boolean): void }) {
+    const dialog = useDialog({ open: [true, onAnswer] });
+    return h('dialog', dialog.root, h('button', { ...dialog.closer('yes'), className: 'closer' }, 'Yes'));
+  }
+  function Page() {
+    const [open, setOpen] = useState(false);
+    return h(
+      'div',
+      null,
+      h('button', { className: 'ask', onClick: () => setOpen(true) }, 'Ask'),
+      open && h(Asked, { onAnswer: setOpen }),
+    );
+  }
+  await show(h(Page));
+  await press('.ask');
+  expect(find('dialog').hasAttribute('open')).toBe(true);
+  await press('.closer');
+  expect(document.querySelector('dialog')).toBeNull();
+});
+
+it('answers what is asked before it is mounted', async () => {
+  let answer: Promise<string | null> | undefined;
+  function Asks() {
+    const dialog = useDialog();
+    useState(() => void (answer = dialog.ask()));
+    return h('dialog', dialog.root, h('button', { ...dialog.closer('yes'), className: 'closer' }, 'Yes'));
+  }
+  await show(h(Asks));
+  await press('.closer');
+  await expect(answer).resolves.toBe('yes');
+});
+
+it('renders rows by components with their context, as many as there are on the page', async () => {
+  let live = 0;
+  const Part = ({ label }: { label: string }) => {
+    useState(() => live++);
+    return h('b', null, label);
+  };
+  const items = Array.from({ length: 30 }, (_, at) => ({ key: `${at}`, label: `Part ${at}` }));
+  function Parts() {
+    const listbox = useListbox({ items });
+    return h(
+      'div',
+      null,
+      h('div', { ...listbox.root, 'aria-label': 'Parts' }),
+      h(Rows<(typeof items)[number]>, { of: listbox, children: ({ label }) => h(Part, { label }) }),
+    );
+  }
+  await show(h(Parts));
+  expect([document.querySelectorAll('[role=option]').length, document.querySelectorAll('b').length]).toEqual([
+    30, 30,
+  ]);
+  await show(null);
+  expect([document.querySelectorAll('b').length, live > 0]).toEqual([0, true]);
+});
+
+it('takes the defaults around it, and its own before those', async () => {
+  function Tides({ own }: { own?: boolean }) {
+    const accordion = useAccordion({ expanded: ['a'], ...(own && { exclusive: false }) });
+    return h(
+      'div',
+      accordion.root,
+      ['a', 'b'].map((key) =>
+        h(
+          'section',
+          { key },
+          h('h3', null, h('button', accordion.header(key), key)),
+          h('div', accordion.panel(key), key),
+        ),
+      ),
+    );
+  }
+  const open = () =>
+    [...document.querySelectorAll('[aria-expanded=true]')].map(({ textContent }) => textContent);
+  const within = (own: boolean) =>
+    h(Defaults, { accordion: { exclusive: true } }, h(Tides, { own, key: `${own}` }));
+  await show(within(false));
+  await press('[data-key=b]');
+  expect(open()).toEqual(['b']);
+  await show(within(true));
+  await press('[data-key=b]');
+  expect(open()).toEqual(['a', 'b']);
+});
+
+it('says what is wrong when rows are placed for something else', () => {
+  expect(() => Rows({ of: {}, children: () => null })).toThrow(/`of` takes what useListbox/);
+});
