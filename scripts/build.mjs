@@ -69,6 +69,7 @@ const targets = {
       ['vue', 'src/render.ts'],
       ['svelte', 'src/render.ts'],
       ['solid', 'src/render.tsx'],
+      ['elements'],
     ].map(([name, render]) => [
       `gallery-${name}`,
       {
@@ -86,6 +87,7 @@ const targets = {
           ];
           const env = { ...process.env, NODE_ENV: 'development' };
           run(bin('vite'), gallery, { env });
+          if (!render) return;
           run(bin('vite'), [...gallery, '--ssr', render, '--outDir', join(root, cli, `render/${name}`)], {
             env,
           });

@@ -10,6 +10,7 @@ for (const project of [
   'packages/elastic-shell',
   'packages/cli',
   'tsconfig.json',
+  'examples/gallery-elements',
   'examples/gallery-react',
   'examples/gallery-solid',
 ])
