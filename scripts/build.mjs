@@ -95,6 +95,16 @@ const targets = {
       },
     ]),
   ),
+  ...Object.fromEntries(
+    ['react', 'vue', 'svelte'].map((name) => [
+      `orders-${name}`,
+      {
+        from: [`${library}/src`, 'examples/data', 'examples/gallery', `examples/orders-${name}`],
+        to: `${cli}/demo/orders/${name}`,
+        build: () => run(bin('vite'), ['build', `examples/orders-${name}`, '--logLevel', 'error']),
+      },
+    ]),
+  ),
   pages: {
     from: [`${library}/src`, pages],
     to: `${pages}/built`,
@@ -102,8 +112,8 @@ const targets = {
   },
 };
 
-/** The galleries of frameworks, which the desk can be served without. */
-export const galleries = Object.keys(targets).filter((name) => name.startsWith('gallery-'));
+/** The pages in other settings, which the desk can be served without. */
+export const galleries = Object.keys(targets).filter((name) => /^(gallery|orders)-/.test(name));
 
 /** Builds the named targets that are out of date. Exits with the builder's code when one fails. */
 export function build(names = Object.keys(targets)) {

@@ -13,14 +13,18 @@ for (const project of [
   'examples/gallery-elements',
   'examples/gallery-react',
   'examples/gallery-solid',
+  'examples/orders-react',
 ])
   run(bin('tsc'), ['--noEmit', '-p', project]);
-run(bin('vue-tsc'), ['--noEmit', '-p', 'examples/gallery-vue']);
-run(bin('svelte-check'), [
-  '--workspace',
-  'examples/gallery-svelte',
-  '--tsconfig',
-  './tsconfig.json',
-  '--output',
-  'human',
-]);
+for (const name of ['gallery', 'orders']) {
+  run(bin('vue-tsc'), ['--noEmit', '-p', `examples/${name}-vue`]);
+  const svelte = [
+    '--workspace',
+    `examples/${name}-svelte`,
+    '--tsconfig',
+    './tsconfig.json',
+    '--output',
+    'human',
+  ];
+  run(bin('svelte-check'), svelte);
+}

@@ -5,7 +5,7 @@ import { basename } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vite';
 import type { Boat, Order, Plate, Step } from 'quillhaven-data/types';
-import { links, sections, topbar } from './src/frame.ts';
+import { links, sections, settings, topbar } from './src/frame.ts';
 import { haulSteps, plateSlides, platePicks } from './src/record.ts';
 import { boatOptions, orderRows } from './src/rows.ts';
 
@@ -39,6 +39,7 @@ export default defineConfig({
           .replace('<!-- topbar -->', topbar(basename(filename)))
           .replace('<!-- sections -->', sections(basename(filename)))
           .replace('<!-- links -->', links(basename(filename)))
+          .replace('<!-- settings -->', settings())
           .replace('<!-- orders -->', orderRows(data<Order[]>('orders'), data<Boat[]>('boats')))
           .replace('<!-- steps -->', haulSteps(data<Step[]>('steps')))
           .replace('<!-- picks -->', platePicks(data<Plate[]>('plates')))

@@ -8,6 +8,6 @@ export default defineConfig(
     'elements',
     new URL('.', import.meta.url),
     [{ name: 'sections', transformIndexHtml: (html) => html.replace('<!-- sections -->', sections()) }],
-    ['gallery/elements.html'],
+    'gallery',
   ),
 );

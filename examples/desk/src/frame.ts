@@ -49,3 +49,9 @@ export const sections = (current: string): string => `
         ${links(current)}
       </nav>
     </dialog>`;
+
+/** The links to the gallery in other settings. */
+export const settings = (): string =>
+  ['Elements', 'React', 'Vue', 'Svelte', 'Solid']
+    .map((name) => `<a href="./gallery/${name.toLowerCase()}.html">${name}</a>`)
+    .join('');

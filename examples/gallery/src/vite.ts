@@ -19,16 +19,20 @@ const bar = (setting: string): string => `
           )
           .join('')}
       </nav>
+      ${['react', 'vue', 'svelte', 'solid'].includes(setting) ? `<a href="../server/${setting}.html">From a server</a>` : ''}
+      ${['react', 'vue', 'svelte'].includes(setting) ? `<a href="../orders/${setting}.html">Orders</a>` : ''}
       <a href="../index.html">Desk</a>
     </header>`;
 
-/** The configuration of the gallery of `name`, whose folder is `folder`, with the pages that stand in it. */
+/** The configuration of the pages of `name` in `folder`: its gallery, with or without a page for a server, or its orders. */
 export function galleryConfig(
   name: string,
   folder: URL,
   plugins: PluginOption[] = [],
-  pages = [`gallery/${name}.html`, `server/${name}.html`],
+  kind: 'gallery' | 'served gallery' | 'orders' = 'served gallery',
 ): UserConfig {
+  const place = kind === 'orders' ? 'orders' : 'gallery';
+  const pages = [`${place}/${name}.html`, ...(kind === 'served gallery' ? [`server/${name}.html`] : [])];
   return {
     root: fileURLToPath(folder),
     base: './',
@@ -39,7 +43,7 @@ export function galleryConfig(
     build: {
       outDir: demo,
       emptyOutDir: false,
-      assetsDir: `gallery/${name}`,
+      assetsDir: `${place}/${name}`,
       assetsInlineLimit: 0,
       modulePreload: false,
       target: 'es2022',

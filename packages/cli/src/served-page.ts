@@ -23,7 +23,7 @@ const waiting = `<!doctype html>
     <title>Being built · Elastic Shell</title>
   </head>
   <body>
-    <p role="status">This gallery is still being built. The page looks again every two seconds.</p>
+    <p role="status">This page is still being built. The page looks again every two seconds.</p>
     <p><a href="/gallery.html">The plain gallery</a> is there already.</p>
   </body>
 </html>
@@ -43,11 +43,11 @@ const answer = (response: ServerResponse, path: string, html: string, nonce?: st
  */
 export async function servedPage(folder: string, url: string, response: ServerResponse): Promise<boolean> {
   const path = url.replace(/[?#].*/, '');
-  const [, place, name] = /^\/(gallery|server)\/([a-z]+)\.html$/.exec(path) ?? [];
+  const [, place, name] = /^\/(gallery|orders|server)\/([a-z]+)\.html$/.exec(path) ?? [];
   if (!place || !name) return false;
   const isBuilt = existsSync(`${folder}/${place}/${name}.html`);
   if (!isBuilt) return process.env['ELASTIC_SHELL_BUILDS'] ? answer(response, path, waiting) : false;
-  if (place === 'gallery') return false;
+  if (place !== 'server') return false;
   if (!existsSync(fileURLToPath(rendererOf(name)))) return answer(response, path, waiting);
   const template = await readFile(`${folder}/server/${name}.html`, 'utf8');
   const { render }: { render(given: { nonce: string }): Rendered | Promise<Rendered> } = await import(

@@ -1,0 +1,37 @@
+<script lang="ts">
+  // Striking an order: asked first, and waited for.
+  import { useDialog } from 'elastic-shell/svelte';
+  import { office, type Order, pounds } from 'quillhaven-gallery/office';
+
+  let { order, onclose }: { order: Order; onclose(isStruck: boolean): void } = $props();
+  const strike = useDialog({
+    open: true,
+    size: 'narrow',
+    guard: ({ value, result }) => value || result !== 'strike' || office.strike(order.id),
+    onChange: ({ value, result }) => value || onclose(result === 'strike'),
+  });
+</script>
+
+<dialog {...strike.root} role="alertdialog">
+  <header><h2>Strike order {order.id}?</h2></header>
+  <div>
+    <p>It is taken off the board, with its hours and its notes. This cannot be undone.</p>
+    <dl class="facts">
+      <div>
+        <dt>Work</dt>
+        <dd>{order.title}</dd>
+      </div>
+      <div>
+        <dt>Booked</dt>
+        <dd>{order.hours} hours, {pounds(order.cost)}</dd>
+      </div>
+    </dl>
+    <p role="alert" data-message class="failure"></p>
+  </div>
+  <footer>
+    <button {...strike.closer('cancel')}>Keep order</button>
+    <button {...strike.closer('strike')} data-button="danger">
+      {strike.busy ? 'Striking…' : 'Strike order'}
+    </button>
+  </footer>
+</dialog>

@@ -1,0 +1,4 @@
+import { mount } from 'svelte';
+import OrdersPage from './OrdersPage.svelte';
+
+mount(OrdersPage, { target: document.querySelector('#app')! });

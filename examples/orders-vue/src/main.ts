@@ -1,0 +1,4 @@
+import { createApp } from 'vue';
+import OrdersPage from './OrdersPage.vue';
+
+createApp(OrdersPage).mount('#app');

@@ -1,0 +1,5 @@
+import vue from '@vitejs/plugin-vue';
+import { defineConfig } from 'vite';
+import { galleryConfig } from '../gallery/src/vite.ts';
+
+export default defineConfig(galleryConfig('vue', new URL('.', import.meta.url), [vue()], 'orders'));
