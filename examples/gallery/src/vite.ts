@@ -19,9 +19,11 @@ const bar = (setting: string): string => `
           )
           .join('')}
       </nav>
-      ${['react', 'vue', 'svelte', 'solid'].includes(setting) ? `<a href="../server/${setting}.html">From a server</a>` : ''}
-      ${['react', 'vue', 'svelte'].includes(setting) ? `<a href="../orders/${setting}.html">Orders</a>` : ''}
-      <a href="../index.html">Desk</a>
+      <nav aria-label="More in this setting">
+        ${setting === 'elements' ? '' : `<a href="../server/${setting}.html">From a server</a>`}
+        ${['react', 'vue', 'svelte'].includes(setting) ? `<a href="../orders/${setting}.html">Orders</a>` : ''}
+        <a href="../index.html">Desk</a>
+      </nav>
     </header>`;
 
 /** The configuration of the pages of `name` in `folder`: its gallery, with or without a page for a server, or its orders. */

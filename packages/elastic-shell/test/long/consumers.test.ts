@@ -1,0 +1,253 @@
+// A stranger's project in each framework: the packed library, Vite as its template sets it up, the framework's own checker, its
+// usual test library in jsdom. Everything is installed afresh, so this takes minutes and needs a registry.
+import { execFileSync } from 'node:child_process';
+import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { dirname, join } from 'node:path';
+
+jest.setTimeout(600_000);
+
+const library = join(__dirname, '../..');
+
+interface Project {
+  depends: Record<string, string>;
+  /** Files by name. */
+  files: Record<string, string>;
+  check: string[];
+}
+
+const compilerOptions = {
+  target: 'ES2022',
+  lib: ['ES2023', 'DOM', 'DOM.Iterable'],
+  module: 'ESNext',
+  skipLibCheck: true,
+  moduleResolution: 'bundler',
+  allowImportingTsExtensions: true,
+  verbatimModuleSyntax: true,
+  moduleDetection: 'force',
+  noEmit: true,
+  strict: true,
+  noUnusedLocals: true,
+  noUnusedParameters: true,
+  types: ['vite/client'],
+};
+const tsconfig = (more: object): string =>
+  JSON.stringify({ compilerOptions: { ...compilerOptions, ...more }, include: ['src'] });
+
+const shared = { vite: '8.3.8', vitest: '^4', jsdom: '^27', typescript: '~6.0.3' };
+const config = (plugin: string, call: string): string =>
+  `import { defineConfig } from 'vitest/config';\n${plugin}\nexport default defineConfig({ plugins: [${call}], resolve: { conditions: ['browser'] }, test: { environment: 'jsdom', globals: true } });`;
+const page = (main: string): string =>
+  `<!doctype html><html lang="en"><head><title>c</title></head><body><div id="app"></div><script type="module" src="/src/${main}"></script></body></html>`;
+
+/** What is tested in each: a dialog is opened, its guard refuses, then allows. */
+const spec = (render: string): string => `${render}
+import { expect, it } from 'vitest';
+it('opens, and closes when the guard lets it', async () => {
+  show();
+  const find = (words: string) => [...document.querySelectorAll('button')].find((each) => each.textContent?.includes(words))!;
+  find('Strike…').click();
+  await new Promise((resolve) => setTimeout(resolve, 20));
+  expect(document.querySelector('dialog')!.hasAttribute('open')).toBe(true);
+  find('Strike it').click();
+  await new Promise((resolve) => setTimeout(resolve, 20));
+  expect(document.querySelector('dialog')!.hasAttribute('open')).toBe(true);
+  find('Keep it').click();
+  await new Promise((resolve) => setTimeout(resolve, 20));
+  expect(document.querySelector('dialog')!.hasAttribute('open')).toBe(false);
+});`;
+
+const projects: Record<string, Project> = {
+  react: {
+    depends: {
+      ...shared,
+      react: '19.3.1',
+      'react-dom': '19.3.1',
+      '@types/react': '19.3.0',
+      '@types/react-dom': '19.3.0',
+      '@vitejs/plugin-react': '6.3.0',
+      '@testing-library/react': '16.3.3',
+      '@testing-library/dom': '^10',
+    },
+    check: ['tsc', '-p', '.'],
+    files: {
+      'tsconfig.json': tsconfig({ jsx: 'react-jsx', erasableSyntaxOnly: true }),
+      'vite.config.ts': config("import react from '@vitejs/plugin-react';", 'react()'),
+      'index.html': page('main.tsx'),
+      'src/App.tsx': `import { useState } from 'react';
+import { useDialog } from 'elastic-shell/react';
+export default function App() {
+  const [open, setOpen] = useState(false);
+  const strike = useDialog({ open: [open, setOpen], guard: ({ result }) => result !== 'strike' });
+  return (
+    <>
+      <button {...strike.opener()}>Strike…</button>
+      <dialog {...strike.root}><h2>Strike?</h2>
+        <button {...strike.closer('cancel')}>Keep it</button><button {...strike.closer('strike')}>Strike it</button>
+      </dialog>
+    </>
+  );
+}`,
+      'src/main.tsx': `import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import 'elastic-shell/structure.css';
+import App from './App.tsx';
+createRoot(document.getElementById('app')!).render(<StrictMode><App /></StrictMode>);`,
+      'src/App.test.tsx': spec(`import { render } from '@testing-library/react';
+import App from './App.tsx';
+const show = () => render(<App />);`),
+    },
+  },
+  vue: {
+    depends: {
+      ...shared,
+      vue: '3.5.45',
+      'vue-tsc': '3.3.14',
+      '@vitejs/plugin-vue': '6.0.11',
+      '@vue/test-utils': '^2',
+    },
+    check: ['vue-tsc', '-p', '.'],
+    files: {
+      'tsconfig.json': tsconfig({ jsx: 'preserve' }),
+      'vite.config.ts': config("import vue from '@vitejs/plugin-vue';", 'vue()'),
+      'index.html': page('main.ts'),
+      'src/App.vue': `<script setup lang="ts">
+import { ref } from 'vue';
+import { useDialog } from 'elastic-shell/vue';
+const open = ref(false);
+const strike = useDialog({ open, guard: ({ result }) => result !== 'strike' });
+</script>
+<template>
+  <button v-bind="strike.opener()">Strike…</button>
+  <dialog v-bind="strike.root"><h2>Strike?</h2>
+    <button v-bind="strike.closer('cancel')">Keep it</button><button v-bind="strike.closer('strike')">Strike it</button>
+  </dialog>
+</template>`,
+      'src/main.ts': `import { createApp } from 'vue';
+import 'elastic-shell/structure.css';
+import App from './App.vue';
+createApp(App).mount('#app');`,
+      'src/App.test.ts': spec(`import { mount } from '@vue/test-utils';
+import App from './App.vue';
+const show = () => mount(App, { attachTo: document.body });`),
+    },
+  },
+  svelte: {
+    depends: {
+      ...shared,
+      svelte: '5.57.3',
+      'svelte-check': '4.7.8',
+      '@sveltejs/vite-plugin-svelte': '7.3.1',
+      '@testing-library/svelte': '^5',
+    },
+    check: ['svelte-check', '--tsconfig', './tsconfig.json'],
+    files: {
+      'tsconfig.json': tsconfig({ types: ['svelte', 'vite/client'] }),
+      'vite.config.ts': config("import { svelte } from '@sveltejs/vite-plugin-svelte';", 'svelte()'),
+      'index.html': page('main.ts'),
+      'src/App.svelte': `<script lang="ts">
+  import { Rows, useDialog, useListbox } from 'elastic-shell/svelte';
+  let open = $state(false);
+  const strike = useDialog({
+    get open() { return open; },
+    set open(next) { open = next; },
+    guard: ({ result }) => result !== 'strike',
+  });
+  const boats = useListbox({ items: [{ key: 'a', label: 'Anemone' }] });
+</script>
+<button {...strike.opener()}>Strike…</button>
+<dialog {...strike.root}><h2>Strike?</h2>
+  <button {...strike.closer('cancel')}>Keep it</button><button {...strike.closer('strike')}>Strike it</button>
+</dialog>
+<div {...boats.root} aria-label="Boats"></div>
+<Rows of={boats}>{#snippet children(boat: { label: string })}<b>{boat.label}</b>{/snippet}</Rows>`,
+      'src/main.ts': `import { mount } from 'svelte';
+import 'elastic-shell/structure.css';
+import App from './App.svelte';
+mount(App, { target: document.getElementById('app')! });`,
+      'src/App.test.ts': spec(`import { render } from '@testing-library/svelte';
+import App from './App.svelte';
+const show = () => render(App);`),
+    },
+  },
+  solid: {
+    depends: {
+      ...shared,
+      'solid-js': '1.9.19',
+      'vite-plugin-solid': '2.11.14',
+      '@solidjs/testing-library': '^0.8',
+    },
+    check: ['tsc', '-p', '.'],
+    files: {
+      'tsconfig.json': tsconfig({ jsx: 'preserve', jsxImportSource: 'solid-js', erasableSyntaxOnly: true }),
+      'vite.config.ts': config("import solid from 'vite-plugin-solid';", 'solid()'),
+      'index.html': page('main.tsx'),
+      'src/App.tsx': `import { createSignal } from 'solid-js';
+import { createDialog } from 'elastic-shell/solid';
+export default function App() {
+  const strike = createDialog({ open: createSignal(false), guard: ({ result }) => result !== 'strike' });
+  return (
+    <>
+      <button {...strike.opener()}>Strike…</button>
+      <dialog {...strike.root}><h2>Strike?</h2>
+        <button {...strike.closer('cancel')}>Keep it</button><button {...strike.closer('strike')}>Strike it</button>
+      </dialog>
+    </>
+  );
+}`,
+      'src/main.tsx': `import { render } from 'solid-js/web';
+import 'elastic-shell/structure.css';
+import App from './App.tsx';
+render(() => <App />, document.getElementById('app')!);`,
+      'src/App.test.tsx': spec(`import { render } from '@solidjs/testing-library';
+import App from './App.tsx';
+const show = () => render(() => <App />);`),
+    },
+  },
+};
+
+/** The packed library. */
+let packed: string;
+beforeAll(() => {
+  const folder = mkdtempSync(join(tmpdir(), 'packed-'));
+  const name = execFileSync('npm', ['pack', '--ignore-scripts', '--silent', '--pack-destination', folder], {
+    cwd: library,
+  });
+  packed = join(folder, name.toString().trim());
+});
+
+describe.each(Object.entries(projects))('a project in %s', (name, { depends, files, check }) => {
+  const folder = mkdtempSync(join(tmpdir(), `consumer-${name}-`));
+  const run = (command: string, ...args: string[]): string => {
+    try {
+      return execFileSync(command, args, {
+        cwd: folder,
+        env: { ...process.env, CI: '1', NODE_ENV: undefined },
+      }).toString();
+    } catch (error) {
+      const { stdout = '', stderr = '' } = error as { stdout?: Buffer; stderr?: Buffer };
+      throw new Error(`${command} ${args.join(' ')}\n${stdout.toString()}\n${stderr.toString()}`, {
+        cause: error,
+      });
+    }
+  };
+
+  beforeAll(() => {
+    const manifest = {
+      name: 'consumer',
+      private: true,
+      type: 'module',
+      dependencies: { 'elastic-shell': `file:${packed}`, ...depends },
+    };
+    for (const [path, text] of Object.entries({ ...files, 'package.json': JSON.stringify(manifest) })) {
+      mkdirSync(dirname(join(folder, path)), { recursive: true });
+      writeFileSync(join(folder, path), text);
+    }
+    run('npm', 'install', '--no-audit', '--no-fund', '--silent');
+  });
+
+  it('is checked without an error', () => void run('npx', ...check));
+  it('is built without a warning', () => expect(run('npx', 'vite', 'build')).not.toMatch(/warning|\(!\)/i));
+  it('is tested in jsdom with its own test library', () =>
+    expect(run('npx', 'vitest', 'run')).toMatch(/1 passed/));
+});
