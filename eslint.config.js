@@ -124,7 +124,12 @@ export default ts.config(
     rules: { '@typescript-eslint/no-unused-vars': 'off' },
   },
   {
-    files: ['packages/elastic-shell/test/**', 'examples/desk/src/**', 'scripts/screenshots.mjs'],
+    files: [
+      'packages/elastic-shell/test/**',
+      'examples/*/src/**',
+      'scripts/screenshots.mjs',
+      'scripts/bench-settings.mjs',
+    ],
     languageOptions: { globals: { ...globals.browser, ...globals.jest } },
   },
 );

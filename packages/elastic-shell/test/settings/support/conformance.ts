@@ -98,7 +98,7 @@ async function take(page: Page, instance: string, step: Step): Promise<void> {
       return findNamed(within, wanted);
     }, name);
   if (act === 'key') return page.keyboard.press(name === '*' ? 'Shift+*' : name);
-  if (act === 'outside') return page.mouse.click(3, 790);
+  if (act === 'outside') return page.mouse.click(1250, 790);
   if (act === 'hover') {
     await page.locator(instance).locator('button').first().hover();
     await page.waitForSelector(':popover-open');

@@ -59,7 +59,7 @@ const popover: Scripts = {
   'opener Enter': { do: ['focus Berth four', 'key Enter'], then: { layers: 1, expanded: ['Berth four'] } },
   'opener Space': { do: ['focus Berth four', 'key Space', 'key Space'], then: { layers: 0, expanded: [] } },
   'opener Tab': { do: ['focus Berth four', 'key Enter', 'key Tab'], then: { layers: 1, at: 'The chart' } },
-  'root Tab': { do: ['focus Berth four', 'key Enter', 'key Tab', 'key Tab'], then: { layers: 0 } },
+  'root Tab': { do: ['focus Berth four', 'key Enter', 'key Tab', 'key Tab'], then: { expanded: [] } },
   'root Shift+Tab': {
     do: ['focus Berth four', 'key Enter', 'key Tab', 'key Shift+Tab'],
     then: { at: 'Berth four' },

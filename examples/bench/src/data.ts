@@ -1,0 +1,44 @@
+// What is measured in every framework: a tree of 5,000 nodes, and a list of 10,000 options.
+
+/** A node of the tree, and the nodes under it. */
+export interface Node {
+  key: string;
+  label: string;
+  children?: Node[];
+}
+
+const level = (count: number, make: (at: number) => Node): Node[] =>
+  Array.from({ length: count }, (_, at) => make(at));
+
+/** 10 sheds with 10 racks of 49 parts: 5,010 nodes. */
+export const nodes: Node[] = level(10, (shed) => ({
+  key: `${shed}`,
+  label: `Shed ${shed}`,
+  children: level(10, (rack) => ({
+    key: `${shed}.${rack}`,
+    label: `Rack ${rack}`,
+    children: level(49, (part) => ({ key: `${shed}.${rack}.${part}`, label: `Part ${part}` })),
+  })),
+}));
+
+/** The keys of all branches. */
+export const branches = nodes.flatMap(({ key, children = [] }) => [key, ...children.map((rack) => rack.key)]);
+
+export const options = Array.from({ length: 10_000 }, (_, at) => ({ key: `${at}`, label: `Rivet ${at}` }));
+
+/** Those whose label has `query` in it, as the obvious way finds them. */
+export const found = (query: string) =>
+  options.filter(({ label }) => label.toLowerCase().includes(query.toLowerCase()));
+
+/** What a page of the bench offers. */
+export interface Bench {
+  tree(): void;
+  openAll(): void;
+  list(): void;
+}
+
+declare global {
+  // Set by the page of each framework, called by the driver.
+  var bench: Bench;
+}
+export const place = (): HTMLElement => document.querySelector<HTMLElement>('#app')!;

@@ -1,0 +1,5 @@
+<script lang="ts">
+  let { text }: { text: string } = $props();
+</script>
+
+<span>{text}</span>
