@@ -46,7 +46,12 @@ const targets = {
         '--allow-overwrite',
       ]);
       // What the compiler leaves alone: style sheets, and components that are compiled where they are used.
-      for (const path of ['styles', 'bindings/svelte/Rows.svelte', 'bindings/svelte/Content.svelte'])
+      for (const path of [
+        'styles',
+        'bindings/svelte/Rows.svelte',
+        'bindings/svelte/Content.svelte',
+        'bindings/svelte/Tokens.svelte',
+      ])
         cpSync(join(root, library, 'src', path), join(root, library, 'dist', path), { recursive: true });
     },
   },

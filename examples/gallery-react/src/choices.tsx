@@ -1,5 +1,5 @@
 // Listboxes, comboboxes and switches.
-import { Rows, useCombobox, useListbox, useSwitch } from 'elastic-shell/react';
+import { Rows, Tokens, useCombobox, useListbox, useSwitch } from 'elastic-shell/react';
 import type { Item } from 'elastic-shell';
 import { berths, gear, later, rigs, rivets, trades } from 'quillhaven-gallery/data';
 import { useState } from 'react';
@@ -124,6 +124,7 @@ function Several() {
         <div {...combobox.list} />
       </div>
       <output>{[...chosen].join()}</output>
+      <Tokens of={combobox}>{({ label }) => <b>{label}</b>}</Tokens>
     </div>
   );
 }

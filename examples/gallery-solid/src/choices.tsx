@@ -1,5 +1,5 @@
 // Listboxes, comboboxes and switches.
-import { Rows, createCombobox, createListbox, createSwitch } from 'elastic-shell/solid';
+import { Rows, Tokens, createCombobox, createListbox, createSwitch } from 'elastic-shell/solid';
 import type { Item } from 'elastic-shell';
 import { berths, gear, later, rigs, rivets, trades } from 'quillhaven-gallery/data';
 import { createSignal, For } from 'solid-js';
@@ -118,6 +118,7 @@ function Several() {
         <div {...combobox.list} />
       </div>
       <output>{[...chosen()].join()}</output>
+      <Tokens of={combobox}>{(token) => <b>{token().label}</b>}</Tokens>
     </div>
   );
 }

@@ -1,6 +1,6 @@
 <script lang="ts">
   // Listboxes, comboboxes and switches.
-  import { Rows, useCombobox, useListbox, useSwitch } from 'elastic-shell/svelte';
+  import { Rows, Tokens, useCombobox, useListbox, useSwitch } from 'elastic-shell/svelte';
   import { berths, gear, later, rigs, rivets, trades } from 'quillhaven-gallery/data';
   import type { Item } from 'elastic-shell';
   import { SvelteSet } from 'svelte/reactivity';
@@ -129,6 +129,7 @@
     <div {...tradesBox.box}><input {...tradesBox.field} /></div>
     <div {...tradesBox.popup}><div {...tradesBox.list}></div></div>
     <output>{[...chosen].join()}</output>
+    <Tokens of={tradesBox}>{#snippet children(token)}<b>{token.label}</b>{/snippet}</Tokens>
   </div>
 </GallerySection>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Listboxes, comboboxes and switches.
-import { Rows, useCombobox, useListbox, useSwitch } from 'elastic-shell/vue';
+import { Rows, Tokens, useCombobox, useListbox, useSwitch } from 'elastic-shell/vue';
 import { berths, gear, later, rigs, rivets, trades } from 'quillhaven-gallery/data';
 import { reactive, ref } from 'vue';
 import GallerySection from './GallerySection.vue';
@@ -99,6 +99,9 @@ const power = useSwitch({ guard: () => later(400, true) });
       <div v-bind="tradesBox.box"><input v-bind="tradesBox.field" /></div>
       <div v-bind="tradesBox.popup"><div v-bind="tradesBox.list"></div></div>
       <output>{{ [...chosen].join() }}</output>
+      <Tokens v-slot="{ token }" :of="tradesBox"
+        ><b>{{ token.label }}</b></Tokens
+      >
     </div>
   </GallerySection>
 

@@ -13,23 +13,25 @@ const settings = [
 function Topbar({ failing, onFailing }: { failing: boolean; onFailing(next: boolean): void }) {
   const sections = useDrawer({ closedWhen: '(min-width: 48rem)' });
   return (
-    <header className="topbar">
-      <p className="brand">
-        Quillhaven <span>orders in React</span>
-      </p>
-      <button {...sections.opener()} className="quiet" id="menu">
-        Sections
-      </button>
-      <nav aria-label="Desk">
-        {settings.map(([to, name]) => (
-          <a key={to} href={to}>
-            {name}
-          </a>
-        ))}
-      </nav>
-      <label>
-        <input type="checkbox" checked={failing} onChange={() => onFailing(!failing)} /> Server fails
-      </label>
+    <>
+      <header className="topbar">
+        <p className="brand">
+          Quillhaven <span>orders in React</span>
+        </p>
+        <button {...sections.opener()} className="quiet" id="menu">
+          Sections
+        </button>
+        <nav aria-label="Desk">
+          {settings.map(([to, name]) => (
+            <a key={to} href={to}>
+              {name}
+            </a>
+          ))}
+        </nav>
+        <label>
+          <input type="checkbox" checked={failing} onChange={() => onFailing(!failing)} /> Server fails
+        </label>
+      </header>
       <dialog {...sections.root} className="sections">
         <header>
           <h2>Sections</h2>
@@ -45,7 +47,7 @@ function Topbar({ failing, onFailing }: { failing: boolean; onFailing(next: bool
           ))}
         </nav>
       </dialog>
-    </header>
+    </>
   );
 }
 

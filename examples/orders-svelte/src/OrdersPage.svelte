@@ -40,16 +40,16 @@
     {#each places as [to, name] (to)}<a href={to}>{name}</a>{/each}
   </nav>
   <label><input type="checkbox" bind:checked={isFailing} /> Server fails</label>
-  <dialog {...sections.root} class="sections">
-    <header>
-      <h2>Sections</h2>
-      <button {...sections.closer()} class="cross" aria-label="Close">×</button>
-    </header>
-    <nav aria-label="Sections">
-      {#each places as [to, name] (to)}<a href={to}>{name}</a>{/each}
-    </nav>
-  </dialog>
 </header>
+<dialog {...sections.root} class="sections">
+  <header>
+    <h2>Sections</h2>
+    <button {...sections.closer()} class="cross" aria-label="Close">×</button>
+  </header>
+  <nav aria-label="Sections">
+    {#each places as [to, name] (to)}<a href={to}>{name}</a>{/each}
+  </nav>
+</dialog>
 
 <main>
   <h1>Work orders <span id="count">{orders.length}</span></h1>

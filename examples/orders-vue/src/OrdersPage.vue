@@ -42,16 +42,16 @@ function tell(words: string) {
       <a v-for="[to, name] in places" :key="to" :href="to">{{ name }}</a>
     </nav>
     <label><input v-model="isFailing" type="checkbox" /> Server fails</label>
-    <dialog v-bind="sections.root" class="sections">
-      <header>
-        <h2>Sections</h2>
-        <button v-bind="sections.closer()" class="cross" aria-label="Close">×</button>
-      </header>
-      <nav aria-label="Sections">
-        <a v-for="[to, name] in places" :key="to" :href="to">{{ name }}</a>
-      </nav>
-    </dialog>
   </header>
+  <dialog v-bind="sections.root" class="sections">
+    <header>
+      <h2>Sections</h2>
+      <button v-bind="sections.closer()" class="cross" aria-label="Close">×</button>
+    </header>
+    <nav aria-label="Sections">
+      <a v-for="[to, name] in places" :key="to" :href="to">{{ name }}</a>
+    </nav>
+  </dialog>
 
   <main>
     <h1>

@@ -30,6 +30,7 @@ export type AnyOutline = Outline<never, never>;
 export interface Bound {
   readonly bindable: Bindable;
   readonly rows: Hosts;
+  readonly tokens: Hosts;
   readonly content: Hosts<Loaded>;
   wired(): Wired | undefined;
   /** These are the options from now on. What differs is followed. */
@@ -220,6 +221,7 @@ export function bound(bindable: Bindable, id: string, heard: (name: string) => v
     states: new Map(),
     parts: new Map(),
     rows: hosts(() => follow(held)),
+    tokens: hosts(() => follow(held)),
     content: hosts(() => {}),
     wired: undefined,
     calls: [],
@@ -227,6 +229,7 @@ export function bound(bindable: Bindable, id: string, heard: (name: string) => v
   return {
     bindable,
     rows: held.rows,
+    tokens: held.tokens,
     content: held.content,
     wired: () => held.wired,
     take: (options) => take(held, options),

@@ -23,6 +23,7 @@ export interface OptionsHeld {
   given: Map<string, unknown>;
   ports: Map<string, PortStore>;
   rows: Hosts;
+  tokens: Hosts;
   content: Hosts<Loaded>;
   wired: Wired | undefined;
 }
@@ -69,7 +70,7 @@ function engineOption(held: OptionsHeld, name: string, value: unknown): unknown 
   return isSameList(before, value) ? before : value;
 }
 
-/** The options as the engine takes them. Rows are rendered by the framework where somebody fills them. */
+/** The options as the engine takes them. Rows and tokens are rendered by the framework where somebody fills them. */
 export function engineOptions(held: OptionsHeld): Map<string, unknown> {
   const now = new Map<string, unknown>();
   for (const [name, value] of Object.entries(held.options))

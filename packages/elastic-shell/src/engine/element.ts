@@ -3,7 +3,7 @@
 import type { OptionKinds } from '../core/contract/options.js';
 import { attributesOf, flags, isState, optionsFrom, valueOf } from './attributes.js';
 import { isCell } from './dom.js';
-import type { Change, Wire, Wired } from './types.js';
+import type { Change, Refusal, Wire, Wired } from './types.js';
 
 /** How an element finds what it wires, and what its attributes mean. */
 export interface ElementRules {
@@ -38,6 +38,9 @@ const askListeners = (host: HTMLElement, change: Change): unknown => {
   return Promise.all(waits).then((answers) => !answers.includes(false));
 };
 
+const tell = (host: HTMLElement, event: string, detail: unknown): void =>
+  void host.dispatchEvent(new CustomEvent(event, { bubbles: true, detail }));
+
 /** Gives the class a property for each state: the cell's own value, and before there is one the attribute's. */
 const defineStates = (prototype: ShellElement, attributes: ReturnType<typeof attributesOf>): void => {
   for (const [attribute, [name, kind]] of attributes) {
@@ -66,7 +69,8 @@ const cellIn = (wired: Wired | undefined, name: string) => {
 
 /**
  * Defines `<name>` as an element that wires what it holds. Events, which bubble: `shell-change`
- * (detail: the change) and the cancelable `shell-guard` (detail: `change` and `wait(promise)`).
+ * (detail: the change), `shell-refuse` (detail: the change, `by` and `error`) and the cancelable `shell-guard` (detail: `change`
+ * and `wait(promise)`).
  * A name that is defined already is left as it is. Harmless where there is no DOM.
  */
 export function element<O extends object, W extends Wired>(
@@ -132,8 +136,8 @@ export function element<O extends object, W extends Wired>(
         ...optionsFrom(this, rules.options),
         ...states,
         guard: (change: Change) => askListeners(this, change),
-        onChange: (change: Change) =>
-          void this.dispatchEvent(new CustomEvent('shell-change', { bubbles: true, detail: change })),
+        onChange: (detail: Change) => tell(this, 'shell-change', detail),
+        onRefuse: (detail: Refusal) => tell(this, 'shell-refuse', detail),
       };
       // Made of O's own option kinds; the wire function checks each value.
       this.wired = wire(root, options as unknown as O);

@@ -213,11 +213,14 @@ describe('results, forms, and texts', () => {
         if (events.length === 1) event.preventDefault();
       });
       document.addEventListener('shell-change', (event) => events.push((event as CustomEvent).detail.reason));
+      document.addEventListener('shell-refuse', (event) =>
+        events.push(`refused by the ${(event as CustomEvent).detail.by}`),
+      );
       element.open = false;
       element.open = false;
       return { open: element.open, events };
     });
-    expect(seen).toEqual({ open: false, events: ['guard', 'guard', 'program'] });
+    expect(seen).toEqual({ open: false, events: ['guard', 'refused by the guard', 'guard', 'program'] });
   });
 });
 

@@ -169,6 +169,26 @@ it('renders rows by components with their context, as many as there are on the p
   expect([document.querySelectorAll('b').length, live > 0]).toEqual([0, true]);
 });
 
+it('renders tokens by components, and lets go of those whose token goes', async () => {
+  const items = ['a', 'b'].map((key) => ({ key, label: key.toUpperCase() }));
+  function Gear() {
+    const [chosen, choose] = useState<ReadonlySet<string>>(new Set(['a', 'b']));
+    const combobox = useCombobox({ items, multiple: true, selected: [chosen, choose] });
+    return h(
+      'div',
+      combobox.root,
+      h('div', combobox.box, h('input', { ...combobox.field, 'aria-label': 'Gear' })),
+      h('div', combobox.popup, h('div', combobox.list)),
+      h(Tokens, { of: combobox, children: ({ label }) => h('b', null, label) }),
+    );
+  }
+  const tokens = () => [...document.querySelectorAll('[data-token] b')].map(({ textContent }) => textContent);
+  await show(h(Gear));
+  expect(tokens()).toEqual(['A', 'B']);
+  await press('[data-token=a]');
+  expect(tokens()).toEqual(['B']);
+});
+
 it('takes the defaults around it, and its own before those', async () => {
   function Tides({ own }: { own?: boolean }) {
     const accordion = useAccordion({ expanded: ['a'], ...(own && { exclusive: false }) });

@@ -24,7 +24,7 @@ import * as patterns from '../patterns.js';
 import { DefaultsContext, type PartProps, useInstance } from './hook.js';
 
 export type { PartProps } from './hook.js';
-export { Content, type PlaceProps, Rows } from './places.js';
+export { Content, type PlaceProps, Rows, Tokens } from './places.js';
 
 /** A state that React holds: its value, and who is asked when it is to be another. He may answer with a promise. */
 export type StatePair<T> = readonly [T, (value: T, change: Change<T>) => unknown];

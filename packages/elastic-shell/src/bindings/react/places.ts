@@ -11,6 +11,7 @@ import {
 import { createPortal } from 'react-dom';
 import type { Loaded } from '../bound.js';
 import { boundOf } from '../handle.js';
+import type { Token } from '../../patterns/combobox/tokens.js';
 import type { Hosts } from '../hosts.js';
 
 /** Renders each host by `show`, for as long as it is there. */
@@ -38,6 +39,15 @@ export interface PlaceProps<T extends unknown[]> {
 export function Rows<I>({ of, children }: PlaceProps<[item: I]>): ReactNode {
   // Items are what the option `items` gave.
   return usePortals(boundOf(of).rows as Hosts<I>, children);
+}
+
+/**
+ * Renders what stands in the tokens of a combobox for several: `children` is called with each token, its key and its label.
+ * Throws a TypeError when `of` is no handle.
+ */
+export function Tokens({ of, children }: PlaceProps<[token: Token]>): ReactNode {
+  // Tokens are what the combobox makes of its options.
+  return usePortals(boundOf(of).tokens as Hosts<Token>, children);
 }
 
 /**

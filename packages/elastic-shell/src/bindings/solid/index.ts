@@ -24,7 +24,7 @@ import * as patterns from '../patterns.js';
 import { createInstance, DefaultsContext, type Given, type PartProps } from './create.js';
 
 export type { Given, PartProps } from './create.js';
-export { Content, type PlaceProps, Rows } from './places.js';
+export { Content, type PlaceProps, Rows, Tokens } from './places.js';
 
 /** A state that Solid holds: its accessor, and who is asked when it is to be another. He may answer with a promise. */
 export type StatePair<T> = readonly [Accessor<T>, (value: T, change: Change<T>) => unknown];

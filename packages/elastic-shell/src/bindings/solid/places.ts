@@ -4,6 +4,7 @@ import { createRoot, createSignal, getOwner, type JSX, onCleanup } from 'solid-j
 import { insert } from 'solid-js/web';
 import type { Loaded } from '../bound.js';
 import { boundOf } from '../handle.js';
+import type { Token } from '../../patterns/combobox/tokens.js';
 import type { Host, Hosts } from '../hosts.js';
 
 /** One that is rendered: what it shows, and its end. */
@@ -55,6 +56,16 @@ export interface PlaceProps<T extends unknown[]> {
 export function Rows<I>(props: PlaceProps<[item: () => I]>): JSX.Element {
   // Items are what the option `items` gave.
   fill(boundOf(props.of).rows as Hosts<I>, (item) => props.children(item));
+  return undefined;
+}
+
+/**
+ * Renders what stands in the tokens of a combobox for several: `children` is called with an accessor of each token, its key and its label.
+ * Throws a TypeError when `of` is no handle.
+ */
+export function Tokens(props: PlaceProps<[token: () => Token]>): JSX.Element {
+  // Tokens are what the combobox makes of its options.
+  fill(boundOf(props.of).tokens as Hosts<Token>, (token) => props.children(token));
   return undefined;
 }
 

@@ -25,6 +25,7 @@ import { defaultsHere, type Given, type PartProps, provide, useInstance } from '
 export type { Given, PartProps } from './use.svelte.js';
 export { default as Rows } from './Rows.svelte';
 export { default as Content } from './Content.svelte';
+export { default as Tokens } from './Tokens.svelte';
 
 /** The options of a pattern in Svelte: its own; a state may be a value, or an accessor that is asked when it is to be another. */
 export type UseOptions<O, W extends Wired, P extends Bindable<unknown>> = Loose<

@@ -24,7 +24,7 @@ import * as patterns from '../patterns.js';
 import { defaultsKey, type Given, type PartProps, useInstance } from './use.js';
 
 export { type DefaultsMap, defaultsKey, type Given, installDefaults, type PartProps } from './use.js';
-export { Content, Rows } from './places.js';
+export { Content, Rows, Tokens } from './places.js';
 
 /** A state that Vue holds: a ref, which is asked when it is to be another; or a getter, which nobody but its owner changes. */
 export type StateRef<T> = Ref<T> | Ref<T | undefined> | (() => T);

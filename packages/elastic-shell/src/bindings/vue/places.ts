@@ -13,6 +13,7 @@ import {
 } from 'vue';
 import type { Loaded } from '../bound.js';
 import { boundOf } from '../handle.js';
+import type { Token } from '../../patterns/combobox/tokens.js';
 import type { Host, Hosts } from '../hosts.js';
 
 /** What renders each host by `render`, for as long as it is there. */
@@ -42,6 +43,19 @@ export const Rows = defineComponent({
   // eslint-disable-next-line @typescript-eslint/no-explicit-any
   slots: Object as SlotsType<{ default: { item: any } }>,
   setup: ({ of }, { slots }) => teleports(boundOf(of).rows, (item) => slots.default?.({ item })),
+});
+
+/**
+ * Renders what stands in the tokens of a combobox for several: the slot is given each `token`, its key and its label.
+ * Throws a TypeError when `of` is no handle.
+ */
+export const Tokens = defineComponent({
+  name: 'ShellTokens',
+  props: { of: { type: Object, required: true } },
+  slots: Object as SlotsType<{ default: { token: Token } }>,
+  // Tokens are what the combobox makes of its options.
+  setup: ({ of }, { slots }) =>
+    teleports(boundOf(of).tokens as Hosts<Token>, (token) => slots.default?.({ token })),
 });
 
 /**

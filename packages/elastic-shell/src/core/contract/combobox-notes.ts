@@ -184,6 +184,12 @@ export const comboboxNotes: Notes<ComboboxPart> = {
       does: 'Makes an option of what was typed, at once or by a promise: the list offers to add it.',
     },
     {
+      name: 'renderToken',
+      values: 'a function of a token: its key and its label',
+      default: 'the label',
+      does: 'Makes what stands in a token: a node, a text, or `{ node, release }` for what has a life of its own',
+    },
+    {
       name: 'labelOf',
       values: 'function',
       default: 'the key itself',

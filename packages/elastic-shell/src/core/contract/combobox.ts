@@ -159,7 +159,7 @@ function step(state: ComboboxState, intent: ComboboxIntent, view: Box): Combobox
 /** Commands, step and semantics of a combobox. What is selected at first the pattern reads. */
 export const combobox: ContractWithoutRead<ComboboxState, ComboboxChoices, ComboboxIntent> = {
   name: 'combobox',
-  fixed: ['items', 'multiple', 'required', 'name'],
+  fixed: ['items', 'multiple', 'required', 'name', 'renderToken'],
   options: {
     ...openKinds,
     ...rowKinds,
@@ -174,6 +174,7 @@ export const combobox: ContractWithoutRead<ComboboxState, ComboboxChoices, Combo
     debounce: 'a number',
     labelOf: 'a function',
     create: 'a function',
+    renderToken: 'a function',
     name: 'a text',
     required: 'true or false',
     messages: 'an object',

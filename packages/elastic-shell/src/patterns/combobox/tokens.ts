@@ -4,6 +4,7 @@ import { markMade } from '../../engine/made.js';
 import { chordOf, meaningOf } from '../../events/keys.js';
 import { listen } from '../../events/listen.js';
 import { rove } from '../../list/roving.js';
+import type { RowLife } from '../../list/rows/row.js';
 import { arrange } from '../../list/rows/arrange.js';
 
 /** What tokens are called, and who takes them away. */
@@ -12,12 +13,20 @@ export interface TokenRules {
   name(label: string): string;
   /** The name of all of them. */
   chosen: string;
+  /** What stands in a token; with a life, that is released with it. Default: its label. */
+  render?(token: Token): Node | string | RowLife<Token>;
   remove(key: string, reason: 'press' | 'key', event: Event): void;
+}
+
+/** What is selected, as a token shows it. */
+export interface Token {
+  key: string;
+  label: string;
 }
 
 /** The tokens of one combobox. */
 export interface Tokens {
-  show(chosen: readonly { key: string; label: string }[]): void;
+  show(chosen: readonly Token[]): void;
   /** From the field to the last token; true when there is one. */
   enter(): boolean;
   release(): void;
@@ -39,13 +48,13 @@ function preparePlace(place: HTMLElement, isOwn: boolean, chosen: string): () =>
   };
 }
 
-const makeToken = (document: Document, key: string, label: string, name: string): HTMLElement => {
+const makeToken = (document: Document, key: string, content: Node | string, name: string): HTMLElement => {
   const button = markMade(document.createElement('button'));
   button.type = 'button';
   button.tabIndex = -1;
   button.dataset['token'] = key;
   button.setAttribute('aria-label', name);
-  button.append(label);
+  button.append(content);
   return button;
 };
 
@@ -65,6 +74,13 @@ export function tokens(root: HTMLElement, field: HTMLElement, rules: TokenRules)
   }
   const putBack = preparePlace(place, !!own, rules.chosen);
   const buttons = new Map<string, HTMLElement>();
+  const releases = new Map<string, (() => void) | undefined>();
+  /** Ends the life of what stood in a token. */
+  const end = (key: string): void => {
+    buttons.delete(key);
+    releases.get(key)?.();
+    releases.delete(key);
+  };
   const all = (): HTMLElement[] => [...buttons.values()];
   const tokenOf = (event: Event): HTMLElement | undefined => {
     const target = targetOf(event) ?? null;
@@ -109,9 +125,16 @@ export function tokens(root: HTMLElement, field: HTMLElement, rules: TokenRules)
       const going = activeElement === body ? asked?.button : activeElement;
       const at = all().findIndex((button) => button === going);
       const isGoing = at >= 0 && !keys.has(all()[at]?.dataset['token'] ?? '');
-      for (const key of buttons.keys()) if (!keys.has(key)) buttons.delete(key);
+      for (const key of [...buttons.keys()]) if (!keys.has(key)) end(key);
       for (const { key, label } of chosen)
-        if (!buttons.has(key)) buttons.set(key, makeToken(document, key, label, rules.name(label)));
+        if (!buttons.has(key)) {
+          const made = rules.render?.({ key, label }) ?? label;
+          const life = typeof made === 'object' && 'node' in made ? made : undefined;
+          // What has no life is a node or a text.
+          const content = life?.node ?? (made as Node | string);
+          releases.set(key, life?.release?.bind(life));
+          buttons.set(key, makeToken(document, key, content, rules.name(label)));
+        }
       arrange(
         place,
         chosen.flatMap(({ key }) => buttons.get(key) ?? []),
@@ -126,6 +149,7 @@ export function tokens(root: HTMLElement, field: HTMLElement, rules: TokenRules)
     },
     release() {
       release();
+      for (const key of [...buttons.keys()]) end(key);
       putBack();
     },
   };

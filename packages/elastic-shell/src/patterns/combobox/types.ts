@@ -7,9 +7,11 @@ import type { Announcer } from '../../announce/announce.js';
 import type { Engine } from '../../engine/service.js';
 import type { CommonOptions, OpenOptions, StateOption } from '../../engine/types.js';
 import type { RowOptions } from '../../list/rows/data-rows.js';
+import type { RowLife } from '../../list/rows/row.js';
 import type { ChosenOption, ItemsOption, SelectedOption } from '../../list/rows/source.js';
 import type { AnchorOptions } from '../../position/anchored.js';
 import type { ComboboxParts } from './parts.js';
+import type { Token } from './tokens.js';
 import type { ComboboxWords, Words } from './words.js';
 
 /** The states of a combobox, typed by whether several options may be selected. */
@@ -31,6 +33,8 @@ interface SourceOptions<I extends Item> extends RowOptions<I> {
   debounce?: number;
   /** The label of a key that no option at hand has. Default: the key itself. */
   labelOf?(key: string): string;
+  /** Makes what stands in a token: a node, a text, or `{ node, release? }`. Default: the label. */
+  renderToken?(token: Token): Node | string | RowLife<Token>;
   /** Makes an option of what was typed, at once or by a promise; the list offers to add it. Default: none. */
   create?(query: string): NoInfer<I> | PromiseLike<NoInfer<I>>;
 }

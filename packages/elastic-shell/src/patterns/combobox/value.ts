@@ -34,6 +34,7 @@ const settled = (
 
 const tokensOf = ({ engine, parts, say }: ComboboxContext): Tokens =>
   tokens(engine.root, parts.trigger, {
+    ...(engine.options.renderToken && { render: engine.options.renderToken }),
     name: say.remove,
     chosen: say.chosen(),
     remove(key, reason, event) {
