@@ -75,8 +75,13 @@ export function engineOptions(held: OptionsHeld): Map<string, unknown> {
   const now = new Map<string, unknown>();
   for (const [name, value] of Object.entries(held.options))
     if (value !== undefined) now.set(name, engineOption(held, name, value));
-  if (held.rows.isFilled())
-    now.set('render', held.given.get('render') ?? ((item: unknown) => held.rows.add(documentOf(held), item)));
+  const rendered = [
+    ['render', held.rows],
+    ['renderToken', held.tokens],
+  ] as const;
+  for (const [name, hosts] of rendered)
+    if (hosts.isFilled())
+      now.set(name, held.given.get(name) ?? ((value: unknown) => hosts.add(documentOf(held), value)));
   return now;
 }
 

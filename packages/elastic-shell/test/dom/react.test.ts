@@ -5,7 +5,9 @@ import { createRoot, type Root } from 'react-dom/client';
 import {
   Defaults,
   Rows,
+  Tokens,
   useAccordion,
+  useCombobox,
   useDialog,
   useDisclosure,
   useListbox,
