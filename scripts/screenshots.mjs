@@ -53,9 +53,13 @@ await shoot('discard-changes-dark', '', { ...wide, colorScheme: 'dark' }, async 
   await page.keyboard.press('Escape');
   await page.waitForSelector('#discard[data-phase=open]');
 });
-await shoot('filter', '', wide, async (page) => {
-  await openDialog('#filter-button', '#filter')(page);
-  await page.fill('#filter [name=boat]', 'ma');
+await shoot('orders-svelte', 'orders/svelte.html', wide, async (page) => {
+  await page
+    .getByRole('button', { name: /^Edit order/ })
+    .nth(1)
+    .click();
+  await page.getByRole('combobox', { name: 'Trades, four at most' }).click();
+  await page.waitForSelector('[role=option]');
 });
 await shoot('phone', '', phone);
 const boat =
@@ -97,9 +101,10 @@ await shoot('gallery-lists', 'gallery.html', wide, async (page) => {
   await page.keyboard.type('er');
   await page.waitForSelector('#several-combobox [data-phase=open]');
 });
-await shoot('phone-list', 'boat.html', phone, async (page) => {
-  await page.click('#berth-field');
-  await page.waitForSelector('#berth [data-phase=open]');
+await shoot('gallery-vue', 'gallery/vue.html', wide, async (page) => {
+  await page.locator('#combobox input').nth(1).click();
+  await page.keyboard.type('rivet 99');
+  await page.waitForSelector('#combobox .rivet mark, #combobox [data-row]');
 });
 await shoot(
   'boat-survey',

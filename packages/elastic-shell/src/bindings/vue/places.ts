@@ -52,9 +52,10 @@ export const Rows = defineComponent({
 export const Tokens = defineComponent({
   name: 'ShellTokens',
   props: { of: { type: Object, required: true } },
+  // Vue's own way to type a slot.
   slots: Object as SlotsType<{ default: { token: Token } }>,
-  // Tokens are what the combobox makes of its options.
   setup: ({ of }, { slots }) =>
+    // Tokens are what the combobox makes of its options.
     teleports(boundOf(of).tokens as Hosts<Token>, (token) => slots.default?.({ token })),
 });
 

@@ -63,6 +63,39 @@ const moves = { 'inline-previous': 'previous', 'inline-next': 'next', Home: 'fir
 const toField = ['End', 'Escape'];
 const removals = ['Delete', 'Backspace'];
 
+/** The buttons of what is selected, each with the life of what stands in it. */
+interface Buttons {
+  all(): HTMLElement[];
+  /** Those of `chosen` and no others, in that order. */
+  follow(chosen: readonly Token[]): HTMLElement[];
+}
+
+function tokenButtons(document: Document, rules: TokenRules): Buttons {
+  const buttons = new Map<string, HTMLElement>();
+  const releases = new Map<string, (() => void) | undefined>();
+  const make = ({ key, label }: Token): void => {
+    const made = rules.render?.({ key, label }) ?? label;
+    const life = typeof made === 'object' && 'node' in made ? made : undefined;
+    releases.set(key, life?.release?.bind(life));
+    // What has no life is a node or a text.
+    buttons.set(key, makeToken(document, key, life?.node ?? (made as Node | string), rules.name(label)));
+  };
+  return {
+    all: () => [...buttons.values()],
+    follow(chosen) {
+      const keys = new Set(chosen.map(({ key }) => key));
+      for (const key of [...buttons.keys()]) {
+        if (keys.has(key)) continue;
+        buttons.delete(key);
+        releases.get(key)?.();
+        releases.delete(key);
+      }
+      for (const token of chosen) if (!buttons.has(token.key)) make(token);
+      return chosen.flatMap(({ key }) => buttons.get(key) ?? []);
+    },
+  };
+}
+
 /** Tokens before `field`, in the author's `[data-tokens]` where there is one. */
 export function tokens(root: HTMLElement, field: HTMLElement, rules: TokenRules): Tokens {
   const document = root.ownerDocument;
@@ -73,15 +106,7 @@ export function tokens(root: HTMLElement, field: HTMLElement, rules: TokenRules)
     field.before(place);
   }
   const putBack = preparePlace(place, !!own, rules.chosen);
-  const buttons = new Map<string, HTMLElement>();
-  const releases = new Map<string, (() => void) | undefined>();
-  /** Ends the life of what stood in a token. */
-  const end = (key: string): void => {
-    buttons.delete(key);
-    releases.get(key)?.();
-    releases.delete(key);
-  };
-  const all = (): HTMLElement[] => [...buttons.values()];
+  const { all, follow } = tokenButtons(document, rules);
   const tokenOf = (event: Event): HTMLElement | undefined => {
     const target = targetOf(event) ?? null;
     return all().find((button) => button.contains(target));
@@ -119,26 +144,12 @@ export function tokens(root: HTMLElement, field: HTMLElement, rules: TokenRules)
   });
   return {
     show(chosen) {
-      const keys = new Set(chosen.map(({ key }) => key));
       const { activeElement, body } = document;
       // A press may leave focus nowhere.
       const going = activeElement === body ? asked?.button : activeElement;
       const at = all().findIndex((button) => button === going);
-      const isGoing = at >= 0 && !keys.has(all()[at]?.dataset['token'] ?? '');
-      for (const key of [...buttons.keys()]) if (!keys.has(key)) end(key);
-      for (const { key, label } of chosen)
-        if (!buttons.has(key)) {
-          const made = rules.render?.({ key, label }) ?? label;
-          const life = typeof made === 'object' && 'node' in made ? made : undefined;
-          // What has no life is a node or a text.
-          const content = life?.node ?? (made as Node | string);
-          releases.set(key, life?.release?.bind(life));
-          buttons.set(key, makeToken(document, key, content, rules.name(label)));
-        }
-      arrange(
-        place,
-        chosen.flatMap(({ key }) => buttons.get(key) ?? []),
-      );
+      const isGoing = at >= 0 && !chosen.some(({ key }) => key === all()[at]?.dataset['token']);
+      arrange(place, follow(chosen));
       place.hidden = !chosen.length;
       if (isGoing) focusAfter(at);
     },
@@ -149,7 +160,7 @@ export function tokens(root: HTMLElement, field: HTMLElement, rules: TokenRules)
     },
     release() {
       release();
-      for (const key of [...buttons.keys()]) end(key);
+      follow([]);
       putBack();
     },
   };
