@@ -104,7 +104,7 @@ await shoot('gallery-lists', 'gallery.html', wide, async (page) => {
 await shoot('gallery-vue', 'gallery/vue.html', wide, async (page) => {
   await page.locator('#combobox input').nth(1).click();
   await page.keyboard.type('rivet 99');
-  await page.waitForSelector('#combobox .rivet mark, #combobox [data-row]');
+  await page.getByText('Rivet 990').first().waitFor();
 });
 await shoot(
   'boat-survey',

@@ -23,6 +23,8 @@ function startDesk() {
       stdio: ['ignore', 'pipe', 'inherit'],
     },
   );
+  // It goes with whoever has started it, however that ends.
+  process.once('exit', () => child.kill());
   return new Promise((resolve, reject) => {
     child.once('exit', (code) => reject(new Error(`The demo ended with code ${code}.`)));
     createInterface(child.stdout).on('line', (line) => {
