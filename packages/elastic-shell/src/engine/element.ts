@@ -41,6 +41,13 @@ const askListeners = (host: HTMLElement, change: Change): unknown => {
 const tell = (host: HTMLElement, event: string, detail: unknown): void =>
   void host.dispatchEvent(new CustomEvent(event, { bubbles: true, detail }));
 
+/** The options by which `host` tells as events what it hears. A pattern of somebody's own may know nothing of refusals. */
+const heardBy = (host: HTMLElement, { onRefuse }: OptionKinds) => ({
+  guard: (change: Change) => askListeners(host, change),
+  onChange: (detail: Change) => tell(host, 'shell-change', detail),
+  ...(onRefuse && { onRefuse: (detail: Refusal) => tell(host, 'shell-refuse', detail) }),
+});
+
 /** Gives the class a property for each state: the cell's own value, and before there is one the attribute's. */
 const defineStates = (prototype: ShellElement, attributes: ReturnType<typeof attributesOf>): void => {
   for (const [attribute, [name, kind]] of attributes) {
@@ -135,9 +142,7 @@ export function element<O extends object, W extends Wired>(
       const options = {
         ...optionsFrom(this, rules.options),
         ...states,
-        guard: (change: Change) => askListeners(this, change),
-        onChange: (detail: Change) => tell(this, 'shell-change', detail),
-        onRefuse: (detail: Refusal) => tell(this, 'shell-refuse', detail),
+        ...heardBy(this, rules.options),
       };
       // Made of O's own option kinds; the wire function checks each value.
       this.wired = wire(root, options as unknown as O);
