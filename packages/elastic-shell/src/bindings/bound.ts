@@ -3,6 +3,7 @@
 //
 // Parts are handed out as attributes of the first state, and the same ones ever after: from then on the engine alone writes
 // them, and a framework that compares what it renders with what it rendered finds nothing to change.
+import { keysIn } from '../core/collection/selection.js';
 import type { Attributes } from '../core/contract/contract.js';
 import type { Given, Outline } from '../core/outline/outline.js';
 import { isCell } from '../engine/dom.js';
@@ -35,8 +36,6 @@ export interface Bound {
   wired(): Wired | undefined;
   /** These are the options from now on. What differs is followed. */
   take(options: Taken): void;
-  /** The framework may hold other values now: looks, and tells the engine. */
-  look(): void;
   /** The attributes of a part: for what it was asked first, as they were then. */
   part(name: string, ...args: string[]): Attributes;
   /** The root is on the page: wires it. Answers the way back. */
@@ -93,7 +92,7 @@ function take(held: Held, { id: _, ...options }: Taken): void {
       );
   }
   follow(held);
-  look(held);
+  for (const port of held.ports.values()) port.look();
 }
 
 const portNamed = (held: Held, name: string, first: Port): Port => {
@@ -101,18 +100,12 @@ const portNamed = (held: Held, name: string, first: Port): Port => {
   return isPort(now) ? now : first;
 };
 
-const look = (held: Held): void => {
-  for (const port of held.ports.values()) port.look();
-};
-
 /** A set of keys, where the state is one and the option gives another kind of list. */
 const asState = (first: unknown, value: unknown): unknown => {
   const isKeys = first instanceof Set || (typeof value === 'object' && value !== null);
   if (!isKeys || value instanceof Set) return value;
-  // Keys in a text stand with spaces between.
-  return new Set(
-    typeof value === 'string' ? value.split(/\s+/).filter(Boolean) : (value as Iterable<string>),
-  );
+  // Keys in a list, or in a text: the wire function checks that they are.
+  return new Set(keysIn(value as Iterable<string>));
 };
 
 function read(held: Held, name: string): unknown {
@@ -233,7 +226,6 @@ export function bound(bindable: Bindable, id: string, heard: (name: string) => v
     content: held.content,
     wired: () => held.wired,
     take: (options) => take(held, options),
-    look: () => look(held),
     part: (name, ...args) => part(held, name, args),
     attach: (root) => attach(held, root),
     read: (name) => read(held, name),
