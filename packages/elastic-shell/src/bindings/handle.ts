@@ -38,6 +38,21 @@ export type Handle<W extends Wired, P extends Bindable<unknown>, Props> = {
     readonly wired: W | undefined;
   };
 
+/** Attributes that are there or not. `hidden` has a second value, which the engine writes once it is wired. */
+const flags = new Set(['hidden', 'open', 'checked']);
+
+/** Attributes as properties to spread, under the names that `nameOf` says; `isControl`: the value says what it stands for. */
+export function propsOf(
+  attributes: Attributes,
+  nameOf: (name: string, isControl: boolean) => string = (name) => name,
+): Record<string, unknown> {
+  const isControl = attributes['commandfor'] !== undefined;
+  const props: Record<string, unknown> = {};
+  for (const [name, value] of Object.entries(attributes))
+    if (value !== null) props[nameOf(name, isControl)] = flags.has(name) ? true : value;
+  return props;
+}
+
 const bounds = new WeakMap<object, Bound>();
 
 /** The instance behind a handle. Throws a TypeError for anything else: what rows and content are placed for is a handle. */

@@ -15,7 +15,7 @@ import {
 import type { Attributes } from '../../core/contract/contract.js';
 import { isPromise } from '../../core/promise.js';
 import { type Bindable, type Bound, bound, type Taken } from '../bound.js';
-import { handleOf } from '../handle.js';
+import { handleOf, propsOf } from '../handle.js';
 import { asPort } from '../ports.js';
 
 /** Attributes and a ref, to spread onto an element. */
@@ -32,18 +32,12 @@ const names: Record<string, string> = {
   value: 'defaultValue',
   checked: 'defaultChecked',
 };
-/** Attributes that are there or not. `hidden` has a second value, which the engine writes once it is wired. */
-const flags = new Set(['hidden', 'open', 'checked']);
-
 const toProps = (attributes: Attributes, ref: RefCallback<HTMLElement> | undefined): PartProps => {
-  const props: Record<string, unknown> = { suppressHydrationWarning: true };
-  const isControl = attributes['commandfor'] !== undefined;
-  for (const [name, value] of Object.entries(attributes)) {
-    // A control's value says what it stands for; a field's is the first that it shows.
-    const known = name === 'value' && isControl ? name : (names[name] ?? name);
-    if (value !== null) props[known] = flags.has(name) ? true : value;
-  }
-  return ref ? { ...props, ref } : props;
+  // A field's value is the first that it shows.
+  const props = propsOf(attributes, (name, isControl) =>
+    name === 'value' && isControl ? name : (names[name] ?? name),
+  );
+  return { suppressHydrationWarning: true, ...props, ...(ref && { ref }) };
 };
 
 type Pair = readonly [unknown, (value: unknown, change?: unknown) => unknown];

@@ -13,7 +13,7 @@ import {
 } from 'solid-js';
 import type { Attributes } from '../../core/contract/contract.js';
 import { type Bindable, type Bound, bound, type Taken } from '../bound.js';
-import { handleOf } from '../handle.js';
+import { handleOf, propsOf } from '../handle.js';
 import { asPort } from '../ports.js';
 
 /** Attributes and a ref, to spread onto an element. */
@@ -22,13 +22,8 @@ export type PartProps = Readonly<Record<string, unknown>>;
 /** The defaults of a subtree, by pattern. */
 export const DefaultsContext = createContext<Readonly<Record<string, object>>>({});
 
-/** Attributes that are there or not. `hidden` has a second value, which the engine writes once it is wired. */
-const flags = new Set(['hidden', 'open', 'checked']);
-
 function toProps(attributes: Attributes, ref: ((element: HTMLElement) => void) | undefined): PartProps {
-  const props: Record<string, unknown> = {};
-  for (const [name, value] of Object.entries(attributes))
-    if (value !== null) props[name] = flags.has(name) ? true : value;
+  const props = propsOf(attributes);
   return ref ? { ...props, ref } : props;
 }
 

@@ -8,7 +8,7 @@ import { type Attachment, createAttachmentKey } from 'svelte/attachments';
 import { createSubscriber, SvelteSet } from 'svelte/reactivity';
 import type { Attributes } from '../../core/contract/contract.js';
 import { type Bindable, bound, type Taken } from '../bound.js';
-import { handleOf } from '../handle.js';
+import { handleOf, propsOf } from '../handle.js';
 import { asPort, isPort, type Port, setPort } from '../ports.js';
 
 /** Attributes and an attachment, to spread onto an element. */
@@ -28,20 +28,11 @@ export const defaultsHere = (): DefaultsMap => getContext<DefaultsMap | undefine
 /** Sets the defaults for the component that calls it and within. */
 export const provide = (defaults: DefaultsMap): unknown => setContext(defaultsKey, defaults);
 
-/** Attributes that are there or not. `hidden` has a second value, which the engine writes once it is wired. */
-const flags = new Set(['hidden', 'open', 'checked']);
-
 /** What a field and a box show first, which a user's hand takes the place of. */
 const firstOf: Readonly<Record<string, string>> = { value: 'defaultValue', checked: 'defaultChecked' };
 
-const toProps = (attributes: Attributes): Record<string | symbol, unknown> => {
-  const props: Record<string | symbol, unknown> = {};
-  const isControl = attributes['commandfor'] !== undefined;
-  for (const [name, value] of Object.entries(attributes))
-    // The value of a control says what it stands for.
-    if (value !== null) props[isControl ? name : (firstOf[name] ?? name)] = flags.has(name) ? true : value;
-  return props;
-};
+const toProps = (attributes: Attributes): Record<string, unknown> =>
+  propsOf(attributes, (name, isControl) => (isControl ? name : (firstOf[name] ?? name)));
 
 /** A state as an accessor of the options. */
 function accessorPort(options: object, name: string): Port {

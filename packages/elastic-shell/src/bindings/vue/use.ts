@@ -19,7 +19,7 @@ import {
 } from 'vue';
 import type { Attributes } from '../../core/contract/contract.js';
 import { type Bindable, type Bound, bound, type Taken } from '../bound.js';
-import { handleOf } from '../handle.js';
+import { handleOf, propsOf } from '../handle.js';
 import { asPort, isPort, type Port, setPort } from '../ports.js';
 
 /** Attributes and a ref, for `v-bind`. */
@@ -31,14 +31,9 @@ export type DefaultsMap = Readonly<Record<string, object>>;
 /** Where they are provided; `app.provide` takes it as well. */
 export const defaultsKey: InjectionKey<DefaultsMap> = Symbol('elastic-shell defaults');
 
-/** Attributes that are there or not. `hidden` has a second value, which the engine writes once it is wired. */
-const flags = new Set(['hidden', 'open', 'checked']);
-
 function toProps(attributes: Attributes, ref: ((element: unknown) => void) | undefined): PartProps {
-  const props: Record<string, unknown> = {};
-  for (const [name, value] of Object.entries(attributes))
-    // As an attribute: what somebody has typed before hydration is a property, and stays.
-    if (value !== null) props[name === 'value' ? '^value' : name] = flags.has(name) ? true : value;
+  // As an attribute: what somebody has typed before hydration is a property, and stays.
+  const props = propsOf(attributes, (name) => (name === 'value' ? '^value' : name));
   return ref ? { ...props, ref } : props;
 }
 
