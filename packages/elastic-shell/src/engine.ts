@@ -4,7 +4,8 @@
 // Running a contract.
 export { wire, type Engine, type Service } from './engine/engine.js';
 export { optionsOf, registerPattern, setDefaults, type PatternOptions } from './engine/defaults.js';
-export { element, type ElementRules, type GuardDetail, type ShellElement } from './engine/element.js';
+export { element, type ElementRules } from './engine/element.js';
+export type { GuardDetail, OptionProperties, ShellElement, ShellEvents } from './engine/element-types.js';
 export { isOurs, markMade } from './engine/made.js';
 export { unwireWithin, wireWithin } from './engine/markup.js';
 export { keepWired, wiredOf } from './engine/registry.js';

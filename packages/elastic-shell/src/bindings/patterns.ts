@@ -1,4 +1,19 @@
 // Every pattern as bindings take it: its outline, its wire function, and the names of its verbs.
+import {
+  accordionVerbs,
+  carouselVerbs,
+  comboboxVerbs,
+  dialogVerbs,
+  disclosureVerbs,
+  drawerVerbs,
+  listboxVerbs,
+  menuVerbs,
+  popoverVerbs,
+  switchVerbs,
+  tabsVerbs,
+  tooltipVerbs,
+  treeVerbs,
+} from '../core/contract/verbs.js';
 import { comboboxOutline, listboxOutline, switchOutline } from '../core/outline/choices.js';
 import { accordionOutline, carouselOutline, tabsOutline, treeOutline } from '../core/outline/collections.js';
 import {
@@ -23,64 +38,65 @@ import { wireTabs } from '../patterns/tabs/wire.js';
 import { wireTooltip } from '../patterns/tooltip/wire.js';
 import { wireTree } from '../patterns/tree/wire.js';
 
-const open = ['show', 'close', 'toggle'] as const;
-const select = ['select', 'deselect', 'clear'] as const;
-
 /** The accordion. */
 export const accordionPattern = {
   outline: accordionOutline,
   wire: wireAccordion,
-  verbs: ['expand', 'collapse'],
+  verbs: accordionVerbs,
 } as const;
 /** The carousel. */
 export const carouselPattern = {
   outline: carouselOutline,
   wire: wireCarousel,
-  verbs: ['select', 'next', 'previous'],
+  verbs: carouselVerbs,
 } as const;
 /** The combobox. */
 export const comboboxPattern = {
   outline: comboboxOutline,
   wire: wireCombobox,
-  verbs: ['show', 'close', 'toggle', 'select', 'deselect', 'clear'],
+  verbs: comboboxVerbs,
 } as const;
 /** The dialog, and the alert dialog. */
 export const dialogPattern = {
   outline: dialogOutline,
   wire: wireDialog,
-  verbs: ['show', 'close', 'toggle', 'ask'],
+  verbs: dialogVerbs,
 } as const;
 /** The disclosure. */
-export const disclosurePattern = { outline: disclosureOutline, wire: wireDisclosure, verbs: open } as const;
+export const disclosurePattern = {
+  outline: disclosureOutline,
+  wire: wireDisclosure,
+  verbs: disclosureVerbs,
+} as const;
 /** The drawer. */
 export const drawerPattern = {
   outline: drawerOutline,
   wire: wireDrawer,
-  verbs: ['show', 'close', 'toggle', 'ask'],
+  verbs: drawerVerbs,
 } as const;
 /** The listbox. */
-export const listboxPattern = { outline: listboxOutline, wire: wireListbox, verbs: select } as const;
+export const listboxPattern = { outline: listboxOutline, wire: wireListbox, verbs: listboxVerbs } as const;
 /** The menu. */
 export const menuPattern = {
   outline: menuOutline,
   wire: wireMenu,
-  verbs: ['show', 'close', 'toggle', 'check', 'uncheck'],
+  verbs: menuVerbs,
 } as const;
 /** The popover. */
-export const popoverPattern = { outline: popoverOutline, wire: wirePopover, verbs: open } as const;
+export const popoverPattern = { outline: popoverOutline, wire: wirePopover, verbs: popoverVerbs } as const;
 /** The switch. */
 export const switchPattern = {
   outline: switchOutline,
   wire: wireSwitch,
-  verbs: ['check', 'uncheck', 'toggle'],
+  verbs: switchVerbs,
 } as const;
 /** Tabs. */
-export const tabsPattern = { outline: tabsOutline, wire: wireTabs, verbs: ['select', 'close'] } as const;
+export const tabsPattern = { outline: tabsOutline, wire: wireTabs, verbs: tabsVerbs } as const;
 /** The tooltip. */
-export const tooltipPattern = { outline: tooltipOutline, wire: wireTooltip, verbs: open } as const;
+export const tooltipPattern = { outline: tooltipOutline, wire: wireTooltip, verbs: tooltipVerbs } as const;
 /** The tree. */
 export const treePattern = {
   outline: treeOutline,
   wire: wireTree,
-  verbs: ['select', 'deselect', 'clear', 'expand', 'collapse', 'expandTo', 'check', 'uncheck'],
+  verbs: treeVerbs,
 } as const;

@@ -1,4 +1,5 @@
 // Options as attributes say them: which options a text can say, under which name, and what the text means.
+import { keysIn } from '../core/collection/selection.js';
 import type { OptionKind, OptionKinds } from '../core/contract/options.js';
 
 /** Only a program can give these. */
@@ -15,28 +16,45 @@ export const flags: readonly OptionKind[] = ['true or false', 'true, false or a 
 /** True for an option that is a state. */
 export const isState = (kind: OptionKind): boolean => typeof kind === 'string' && kind.endsWith('a cell');
 
+const wirePrefix = 'data-wire-';
+
 const kebab = (name: string): string => name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
 
-/** The options that an attribute can say, by the name of the attribute. */
-export const attributesOf = (options: OptionKinds): Map<string, [name: string, kind: OptionKind]> =>
-  new Map(
-    Object.entries(options)
-      .filter(([, kind]) => !programOnly.includes(kind))
-      .map(([name, kind]) => [kebab(name), [name, kind]]),
-  );
+/**
+ * The options that an attribute can say, by the name of the attribute. Each has two: after `data-wire-` it also survives what
+ * takes a name like `selected` for an attribute without a value, as the server renderers of some frameworks do.
+ */
+export function attributesOf(options: OptionKinds): Map<string, [name: string, kind: OptionKind]> {
+  const known = new Map<string, [string, OptionKind]>();
+  for (const [name, kind] of Object.entries(options)) {
+    if (programOnly.includes(kind)) continue;
+    known.set(kebab(name), [name, kind]);
+    known.set(wirePrefix + kebab(name), [name, kind]);
+  }
+  return known;
+}
 
-/** An attribute as the value of an option: what is true or false is false by the word "false" alone. */
+/**
+ * An attribute as the value of an option: what is true or false is false by the word "false" alone, and an empty text is no
+ * key.
+ */
 export const valueOf = (kind: OptionKind, text: string): unknown => {
   if (flags.includes(kind)) return text !== 'false';
+  if (kind === 'a key or a cell' && !text) return undefined;
   return typeof kind === 'string' && kind.startsWith('a number') ? Number(text) : text;
 };
 
-/** The options that the attributes of `element` say, each under its name after `prefix`. */
-export function optionsFrom(element: Element, options: OptionKinds, prefix = ''): Record<string, unknown> {
+/** The options that the attributes of `element` say, each under its name after `data-wire-`. */
+export function optionsFrom(element: Element, options: OptionKinds): Record<string, unknown> {
   const found: Record<string, unknown> = {};
   for (const [attribute, [name, kind]] of attributesOf(options)) {
-    const text = element.getAttribute(prefix + attribute);
+    const text = attribute.startsWith(wirePrefix) ? element.getAttribute(attribute) : null;
     if (text !== null) found[name] = valueOf(kind, text);
   }
   return found;
 }
+
+/** A value as a state holds it that is `now`: keys, in whatever list or text they come, as a set where it is one. */
+export const asState = (now: unknown, value: unknown): unknown =>
+  // What a set of keys is given as: its kind was checked, or is told where it is read.
+  now instanceof Set && !(value instanceof Set) ? new Set(keysIn(value as Iterable<string>)) : value;

@@ -39,7 +39,7 @@ export function wireWithin(region: ParentNode): Wired[] {
     if (wiredOf(element)) continue;
     try {
       const { wire, options } = knownFor(element);
-      wired.push(wire(element, optionsFrom(element, options, `${mark}-`)));
+      wired.push(wire(element, optionsFrom(element, options)));
     } catch (error) {
       failed ??= { error };
     }

@@ -1,6 +1,6 @@
 // Upkeep: what a running contract does when somebody else writes its attributes or replaces its inside.
-import { keysIn } from '../core/collection/selection.js';
 import type { Rewrite } from './attribute-writer.js';
+import { asState } from './attributes.js';
 import { described } from './dom.js';
 import { checkOptions } from './options.js';
 import { type ChangeRun, only, type Run } from './run.js';
@@ -74,11 +74,6 @@ export function refresh<S extends object, O, I extends string>(
 ): void {
   if (!run.isOver && run.isStale && run.service?.isAtRest?.() !== false) remake(run, render);
 }
-
-/** A set of keys as the state holds it. */
-const asState = (now: unknown, value: unknown): unknown =>
-  // What a set of keys is given as: its kind was checked.
-  now instanceof Set && !(value instanceof Set) ? new Set(keysIn(value as Iterable<string>)) : value;
 
 /** A state that an update names becomes that. */
 function takeState<S extends object, O, I extends string>(

@@ -1,6 +1,26 @@
 // <shell-accordion>: wires the sections inside it.
 import { accordion } from '../../core/contract/accordion.js';
+import { accordionVerbs } from '../../core/contract/verbs.js';
 import { element } from '../../engine/element.js';
-import { wireAccordion } from './wire.js';
+import type { ExpandedProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
+import { type Accordion, type AccordionOptions, wireAccordion } from './wire.js';
 
-element('shell-accordion', wireAccordion, { root: ':scope', options: accordion.options ?? {} });
+/** `<shell-accordion>`: its options and states are properties, its verbs methods. */
+export interface ShellAccordion
+  extends
+    ShellElement<Accordion>,
+    OptionProperties<AccordionOptions, 'expanded'>,
+    Pick<Accordion, (typeof accordionVerbs)[number]>,
+    ExpandedProperty {}
+
+declare global {
+  interface HTMLElementTagNameMap {
+    'shell-accordion': ShellAccordion;
+  }
+}
+
+element('shell-accordion', wireAccordion, {
+  root: ':scope',
+  options: accordion.options ?? {},
+  verbs: accordionVerbs,
+});

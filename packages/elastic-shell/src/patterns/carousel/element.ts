@@ -1,9 +1,32 @@
 // <shell-carousel>: wires the slides inside it.
 import { carousel } from '../../core/contract/carousel.js';
+import { carouselVerbs } from '../../core/contract/verbs.js';
 import { element } from '../../engine/element.js';
-import { wireCarousel } from './wire.js';
+import type {
+  OptionProperties,
+  RotatingProperty,
+  SelectedProperty,
+  ShellElement,
+} from '../../engine/element-types.js';
+import { type Carousel, type CarouselOptions, wireCarousel } from './wire.js';
+
+/** `<shell-carousel>`: its options and states are properties, its verbs methods. */
+export interface ShellCarousel
+  extends
+    ShellElement<Carousel>,
+    OptionProperties<CarouselOptions, 'selected' | 'rotating'>,
+    Pick<Carousel, (typeof carouselVerbs)[number]>,
+    SelectedProperty,
+    RotatingProperty {}
+
+declare global {
+  interface HTMLElementTagNameMap {
+    'shell-carousel': ShellCarousel;
+  }
+}
 
 element('shell-carousel', wireCarousel, {
   root: ':scope > :has([data-slides])',
   options: carousel.options ?? {},
+  verbs: carouselVerbs,
 });

@@ -1,10 +1,37 @@
 // <shell-combobox>: wires the field and the list inside it.
+import type { Item } from '../../core/collection/items.js';
 import { combobox } from '../../core/contract/combobox.js';
+import { comboboxVerbs } from '../../core/contract/verbs.js';
 import { element } from '../../engine/element.js';
-import { wireCombobox } from './wire.js';
+import type {
+  ChosenProperty,
+  OpenProperty,
+  OptionProperties,
+  QueryProperty,
+  ShellElement,
+} from '../../engine/element-types.js';
+import type { ComboboxOptions } from './types.js';
+import { type Combobox, wireCombobox } from './wire.js';
+
+/** `<shell-combobox>`: its options and states are properties, its verbs methods. */
+export interface ShellCombobox
+  extends
+    ShellElement<Combobox<boolean>>,
+    OptionProperties<ComboboxOptions<Item, boolean>, 'open' | 'selected' | 'query'>,
+    Pick<Combobox<boolean>, (typeof comboboxVerbs)[number]>,
+    OpenProperty,
+    ChosenProperty,
+    QueryProperty {}
+
+declare global {
+  interface HTMLElementTagNameMap {
+    'shell-combobox': ShellCombobox;
+  }
+}
 
 element('shell-combobox', wireCombobox, {
   root: ':scope',
   options: combobox.options ?? {},
+  verbs: comboboxVerbs,
   needs: ['[role=combobox]', '[role=listbox]'],
 });

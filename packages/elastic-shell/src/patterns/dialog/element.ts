@@ -1,6 +1,26 @@
 // <shell-dialog>: wires the <dialog> inside it.
 import { dialog } from '../../core/contract/dialog.js';
+import { dialogVerbs } from '../../core/contract/verbs.js';
 import { element } from '../../engine/element.js';
-import { wireDialog } from './wire.js';
+import type { OpenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
+import { type Dialog, type DialogOptions, wireDialog } from './wire.js';
 
-element('shell-dialog', wireDialog, { root: 'dialog', options: dialog.options ?? {} });
+/** `<shell-dialog>`: its options and states are properties, its verbs methods. */
+export interface ShellDialog
+  extends
+    ShellElement<Dialog>,
+    OptionProperties<DialogOptions, 'open'>,
+    Pick<Dialog, (typeof dialogVerbs)[number]>,
+    OpenProperty {}
+
+declare global {
+  interface HTMLElementTagNameMap {
+    'shell-dialog': ShellDialog;
+  }
+}
+
+element('shell-dialog', wireDialog, {
+  root: 'dialog',
+  options: dialog.options ?? {},
+  verbs: dialogVerbs,
+});

@@ -1,6 +1,26 @@
 // <shell-drawer>: wires the <dialog> inside it as a drawer.
 import { drawer } from '../../core/contract/drawer.js';
+import { drawerVerbs } from '../../core/contract/verbs.js';
 import { element } from '../../engine/element.js';
-import { wireDrawer } from './wire.js';
+import type { OpenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
+import { type Drawer, type DrawerOptions, wireDrawer } from './wire.js';
 
-element('shell-drawer', wireDrawer, { root: 'dialog', options: drawer.options ?? {} });
+/** `<shell-drawer>`: its options and states are properties, its verbs methods. */
+export interface ShellDrawer
+  extends
+    ShellElement<Drawer>,
+    OptionProperties<DrawerOptions, 'open'>,
+    Pick<Drawer, (typeof drawerVerbs)[number]>,
+    OpenProperty {}
+
+declare global {
+  interface HTMLElementTagNameMap {
+    'shell-drawer': ShellDrawer;
+  }
+}
+
+element('shell-drawer', wireDrawer, {
+  root: 'dialog',
+  options: drawer.options ?? {},
+  verbs: drawerVerbs,
+});

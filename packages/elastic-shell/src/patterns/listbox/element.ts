@@ -1,6 +1,27 @@
 // <shell-listbox>: wires the listbox inside it.
+import type { Item } from '../../core/collection/items.js';
 import { listbox } from '../../core/contract/listbox.js';
+import { listboxVerbs } from '../../core/contract/verbs.js';
 import { element } from '../../engine/element.js';
-import { wireListbox } from './wire.js';
+import type { ChosenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
+import { type Listbox, type ListboxOptions, wireListbox } from './wire.js';
 
-element('shell-listbox', wireListbox, { root: '[role=listbox]', options: listbox.options ?? {} });
+/** `<shell-listbox>`: its options and states are properties, its verbs methods. */
+export interface ShellListbox
+  extends
+    ShellElement<Listbox<boolean>>,
+    OptionProperties<ListboxOptions<Item, boolean>, 'selected'>,
+    Pick<Listbox<boolean>, (typeof listboxVerbs)[number]>,
+    ChosenProperty {}
+
+declare global {
+  interface HTMLElementTagNameMap {
+    'shell-listbox': ShellListbox;
+  }
+}
+
+element('shell-listbox', wireListbox, {
+  root: '[role=listbox]',
+  options: listbox.options ?? {},
+  verbs: listboxVerbs,
+});

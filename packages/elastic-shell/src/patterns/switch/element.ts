@@ -1,9 +1,26 @@
 // <shell-switch>: wires the button or the checkbox inside it.
 import { switching } from '../../core/contract/switch.js';
+import { switchVerbs } from '../../core/contract/verbs.js';
 import { element } from '../../engine/element.js';
-import { wireSwitch } from './wire.js';
+import type { OnProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
+import { type Switch, type SwitchOptions, wireSwitch } from './wire.js';
+
+/** `<shell-switch>`: its options and states are properties, its verbs methods. */
+export interface ShellSwitch
+  extends
+    ShellElement<Switch>,
+    OptionProperties<SwitchOptions, 'checked'>,
+    Pick<Switch, (typeof switchVerbs)[number]>,
+    OnProperty {}
+
+declare global {
+  interface HTMLElementTagNameMap {
+    'shell-switch': ShellSwitch;
+  }
+}
 
 element('shell-switch', wireSwitch, {
   root: 'button,input[type=checkbox]',
   options: switching.options ?? {},
+  verbs: switchVerbs,
 });

@@ -1,6 +1,32 @@
 // <shell-tabs>: wires the tablist and the panels inside it.
 import { tabs } from '../../core/contract/tabs.js';
+import { tabsVerbs } from '../../core/contract/verbs.js';
 import { element } from '../../engine/element.js';
-import { wireTabs } from './wire.js';
+import type {
+  ClosedProperty,
+  OptionProperties,
+  SelectedProperty,
+  ShellElement,
+} from '../../engine/element-types.js';
+import { type Tabs, type TabsOptions, wireTabs } from './wire.js';
 
-element('shell-tabs', wireTabs, { root: ':scope', options: tabs.options ?? {} });
+/** `<shell-tabs>`: its options and states are properties, its verbs methods. */
+export interface ShellTabs
+  extends
+    ShellElement<Tabs>,
+    OptionProperties<TabsOptions, 'selected' | 'closed'>,
+    Pick<Tabs, (typeof tabsVerbs)[number]>,
+    SelectedProperty,
+    ClosedProperty {}
+
+declare global {
+  interface HTMLElementTagNameMap {
+    'shell-tabs': ShellTabs;
+  }
+}
+
+element('shell-tabs', wireTabs, {
+  root: ':scope',
+  options: tabs.options ?? {},
+  verbs: tabsVerbs,
+});

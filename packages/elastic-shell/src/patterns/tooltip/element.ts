@@ -1,6 +1,26 @@
 // <shell-tooltip>: wires the tooltip inside it.
 import { tooltip } from '../../core/contract/tooltip.js';
+import { tooltipVerbs } from '../../core/contract/verbs.js';
 import { element } from '../../engine/element.js';
-import { wireTooltip } from './wire.js';
+import type { OpenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
+import { type Tooltip, type TooltipOptions, wireTooltip } from './wire.js';
 
-element('shell-tooltip', wireTooltip, { root: '[popover]', options: tooltip.options ?? {} });
+/** `<shell-tooltip>`: its options and states are properties, its verbs methods. */
+export interface ShellTooltip
+  extends
+    ShellElement<Tooltip>,
+    OptionProperties<TooltipOptions, 'open'>,
+    Pick<Tooltip, (typeof tooltipVerbs)[number]>,
+    OpenProperty {}
+
+declare global {
+  interface HTMLElementTagNameMap {
+    'shell-tooltip': ShellTooltip;
+  }
+}
+
+element('shell-tooltip', wireTooltip, {
+  root: '[popover]',
+  options: tooltip.options ?? {},
+  verbs: tooltipVerbs,
+});

@@ -1,6 +1,46 @@
 // <shell-tree>: wires the tree inside it.
+import type { TreeNode } from '../../core/collection/tree.js';
 import { tree } from '../../core/contract/tree.js';
+import { treeVerbs } from '../../core/contract/verbs.js';
 import { element } from '../../engine/element.js';
-import { wireTree } from './wire.js';
+import type {
+  CheckedProperty,
+  ChosenProperty,
+  ExpandedProperty,
+  OptionProperties,
+  QueryProperty,
+  ShellElement,
+} from '../../engine/element-types.js';
+import type { TreeOptions } from './types.js';
+import { type Tree, wireTree } from './wire.js';
 
-element('shell-tree', wireTree, { root: '[role=tree],ul,ol', options: tree.options ?? {} });
+/** `<shell-tree>`: its options and states are properties, its verbs methods. */
+export interface ShellTree
+  extends
+    ShellElement<Tree<boolean>>,
+    OptionProperties<
+      TreeOptions<TreeNode, boolean>,
+      'expanded' | 'selected' | 'checked' | 'query',
+      'children'
+    >,
+    Pick<Tree<boolean>, (typeof treeVerbs)[number]>,
+    ExpandedProperty,
+    ChosenProperty,
+    CheckedProperty,
+    QueryProperty {
+  /** Gives the children of a lazy node: the option `children`, which is another thing on every element. */
+  childrenOf: TreeOptions['children'] | null | undefined;
+}
+
+declare global {
+  interface HTMLElementTagNameMap {
+    'shell-tree': ShellTree;
+  }
+}
+
+element('shell-tree', wireTree, {
+  root: '[role=tree],ul,ol',
+  options: tree.options ?? {},
+  verbs: treeVerbs,
+  renamed: { children: 'childrenOf' },
+});
