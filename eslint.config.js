@@ -99,6 +99,8 @@ export default ts.config(
       'import-x/no-duplicates': ['error', { 'prefer-inline': true }],
       '@typescript-eslint/consistent-type-imports': ['error', { disallowTypeAnnotations: false }],
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      // What others declare is added to by an interface that only extends.
+      '@typescript-eslint/no-empty-object-type': ['error', { allowInterfaces: 'with-single-extends' }],
       'no-console': 'off',
       eqeqeq: 'error',
     },

@@ -1,4 +1,4 @@
-// Every element.
+// Every element, and the types of what elements tell.
 import '../patterns/dialog/element.js';
 import '../patterns/disclosure/element.js';
 import '../patterns/drawer/element.js';
@@ -12,3 +12,20 @@ import '../patterns/combobox/element.js';
 import '../patterns/listbox/element.js';
 import '../patterns/menu/element.js';
 import '../patterns/tree/element.js';
+
+export type { GuardDetail, ShellElement, ShellEvents } from '../engine/element-types.js';
+export type { Change, ChangeOf, Refusal } from '../engine/types.js';
+export type { ShellAccordion } from '../patterns/accordion/element.js';
+export type { ShellCarousel } from '../patterns/carousel/element.js';
+export type { ShellCombobox } from '../patterns/combobox/element.js';
+export type { ShellDialog } from '../patterns/dialog/element.js';
+export type { ShellDisclosure } from '../patterns/disclosure/element.js';
+export type { ShellDrawer } from '../patterns/drawer/element.js';
+export type { ShellListbox } from '../patterns/listbox/element.js';
+export type { ShellMenu, ShellMenuEvents } from '../patterns/menu/element.js';
+export type { MenuPick } from '../patterns/menu/types.js';
+export type { ShellPopover } from '../patterns/popover/element.js';
+export type { ShellSwitch } from '../patterns/switch/element.js';
+export type { ShellTabs } from '../patterns/tabs/element.js';
+export type { ShellTooltip } from '../patterns/tooltip/element.js';
+export type { ShellTree } from '../patterns/tree/element.js';

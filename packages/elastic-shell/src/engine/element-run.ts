@@ -5,7 +5,7 @@
 // parsed and streamed markup connects before its children are there, and what is inside may be replaced later.
 import type { OptionKind, OptionKinds } from '../core/contract/options.js';
 import { isPromise } from '../core/promise.js';
-import { asState, attributesOf, flags, isState, valueOf } from './attributes.js';
+import { asState, type attributesOf, flags, isState, valueOf } from './attributes.js';
 import { isCell } from './dom.js';
 import type { GuardDetail } from './element-types.js';
 import { storeOf } from './store.js';

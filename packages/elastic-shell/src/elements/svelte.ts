@@ -1,0 +1,14 @@
+// The types of elements in Svelte's templates: options as properties, `onshell-change` and its like as listeners.
+import type { HTMLAttributes } from 'svelte/elements';
+import type { ElementListeners, ElementProps, ElementTable } from './table.js';
+
+/** Every element in Svelte's templates. */
+export type SvelteElements = {
+  [Tag in keyof ElementTable]: Omit<HTMLAttributes<ElementTable[Tag]['element']>, keyof ElementProps<Tag>> &
+    ElementProps<Tag> &
+    ElementListeners<Tag, 'on'>;
+};
+
+declare module 'svelte/elements' {
+  interface SvelteHTMLElements extends SvelteElements {}
+}
