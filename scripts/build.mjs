@@ -26,6 +26,7 @@ const newest = (path) => {
 
 const library = 'packages/elastic-shell';
 const cli = 'packages/cli';
+const angular = 'packages/angular';
 const pages = `${library}/test/pages`;
 const always = ['tsconfig.base.json', 'package-lock.json', 'scripts/build.mjs'];
 
@@ -110,6 +111,43 @@ const targets = {
       },
     ]),
   ),
+  // Compiled in part, as the Angular package format asks, and flattened into one module.
+  angular: {
+    from: [`${library}/src`, `${angular}/src`, `${angular}/tsconfig.json`],
+    to: `${angular}/dist`,
+    build() {
+      run(bin('ngc'), ['-p', angular]);
+      run(bin('esbuild'), [
+        `${angular}/dist/esm/index.js`,
+        '--bundle',
+        '--format=esm',
+        '--target=esnext',
+        // Angular's linker looks for its own letters.
+        '--charset=utf8',
+        '--packages=external',
+        '--sourcemap',
+        `--outfile=${angular}/dist/fesm2022/elastic-shell-angular.mjs`,
+        '--log-level=warning',
+      ]);
+      rmSync(join(root, angular, 'dist/esm'), { recursive: true });
+    },
+  },
+  'gallery-angular': {
+    from: [`${library}/src`, `${angular}/src`, 'examples/gallery', 'examples/gallery-angular'],
+    to: `${cli}/demo/gallery/angular`,
+    build() {
+      build(['angular']);
+      rmSync(join(root, 'examples/gallery-angular/built'), { recursive: true, force: true });
+      run(bin('ngc'), ['-p', 'examples/gallery-angular']);
+      run(
+        bin('vite'),
+        ['build', 'examples/gallery-angular', '--logLevel', 'error', '--mode', 'development'],
+        {
+          env: { ...process.env, NODE_ENV: 'development' },
+        },
+      );
+    },
+  },
   pages: {
     from: [`${library}/src`, pages],
     to: `${pages}/built`,

@@ -4,7 +4,7 @@ import { bin, run, setUp } from './setup.mjs';
 import { build } from './build.mjs';
 
 setUp();
-build(['library']);
+build(['library', 'angular']);
 for (const project of [
   'packages/elastic-shell/src/core',
   'packages/elastic-shell',
@@ -16,6 +16,8 @@ for (const project of [
   'examples/orders-react',
 ])
   run(bin('tsc'), ['--noEmit', '-p', project]);
+run(bin('ngc'), ['--noEmit', '-p', 'packages/angular']);
+run(bin('ngc'), ['--noEmit', '-p', 'examples/gallery-angular']);
 for (const name of ['gallery', 'orders']) {
   run(bin('vue-tsc'), ['--noEmit', '-p', `examples/${name}-vue`]);
   const svelte = [

@@ -4,7 +4,9 @@ import { dirname, join, relative, resolve } from 'node:path';
 import ts from 'typescript';
 
 const root = join(__dirname, '../..');
-const sources = ['packages/elastic-shell/src', 'packages/cli/src'].map((path) => join(root, path));
+const sources = ['packages/elastic-shell/src', 'packages/cli/src', 'packages/angular/src'].map((path) =>
+  join(root, path),
+);
 
 const filesIn = (folder: string): string[] =>
   readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {

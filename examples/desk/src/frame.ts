@@ -52,6 +52,6 @@ export const sections = (current: string): string => `
 
 /** The links to the gallery in other settings. */
 export const settings = (): string =>
-  ['Elements', 'React', 'Vue', 'Svelte', 'Solid']
+  ['Elements', 'React', 'Vue', 'Svelte', 'Solid', 'Angular']
     .map((name) => `<a href="./gallery/${name.toLowerCase()}.html">${name}</a>`)
     .join('');

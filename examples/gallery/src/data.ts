@@ -20,6 +20,7 @@ export const links = [
   ['../gallery/vue.html', 'Vue'],
   ['../gallery/svelte.html', 'Svelte'],
   ['../gallery/solid.html', 'Solid'],
+  ['../gallery/angular.html', 'Angular'],
 ] as const;
 
 export const steps = [

@@ -20,7 +20,7 @@ const bar = (setting: string): string => `
           .join('')}
       </nav>
       <nav aria-label="More in this setting">
-        ${setting === 'elements' ? '' : `<a href="../server/${setting}.html">From a server</a>`}
+        ${['elements', 'angular'].includes(setting) ? '' : `<a href="../server/${setting}.html">From a server</a>`}
         ${['react', 'vue', 'svelte'].includes(setting) ? `<a href="../orders/${setting}.html">Orders</a>` : ''}
         <a href="../index.html">Desk</a>
       </nav>

@@ -2,7 +2,7 @@
 import { act, createElement as h, type ReactNode, useState } from 'react';
 import { createRoot, hydrateRoot, type Root } from 'react-dom/client';
 import 'elastic-shell/elements';
-import type { Change, Refusal } from 'elastic-shell/elements';
+import type { Change, Refusal } from 'elastic-shell';
 import { settle } from './page';
 
 Object.assign(globalThis, { IS_REACT_ACT_ENVIRONMENT: true });

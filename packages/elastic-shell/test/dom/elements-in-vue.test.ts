@@ -1,7 +1,7 @@
 // Elements in Vue: properties of the first render, refusals that the owner follows, and a page that is taken over.
 import { type App, createApp, createSSRApp, defineComponent, h, nextTick, ref } from 'vue';
 import 'elastic-shell/elements';
-import type { Change, Refusal } from 'elastic-shell/elements';
+import type { Change, Refusal } from 'elastic-shell';
 import { settle } from './page';
 
 let app: App;

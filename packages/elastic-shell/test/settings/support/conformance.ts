@@ -5,7 +5,7 @@ import { desk, useBrowser } from '../../browser/support/browser';
 import { elsewhere, type Facts, scripts, type Script, type Step } from './rows';
 
 /** The settings that have a gallery. */
-export const settings = ['elements', 'react', 'vue', 'svelte', 'solid'];
+export const settings = ['elements', 'react', 'vue', 'svelte', 'solid', 'angular'];
 
 /** A row of a contract: its pattern, its words, and its script. */
 interface Row {

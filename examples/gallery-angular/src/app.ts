@@ -1,0 +1,13 @@
+import { Component } from '@angular/core';
+import { ChoicesPart } from './choices';
+import { CollectionsPart } from './collections';
+import { FormsPart } from './forms';
+import { LayersPart } from './layers';
+import { OwnersPart } from './owners';
+
+@Component({
+  selector: 'gallery-app',
+  imports: [LayersPart, CollectionsPart, ChoicesPart, OwnersPart, FormsPart],
+  template: '<layers-part /><collections-part /><choices-part /><owners-part /><forms-part />',
+})
+export class App {}

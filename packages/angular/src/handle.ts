@@ -1,0 +1,101 @@
+// Handles: what an inject function answers with, and what each directive is. States as signals, parts for `[shellPart]`, verbs.
+import { computed, type Signal } from '@angular/core';
+import type { Wired } from 'elastic-shell';
+import type {
+  AnyOutline,
+  Attributes,
+  Bindable,
+  Bound,
+  Phase,
+  StateNames,
+  StateOf,
+} from 'elastic-shell/bindings';
+import type { Instance } from './instance.js';
+import type { ShellPartOf } from './part.js';
+
+/** A state: reading follows it, setting asks its owner and the guard. */
+export type StateSignal<T> = Signal<T> & { set(value: T): void };
+
+/**
+ * What is selected: a key, or where several may be a set of them. A template that leaves `multiple` out has it as `any` or as
+ * either: then one key is meant.
+ */
+export type ChosenOf<Multiple> = boolean extends Multiple
+  ? string | undefined
+  : [Multiple] extends [true]
+    ? ReadonlySet<string>
+    : string | undefined;
+
+/** Its parts: one to bind, or a function of a key or of what a control asks for. */
+type Parts<Out> = Out extends { single: infer Single; each: infer Each }
+  ? { readonly [N in keyof Single]: ShellPartOf } & {
+      readonly [N in keyof Each]: Each[N] extends (given: never, ...args: infer A) => Attributes
+        ? (...args: A) => ShellPartOf
+        : never;
+    }
+  : never;
+
+/**
+ * One instance of a pattern: its states as signals, `busy` while a guard makes up its mind, `phase`, its parts, its verbs, and
+ * `wired` once it is on the page. `I` is what its rows are made of.
+ */
+export type Handle<W extends Wired, P extends Bindable<unknown>, I = unknown> = {
+  readonly [N in StateNames<P>]: StateSignal<StateOf<W, N>>;
+} & Parts<P['outline']> &
+  Pick<W, P['verbs'][number] & keyof W> & {
+    readonly busy: Signal<boolean>;
+    readonly phase: Signal<Phase>;
+    readonly wired: () => W | undefined;
+    /** For types alone: what its rows are made of. */
+    readonly row?: I;
+  };
+
+const bounds = new WeakMap<object, Bound>();
+
+/** The instance behind a handle. Throws a TypeError for anything else. */
+export function boundOf(handle: unknown): Bound {
+  const known = typeof handle === 'object' && handle !== null ? bounds.get(handle) : undefined;
+  if (known) return known;
+  throw new TypeError(
+    'elastic-shell: rows, tokens and content take what injectListbox, injectCombobox and their like answer with, or the directive',
+  );
+}
+
+/** Gives `handle` the states, parts and verbs of an instance. Typed by whoever knows the pattern. */
+export function becomeHandle(handle: object, { bound, ready, track }: Instance): void {
+  const { outline, verbs } = bound.bindable;
+  const { first, single, each, roots = ['root'] }: AnyOutline = outline;
+  const known = new Map<string, ShellPartOf>();
+  const partOf = (name: string, args: readonly string[]): ShellPartOf => {
+    const key = [name, ...args].join('\n');
+    const part = known.get(key) ?? {
+      attributes() {
+        ready();
+        return bound.part(name, ...args);
+      },
+      attach: roots.includes(name)
+        ? (element: HTMLElement) => {
+            ready();
+            return bound.attach(element);
+          }
+        : undefined,
+    };
+    known.set(key, part);
+    return part;
+  };
+  const define = (name: string, value: unknown): void =>
+    void Object.defineProperty(handle, name, { value, enumerable: true, configurable: true });
+  for (const name of [...Object.keys(first), 'busy', 'phase']) {
+    const state = computed(() => {
+      track(name);
+      ready();
+      return bound.read(name);
+    });
+    define(name, Object.assign(state, { set: (value: unknown) => bound.write(name, value) }));
+  }
+  for (const name of Object.keys(single)) define(name, partOf(name, []));
+  for (const name of Object.keys(each)) define(name, (...args: string[]) => partOf(name, args));
+  for (const verb of verbs) define(verb, (...args: unknown[]) => bound.call(verb, args));
+  define('wired', () => bound.wired());
+  bounds.set(handle, bound);
+}

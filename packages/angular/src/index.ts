@@ -1,0 +1,31 @@
+// Elastic Shell for Angular: a function and a directive for each pattern, `[shellPart]`, templates for rows, tokens and content.
+export { provideShellDefaults, shellDefaults } from './defaults.js';
+export type { ChosenOf, Handle, StateSignal } from './handle.js';
+export type * from './handles.js';
+export * from './inject.js';
+export { ShellPart, type ShellPartOf, type ShellParts } from './part.js';
+export { PatternDirective } from './pattern.js';
+export { ValueDirective } from './forms.js';
+export {
+  type ContentContext,
+  type RowContext,
+  type RowsOf,
+  ShellContent,
+  ShellRows,
+  ShellTokens,
+  type TokenContext,
+} from './places.js';
+export { ShellAccordion } from './accordion.js';
+export { ShellCarousel } from './carousel.js';
+export { ShellCombobox } from './combobox.js';
+export { ShellDialog } from './dialog.js';
+export { ShellDisclosure } from './disclosure.js';
+export { ShellDrawer } from './drawer.js';
+export { ShellListbox } from './listbox.js';
+export { ShellMenu } from './menu.js';
+export { ShellPopover } from './popover.js';
+export { ShellSwitch } from './switch.js';
+export { ShellTabs } from './tabs.js';
+export { ShellTooltip } from './tooltip.js';
+export { ShellTree } from './tree.js';
+export { shellDirectives } from './directives.js';

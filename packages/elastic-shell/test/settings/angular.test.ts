@@ -1,0 +1,109 @@
+// What only Angular has: controls of forms, states on the host, and applications with zones.
+import type { Page } from 'playwright-core';
+import { desk, useBrowser } from '../browser/support/browser';
+
+const { open } = useBrowser();
+
+const gallery = async (search = ''): Promise<Page> => {
+  const { page } = await open(desk(`gallery/angular.html${search}`));
+  await page.waitForSelector('#forms [role=switch][data-wired]');
+  return page;
+};
+const about = (page: Page, name: string, text: string): Promise<unknown> =>
+  page.locator(`[data-about=${name}]`, { hasText: text }).waitFor();
+const pristine = 'pristine untouched valid';
+const press = (page: Page, name: string): Promise<void> =>
+  page.locator('#forms').getByRole('button', { name, exact: true }).click();
+
+describe.each(['', '?zones'])('in an application%s', (search) => {
+  it('a control holds the state: what it is given is no change of the user', async () => {
+    const page = await gallery(search);
+    await about(page, 'lights', `true ${pristine}`);
+    await about(page, 'berth', `"quay" ${pristine}`);
+    expect(await page.inputValue('#forms [role=combobox]')).toBe('Quay');
+    expect(await page.getAttribute('#forms [role=switch]', 'aria-checked')).toBe('true');
+    await press(page, 'Fill the form');
+    await about(page, 'lights', `false ${pristine}`);
+    await about(page, 'gear', `[] ${pristine}`);
+    await page.waitForSelector('#forms [role=switch][aria-checked=false]');
+    await page.waitForFunction(
+      () => document.querySelector<HTMLInputElement>('#forms [role=combobox]')!.value === 'Mole',
+    );
+    await about(page, 'berth', `"mole" ${pristine}`);
+  });
+
+  it('hears what the user does, and that it was left', async () => {
+    const page = await gallery(search);
+    await page.click('#forms [aria-label="Mooring lights"]');
+    await about(page, 'lights', 'false dirty untouched valid');
+    await page.keyboard.press('Tab');
+    await about(page, 'lights', 'false dirty touched valid');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await about(page, 'berth', '"slip" dirty untouched valid');
+    await page.click('#forms [data-key=fender]');
+    await about(page, 'gear', '["anchor","fender"] dirty');
+    await about(page, 'berth', '"slip" dirty touched valid');
+  });
+
+  it('is put back by the form, as Angular says', async () => {
+    const page = await gallery(search);
+    await page.click('#forms [aria-label="Mooring lights"]');
+    await page.click('#forms [data-key=fender]');
+    await about(page, 'gear', '["anchor","fender"] dirty');
+    await press(page, 'Put the form back');
+    await about(page, 'lights', `true ${pristine}`);
+    await about(page, 'gear', `["anchor"] ${pristine}`);
+    await about(page, 'berth', 'null pristine untouched invalid');
+    await page.waitForSelector('#forms [role=switch][aria-checked=true]');
+    await page.waitForFunction(
+      () => document.querySelector<HTMLInputElement>('#forms [role=combobox]')!.value === '',
+    );
+    // Nothing of it comes back a moment later.
+    await page.evaluate(() => new Promise((resolve) => setTimeout(() => requestAnimationFrame(resolve), 50)));
+    await about(page, 'berth', 'null pristine untouched invalid');
+    await about(page, 'lights', `true ${pristine}`);
+  });
+
+  it('is disabled by its control, and says that it is invalid once it was touched', async () => {
+    const page = await gallery(search);
+    await press(page, 'Disable the form');
+    await page.waitForSelector('#forms [role=switch]:disabled');
+    expect(await page.isDisabled('#forms [role=combobox]')).toBe(true);
+    expect(await page.getAttribute('[aria-label="Gear aboard"]', 'aria-disabled')).toBe('true');
+    await page.click('#forms [data-key=fender]', { force: true });
+    await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(resolve)));
+    await about(page, 'gear', '["anchor"] pristine');
+    await press(page, 'Enable the form');
+    await page.waitForSelector('#forms [role=switch]:enabled');
+    await press(page, 'Leave the berth');
+    await about(page, 'berth', 'null pristine untouched invalid');
+    expect(await page.getAttribute('#forms [role=combobox]', 'aria-invalid')).toBe(null);
+    await page.focus('#forms [role=combobox]');
+    await page.keyboard.press('Tab');
+    await page.waitForSelector('#forms [role=combobox][aria-invalid=true]');
+  });
+
+  it('is a control of a form that the template drives', async () => {
+    const page = await gallery(search);
+    const said = page.locator('[data-case=template] output');
+    await page.locator('[data-case=template] output', { hasText: 'false pristine' }).waitFor();
+    await page.click('[aria-label=Urgent]');
+    await page.locator('[data-case=template] output', { hasText: 'true dirty' }).waitFor();
+    expect(await said.textContent()).toBe('true dirty');
+  });
+
+  it('says its states on the host, however they came about', async () => {
+    const page = await gallery(search);
+    const popover = page.locator('#popover [popover]').first();
+    expect(await popover.getAttribute('data-open')).toBe(null);
+    await page.getByRole('button', { name: 'Berth four' }).focus();
+    await page.keyboard.press('Enter');
+    await page.waitForSelector('#popover [popover][data-open]');
+    await page.keyboard.press('Escape');
+    await page.waitForSelector('#popover [popover]:not([data-open])', { state: 'attached' });
+    await page.locator('#listbox [data-key=ketch]').first().click();
+    await page.waitForSelector('#listbox [role=listbox][data-selected=ketch]');
+  });
+});
