@@ -35,17 +35,10 @@ const targets = {
     from: [`${library}/src`, `${library}/tsconfig.json`],
     to: `${library}/dist`,
     build() {
+      run(process.execPath, ['scripts/early.mjs', 'module']);
       run(bin('tsc'), ['-p', library]);
-      // Stands alone in the head of a page, as a script that is no module.
-      run(bin('esbuild'), [
-        `${library}/src/early.ts`,
-        '--bundle',
-        '--minify',
-        '--format=iife',
-        `--outfile=${library}/dist/early.js`,
-        '--log-level=warning',
-        '--allow-overwrite',
-      ]);
+      // In place of the module that the compiler has made of it.
+      run(process.execPath, ['scripts/early.mjs', 'script']);
       // What the compiler leaves alone: style sheets, and components that are compiled where they are used.
       for (const path of [
         'styles',

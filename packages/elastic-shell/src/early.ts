@@ -2,64 +2,64 @@
 // what they were for is wired. The engine does no more than say so (engine/early-presses.ts).
 //
 // What the platform does by itself (a checkbox, a <details>, a button whose command it knows) is not remembered: it has
-// happened, and is found in the markup.
+// happened, and is found in the markup. What waits is shown by an animation, which leaves the markup as the server wrote it: a
+// framework that takes the page over compares every attribute.
 
-/** The controls that were pressed, in order. */
-let presses: HTMLElement[] = [];
+/** The controls that were pressed, in order, and what shows that they wait. */
+let presses: [control: HTMLElement, sign: Animation][] = [];
 const wired = new WeakSet<Element>();
 
-const roles = ['tab', 'switch', 'option', 'treeitem', 'combobox', 'menuitem']
-  .map((role) => `[role=${role}]`)
-  .join();
+const native = 'a,input,select,textarea,summary,label';
+const ours =
+  '[commandfor],[aria-controls],[role=tab],[role=switch],[role=option],[role=treeitem],[role=combobox],[role^=menuitem]';
 
 /** What a control names. */
-const namedBy = (control: Element): Element | null => {
-  const id = control.getAttribute('commandfor') ?? control.getAttribute('aria-controls');
-  return id ? document.getElementById(id) : null;
-};
+const namedBy = (control: Element): Element | null =>
+  document.getElementById(control.getAttribute('commandfor') ?? control.getAttribute('aria-controls') ?? '');
+
+/** Whether a control asks what it names for something by name, and nothing else. */
+const commands = (control: Element): boolean => control.hasAttribute('commandfor');
 
 /** Whether the platform acts on a press of this control. */
 const isNative = (control: Element): boolean => {
-  if (control.matches('a,input,select,textarea,summary,label')) return true;
   const command = control.getAttribute('command');
-  if (control.hasAttribute('commandfor') && command)
-    return 'commandForElement' in HTMLButtonElement.prototype && !command.startsWith('--');
-  return control.matches('[type=submit],[type=reset]');
+  return commands(control) && command
+    ? 'commandForElement' in control && !command.startsWith('--')
+    : control.matches(`${native},[type=submit],[type=reset]`);
 };
 
-/** Whether something that is wired acts on a press of `control` by itself. */
+/** Whether something that is wired acts on a press of `control` by itself: what it names, or what is around it. */
 const isActedOn = (control: Element): boolean => {
-  const named = namedBy(control);
-  if (named && wired.has(named)) return true;
-  let at = control.hasAttribute('commandfor') ? null : control.parentElement;
+  let at = commands(control) ? null : control;
   while (at && !wired.has(at)) at = at.parentElement;
-  return !!at || wired.has(control);
+  at ??= namedBy(control);
+  return !!at && wired.has(at);
 };
 
 const onPress = ({ target }: Event): void => {
-  const selector = `button,a,input,select,summary,label,${roles}`;
-  const control = target instanceof Element ? target.closest<HTMLElement>(selector) : null;
-  if (!control || isNative(control) || isActedOn(control)) return;
-  if (control.matches(`[commandfor],[aria-controls],${roles}`)) presses.push(control);
-};
-
-/** Whether a press on `control` was meant for `root`. */
-const isFor = (root: Element, control: Element): boolean => {
-  const named = namedBy(control);
-  if (named === root || control.hasAttribute('commandfor')) return named === root;
-  return root.contains(control) && (!named || root.contains(named));
+  // A document may be clicked by a program, and has no such function.
+  const control = target instanceof Element ? target.closest<HTMLElement>(`button,${native},${ours}`) : null;
+  if (control?.matches(ours) && !isNative(control) && !isActedOn(control))
+    presses.push([
+      control,
+      control.animate({ opacity: [1, 0.4, 1] }, { duration: 900, iterations: Infinity }),
+    ]);
 };
 
 /** `root` is wired: what was pressed for it is pressed again, when everything that is wired in the same task is too. */
 const onWired = (root: Element): void => {
   wired.add(root);
-  const mine = presses.filter((control) => isFor(root, control));
-  presses = presses.filter((control) => !mine.includes(control));
-  if (mine.length) setTimeout(() => mine.forEach((control) => control.click()));
+  presses = presses.filter(([control, sign]) => {
+    const named = namedBy(control);
+    const isMine =
+      named === root || (!commands(control) && root.contains(control) && (!named || root.contains(named)));
+    if (isMine) {
+      sign.cancel();
+      setTimeout(() => control.click());
+    }
+    return !isMine;
+  });
 };
 
-// Harmless where there is no page.
-if (typeof document !== 'undefined') {
-  addEventListener('click', onPress, true);
-  Reflect.set(globalThis, Symbol.for('elastic-shell.early'), onWired);
-}
+addEventListener('click', onPress, true);
+Reflect.set(globalThis, Symbol.for('elastic-shell.early'), onWired);

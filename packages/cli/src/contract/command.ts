@@ -2,8 +2,15 @@
 import { Command, Option } from 'commander';
 import { nearest, notes as contracts } from 'elastic-shell/core';
 import { Misuse } from '../misuse.js';
-import { formats } from './format.js';
+import type { PatternName } from 'elastic-shell/server';
+import { formats, serverFormats } from './format.js';
+import { serverParts } from './server.js';
 import type { Streams } from '../streams.js';
+
+interface ContractChoices {
+  format: keyof typeof formats;
+  server?: boolean;
+}
 
 /** The command `contract`. */
 export function contractCommand(streams: Streams): Command {
@@ -14,8 +21,12 @@ export function contractCommand(streams: Streams): Command {
     .addOption(
       new Option('-f, --format <format>', 'how to print').choices(Object.keys(formats)).default('table'),
     )
-    .addHelpText('after', '\nExample:\n  $ elastic-shell contract dialog --format markdown')
-    .action((pattern: string | undefined, options: { format: keyof typeof formats }) => {
+    .option('-s, --server', 'print the attributes that a server writes on each part, as HTML')
+    .addHelpText(
+      'after',
+      '\nExamples:\n  $ elastic-shell contract dialog --format markdown\n  $ elastic-shell contract tabs --server',
+    )
+    .action((pattern: string | undefined, options: ContractChoices) => {
       const chosen = pattern === undefined ? contracts : contracts.filter(({ name }) => name === pattern);
       if (!chosen.length) {
         const near = nearest(pattern!, names);
@@ -23,6 +34,9 @@ export function contractCommand(streams: Streams): Command {
           `there is no pattern "${pattern}". ${near ? `Did you mean "${near}"?` : `There are ${names.join(', ')}.`}`,
         );
       }
-      streams.out(formats[options.format](chosen, pattern !== undefined));
+      if (!options.server) return streams.out(formats[options.format](chosen, pattern !== undefined));
+      for (const { name } of chosen)
+        // The contracts are those of the patterns.
+        streams.out(serverFormats[options.format](name, serverParts(name as PatternName)));
     });
 }

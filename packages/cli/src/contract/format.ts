@@ -1,6 +1,7 @@
 // Contracts as tables for a terminal, as JSON, and as Markdown for the documents.
 import Table from 'cli-table3';
 import type { Notes } from 'elastic-shell/core';
+import type { ServerPart } from './server.js';
 
 interface Sheet {
   title: string;
@@ -114,6 +115,21 @@ const markdown = (notes: readonly Notes[], whole: boolean): string =>
 
 const json = (notes: readonly Notes[], whole: boolean): string =>
   `${JSON.stringify(whole ? notes[0] : notes, null, 2)}\n`;
+
+/** The attributes that a server writes, by the name of the format. */
+export const serverFormats = {
+  table: (name: string, parts: readonly ServerPart[]): string =>
+    `${terminalTable(serverSheet(name, parts))}\n`,
+  json: (_: string, parts: readonly ServerPart[]): string => `${JSON.stringify(parts, null, 2)}\n`,
+  markdown: (name: string, parts: readonly ServerPart[]): string =>
+    `${markdownTable(serverSheet(name, parts))}\n`,
+};
+
+const serverSheet = (name: string, parts: readonly ServerPart[]): Sheet => ({
+  title: `Attributes of ${name} as a server writes them`,
+  head: ['part', 'when', 'attributes'],
+  rows: parts.map(({ part, when, attributes }) => [part, when, attributes]),
+});
 
 /** How contracts are printed, by the name of the format; `whole`: with all there is to say. */
 export const formats = { table, json, markdown };

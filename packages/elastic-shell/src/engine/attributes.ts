@@ -16,7 +16,8 @@ export const flags: readonly OptionKind[] = ['true or false', 'true, false or a 
 /** True for an option that is a state. */
 export const isState = (kind: OptionKind): boolean => typeof kind === 'string' && kind.endsWith('a cell');
 
-const wirePrefix = 'data-wire-';
+/** Options beside `data-wire` begin so. */
+export const wirePrefix = 'data-wire-';
 
 const kebab = (name: string): string => name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
 

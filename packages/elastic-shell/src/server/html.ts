@@ -1,0 +1,19 @@
+// Attributes as HTML.
+import type { Attributes } from '../core/contract/contract.js';
+
+const escapes: Readonly<Record<string, string>> = { '&': '&amp;', '"': '&quot;', '<': '&lt;', '>': '&gt;' };
+
+/** Attributes that are there or not; `hidden` has a second value, which the engine writes once it is wired. */
+const flags = new Set(['hidden', 'open', 'checked']);
+
+/**
+ * Attributes as they stand in a tag, values escaped: `role="tab" data-key="hull"`. What is null is left out. HTML's syntax of
+ * double-quoted attributes.
+ */
+export const html = (...attributes: readonly Attributes[]): string =>
+  Object.entries(Object.assign({}, ...attributes) as Attributes)
+    .filter((each): each is [string, string] => each[1] !== null)
+    .map(([name, value]) =>
+      flags.has(name) ? name : `${name}="${value.replace(/[&"<>]/g, (letter) => escapes[letter] ?? letter)}"`,
+    )
+    .join(' ');
