@@ -39,6 +39,8 @@ const targets = {
       run(bin('tsc'), ['-p', library]);
       // In place of the module that the compiler has made of it.
       run(process.execPath, ['scripts/early.mjs', 'script']);
+      run(process.execPath, ['scripts/bundles.mjs']);
+      run(process.execPath, ['scripts/manifest.mjs']);
       // What the compiler leaves alone: style sheets, and components that are compiled where they are used.
       for (const path of [
         'styles',
