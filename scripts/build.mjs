@@ -143,6 +143,28 @@ const targets = {
       );
     },
   },
+  // A server without a framework: it is served with the desk, and started alone by `node examples/server-pages/server.js`.
+  'server-pages': {
+    from: [`${library}/src`, 'examples/server-pages', 'examples/data'],
+    to: `${cli}/render/pages`,
+    build() {
+      const server = 'examples/server-pages';
+      cpSync(
+        join(root, 'node_modules/morphdom/dist/morphdom-esm.js'),
+        join(root, server, 'public/built/morphdom.js'),
+      );
+      run(bin('esbuild'), [
+        `${server}/server.js`,
+        '--bundle',
+        '--platform=node',
+        '--format=esm',
+        '--external:elastic-shell',
+        `--outfile=${cli}/render/pages/server.js`,
+        '--log-level=warning',
+      ]);
+      cpSync(join(root, server, 'public'), join(root, cli, 'render/pages/public'), { recursive: true });
+    },
+  },
   pages: {
     from: [`${library}/src`, pages],
     to: `${pages}/built`,
@@ -151,7 +173,7 @@ const targets = {
 };
 
 /** The pages in other settings, which the desk can be served without. */
-export const galleries = Object.keys(targets).filter((name) => /^(gallery|orders)-/.test(name));
+export const galleries = Object.keys(targets).filter((name) => /^(gallery|orders|server)-/.test(name));
 
 /** Builds the named targets that are out of date. Exits with the builder's code when one fails. */
 export function build(names = Object.keys(targets)) {

@@ -8,7 +8,7 @@ import { Command, InvalidArgumentError } from 'commander';
 import sirv from 'sirv';
 import { Misuse } from './misuse.js';
 import { policyFor } from './policy.js';
-import { servedPage } from './served-page.js';
+import { servedPage, yardPage } from './served-page.js';
 import type { Streams } from './streams.js';
 
 const folder = fileURLToPath(new URL('../demo', import.meta.url));
@@ -36,9 +36,9 @@ export function serveDesk(port: number): Promise<ServedDesk> {
     setHeaders: (response, path) => response.setHeader('Content-Security-Policy', policyFor(path)),
   });
   const server = createServer((request, response) => {
-    void servedPage(folder, request.url ?? '/', response).then(
-      (isDone) => isDone || files(request, response),
-    );
+    void yardPage(request, response)
+      .then((isDone) => isDone || servedPage(folder, request.url ?? '/', response))
+      .then((isDone) => isDone || files(request, response));
   });
   return new Promise((resolve, reject) => {
     server.once('error', (error: NodeJS.ErrnoException) =>
@@ -68,7 +68,8 @@ export function demoCommand(streams: Streams): Command {
       const { address } = await serveDesk(port);
       streams.out(
         `The yard desk is at ${address}\nThe gallery is at ${address}gallery.html\n` +
-          `In other settings it is at ${address}gallery/react.html, rendered by a server at ${address}server/react.html\n`,
+          `In other settings it is at ${address}gallery/react.html, rendered by a server at ${address}server/react.html\n` +
+          `Pages of a server without a framework are at ${address}pages/\n`,
       );
     });
 }

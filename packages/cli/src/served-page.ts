@@ -3,7 +3,7 @@
 import { randomBytes } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
-import type { ServerResponse } from 'node:http';
+import type { IncomingMessage, ServerResponse } from 'node:http';
 import { fileURLToPath } from 'node:url';
 import { policyFor } from './policy.js';
 
@@ -36,6 +36,19 @@ const answer = (response: ServerResponse, path: string, html: string, nonce?: st
   response.end(html);
   return true;
 };
+
+/** The server of pages without a framework, once it is built. */
+const yardServer = new URL('../render/pages/server.js', import.meta.url);
+
+/** Answers a request under `/pages/`, as that server does. */
+export async function yardPage(request: IncomingMessage, response: ServerResponse): Promise<boolean> {
+  if (!request.url?.startsWith('/pages/')) return false;
+  if (!existsSync(fileURLToPath(yardServer)))
+    return process.env['ELASTIC_SHELL_BUILDS'] ? answer(response, request.url, waiting) : false;
+  const { respond }: { respond(request: IncomingMessage, response: ServerResponse): Promise<boolean> } =
+    await import(yardServer.href);
+  return respond(request, response);
+}
 
 /**
  * Answers a request for a page under `/server/`, and for a gallery that is not built yet; false for everything else, which

@@ -1,0 +1,128 @@
+// The pages, as text. What has a role, an id or a state is asked of the library; the rest is plain HTML.
+import { earlyScript, html as attributes, partsOf } from 'elastic-shell/server';
+import { boatNames, ordersOf } from './yard.js';
+
+const escape = (text) =>
+  String(text).replace(
+    /[&"<>]/g,
+    (letter) => ({ '&': '&amp;', '"': '&quot;', '<': '&lt;', '>': '&gt;' })[letter],
+  );
+
+const order = ({ id, title, boat, state, due }) => {
+  const dialog = partsOf('dialog', { id: `strike-${id}`, size: 'narrow' });
+  return `
+    <li id="${id}">
+      <p><b>${escape(title)}</b><br>${escape(boat)}, ${state}, due <time>${due}</time></p>
+      <button ${attributes(dialog.opener())} aria-label="Strike ${escape(title)}">Strike…</button>
+      <dialog ${attributes(dialog.root, { role: 'alertdialog' })}>
+        <header><h3 ${attributes(dialog.title)}>Strike ${id}?</h3></header>
+        <div><p>${escape(title)} on ${escape(boat)}.</p></div>
+        <footer>
+          <form method="post" action="/pages/strike" data-part="orders">
+            <input type="hidden" name="order" value="${id}">
+            <button ${attributes(dialog.closer('cancel'))}>Keep it</button>
+            <button data-button="danger">Strike it</button>
+          </form>
+        </footer>
+      </dialog>
+    </li>`;
+};
+
+/** The list of orders, of boats whose name has `boat` in it. */
+export const ordersPart = (visit, search) => {
+  const left = ordersOf(visit, search.get('boat') ?? '');
+  return `<p role="status">${left.length} orders</p><ol class="orders">${left.map(order).join('')}</ol>`;
+};
+
+/** Whether the lights are on. */
+export const lightsPart = ({ lights }) => (lights ? 'on' : 'off');
+
+const filter = (search) => {
+  const boat = search.get('boat') ?? '';
+  const box = partsOf('combobox', { id: 'boat', text: boat, freeText: true });
+  return `
+    <form action="/pages/" data-part="orders" class="row">
+      <div ${attributes(box.root)}>
+        <label ${attributes(box.label)}>Boat</label>
+        <div ${attributes(box.box)}><input ${attributes(box.field, { name: 'boat', value: boat })}></div>
+        <div ${attributes(box.popup)}><div ${attributes(box.list)}>${boatNames
+          .map((name) => `<div ${attributes(box.option(name))}>${escape(name)}</div>`)
+          .join('')}</div></div>
+      </div>
+      <button id="show">Show</button>
+    </form>`;
+};
+
+const notices = [
+  ['tides', 'Tides', 'High at 06:12 and at 18:40.'],
+  ['weather', 'Weather', 'South-west, five, easing by noon.'],
+  ['slips', 'Slips', 'The great slip is free from Thursday.'],
+];
+
+/** Tabs that are links: without script the server shows the panel of the one that was followed. */
+const noticeBoard = (search) => {
+  const asked = search.get('notice');
+  const selected = notices.some(([key]) => key === asked) ? asked : 'tides';
+  const tabs = partsOf('tabs', { id: 'board', selected });
+  const tab = ([key, title]) => {
+    const { type: _, ...link } = tabs.tab(key);
+    return `<a href="?notice=${key}#board" ${attributes(link)}>${title}</a>`;
+  };
+  return `
+    <div ${attributes(tabs.root)}>
+      <div ${attributes(tabs.list, { 'aria-label': 'Notices' })}>${notices.map(tab).join('')}</div>
+      ${notices.map(([key, , text]) => `<div class="section" ${attributes(tabs.panel(key))}><p>${text}</p></div>`).join('')}
+    </div>`;
+};
+
+const lights = ({ lights: isOn }) => {
+  const box = partsOf('switch', { id: 'lights', checked: isOn }).box;
+  return `
+    <form method="post" action="/pages/lights" data-part="lights" class="row">
+      <label><input ${attributes(box, { name: 'lights' })}> Yard lights</label>
+      <button id="save-lights">Save</button>
+      <output>${lightsPart({ lights: isOn })}</output>
+    </form>`;
+};
+
+/** Open as it is sent: without script nothing is out of reach. */
+const about = () => {
+  const disclosure = partsOf('disclosure', { id: 'about', open: true });
+  return `
+    <p><button ${attributes(disclosure.opener())}>About the yard</button></p>
+    <div ${attributes(disclosure.root)}><p>Ten berths, two slips and a crane, on a river that dries at springs.</p></div>`;
+};
+
+/** The whole page. */
+export const page = (visit, search) => {
+  const late = Number(search.get('late') ?? 0);
+  return `<!doctype html>
+<html lang="en">
+  <head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>Orders · Quillhaven</title>
+    <script>${earlyScript}</script>
+    <link rel="icon" href="/pages/mark.svg" type="image/svg+xml">
+    <link rel="stylesheet" href="/pages/lib/styles/structure.css">
+    <link rel="stylesheet" href="/pages/lib/styles/skin.css">
+    <link rel="stylesheet" href="/pages/page.css">
+    <script type="module" src="/pages/page.js${late ? `?late=${late}` : ''}"></script>
+  </head>
+  <body>
+    <header><p><b>Quillhaven</b> yard, from a server</p></header>
+    <main>
+      <h1>Orders</h1>
+      ${filter(search)}
+      <section id="orders" aria-label="Orders">${ordersPart(visit, search)}</section>
+      <h2>Notices</h2>
+      ${noticeBoard(search)}
+      <h2>Yard</h2>
+      ${lights(visit)}
+      ${about()}
+      <details id="hours" data-wire="disclosure"><summary>Opening hours</summary><p>From first light to last.</p></details>
+    </main>
+  </body>
+</html>
+`;
+};
