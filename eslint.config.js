@@ -134,6 +134,7 @@ export default ts.config(
     files: [
       'packages/elastic-shell/test/**',
       'examples/*/src/**',
+      'examples/server-pages/public/**',
       'scripts/screenshots.mjs',
       'scripts/bench-settings.mjs',
     ],

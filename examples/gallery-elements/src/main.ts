@@ -1,4 +1,6 @@
-// Everything is wired by the elements themselves; what is left is to say what is heard.
+// Everything is wired by the elements themselves; what is left is to give what markup cannot say, and to say what is heard.
+import './given.ts';
+import './owners.ts';
 import 'elastic-shell/elements';
 import type { Change } from 'elastic-shell';
 
@@ -6,6 +8,8 @@ import type { Change } from 'elastic-shell';
 document.addEventListener('shell-change', (event) => {
   const { detail, target } = event as CustomEvent<Change>;
   const said = target instanceof Element ? target.parentElement?.querySelector('output') : null;
-  if (!said || (detail.name !== 'expanded' && detail.name !== 'selected')) return;
+  // Those of owners say what their owner holds.
+  if (!said || said.closest('[data-case]') || (detail.name !== 'expanded' && detail.name !== 'selected'))
+    return;
   said.textContent = detail.value instanceof Set ? [...detail.value].join() : String(detail.value);
 });

@@ -64,6 +64,9 @@ const popover = section(
   'Popover',
   control('berth', 'toggle-popover', 'Berth four'),
   '<shell-popover><div id="berth" popover="manual"><p>Lies along the old quay wall; dries to mud at springs. <a href="#popover">The chart</a> shows it.</p></div></shell-popover>',
+  '<h3>Content that comes later</h3>',
+  control('log', 'toggle-popover', 'Harbour log'),
+  '<shell-popover data-given="log"><div id="log" popover="manual"><h4>Harbour log</h4><div data-content></div></div></shell-popover>',
 );
 
 const tooltip = section(
@@ -131,7 +134,14 @@ const rows = (places: readonly Place[]): string =>
     ({ key, label, places: within }) =>
       `<li data-key="${key}">${label}${within ? `<ul>${rows(within)}</ul>` : ''}</li>`,
   );
-const tree = section('tree', 'Tree', `<shell-tree><ul aria-label="Yard">${rows(yard)}</ul></shell-tree>`);
+const tree = section(
+  'tree',
+  'Tree',
+  `<shell-tree><ul aria-label="Yard">${rows(yard)}</ul></shell-tree>`,
+  '<h3>10,000 rows by a function</h3>',
+  '<p class="row"><label>Find <input type="search" aria-controls="stores"></label></p>',
+  '<shell-tree checks data-given="stores"><div role="tree" id="stores" aria-label="Stores" class="box tall"></div></shell-tree>',
+);
 
 const item = (key: string, words: string, role = 'menuitem', more = ''): string =>
   `<button type="button" role="${role}" data-key="${key}"${more}>${words}</button>`;
@@ -159,6 +169,8 @@ const listbox = section(
   `<shell-listbox><div role="listbox" aria-label="Rig" class="box">${options(rigs)}</div></shell-listbox>`,
   '<h3>Several</h3>',
   `<div><shell-listbox multiple><div role="listbox" aria-label="Gear" aria-multiselectable="true" class="box">${options(gear, 'anchor')}</div></shell-listbox><output>anchor</output></div>`,
+  '<h3>10,000 options by a function</h3>',
+  '<shell-listbox data-given="rivets"><div role="listbox" aria-label="Rivets" class="box tall"></div></shell-listbox>',
 );
 
 const combobox = section(
@@ -187,6 +199,45 @@ const switches = section(
   '<p class="row"><shell-switch><label><input type="checkbox" role="switch" name="pump" checked> Pump</label></shell-switch></p>',
 );
 
+const owned = (name: string, title: string, ...parts: string[]): string =>
+  `${title && `<h3>${title}</h3>`}<div data-case="${name}">${parts.join('')}</div>`;
+const owners = section(
+  'owners',
+  'Who owns the state',
+  owned(
+    'refused',
+    '',
+    control('held', 'show-modal', 'Open what stays open'),
+    `<output>closed, refused 0</output><shell-dialog><dialog id="held"><h4>Held</h4><label><input type="checkbox"> It may close</label>${control('held', 'close', 'Close the held one')}</dialog></shell-dialog>`,
+  ),
+  owned(
+    'later',
+    'An owner who answers later',
+    control('later', '--open', 'Open when the owner says so'),
+    `<output>closed</output><shell-dialog><dialog id="later"><h4>Later</h4>${control('later', 'close', 'Close it later')}</dialog></shell-dialog>`,
+  ),
+  owned(
+    'outside',
+    'Changed from outside',
+    '<button type="button">Turn it over from outside</button>',
+    `<shell-disclosure>${control('table', '--toggle', 'Turn it over')}<div id="table" hidden>The tide table hangs by the door.</div></shell-disclosure><output></output>`,
+  ),
+  owned(
+    'several',
+    'Two states at once',
+    `<shell-combobox><label for="free-field">Berth, not the slip</label><div data-box><input id="free-field" role="combobox"></div>
+     <div popover="manual"><div role="listbox" aria-label="Free berths">${options(berths)}</div></div></shell-combobox><output>quay, closed</output>`,
+  ),
+  owned(
+    'options',
+    'Options that change while it is open',
+    control('changing', 'show-modal', 'Open what changes'),
+    `<shell-dialog size="narrow"><dialog id="changing"><h4>Changes while it is open</h4><button type="button">Other size</button>
+     <button type="button">Escape: close</button>${control('changing', 'close', 'Close what changes')}</dialog></shell-dialog>`,
+  ),
+  owned('mounted', 'Gone while it waits', '<button type="button">Mount what waits</button>'),
+);
+
 /** All of them, in the order of every gallery. */
 export const sections = (): string =>
   [
@@ -205,4 +256,5 @@ export const sections = (): string =>
     combobox,
     several,
     switches,
+    owners,
   ].join('\n');

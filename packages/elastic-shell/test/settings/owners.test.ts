@@ -4,7 +4,7 @@ import { desk, useBrowser } from '../browser/support/browser';
 
 const { open } = useBrowser();
 
-const settings = ['react', 'vue', 'svelte', 'solid', 'angular'];
+const settings = ['elements', 'react', 'vue', 'svelte', 'solid', 'angular'];
 
 /** One case of the section of owners. */
 const caseOf = (page: Page, name: string) => {

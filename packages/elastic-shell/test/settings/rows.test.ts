@@ -3,7 +3,7 @@ import { desk, useBrowser } from '../browser/support/browser';
 
 const { open } = useBrowser();
 
-it.each(['react', 'vue', 'svelte', 'solid', 'angular'])(
+it.each(['elements', 'react', 'vue', 'svelte', 'solid', 'angular'])(
   '%s: after 30 screens there is a component a row',
   async (name) => {
     const { page } = await open(desk(`gallery/${name}.html`));
