@@ -1,6 +1,7 @@
 // The gallery in React.
 import { Choices } from './choices';
 import { Collections } from './collections';
+import { Elements } from './elements';
 import { Layers } from './layers';
 import { Owners } from './owners';
 
@@ -10,5 +11,6 @@ export const App = () => (
     <Collections />
     <Choices />
     <Owners />
+    <Elements />
   </>
 );

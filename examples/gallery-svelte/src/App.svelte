@@ -1,6 +1,7 @@
 <script lang="ts">
   import ChoicesPart from './ChoicesPart.svelte';
   import CollectionsPart from './CollectionsPart.svelte';
+  import ElementsPart from './ElementsPart.svelte';
   import LayersPart from './LayersPart.svelte';
   import OwnersPart from './OwnersPart.svelte';
 </script>
@@ -9,3 +10,4 @@
 <CollectionsPart />
 <ChoicesPart />
 <OwnersPart />
+<ElementsPart />

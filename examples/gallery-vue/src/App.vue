@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import ChoicesPart from './ChoicesPart.vue';
 import CollectionsPart from './CollectionsPart.vue';
+import ElementsPart from './ElementsPart.vue';
 import LayersPart from './LayersPart.vue';
 import OwnersPart from './OwnersPart.vue';
 </script>
@@ -10,4 +11,5 @@ import OwnersPart from './OwnersPart.vue';
   <CollectionsPart />
   <ChoicesPart />
   <OwnersPart />
+  <ElementsPart />
 </template>

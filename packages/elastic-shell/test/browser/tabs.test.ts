@@ -254,3 +254,18 @@ it('a guard that waits holds the selection; one cell drives two', async () => {
   });
   expect(seen).toEqual(['a', 'true', 'b', 'false']);
 });
+
+it('what selects a tab from elsewhere scrolls its list, and never the page', async () => {
+  const keys = Array.from({ length: 30 }, (_, at) => `key-${at}`);
+  const { page } = await openBare(open, `<div style="block-size: 3000px"></div>${markup(keys)}`);
+  await page.evaluate(() => void shell.wire('tabs', 't', { selected: 'key-29' }));
+  const seen = () =>
+    page.evaluate(() => {
+      const list = document.querySelector('[role=tablist]')!.getBoundingClientRect();
+      const tab = document.querySelector('[aria-selected=true]')!.getBoundingClientRect();
+      return [scrollY, tab.left >= list.left - 1 && tab.right <= list.right + 1];
+    });
+  expect(await seen()).toEqual([0, true]);
+  await page.evaluate(() => shell.wired['t']!['selected'].set('key-0'));
+  expect(await seen()).toEqual([0, true]);
+});

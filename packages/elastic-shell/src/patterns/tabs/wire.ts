@@ -50,6 +50,19 @@ type TabsEngine = Engine<TabsState, TabsOptions, TabsIntent>;
 const leftOf = <I extends Item>(items: readonly I[], closed: ReadonlySet<string>): I[] =>
   items.filter(({ key }) => !closed.has(key));
 
+/** Scrolls the list so far that a tab in it is in view. The page stays where it is: who selects may be elsewhere on it. */
+function reveal(tablist: HTMLElement | null, tab: HTMLElement | undefined): void {
+  if (!tablist || !tab) return;
+  const around = tablist.getBoundingClientRect();
+  const own = tab.getBoundingClientRect();
+  const by = (start: number, end: number): number => Math.min(0, start) || Math.max(0, end);
+  // Where there is no layout there is nothing to scroll.
+  tablist.scrollBy?.(
+    by(own.left - around.left, own.right - around.right),
+    by(own.top - around.top, own.bottom - around.bottom),
+  );
+}
+
 /** Has the state follow tabs that come and go: when the selected one goes, its neighbour is selected. */
 function followTabs(
   engine: TabsEngine,
@@ -135,7 +148,7 @@ function serve(engine: TabsEngine, tabParts: TabParts, read: () => TabsState): S
       if (!tab && value !== undefined) tell('key-missing', root, { key: value });
       // Its tab is closed: focus goes to the neighbour, not to nowhere.
       if (items.elementOf(previous)?.hidden && reason !== 'program') tab?.focus();
-      tab?.scrollIntoView?.({ block: 'nearest', inline: 'nearest' });
+      reveal(tablist, tab);
       lazy.turn(previous, false);
       lazy.turn(value, true);
     },
