@@ -34,6 +34,7 @@ const targets = {
   script: ['dist/early.js', (text) => text],
 };
 
+if (process.argv[2] === 'print') process.stdout.write(earlyScript());
 const [file, make] = targets[process.argv[2]] ?? [];
 if (file) {
   const path = join(library, file);

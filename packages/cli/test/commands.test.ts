@@ -22,6 +22,26 @@ describe('contract', () => {
     for (const line of out.split('\n'))
       expect(line.startsWith('  - ') ? 0 : line.length).toBeLessThanOrEqual(120);
   });
+  it('prints what a server writes on each part, in the state in which it has it', async () => {
+    const { code, out } = await run(['contract', 'tabs', '--server', '--format', 'json']);
+    expect(code).toBe(0);
+    const parts = JSON.parse(out) as { part: string; when: string; attributes: string }[];
+    expect(parts.filter(({ part }) => part === 'panel')).toEqual([
+      {
+        part: 'panel',
+        when: 'selected',
+        attributes: 'role="tabpanel" id="id-panel-first" data-key="first" aria-labelledby="id-tab-first"',
+      },
+      {
+        part: 'panel',
+        when: 'not selected',
+        attributes:
+          'role="tabpanel" id="id-panel-other" data-key="other" aria-labelledby="id-tab-other" hidden',
+      },
+    ]);
+    expect((await run(['contract', '--server'])).out.match(/as a server writes them/g)).toHaveLength(13);
+  });
+
   it('prints the contract itself as JSON, and Markdown whose tables are whole', async () => {
     expect(JSON.parse((await run(['contract', 'dialog', '-f', 'json'])).out)).toEqual(dialogNotes);
     const { out } = await run(['contract', 'dialog', '-f', 'markdown']);
@@ -83,7 +103,7 @@ describe('demo', () => {
 
 it.each(['check', 'contract', 'demo'])('%s --help has an example', async (command) => {
   const { code, out } = await run([command, '--help']);
-  expect([code, out]).toEqual([0, expect.stringMatching(/Example:\n {2}\$ elastic-shell/)]);
+  expect([code, out]).toEqual([0, expect.stringMatching(/Examples?:\n {2}\$ elastic-shell/)]);
 });
 
 it('--version and --help exit with 0', async () => {

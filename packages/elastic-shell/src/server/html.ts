@@ -10,10 +10,12 @@ const flags = new Set(['hidden', 'open', 'checked']);
  * Attributes as they stand in a tag, values escaped: `role="tab" data-key="hull"`. What is null is left out. HTML's syntax of
  * double-quoted attributes.
  */
-export const html = (...attributes: readonly Attributes[]): string =>
-  Object.entries(Object.assign({}, ...attributes) as Attributes)
+export function html(...attributes: readonly Attributes[]): string {
+  const all: Attributes = Object.assign({}, ...attributes);
+  return Object.entries(all)
     .filter((each): each is [string, string] => each[1] !== null)
     .map(([name, value]) =>
       flags.has(name) ? name : `${name}="${value.replace(/[&"<>]/g, (letter) => escapes[letter] ?? letter)}"`,
     )
     .join(' ');
+}

@@ -1,7 +1,6 @@
 // The parts of a pattern for a server, as attributes: the same outlines that bindings hand out, with what `wireWithin` looks for
 // on the root. No DOM: it runs wherever HTML is made.
 import type { Item } from '../core/collection/items.js';
-import { keysIn } from '../core/collection/selection.js';
 import { accordion } from '../core/contract/accordion.js';
 import { carousel } from '../core/contract/carousel.js';
 import { combobox } from '../core/contract/combobox.js';
@@ -28,7 +27,7 @@ import {
   tooltipOutline,
 } from '../core/outline/layers.js';
 import type { Given, Outline } from '../core/outline/outline.js';
-import { attributesOf, wirePrefix } from '../engine/attributes.js';
+import { asState, attributesOf, wirePrefix } from '../engine/attributes.js';
 
 const outlines = {
   accordion: accordionOutline,
@@ -105,11 +104,6 @@ function wireAttributes(
   }
   return said;
 }
-
-/** A set of keys, where the state is one. */
-const asState = (first: unknown, value: unknown): unknown =>
-  // Keys in a list or a text: the type asks for them.
-  first instanceof Set && !(value instanceof Set) ? new Set(keysIn(value as Iterable<string>)) : value;
 
 /**
  * The parts of one instance of `pattern` as attributes, for whatever writes HTML; `html` makes text of them. `given` has the `id` of
