@@ -25,7 +25,9 @@ const budgets = {
   tree: 22150,
   menu: 23200,
   combobox: 31650,
-  all: 53850,
+  all: 53900,
+  elements: 54950,
+  early: 600,
 };
 
 const entries = {
@@ -45,6 +47,7 @@ const entries = {
   all: `export * from 'elastic-shell'`,
   elements: `import 'elastic-shell/elements'`,
   journal: `import 'elastic-shell/journal'`,
+  early: `import 'elastic-shell/early.js'`,
 };
 
 /** Bindings, whole and with one pattern, without the engine and the patterns that an application has anyway, and without the framework. */
@@ -52,7 +55,7 @@ for (const name of ['react', 'vue', 'svelte', 'solid']) {
   const dialog = name === 'solid' ? 'createDialog' : 'useDialog';
   entries[name] = `export * from 'elastic-shell/${name}'`;
   entries[`${name}, one`] = `export { ${dialog} } from 'elastic-shell/${name}'`;
-  budgets[name] = 6250;
+  budgets[name] = 6300;
   budgets[`${name}, one`] = 4400;
 }
 const ownOnly = {

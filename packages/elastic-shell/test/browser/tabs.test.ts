@@ -266,6 +266,6 @@ it('what selects a tab from elsewhere scrolls its list, and never the page', asy
       return [scrollY, tab.left >= list.left - 1 && tab.right <= list.right + 1];
     });
   expect(await seen()).toEqual([0, true]);
-  await page.evaluate(() => shell.wired['t']!['selected'].set('key-0'));
+  await page.evaluate(() => (shell.wired['t'] as import('elastic-shell').Tabs).select('key-0'));
   expect(await seen()).toEqual([0, true]);
 });
