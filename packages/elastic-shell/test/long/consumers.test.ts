@@ -14,6 +14,9 @@ interface Project {
   /** Files by name. */
   files: Record<string, string>;
   check: string[];
+  /** How it is built and tested. Default: by Vite, with its own test runner. */
+  build?: string[];
+  test?: string[];
 }
 
 const compilerOptions = {
@@ -44,7 +47,7 @@ const page = (main: string): string =>
 const spec = (render: string): string => `${render}
 import { expect, it } from 'vitest';
 it('opens, and closes when the guard lets it', async () => {
-  show();
+  await show();
   const find = (words: string) => [...document.querySelectorAll('button')].find((each) => each.textContent?.includes(words))!;
   find('Strike…').click();
   await new Promise((resolve) => setTimeout(resolve, 20));
@@ -206,48 +209,175 @@ const show = () => render(() => <App />);`),
   },
 };
 
-/** The packed library. */
-let packed: string;
+/** A project as Angular's own builder sets it up, with everything strict. */
+projects['angular'] = {
+  depends: {
+    'elastic-shell-angular': '',
+    '@angular/common': '21.2.26',
+    '@angular/compiler': '21.2.26',
+    '@angular/core': '21.2.26',
+    '@angular/forms': '21.2.26',
+    '@angular/platform-browser': '21.2.26',
+    '@angular/build': '21.2.27',
+    '@angular/cli': '21.2.27',
+    '@angular/compiler-cli': '21.2.26',
+    rxjs: '7.8.2',
+    tslib: '^2',
+    typescript: '5.9.3',
+    vitest: '^4',
+    jsdom: '^27',
+  },
+  check: ['ngc', '--noEmit', '-p', '.'],
+  build: ['ng', 'build'],
+  test: ['ng', 'test', '--watch=false'],
+  files: {
+    'angular.json': JSON.stringify({
+      version: 1,
+      cli: { analytics: false },
+      projects: {
+        consumer: {
+          projectType: 'application',
+          root: '',
+          sourceRoot: 'src',
+          architect: {
+            build: {
+              builder: '@angular/build:application',
+              options: {
+                browser: 'src/main.ts',
+                index: 'src/index.html',
+                tsConfig: 'tsconfig.json',
+                styles: ['elastic-shell/structure.css'],
+                outputPath: 'dist',
+              },
+              configurations: { production: {}, development: { optimization: false } },
+              defaultConfiguration: 'production',
+            },
+            test: {
+              builder: '@angular/build:unit-test',
+              options: { tsConfig: 'tsconfig.json', buildTarget: '::development', runner: 'vitest' },
+            },
+          },
+        },
+      },
+    }),
+    'tsconfig.json': JSON.stringify({
+      compilerOptions: {
+        target: 'ES2022',
+        module: 'preserve',
+        strict: true,
+        noImplicitOverride: true,
+        noPropertyAccessFromIndexSignature: true,
+        noImplicitReturns: true,
+        skipLibCheck: true,
+        isolatedModules: true,
+        importHelpers: true,
+        types: ['vitest/globals'],
+      },
+      angularCompilerOptions: {
+        strictInjectionParameters: true,
+        strictInputAccessModifiers: true,
+        strictTemplates: true,
+      },
+      include: ['src'],
+    }),
+    'src/index.html':
+      '<!doctype html><html lang="en"><head><title>c</title></head><body><app-root></app-root></body></html>',
+    'src/main.ts': `import { bootstrapApplication } from '@angular/platform-browser';
+import { App } from './app';
+void bootstrapApplication(App);`,
+    'src/app.ts': `import { Component, signal } from '@angular/core';
+import { FormControl, ReactiveFormsModule } from '@angular/forms';
+import { injectTabs, shellDirectives } from 'elastic-shell-angular';
+import type { DialogOptions } from 'elastic-shell';
+@Component({
+  selector: 'app-root',
+  imports: [shellDirectives, ReactiveFormsModule],
+  template: \`
+    <button [shellPart]="strike.opener()">Strike…</button>
+    <dialog shellDialog #strike="shellDialog" [(open)]="isOpen" [guard]="keeps">
+      <h2>Strike?</h2>
+      <button [shellPart]="strike.closer('cancel')">Keep it</button>
+      <button [shellPart]="strike.closer('strike')">Strike it</button>
+    </dialog>
+    <div shellListbox #boats="shellListbox" [items]="all" [formControl]="boat" aria-label="Boats"></div>
+    <b *shellRows="let each; of: boats">{{ each.label }} of {{ each.length }} m</b>
+    <div [shellPart]="tabs.root">
+      <div [shellPart]="tabs.list" aria-label="Tabs"><button [shellPart]="tabs.tab('a')">{{ tabs.selected() }}</button></div>
+    </div>
+  \`,
+})
+export class App {
+  readonly isOpen = signal<boolean | undefined>(false);
+  readonly all = [{ key: 'a', label: 'Anemone', length: 9 }];
+  readonly boat = new FormControl('a');
+  readonly tabs = injectTabs(() => ({ selected: 'a' }));
+  readonly keeps: NonNullable<DialogOptions['guard']> = ({ result }) => result !== 'strike';
+}`,
+    'src/app.spec.ts': spec(`import { TestBed } from '@angular/core/testing';
+import { App } from './app';
+const show = async () => {
+  const fixture = TestBed.createComponent(App);
+  document.body.append(fixture.nativeElement);
+  await fixture.whenStable();
+};`),
+  },
+};
+
+/** The packed library, and what is packed for Angular besides. */
+let packed: Record<string, string>;
 beforeAll(() => {
   const folder = mkdtempSync(join(tmpdir(), 'packed-'));
-  const name = execFileSync('npm', ['pack', '--ignore-scripts', '--silent', '--pack-destination', folder], {
-    cwd: library,
-  });
-  packed = join(folder, name.toString().trim());
-});
-
-describe.each(Object.entries(projects))('a project in %s', (name, { depends, files, check }) => {
-  const folder = mkdtempSync(join(tmpdir(), `consumer-${name}-`));
-  const run = (command: string, ...args: string[]): string => {
-    try {
-      return execFileSync(command, args, {
-        cwd: folder,
-        env: { ...process.env, CI: '1', NODE_ENV: undefined },
-      }).toString();
-    } catch (error) {
-      const { stdout = '', stderr = '' } = error as { stdout?: Buffer; stderr?: Buffer };
-      throw new Error(`${command} ${args.join(' ')}\n${stdout.toString()}\n${stderr.toString()}`, {
-        cause: error,
-      });
-    }
+  const pack = (from: string): string => {
+    const name = execFileSync('npm', ['pack', '--ignore-scripts', '--silent', '--pack-destination', folder], {
+      cwd: from,
+    });
+    return `file:${join(folder, name.toString().trim())}`;
   };
-
-  beforeAll(() => {
-    const manifest = {
-      name: 'consumer',
-      private: true,
-      type: 'module',
-      dependencies: { 'elastic-shell': `file:${packed}`, ...depends },
-    };
-    for (const [path, text] of Object.entries({ ...files, 'package.json': JSON.stringify(manifest) })) {
-      mkdirSync(dirname(join(folder, path)), { recursive: true });
-      writeFileSync(join(folder, path), text);
-    }
-    run('npm', 'install', '--no-audit', '--no-fund', '--silent');
-  });
-
-  it('is checked without an error', () => void run('npx', ...check));
-  it('is built without a warning', () => expect(run('npx', 'vite', 'build')).not.toMatch(/warning|\(!\)/i));
-  it('is tested in jsdom with its own test library', () =>
-    expect(run('npx', 'vitest', 'run')).toMatch(/1 passed/));
+  packed = {
+    'elastic-shell': pack(library),
+    'elastic-shell-angular': pack(join(library, '../angular')),
+  };
 });
+
+describe.each(Object.entries(projects))(
+  'a project in %s',
+  (name, { depends, files, check, build = ['vite', 'build'], test = ['vitest', 'run'] }) => {
+    const folder = mkdtempSync(join(tmpdir(), `consumer-${name}-`));
+    const run = (command: string, ...args: string[]): string => {
+      try {
+        return execFileSync(command, args, {
+          cwd: folder,
+          env: { ...process.env, CI: '1', NODE_ENV: undefined },
+        }).toString();
+      } catch (error) {
+        const { stdout = '', stderr = '' } = error as { stdout?: Buffer; stderr?: Buffer };
+        throw new Error(`${command} ${args.join(' ')}\n${stdout.toString()}\n${stderr.toString()}`, {
+          cause: error,
+        });
+      }
+    };
+
+    beforeAll(() => {
+      const manifest = {
+        name: 'consumer',
+        private: true,
+        type: 'module',
+        dependencies: {
+          ...depends,
+          ...Object.fromEntries(
+            Object.entries(packed).filter(([each]) => each === 'elastic-shell' || each in depends),
+          ),
+        },
+      };
+      for (const [path, text] of Object.entries({ ...files, 'package.json': JSON.stringify(manifest) })) {
+        mkdirSync(dirname(join(folder, path)), { recursive: true });
+        writeFileSync(join(folder, path), text);
+      }
+      run('npm', 'install', '--no-audit', '--no-fund', '--silent');
+    });
+
+    it('is checked without an error', () => void run('npx', ...check));
+    it('is built without a warning', () => expect(run('npx', ...build)).not.toMatch(/warning|\(!\)/i));
+    it('is tested in jsdom with its own test library', () => expect(run('npx', ...test)).toMatch(/1 passed/));
+  },
+);
