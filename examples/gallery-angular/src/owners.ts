@@ -1,6 +1,6 @@
 // Who owns a state: a component that refuses, answers later, changes it from outside, or goes while it is open.
 import { Component, output, signal } from '@angular/core';
-import { injectDialog, shellDirectives } from 'elastic-shell-angular';
+import { injectDialog, provideShellDefaults, shellDirectives } from 'elastic-shell-angular';
 import type { Change, DialogOptions } from 'elastic-shell';
 import { berths, later } from 'quillhaven-gallery/data';
 import { NEVER } from 'rxjs';
@@ -26,6 +26,8 @@ export class WaitingGuest {
   selector: 'owners-part',
   imports: [shellDirectives, GallerySection, WaitingGuest],
   templateUrl: './owners.html',
+  // For all dialogs in here that say nothing themselves.
+  providers: [provideShellDefaults({ dialog: { size: 'narrow' } })],
 })
 export class OwnersPart {
   readonly berths = berths;

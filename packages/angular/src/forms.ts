@@ -89,8 +89,10 @@ export abstract class ValueDirective extends PatternDirective implements Control
     if (!control) return;
     const isWrong = !!control.invalid && !!control.touched;
     const field = this.formField();
-    if (isWrong) field?.setAttribute('aria-invalid', 'true');
-    else if (field?.getAttribute('aria-invalid') === 'true') field.removeAttribute('aria-invalid');
+    // Written only where it is another: with zones each look that writes would bring about the next.
+    if (!field || isWrong === (field.getAttribute('aria-invalid') === 'true')) return;
+    if (isWrong) field.setAttribute('aria-invalid', 'true');
+    else field.removeAttribute('aria-invalid');
   }
 
   #listen(): void {

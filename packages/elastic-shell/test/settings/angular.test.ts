@@ -107,3 +107,28 @@ describe.each(['', '?zones'])('in an application%s', (search) => {
     await page.waitForSelector('#listbox [role=listbox][data-selected=ketch]');
   });
 });
+
+it('takes what is provided for a part of the application where nothing is said', async () => {
+  const page = await gallery();
+  await page.getByRole('button', { name: 'Open when the owner says so' }).click();
+  await page.waitForSelector('[data-case=later] dialog[data-size=narrow]');
+  expect(await page.getAttribute('#dialog dialog', 'data-size')).toBe(null);
+});
+
+it('renders content that comes later by a component, with what it is given', async () => {
+  const page = await gallery();
+  await page.getByRole('button', { name: 'Harbour log' }).click();
+  await page.locator('[popover] harbour-log', { hasText: 'a seal' }).waitFor();
+  await page.keyboard.press('Escape');
+  await page.getByRole('tab', { name: 'Later' }).click();
+  await page.locator('[role=tabpanel] later-part', { hasText: 'Came later, for later.' }).waitFor();
+});
+
+it('waits for the first value of an observable that a guard answers with', async () => {
+  const page = await gallery();
+  const power = page.getByRole('switch', { name: 'Crane power' });
+  await power.click();
+  await page.locator('#switch', { hasText: 'is asked for' }).waitFor();
+  expect(await power.getAttribute('aria-busy')).toBe('true');
+  await page.waitForSelector('[aria-label="Crane power"][aria-checked=true]');
+});
