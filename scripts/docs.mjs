@@ -106,7 +106,25 @@ const lawsPage = [
   '',
 ].join('\n');
 
+const { serverParts } = await import('../packages/cli/dist/contract/server.js');
+const { serverFormats } = await import('../packages/cli/dist/contract/format.js');
+const serverPage = [
+  '# Attributes as a server writes them',
+  '',
+  'For whoever writes HTML in another language than JavaScript: every part of every pattern, its root with the id `id`, its items with the',
+  'keys `first` and `other`, of which the first is what `when` says. What each part is stands with [its pattern](../patterns/index.md).',
+  'On the root, `data-wire` is what `wireWithin` looks for; any option that a text can say stands beside it as `data-wire-<option>`.',
+  '',
+  ...contracts.map(({ name }) =>
+    serverFormats
+      .markdown(name, serverParts(name))
+      .replace(/^## .*/, `## ${name}`)
+      .replaceAll(/\| ([^|]*="[^|]*) \|$/gm, '| `$1` |'),
+  ),
+].join('\n');
+
 const files = {
+  'docs/settings/server-attributes.md': serverPage,
   'docs/laws.md': lawsPage,
   'docs/patterns/names.md': tables,
   'docs/patterns/index.md': formats.markdown(contracts, false),

@@ -19,6 +19,7 @@ const documents = [
   ...readdirSync(join(root, 'docs'))
     .filter((name) => name.endsWith('.md'))
     .map((name) => `docs/${name}`),
+  ...readdirSync(join(root, 'docs/settings')).map((name) => `docs/settings/${name}`),
 ];
 
 it.each(documents)('%s links only to what is there', (document) => {

@@ -40,10 +40,7 @@ const onPress = ({ target }: Event): void => {
   // A document may be clicked by a program, and has no such function.
   const control = target instanceof Element ? target.closest<HTMLElement>(`button,${native},${ours}`) : null;
   if (control?.matches(ours) && !isNative(control) && !isActedOn(control))
-    presses.push([
-      control,
-      control.animate({ opacity: [1, 0.4, 1] }, { duration: 900, iterations: Infinity }),
-    ]);
+    presses.push([control, control.animate({ opacity: 0.4 }, { duration: 900, iterations: Infinity })]);
 };
 
 /** `root` is wired: what was pressed for it is pressed again, when everything that is wired in the same task is too. */
@@ -61,5 +58,6 @@ const onWired = (root: Element): void => {
   });
 };
 
-addEventListener('click', onPress, true);
+// Harmless where there is no page.
+globalThis.addEventListener?.('click', onPress, true);
 Reflect.set(globalThis, Symbol.for('elastic-shell.early'), onWired);

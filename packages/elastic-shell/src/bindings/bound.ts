@@ -3,9 +3,9 @@
 //
 // Parts are handed out as attributes of the first state, and the same ones ever after: from then on the engine alone writes
 // them, and a framework that compares what it renders with what it rendered finds nothing to change.
-import { keysIn } from '../core/collection/selection.js';
 import type { Attributes } from '../core/contract/contract.js';
 import type { Given, Outline } from '../core/outline/outline.js';
+import { asState } from '../engine/attributes.js';
 import { isCell } from '../engine/dom.js';
 import { storeOf } from '../engine/store.js';
 import type { Wired } from '../engine/types.js';
@@ -100,13 +100,9 @@ const portNamed = (held: Held, name: string, first: Port): Port => {
   return isPort(now) ? now : first;
 };
 
-/** A set of keys, where the state is one and the option gives another kind of list. */
-const asState = (first: unknown, value: unknown): unknown => {
-  const isKeys = first instanceof Set || (typeof value === 'object' && value !== null);
-  if (!isKeys || value instanceof Set) return value;
-  // Keys in a list, or in a text: the wire function checks that they are.
-  return new Set(keysIn(value as Iterable<string>));
-};
+/** A set of keys, where the state is one or the option gives another kind of list. */
+const stateOf = (first: unknown, value: unknown): unknown =>
+  asState(typeof value === 'object' && value !== null ? new Set() : first, value);
 
 function read(held: Held, name: string): unknown {
   const { wired, states, ports, bindable, options } = held;
@@ -119,7 +115,7 @@ function read(held: Held, name: string): unknown {
   const first: unknown = Reflect.get(bindable.outline.first, name);
   const given = options[name];
   if (isCell(given)) return storeOf(given, first).get();
-  return given === undefined ? first : asState(first, given);
+  return given === undefined ? first : stateOf(first, given);
 }
 
 /** What outlines are asked with. */

@@ -98,12 +98,14 @@ export function read(run: ElementRun, option: string): unknown {
   return value ?? (flags.includes(kind) ? false : undefined);
 }
 
-/** What is wired becomes as an option says now. */
-function follow(run: ElementRun, option: string): void {
+/** What is wired becomes as an option says now; a state as `value` says. */
+function follow(run: ElementRun, option: string, value: unknown): void {
   const cell = cellIn(run, option);
-  const value = optionOf(run, option);
-  // The guard is looked up when it counts. A cell is followed from when it is wired: what is wired says so.
-  if (!cell || isCell(value)) return void (option === 'guard' || run.wired?.update({ [option]: value }));
+  // The guard is looked up when it counts.
+  if (option === 'guard') return;
+  if (!cell) return run.wired?.update({ [option]: optionOf(run, option) });
+  // A cell is followed from when it is wired: what is wired says so.
+  if (isCell(value)) return run.wired?.update({ [option]: value });
   const now: unknown = cell.get();
   const kind = kindOf(run, option);
   const state = flags.includes(kind) ? !!value : (value ?? (kind === 'a text or a cell' ? '' : undefined));
@@ -114,7 +116,7 @@ function follow(run: ElementRun, option: string): void {
 /** An option or a state is given as a property. */
 export function write(run: ElementRun, option: string, value: unknown): void {
   run.given.set(option, value);
-  if (run.wired) follow(run, option);
+  if (run.wired) follow(run, option, value);
 }
 
 /** An attribute has come, gone or changed. */
@@ -123,7 +125,8 @@ export function attributeChanged(run: ElementRun, attribute: string, text: strin
   if (!option || !kind) return;
   run.given.delete(option);
   // A state stays as it is when its attribute goes, but for what an attribute says by being there.
-  if (run.wired && (text !== null || !isState(kind) || flags.includes(kind))) follow(run, option);
+  if (run.wired && (text !== null || !isState(kind) || flags.includes(kind)))
+    follow(run, option, optionOf(run, option));
 }
 
 /** Calls a verb, now or when it is wired. */
