@@ -4,11 +4,12 @@ import { shellDirectives } from 'elastic-shell-angular';
 import type { SwitchOptions } from 'elastic-shell';
 import { berths, gear, later, rigs, rivets, trades } from 'quillhaven-gallery/data';
 import { from } from 'rxjs';
+import { YardLamp } from './lamp';
 import { GallerySection } from './section';
 
 @Component({
   selector: 'choices-part',
-  imports: [shellDirectives, GallerySection],
+  imports: [shellDirectives, GallerySection, YardLamp],
   templateUrl: './choices.html',
 })
 export class ChoicesPart {

@@ -1,14 +1,14 @@
 // <… [shellAccordion]>: headings whose buttons show and hide the section under each.
 import { Directive, input, type InputSignal, output } from '@angular/core';
 import type { AccordionOptions } from 'elastic-shell';
-import { type Bindable, accordionPattern } from 'elastic-shell/bindings';
+import { accordionPattern } from 'elastic-shell/bindings';
 import type { AccordionHandle } from './handles.js';
 import { flag, notBound, PatternDirective } from './pattern.js';
 
 /** What `ShellAccordion` has besides its inputs and outputs: states, parts and verbs. */
 export interface ShellAccordion extends AccordionHandle {}
 
-const options = ['guard', 'rewrites', 'exclusive', 'keepOne', 'arrows', 'elastic'];
+const options = ['guard', 'exclusive', 'keepOne', 'arrows', 'elastic'];
 
 /** Headings whose buttons show and hide the section under each. Stands on what is around the sections. */
 @Directive({ selector: '[shellAccordion]', exportAs: 'shellAccordion' })
@@ -19,9 +19,6 @@ export class ShellAccordion extends PatternDirective {
   readonly expandedChange = output<ReadonlySet<string>>();
   /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<AccordionOptions['guard'] | undefined> = input<AccordionOptions['guard']>();
-  /** What happens when somebody else writes over an attribute that says a state: it is followed, or written again. Default: follow; restore for what opens above the page. */
-  readonly rewrites: InputSignal<AccordionOptions['rewrites'] | undefined> =
-    input<AccordionOptions['rewrites']>();
   /** Opening one closes the others. Default: false. */
   readonly exclusive = input<boolean | undefined, unknown>(undefined, { transform: flag });
   /** The last open one cannot be closed. Default: false. */
@@ -33,7 +30,6 @@ export class ShellAccordion extends PatternDirective {
     input<AccordionOptions['elastic']>();
 
   constructor() {
-    // The pattern of which it is an instance; its options are checked when it is wired.
-    super(accordionPattern as unknown as Bindable, options);
+    super(accordionPattern, options);
   }
 }

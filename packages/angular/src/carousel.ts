@@ -1,14 +1,14 @@
 // <… [shellCarousel]>: shows slides side by side, one or several at a time.
 import { Directive, input, type InputSignal, output } from '@angular/core';
 import type { CarouselOptions } from 'elastic-shell';
-import { type Bindable, carouselPattern } from 'elastic-shell/bindings';
+import { carouselPattern } from 'elastic-shell/bindings';
 import type { CarouselHandle } from './handles.js';
 import { count, flag, notBound, PatternDirective } from './pattern.js';
 
 /** What `ShellCarousel` has besides its inputs and outputs: states, parts and verbs. */
 export interface ShellCarousel extends CarouselHandle {}
 
-const options = ['guard', 'rewrites', 'interval', 'wrap', 'messages'];
+const options = ['guard', 'interval', 'wrap', 'messages'];
 
 /** Shows slides side by side, one or several at a time. Stands on a `<section>`. */
 @Directive({ selector: '[shellCarousel]', exportAs: 'shellCarousel' })
@@ -23,9 +23,6 @@ export class ShellCarousel extends PatternDirective {
   readonly rotatingChange = output<boolean>();
   /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<CarouselOptions['guard'] | undefined> = input<CarouselOptions['guard']>();
-  /** What happens when somebody else writes over an attribute that says a state: it is followed, or written again. Default: follow; restore for what opens above the page. */
-  readonly rewrites: InputSignal<CarouselOptions['rewrites'] | undefined> =
-    input<CarouselOptions['rewrites']>();
   /** How long a slide stays while they rotate. Default: none: no rotation. */
   readonly interval = input<number | undefined, unknown>(undefined, { transform: count });
   /** From the last goes on to the first, and back. Default: true. */
@@ -35,7 +32,6 @@ export class ShellCarousel extends PatternDirective {
     input<CarouselOptions['messages']>();
 
   constructor() {
-    // The pattern of which it is an instance; its options are checked when it is wired.
-    super(carouselPattern as unknown as Bindable, options);
+    super(carouselPattern, options);
   }
 }

@@ -1,7 +1,7 @@
 // <… [shellCombobox]>: a field and a list to choose from: pressed open, or searched by typing; for one or for several.
 import { Directive, input, type InputSignal, output } from '@angular/core';
 import type { ComboboxOptions, Item } from 'elastic-shell';
-import { type Bindable, comboboxPattern } from 'elastic-shell/bindings';
+import { comboboxPattern } from 'elastic-shell/bindings';
 import { ValueDirective } from './forms.js';
 import type { ChosenOf } from './handle.js';
 import type { ComboboxHandle } from './handles.js';
@@ -15,7 +15,6 @@ export interface ShellCombobox<
 
 const options = [
   'guard',
-  'rewrites',
   'items',
   'render',
   'rowHeight',
@@ -55,9 +54,6 @@ export class ShellCombobox<I extends Item = Item, Multiple extends boolean = fal
   /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<ComboboxOptions<I, Multiple>['guard'] | undefined> =
     input<ComboboxOptions<I, Multiple>['guard']>();
-  /** What happens when somebody else writes over an attribute that says a state: it is followed, or written again. Default: follow; restore for what opens above the page. */
-  readonly rewrites: InputSignal<ComboboxOptions<I, Multiple>['rewrites'] | undefined> =
-    input<ComboboxOptions<I, Multiple>['rewrites']>();
   /** Options as data; a function may answer with a promise, and only its latest answer counts. Default: none: the markup holds them. */
   readonly items: InputSignal<ComboboxOptions<I, Multiple>['items'] | undefined> =
     input<ComboboxOptions<I, Multiple>['items']>();
@@ -118,7 +114,6 @@ export class ShellCombobox<I extends Item = Item, Multiple extends boolean = fal
     this.host.querySelector<HTMLElement>('[role=combobox]');
 
   constructor() {
-    // The pattern of which it is an instance; its options are checked when it is wired.
-    super(comboboxPattern as unknown as Bindable, options);
+    super(comboboxPattern, options);
   }
 }

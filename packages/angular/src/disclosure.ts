@@ -1,14 +1,14 @@
 // <… [shellDisclosure]>: shows and hides a piece of content in place.
 import { Directive, input, type InputSignal, output } from '@angular/core';
 import type { DisclosureOptions } from 'elastic-shell';
-import { type Bindable, disclosurePattern } from 'elastic-shell/bindings';
+import { disclosurePattern } from 'elastic-shell/bindings';
 import type { DisclosureHandle } from './handles.js';
 import { flag, notBound, PatternDirective } from './pattern.js';
 
 /** What `ShellDisclosure` has besides its inputs and outputs: states, parts and verbs. */
 export interface ShellDisclosure extends DisclosureHandle {}
 
-const options = ['guard', 'rewrites', 'content', 'loadOn', 'keepContent', 'messages', 'elastic'];
+const options = ['guard', 'content', 'loadOn', 'keepContent', 'messages', 'elastic'];
 
 /** Shows and hides a piece of content in place. Stands on the panel, or a `<details>`. */
 @Directive({ selector: '[shellDisclosure]', exportAs: 'shellDisclosure' })
@@ -19,9 +19,6 @@ export class ShellDisclosure extends PatternDirective {
   readonly openChange = output<boolean>();
   /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<DisclosureOptions['guard'] | undefined> = input<DisclosureOptions['guard']>();
-  /** What happens when somebody else writes over an attribute that says a state: it is followed, or written again. Default: follow; restore for what opens above the page. */
-  readonly rewrites: InputSignal<DisclosureOptions['rewrites'] | undefined> =
-    input<DisclosureOptions['rewrites']>();
   /** Makes what goes into [data-content], else to the end; may answer with a promise, is given an AbortSignal, and fails with a message and a retry. Default: none: what the markup holds. What it answers with, at once, by a promise or an observable, is rendered by `*shellContent` where there is one. */
   readonly content = input<((signal: AbortSignal, key?: string) => unknown) | string>();
   /** When such content is asked for. Default: open. */
@@ -42,7 +39,6 @@ export class ShellDisclosure extends PatternDirective {
   }
 
   constructor() {
-    // The pattern of which it is an instance; its options are checked when it is wired.
-    super(disclosurePattern as unknown as Bindable, options);
+    super(disclosurePattern, options);
   }
 }

@@ -21,8 +21,8 @@ export abstract class ValueDirective extends PatternDirective implements Control
   #isReset = false;
   readonly #port: Port;
 
-  constructor(bindable: Bindable, options: readonly string[]) {
-    super(bindable, options);
+  constructor(pattern: Bindable<unknown>, options: readonly string[]) {
+    super(pattern, options);
     if (this.#control) this.#control.valueAccessor = this;
     this.#port = asPort({
       get: () => untracked(this.#value),

@@ -4,6 +4,7 @@ export type { ChosenOf, Handle, StateSignal } from './handle.js';
 export type * from './handles.js';
 export * from './inject.js';
 export { ShellPart, type ShellPartOf, type ShellParts } from './part.js';
+export { LayerDirective } from './layer.js';
 export { PatternDirective } from './pattern.js';
 export { ValueDirective } from './forms.js';
 export {

@@ -1,7 +1,7 @@
 // <… [shellListbox]>: a list of options of which one or several are selected.
 import { Directive, input, type InputSignal, output } from '@angular/core';
 import type { Item, ListboxOptions } from 'elastic-shell';
-import { type Bindable, listboxPattern } from 'elastic-shell/bindings';
+import { listboxPattern } from 'elastic-shell/bindings';
 import { ValueDirective } from './forms.js';
 import type { ChosenOf } from './handle.js';
 import type { ListboxHandle } from './handles.js';
@@ -15,7 +15,6 @@ export interface ShellListbox<I extends Item = Item, Multiple extends boolean = 
 
 const options = [
   'guard',
-  'rewrites',
   'items',
   'render',
   'rowHeight',
@@ -37,9 +36,6 @@ export class ShellListbox<I extends Item = Item, Multiple extends boolean = fals
   /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<ListboxOptions<I, Multiple>['guard'] | undefined> =
     input<ListboxOptions<I, Multiple>['guard']>();
-  /** What happens when somebody else writes over an attribute that says a state: it is followed, or written again. Default: follow; restore for what opens above the page. */
-  readonly rewrites: InputSignal<ListboxOptions<I, Multiple>['rewrites'] | undefined> =
-    input<ListboxOptions<I, Multiple>['rewrites']>();
   /** Items as data: { key, label, disabled, description, group }. Default: none: the markup holds them. */
   readonly items: InputSignal<ListboxOptions<I, Multiple>['items'] | undefined> =
     input<ListboxOptions<I, Multiple>['items']>();
@@ -74,7 +70,6 @@ export class ShellListbox<I extends Item = Item, Multiple extends boolean = fals
   protected override formField = (): HTMLElement | null => this.host;
 
   constructor() {
-    // The pattern of which it is an instance; its options are checked when it is wired.
-    super(listboxPattern as unknown as Bindable, options);
+    super(listboxPattern, options);
   }
 }

@@ -1,14 +1,14 @@
 // <… [shellMenu]>: a list of actions, opened by a button or where something is pressed for it.
 import { Directive, input, type InputSignal, output } from '@angular/core';
 import type { MenuOptions, MenuPick } from 'elastic-shell';
-import { type Bindable, menuPattern } from 'elastic-shell/bindings';
+import { menuPattern } from 'elastic-shell/bindings';
 import type { MenuHandle } from './handles.js';
 import { count, notBound, PatternDirective } from './pattern.js';
 
 /** What `ShellMenu` has besides its inputs and outputs: states, parts and verbs. */
 export interface ShellMenu extends MenuHandle {}
 
-const options = ['guard', 'rewrites', 'area', 'gap', 'edgeGap', 'fallbacks', 'stay', 'context', 'hoverDelay'];
+const options = ['guard', 'area', 'gap', 'edgeGap', 'fallbacks', 'stay', 'context', 'hoverDelay'];
 
 /** A list of actions, opened by a button or where something is pressed for it. Stands on the element of the menu. */
 @Directive({ selector: '[shellMenu]', exportAs: 'shellMenu' })
@@ -25,8 +25,6 @@ export class ShellMenu extends PatternDirective {
   readonly shellPick = output<MenuPick>();
   /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<MenuOptions['guard'] | undefined> = input<MenuOptions['guard']>();
-  /** What happens when somebody else writes over an attribute that says a state: it is followed, or written again. Default: follow; restore for what opens above the page. */
-  readonly rewrites: InputSignal<MenuOptions['rewrites'] | undefined> = input<MenuOptions['rewrites']>();
   /** Where it stands, by the grammar of position-area. Default: block-end span-inline-end; a submenu inline-end span-block-end. */
   readonly area: InputSignal<MenuOptions['area'] | undefined> = input<MenuOptions['area']>();
   /** How far it stands from its anchor. Default: 4; 0 for a submenu. */
@@ -43,7 +41,6 @@ export class ShellMenu extends PatternDirective {
   readonly hoverDelay = input<number | undefined, unknown>(undefined, { transform: count });
 
   constructor() {
-    // The pattern of which it is an instance; its options are checked when it is wired.
-    super(menuPattern as unknown as Bindable, options);
+    super(menuPattern, options);
   }
 }

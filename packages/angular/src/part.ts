@@ -11,7 +11,7 @@ import {
   inject,
   Injector,
   input,
-  Renderer2,
+  RendererFactory2,
   untracked,
 } from '@angular/core';
 import type { Attributes } from 'elastic-shell/bindings';
@@ -30,47 +30,55 @@ export type ShellParts = ShellPartOf | readonly ShellPartOf[] | null | undefined
 /** Attributes that are there or not. */
 const flags = new Set(['hidden', 'open', 'checked']);
 
-/** Writes on the host, in the injection context of a directive, what `part` answers; another one when that is another. */
-export function writePart(parts: () => ShellParts): void {
-  const host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
-  const renderer = inject(Renderer2);
+/** The element of a directive, in whose injection context this is called. */
+export const ownElement = (): HTMLElement => inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
+
+/**
+ * Writes on an element what `parts` answers, for as long as the injection context in which it is called lives; another part, or on
+ * another element, when that is another.
+ */
+export function writePart(parts: () => ShellParts, elementNow: () => HTMLElement | undefined): void {
+  const renderer = inject(RendererFactory2).createRenderer(null, null);
   const injector = inject(Injector);
   let own: string[] = [];
   let release: (() => void) | undefined;
   let now: ShellParts;
+  let host: HTMLElement | undefined;
   const leave = (): void => {
     release?.();
     release = undefined;
   };
-  const show = (next: ShellPartOf): void => {
+  const show = (next: ShellPartOf, element: HTMLElement): void => {
     const wanted = now;
     for (const [name, value] of Object.entries(next.attributes())) {
       if (value === null) continue;
       const text = flags.has(name) ? '' : value;
-      const there = host.getAttribute(name);
-      // The author's own.
-      if (there !== null && there !== text) continue;
-      renderer.setAttribute(host, name, text);
+      const there = element.getAttribute(name);
+      // The author's own; but by the id the other parts know it.
+      if (there !== null && there !== text && name !== 'id') continue;
+      renderer.setAttribute(element, name, text);
       own.push(name);
     }
     const { attach } = next;
     if (!attach) return;
     afterNextRender(
       () => {
-        if (now === wanted && host.isConnected) release ??= attach(host);
+        if (now === wanted && host === element && element.isConnected) release ??= attach(element);
       },
       { injector },
     );
   };
   effect(() => {
     const next = parts();
-    if (next === now) return;
+    const element = elementNow();
+    if (next === now && element === host) return;
     untracked(() => {
       leave();
       for (const name of own) renderer.removeAttribute(host, name);
       own = [];
       now = next;
-      for (const part of [next ?? []].flat()) show(part);
+      host = element;
+      if (element) for (const part of [next ?? []].flat()) show(part, element);
     });
   });
   inject(DestroyRef).onDestroy(() => {
@@ -86,6 +94,10 @@ export class ShellPart {
   readonly shellPart = input<ShellParts>();
 
   constructor() {
-    writePart(() => this.shellPart());
+    const element = ownElement();
+    writePart(
+      () => this.shellPart(),
+      () => element,
+    );
   }
 }

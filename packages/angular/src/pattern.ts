@@ -6,10 +6,10 @@
 import {
   booleanAttribute,
   Directive,
-  ElementRef,
   HostAttributeToken,
   inject,
   Injector,
+  input,
   isSignal,
   numberAttribute,
   output,
@@ -22,7 +22,7 @@ import type { Change, Refusal } from 'elastic-shell';
 import { asPort, type Attributes, type Bindable, type Port } from 'elastic-shell/bindings';
 import { becomeHandle } from './handle.js';
 import { type Given, type Instance, instanceOf, rendered } from './instance.js';
-import { type ShellPartOf, writePart } from './part.js';
+import { ownElement, type ShellPartOf, writePart } from './part.js';
 
 /** What an input of a state holds that nobody has bound. */
 const unbound: unknown = Symbol('unbound');
@@ -57,19 +57,30 @@ export abstract class PatternDirective {
   /** Hears every change that the guard or the owner of a state has refused. */
   readonly shellRefuse = output<Refusal>();
 
-  protected readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
+  /**
+   * What happens when somebody else writes over an attribute that says a state: it is followed, or written again. Default: follow;
+   * restore for what opens above the page.
+   */
+  readonly rewrites = input<'follow' | 'restore'>();
+
+  protected readonly host = ownElement();
   protected readonly injector = inject(Injector);
   readonly #bindable: Bindable;
   readonly #instance: Instance;
   readonly #ports = new Map<string, Port>();
 
-  constructor(bindable: Bindable, options: readonly string[]) {
+  constructor(pattern: Bindable<unknown>, options: readonly string[]) {
+    // Of its outline nothing but the names is looked at here; its options are checked when it is wired.
+    const bindable = pattern as Bindable;
     this.#bindable = bindable;
     const id = inject(new HostAttributeToken('id'), { optional: true });
     this.#instance = instanceOf(bindable, () => this.#options(options), id);
     becomeHandle(this, this.#instance);
     const part = member<ShellPartOf>(this, this.rootPart());
-    writePart(() => part);
+    writePart(
+      () => part,
+      () => this.host,
+    );
     this.#showStates();
   }
 
@@ -90,7 +101,7 @@ export abstract class PatternDirective {
 
   #options(names: readonly string[]): Given {
     const given: Record<string, unknown> = {};
-    for (const name of names) {
+    for (const name of ['rewrites', ...names]) {
       const own = member<unknown>(this, name);
       if (isSignal(own)) given[name] = own();
     }

@@ -1,7 +1,7 @@
 // <… [shellSwitch]>: turns one thing on or off, at once.
 import { Directive, input, type InputSignal, output } from '@angular/core';
 import type { SwitchOptions } from 'elastic-shell';
-import { type Bindable, switchPattern } from 'elastic-shell/bindings';
+import { switchPattern } from 'elastic-shell/bindings';
 import { ValueDirective } from './forms.js';
 import type { SwitchHandle } from './handles.js';
 import { notBound } from './pattern.js';
@@ -9,7 +9,7 @@ import { notBound } from './pattern.js';
 /** What `ShellSwitch` has besides its inputs and outputs: states, parts and verbs. */
 export interface ShellSwitch extends SwitchHandle {}
 
-const options = ['guard', 'rewrites'];
+const options = ['guard'];
 
 /** Turns one thing on or off, at once. Stands on a `<button>` or a checkbox. */
 @Directive({ selector: '[shellSwitch]', exportAs: 'shellSwitch' })
@@ -20,8 +20,6 @@ export class ShellSwitch extends ValueDirective {
   readonly checkedChange = output<boolean>();
   /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<SwitchOptions['guard'] | undefined> = input<SwitchOptions['guard']>();
-  /** What happens when somebody else writes over an attribute that says a state: it is followed, or written again. Default: follow; restore for what opens above the page. */
-  readonly rewrites: InputSignal<SwitchOptions['rewrites'] | undefined> = input<SwitchOptions['rewrites']>();
 
   protected override readonly valueState = 'checked';
   protected override toState = (value: unknown): boolean => !!value;
@@ -34,7 +32,6 @@ export class ShellSwitch extends ValueDirective {
   }
 
   constructor() {
-    // The pattern of which it is an instance; its options are checked when it is wired.
-    super(switchPattern as unknown as Bindable, options);
+    super(switchPattern, options);
   }
 }

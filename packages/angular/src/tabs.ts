@@ -1,7 +1,7 @@
 // <… [shellTabs]>: a list of tabs, each with a panel, of which one shows.
 import { Directive, input, type InputSignal, output } from '@angular/core';
 import type { TabsOptions } from 'elastic-shell';
-import { type Bindable, tabsPattern } from 'elastic-shell/bindings';
+import { tabsPattern } from 'elastic-shell/bindings';
 import type { TabsHandle } from './handles.js';
 import { flag, notBound, PatternDirective } from './pattern.js';
 
@@ -10,7 +10,6 @@ export interface ShellTabs extends TabsHandle {}
 
 const options = [
   'guard',
-  'rewrites',
   'content',
   'loadOn',
   'keepContent',
@@ -35,8 +34,6 @@ export class ShellTabs extends PatternDirective {
   readonly closedChange = output<ReadonlySet<string>>();
   /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<TabsOptions['guard'] | undefined> = input<TabsOptions['guard']>();
-  /** What happens when somebody else writes over an attribute that says a state: it is followed, or written again. Default: follow; restore for what opens above the page. */
-  readonly rewrites: InputSignal<TabsOptions['rewrites'] | undefined> = input<TabsOptions['rewrites']>();
   /** Makes what goes into the panel of a tab when that is first selected; it is also given the key of the tab, and answers with nothing where the markup holds all. Default: none: what the markup holds. What it answers with, at once, by a promise or an observable, is rendered by `*shellContent` where there is one. */
   readonly content = input<((signal: AbortSignal, key?: string) => unknown) | string>();
   /** When such content is asked for: when its tab is selected, or when the page is idle. Default: open. */
@@ -59,7 +56,6 @@ export class ShellTabs extends PatternDirective {
   readonly address = input<boolean | undefined, unknown>(undefined, { transform: flag });
 
   constructor() {
-    // The pattern of which it is an instance; its options are checked when it is wired.
-    super(tabsPattern as unknown as Bindable, options);
+    super(tabsPattern, options);
   }
 }

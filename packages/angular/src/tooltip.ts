@@ -1,14 +1,14 @@
 // <… [shellTooltip]>: shows a few words beside a control while the pointer or the focus is on it.
 import { Directive, input, type InputSignal, output } from '@angular/core';
 import type { TooltipOptions } from 'elastic-shell';
-import { type Bindable, tooltipPattern } from 'elastic-shell/bindings';
+import { tooltipPattern } from 'elastic-shell/bindings';
 import type { TooltipHandle } from './handles.js';
 import { count, notBound, PatternDirective } from './pattern.js';
 
 /** What `ShellTooltip` has besides its inputs and outputs: states, parts and verbs. */
 export interface ShellTooltip extends TooltipHandle {}
 
-const options = ['guard', 'rewrites', 'area', 'gap', 'edgeGap', 'fallbacks', 'fit', 'anchor', 'hoverDelay'];
+const options = ['guard', 'area', 'gap', 'edgeGap', 'fallbacks', 'fit', 'anchor', 'hoverDelay'];
 
 /** Shows a few words beside a control while the pointer or the focus is on it. Stands on the tooltip. */
 @Directive({ selector: '[shellTooltip]', exportAs: 'shellTooltip' })
@@ -19,9 +19,6 @@ export class ShellTooltip extends PatternDirective {
   readonly openChange = output<boolean>();
   /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<TooltipOptions['guard'] | undefined> = input<TooltipOptions['guard']>();
-  /** What happens when somebody else writes over an attribute that says a state: it is followed, or written again. Default: follow; restore for what opens above the page. */
-  readonly rewrites: InputSignal<TooltipOptions['rewrites'] | undefined> =
-    input<TooltipOptions['rewrites']>();
   /** Where it stands, by the grammar of position-area. Default: block-start. */
   readonly area: InputSignal<TooltipOptions['area'] | undefined> = input<TooltipOptions['area']>();
   /** How far it stands from its anchor. Default: 6. */
@@ -39,7 +36,6 @@ export class ShellTooltip extends PatternDirective {
   readonly hoverDelay = input<number | undefined, unknown>(undefined, { transform: count });
 
   constructor() {
-    // The pattern of which it is an instance; its options are checked when it is wired.
-    super(tooltipPattern as unknown as Bindable, options);
+    super(tooltipPattern, options);
   }
 }

@@ -1,7 +1,7 @@
 // <… [shellTree]>: rows in branches that open and close, to move through, select or check.
 import { Directive, input, type InputSignal, output } from '@angular/core';
 import type { TreeNode, TreeOptions } from 'elastic-shell';
-import { type Bindable, treePattern } from 'elastic-shell/bindings';
+import { treePattern } from 'elastic-shell/bindings';
 import type { ChosenOf } from './handle.js';
 import type { TreeHandle } from './handles.js';
 import { flag, notBound, PatternDirective } from './pattern.js';
@@ -14,7 +14,6 @@ export interface ShellTree<
 
 const options = [
   'guard',
-  'rewrites',
   'items',
   'render',
   'rowHeight',
@@ -53,9 +52,6 @@ export class ShellTree<
   /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<TreeOptions<I, Multiple>['guard'] | undefined> =
     input<TreeOptions<I, Multiple>['guard']>();
-  /** What happens when somebody else writes over an attribute that says a state: it is followed, or written again. Default: follow; restore for what opens above the page. */
-  readonly rewrites: InputSignal<TreeOptions<I, Multiple>['rewrites'] | undefined> =
-    input<TreeOptions<I, Multiple>['rewrites']>();
   /** Rows as data: { key, label, disabled, children }, where children are a list, or "lazy". Default: none: the markup holds them. */
   readonly items: InputSignal<TreeOptions<I, Multiple>['items'] | undefined> =
     input<TreeOptions<I, Multiple>['items']>();
@@ -88,7 +84,6 @@ export class ShellTree<
     input<TreeOptions<I, Multiple>['messages']>();
 
   constructor() {
-    // The pattern of which it is an instance; its options are checked when it is wired.
-    super(treePattern as unknown as Bindable, options);
+    super(treePattern, options);
   }
 }

@@ -132,3 +132,14 @@ it('waits for the first value of an observable that a guard answers with', async
   expect(await power.getAttribute('aria-busy')).toBe('true');
   await page.waitForSelector('[aria-label="Crane power"][aria-checked=true]');
 });
+
+it('a component may be its own root', async () => {
+  const page = await gallery();
+  const lamp = page.getByRole('switch', { name: 'Mast lamp' });
+  expect([await lamp.getAttribute('id'), await lamp.getAttribute('aria-checked')]).toEqual([
+    'mast-lamp',
+    'false',
+  ]);
+  await lamp.press('Space');
+  await page.waitForSelector('#mast-lamp[aria-checked=true]');
+});
