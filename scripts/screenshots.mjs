@@ -115,7 +115,10 @@ await shoot(
     await page.waitForSelector('#plates [data-slides] > :nth-child(2):not([inert])');
   }),
 );
-await shoot('phone-boat-dark', 'boat.html', { ...phone, colorScheme: 'dark' }, boat('work'));
+await shoot('server-pages', 'pages/', wide, async (page) => {
+  await page.click('#W1042 > button');
+  await page.waitForSelector('#strike-W1042[data-phase=open]');
+});
 await shoot('gallery', 'gallery.html', wide);
 await shoot('gallery-right-to-left', 'gallery.html', wide, async (page) => {
   await page.click('#direction');
