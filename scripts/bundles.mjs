@@ -1,27 +1,15 @@
 // Bundles for pages without a build step: a file an entry, and beside them what entries share, which must be there once
 // however many of them a page loads. `importmap.json` has the lines of an import map.
-import { writeFileSync } from 'node:fs';
+import { readdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { rolldown } from 'rolldown';
 import { root } from './setup.mjs';
 
 const library = join(root, 'packages/elastic-shell');
 const dist = join(library, 'dist');
-const patterns = [
-  'accordion',
-  'carousel',
-  'combobox',
-  'dialog',
-  'disclosure',
-  'drawer',
-  'listbox',
-  'menu',
-  'popover',
-  'switch',
-  'tabs',
-  'tooltip',
-  'tree',
-];
+const patterns = readdirSync(join(dist, 'patterns'), { withFileTypes: true })
+  .filter((entry) => entry.isDirectory())
+  .map(({ name }) => name);
 
 const input = {
   'elastic-shell': join(dist, 'index.js'),

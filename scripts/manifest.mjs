@@ -6,7 +6,7 @@ import { root } from './setup.mjs';
 
 const dist = join(root, 'packages/elastic-shell/dist');
 const core = await import(join(dist, 'core/index.js'));
-const { attributesOf, flags, isState } = await import(join(dist, 'engine/attributes.js'));
+const { attributesOf, flags } = await import(join(dist, 'engine/attributes.js'));
 
 const contracts = Object.fromEntries(
   Object.values(core)
@@ -46,7 +46,6 @@ const elements = core.notes.map((notes) => {
       name: propertyOf(name, option),
       type: { text: typeOf(kind) },
       description: about.get(option)?.does ?? '',
-      ...(isState(kind) && { privacy: 'public' }),
     }));
   return {
     name,

@@ -23,7 +23,6 @@ export abstract class ValueDirective extends PatternDirective implements Control
 
   constructor(pattern: Bindable<unknown>, options: readonly string[]) {
     super(pattern, options);
-    if (this.#control) this.#control.valueAccessor = this;
     this.#port = asPort({
       get: () => untracked(this.#value),
       set: (value) => {
@@ -32,6 +31,8 @@ export abstract class ValueDirective extends PatternDirective implements Control
         this.#tell(this.fromState(value));
       },
     });
+    if (!this.#control) return;
+    this.#control.valueAccessor = this;
     this.#listen();
   }
 

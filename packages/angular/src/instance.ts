@@ -117,22 +117,23 @@ export function instanceOf(bindable: Bindable, read: () => Given, ownId?: string
   };
   const id = ownId ?? inject(Ids).next();
   const instance = bound(bindable, id, (name) => versionOf(name).update((version) => version + 1));
-  const take = (): void => {
-    const all = { ...defaults, ...read() };
+  const take = (options: Given): void => {
+    const all = { ...defaults, ...options };
     const given = Object.entries(all).filter(([, value]) => value !== undefined);
     instance.take(
       Object.fromEntries(given.map(([name, value]) => [name, taken(bindable, name, value, injector)])),
     );
   };
   afterRenderEffect(() => {
-    look(read());
-    untracked(take);
+    const options = read();
+    look(options);
+    untracked(() => take(options));
   });
   return {
     bound: instance,
     ready() {
       // Once it is wired, they are followed after each render.
-      if (!instance.wired()) untracked(take);
+      if (!instance.wired()) untracked(() => take(read()));
     },
     track(name) {
       versionOf(name)();

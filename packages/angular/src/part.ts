@@ -14,7 +14,7 @@ import {
   RendererFactory2,
   untracked,
 } from '@angular/core';
-import type { Attributes } from 'elastic-shell/bindings';
+import { type Attributes, flagAttributes } from 'elastic-shell/bindings';
 
 /** What `[shellPart]` takes: the parts of a handle, or of a directive. */
 export interface ShellPartOf {
@@ -26,9 +26,6 @@ export interface ShellPartOf {
 
 /** One part, or several on one element: an item of a menu that opens another is `[menu.item('move'), move.branch()]`. */
 export type ShellParts = ShellPartOf | readonly ShellPartOf[] | null | undefined;
-
-/** Attributes that are there or not. */
-const flags = new Set(['hidden', 'open', 'checked']);
 
 /** The element of a directive, in whose injection context this is called. */
 export const ownElement = (): HTMLElement => inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
@@ -52,7 +49,7 @@ export function writePart(parts: () => ShellParts, elementNow: () => HTMLElement
     const wanted = now;
     for (const [name, value] of Object.entries(next.attributes())) {
       if (value === null) continue;
-      const text = flags.has(name) ? '' : value;
+      const text = flagAttributes.has(name) ? '' : value;
       const there = element.getAttribute(name);
       // The author's own; but by the id the other parts know it.
       if (there !== null && there !== text && name !== 'id') continue;

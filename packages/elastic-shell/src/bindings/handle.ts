@@ -1,6 +1,7 @@
 // Handles: what a binding answers with. Parts to spread, states to read and to set, verbs to call.
 import type { Cell, ReadCell } from '../core/cell.js';
 import type { Attributes } from '../core/contract/contract.js';
+import { flagAttributes } from '../core/outline/outline.js';
 import type { Phase } from '../layer/phase.js';
 import type { Wired } from '../engine/types.js';
 import type { AnyOutline, Bindable, Bound } from './bound.js';
@@ -38,9 +39,6 @@ export type Handle<W extends Wired, P extends Bindable<unknown>, Props> = {
     readonly wired: W | undefined;
   };
 
-/** Attributes that are there or not. `hidden` has a second value, which the engine writes once it is wired. */
-const flags = new Set(['hidden', 'open', 'checked']);
-
 /** Attributes as properties to spread, under the names that `nameOf` says; `isControl`: the value says what it stands for. */
 export function propsOf(
   attributes: Attributes,
@@ -49,7 +47,7 @@ export function propsOf(
   const isControl = attributes['commandfor'] !== undefined;
   const props: Record<string, unknown> = {};
   for (const [name, value] of Object.entries(attributes))
-    if (value !== null) props[nameOf(name, isControl)] = flags.has(name) ? true : value;
+    if (value !== null) props[nameOf(name, isControl)] = flagAttributes.has(name) ? true : value;
   return props;
 }
 

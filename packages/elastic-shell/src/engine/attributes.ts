@@ -39,18 +39,36 @@ export function attributesOf(options: OptionKinds): Map<string, [name: string, k
  * An attribute as the value of an option: what is true or false is false by the word "false" alone, and an empty text is no
  * key.
  */
-export const valueOf = (kind: OptionKind, text: string): unknown => {
+const valueOf = (kind: OptionKind, text: string): unknown => {
   if (flags.includes(kind)) return text !== 'false';
   if (kind === 'a key or a cell' && !text) return undefined;
   return typeof kind === 'string' && kind.startsWith('a number') ? Number(text) : text;
 };
 
+/**
+ * What the attributes of `element` say of an option, in the first of its spellings that is there; undefined where none is, and
+ * for what no text can say.
+ */
+export function saidBy(
+  element: Element,
+  name: string,
+  kind: OptionKind,
+  prefixes: readonly string[] = ['', wirePrefix],
+): unknown {
+  if (programOnly.includes(kind)) return undefined;
+  for (const prefix of prefixes) {
+    const text = element.getAttribute(prefix + kebab(name));
+    if (text !== null) return valueOf(kind, text);
+  }
+  return undefined;
+}
+
 /** The options that the attributes of `element` say, each under its name after `data-wire-`. */
 export function optionsFrom(element: Element, options: OptionKinds): Record<string, unknown> {
   const found: Record<string, unknown> = {};
-  for (const [attribute, [name, kind]] of attributesOf(options)) {
-    const text = attribute.startsWith(wirePrefix) ? element.getAttribute(attribute) : null;
-    if (text !== null) found[name] = valueOf(kind, text);
+  for (const [name, kind] of Object.entries(options)) {
+    const value = saidBy(element, name, kind, [wirePrefix]);
+    if (value !== undefined) found[name] = value;
   }
   return found;
 }

@@ -5,7 +5,7 @@
 // parsed and streamed markup connects before its children are there, and what is inside may be replaced later.
 import type { OptionKind, OptionKinds } from '../core/contract/options.js';
 import { isPromise } from '../core/promise.js';
-import { asState, type attributesOf, flags, isState, valueOf } from './attributes.js';
+import { asState, type attributesOf, flags, isState, saidBy } from './attributes.js';
 import { isCell } from './dom.js';
 import type { GuardDetail } from './element-types.js';
 import { storeOf } from './store.js';
@@ -77,16 +77,8 @@ export const cellIn = ({ wired }: ElementRun, name: string) => {
 const kindOf = ({ plan }: ElementRun, option: string): OptionKind => plan.options[option] ?? [];
 
 /** What was given for an option, else what the attributes say. */
-function optionOf(run: ElementRun, option: string): unknown {
-  const { given, plan, host } = run;
-  const known = given.get(option);
-  if (known !== undefined) return known;
-  for (const [attribute, [name, kind]] of plan.attributes) {
-    const text = name === option ? host.getAttribute(attribute) : null;
-    if (text !== null) return valueOf(kind, text);
-  }
-  return undefined;
-}
+const optionOf = (run: ElementRun, option: string): unknown =>
+  run.given.get(option) ?? saidBy(run.host, option, kindOf(run, option));
 
 /** An option or a state, as it is. */
 export function read(run: ElementRun, option: string): unknown {

@@ -1,10 +1,8 @@
 // Attributes as HTML.
 import type { Attributes } from '../core/contract/contract.js';
+import { flagAttributes } from '../core/outline/outline.js';
 
 const escapes: Readonly<Record<string, string>> = { '&': '&amp;', '"': '&quot;', '<': '&lt;', '>': '&gt;' };
-
-/** Attributes that are there or not; `hidden` has a second value, which the engine writes once it is wired. */
-const flags = new Set(['hidden', 'open', 'checked']);
 
 /**
  * Attributes as they stand in a tag, values escaped: `role="tab" data-key="hull"`. What is null is left out. HTML's syntax of
@@ -15,7 +13,9 @@ export function html(...attributes: readonly Attributes[]): string {
   return Object.entries(all)
     .filter((each): each is [string, string] => each[1] !== null)
     .map(([name, value]) =>
-      flags.has(name) ? name : `${name}="${value.replace(/[&"<>]/g, (letter) => escapes[letter] ?? letter)}"`,
+      flagAttributes.has(name)
+        ? name
+        : `${name}="${value.replace(/[&"<>]/g, (letter) => escapes[letter] ?? letter)}"`,
     )
     .join(' ');
 }

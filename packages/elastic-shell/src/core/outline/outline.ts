@@ -43,6 +43,9 @@ export interface Outline<State extends object = object, Options = object> {
 export const partId = ({ id }: Pick<Given, 'id'>, part: string, key?: string): string =>
   key === undefined ? `${id}-${part}` : `${id}-${part}-${encodeURIComponent(key)}`;
 
+/** Attributes that are there or not. `hidden` has a second value, which the engine writes once it is wired. */
+export const flagAttributes: ReadonlySet<string> = new Set(['hidden', 'open', 'checked']);
+
 /** A root of which only the id and the kind of element are known. */
 const rootView = (id: string, localName: string): RootView => ({
   id,
