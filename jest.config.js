@@ -1,4 +1,6 @@
 // The core without a DOM, the engine in the oldest and the newest jsdom that are supported, and everything in Chromium.
+import { findBrowser } from './scripts/browsers.js';
+
 const shared = {
   transform: {
     '^.+\\.[jt]s$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' } }],
@@ -52,13 +54,25 @@ export default {
     {
       ...inBrowser,
       displayName: 'browser',
-      testMatch: ['<rootDir>/packages/elastic-shell/test/browser/**/*.test.ts'],
+      testMatch: [
+        '<rootDir>/packages/elastic-shell/test/browser/**/*.test.ts',
+        '<rootDir>/packages/elastic-shell/test/browsers/**/*.test.ts',
+      ],
     },
     {
       ...inBrowser,
       displayName: 'settings',
       testMatch: ['<rootDir>/packages/elastic-shell/test/settings/**/*.test.ts'],
     },
+    // The same tests in Firefox and WebKit, where they are installed: what is for every browser, and all of it in the long run.
+    ...['firefox', 'webkit'].filter(findBrowser).map((name) => ({
+      ...inBrowser,
+      displayName: name,
+      globals: { BROWSER: name },
+      testMatch: (process.env.LONG ? ['browsers', 'browser', 'settings'] : ['browsers']).map(
+        (folder) => `<rootDir>/packages/elastic-shell/test/${folder}/**/*.test.ts`,
+      ),
+    })),
     // What takes as long as it takes: `npm run test:long`.
     ...(process.env.LONG
       ? [

@@ -8,9 +8,8 @@ export interface RotationView {
   focused: boolean;
   /** The page is in the background. */
   hidden: boolean;
-  reducedMotion: boolean;
 }
 
 /** True while slides turn by themselves: nothing pauses them. */
 export const isTurning = (view: RotationView): boolean =>
-  view.rotating && !view.hovered && !view.focused && !view.hidden && !view.reducedMotion;
+  view.rotating && !view.hovered && !view.focused && !view.hidden;

@@ -15,6 +15,10 @@ const arrows: Record<string, readonly [line: Line, way: Way]> = {
 export const isMirrored = (element: Element): boolean =>
   windowOf(element).getComputedStyle(element).direction === 'rtl';
 
+/** The key by its standard name. WebKitGTK calls Shift+Tab "Unidentified"; its code says what was pressed. */
+export const keyOf = ({ key, code }: KeyboardEvent): string =>
+  key === 'Unidentified' && code === 'Tab' ? code : key;
+
 /** The key by its name in contracts, whatever else is held. */
 const nameOf = (key: string, within: Element): string => {
   const arrow = Object.hasOwn(arrows, key) ? arrows[key] : undefined;
@@ -29,7 +33,8 @@ const nameOf = (key: string, within: Element): string => {
  * Command counts as Control. Signs that need Shift are named without it. Empty while an input method composes.
  */
 export function chordOf(event: KeyboardEvent, within: Element): string {
-  const { key, ctrlKey, metaKey, altKey, shiftKey, isComposing } = event;
+  const { ctrlKey, metaKey, altKey, shiftKey, isComposing } = event;
+  const key = keyOf(event);
   if (isComposing) return '';
   const control = ctrlKey || metaKey;
   const isSign = key.length === 1 && key !== ' ';

@@ -115,7 +115,7 @@ export function focusFirst(
  */
 export function holdFocus(root: HTMLElement, from: Element, makeFocusable: (heading: Element) => void): void {
   const heading = root.querySelector<HTMLElement>('h1,h2,h3,h4,h5,h6');
-  const keeps = from.isConnected && canFocus(from) && !from.matches('input,textarea,[contenteditable]');
+  const keeps = root.contains(from) && canFocus(from) && !from.matches('input,textarea,[contenteditable]');
   if (!keeps && heading) makeFocusable(heading);
   focusOn(keeps ? from : (heading ?? tabbables(root)[0]), { preventScroll: true });
 }

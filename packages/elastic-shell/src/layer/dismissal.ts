@@ -9,6 +9,7 @@ import { dismissedBy, type LayerCause } from '../core/layers/stack.js';
 import type { Reason } from '../core/change.js';
 import { tell } from '../core/report.js';
 import { targetOf, windowOf } from '../engine/dom.js';
+import { keyOf } from '../events/keys.js';
 import { type Handlers, listen } from '../events/listen.js';
 import { flushNodes } from '../events/nodes.js';
 import { enterLayer, layerOf, layersOf, type OpenLayer, reachable } from './open-layers.js';
@@ -61,7 +62,8 @@ const usesEscape = (target: Element | undefined): boolean => {
     try {
       return target.matches(':open');
     } catch {
-      return true;
+      // WebKit does not know it; there an open picker keeps its keys to itself.
+      return false;
     }
   const { list, type, value }: Partial<HTMLInputElement> = target;
   return !!list || (type === 'search' && !!value);
@@ -99,11 +101,12 @@ const handlersIn = (document: Document): Handlers => ({
     const open = layersOf(document);
     const modal = open.findLast((layer) => layer.modal);
     if (event.defaultPrevented || event.ctrlKey || event.altKey || event.metaKey) return;
-    const again = lastKey === event.key && lastTarget === event.target;
-    lastKey = event.key;
+    const key = keyOf(event);
+    const again = lastKey === key && lastTarget === event.target;
+    lastKey = key;
     lastTarget = event.target;
-    if (event.key === 'Tab') tab(document, event, open, modal);
-    if (event.key !== 'Escape') return;
+    if (key === 'Tab') tab(document, event, open, modal);
+    if (key !== 'Escape') return;
     // An input method uses Escape for itself; a native dialog would close on it all the same.
     if (event.isComposing) return event.preventDefault();
     if (!again && usesEscape(targetOf(event))) return;
@@ -140,10 +143,16 @@ const handlersIn = (document: Document): Handlers => ({
   },
 });
 
-/** Focus has gone into a frame: by a press, of which nothing else is heard here, or by Tab. */
-const onWindowBlur = (event: Event, document: Document): void => {
+/**
+ * Focus has gone into a frame: by a press, of which nothing else is heard here, or by Tab. Firefox says which frame it is only
+ * afterwards: it is asked again then.
+ */
+const onWindowBlur = (event: Event, document: Document, isLate = false): void => {
   const frame = document.activeElement;
-  if (frame?.localName !== 'iframe') return;
+  if (frame?.localName !== 'iframe') {
+    if (!isLate) setTimeout(() => onWindowBlur(event, document, true));
+    return;
+  }
   // A layer that was put into the frame has not been left.
   flushNodes(document.documentElement);
   const inside = layersOf(document)

@@ -10,6 +10,7 @@ import { elementNamed, isElement, targetOf } from '../engine/dom.js';
 import type { Service } from '../engine/service.js';
 import type { Cause } from '../engine/types.js';
 import { type Handlers, listen } from '../events/listen.js';
+import { activeIn } from '../focus/focusable.js';
 import { childrenOf } from './open-layers.js';
 
 /** Milliseconds for the pointer to cross from the control to what it opens. */
@@ -65,6 +66,8 @@ interface Group {
   members: Map<Element, Member>;
   /** What hover or focus has opened, unless it is pinned. */
   current: Member | undefined;
+  /** The control whose keyboard focus has opened it: while it has focus, a pointer that goes elsewhere closes nothing. */
+  focused: Element | undefined;
   warmUntil: number;
   timer: ReturnType<typeof setTimeout> | undefined;
   isPressing: boolean;
@@ -106,6 +109,7 @@ const hide = ({ current }: Group, reason: Reason, event: Event): void => {
 
 const show = (group: Group, { member, control }: Found, reason: Reason, event: Event): void => {
   if (group.current !== member) hide(group, 'sibling', event);
+  group.focused = reason === 'key' ? control : undefined;
   if (!member.host.state().open) member.host.intend('open', { reason, source: control, event });
 };
 
@@ -117,7 +121,8 @@ const onPointerOver = (group: Group, event: PointerEvent): void => {
     const isWarm = rules.warm && (current || event.timeStamp < group.warmUntil);
     later(group, isWarm ? 0 : (found.member.delay ?? rules.rest), () => show(group, found, 'hover', event));
   } else if (isElement(event.target) && current?.host.root.contains(event.target)) clearTimeout(group.timer);
-  else later(group, current ? grace : 0, () => hide(group, 'hover', event));
+  else if (!group.focused || activeIn(group.focused) !== group.focused)
+    later(group, current ? grace : 0, () => hide(group, 'hover', event));
 };
 
 const onFocusIn = (group: Group, event: FocusEvent): void => {
@@ -160,6 +165,7 @@ export function hoverGroup(rules: GroupRules): OnHover {
     rules,
     members: new Map(),
     current: undefined,
+    focused: undefined,
     warmUntil: 0,
     timer: undefined,
     isPressing: false,
@@ -203,7 +209,7 @@ export function hoverGroup(rules: GroupRules): OnHover {
         const isOurs = change.reason === 'hover' || (rules.press === 'hide' && change.value);
         if (change.value) group.current = isOurs ? own : group.current;
         else if (group.current === own) {
-          group.current = undefined;
+          group.current = group.focused = undefined;
           group.warmUntil = performance.now() + rules.warm;
         }
       },

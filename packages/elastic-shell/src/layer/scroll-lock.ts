@@ -1,7 +1,10 @@
 // Holds the page still while a modal is open, without the sideways shift of a vanishing scrollbar.
 //
-// Locks are counted for each document: the first takes the scrolling away, the last gives back what stood there.
+// Where a scrollbar takes room, the page is padded by as much while it is gone, so that what stands in it stays where it is, and
+// the backdrop and a drawer reach the edge of the window. What the page fixes to that edge itself may keep clear of it by
+// --shell-scrollbar. Locks are counted for each document: the first takes the scrolling away, the last gives back what stood there.
 
+import { windowOf } from '../engine/dom.js';
 import { keepStyleAttribute } from '../engine/style-attribute.js';
 
 interface Lock {
@@ -11,19 +14,32 @@ interface Lock {
 
 const locks = new WeakMap<Document, Lock>();
 
+/** What keeps the room of the page's scrollbar, where that takes any and the page does not keep it already. */
+const roomOf = (root: HTMLElement): [name: string, value: string][] => {
+  const view = windowOf(root);
+  const width = view.innerWidth - root.clientWidth;
+  const computed = view.getComputedStyle(root);
+  if (width <= 0 || !root.clientWidth || /stable/.test(computed.scrollbarGutter)) return [];
+  // At the left where the text of the page runs from the right, in some browsers.
+  const side = root.clientLeft ? 'left' : 'right';
+  const padding = Number.parseFloat(computed.getPropertyValue(`padding-${side}`)) || 0;
+  return [
+    [`padding-${side}`, `${padding + width}px`],
+    ['--shell-scrollbar', `${width}px`],
+  ];
+};
+
 const lock = (document: Document): Lock => {
   const root = document.documentElement;
   const { style } = root;
-  const { overflow, scrollbarGutter } = style;
   const tidy = keepStyleAttribute(root);
-  const hasScrollbar = root.clientWidth < (document.defaultView?.innerWidth ?? 0);
-  if (hasScrollbar) style.scrollbarGutter = 'stable';
-  style.overflow = 'hidden';
+  const written: [name: string, value: string][] = [['overflow', 'hidden'], ...roomOf(root)];
+  const before = written.map(([name]) => [name, style.getPropertyValue(name)] as const);
+  for (const [name, value] of written) style.setProperty(name, value);
   return {
     users: 0,
     restore() {
-      style.overflow = overflow;
-      style.scrollbarGutter = scrollbarGutter;
+      for (const [name, value] of before) style.setProperty(name, value);
       tidy();
       locks.delete(document);
     },

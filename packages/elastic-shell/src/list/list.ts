@@ -127,6 +127,13 @@ function hear<S extends object, O, I extends string>(held: Held<S, O, I>): (() =
       pointerdown() {
         held.isPressing = true;
       },
+      mousedown(event) {
+        // With Shift the browser would mark the text from here to the last press.
+        const item = event.shiftKey && box.ariaMultiSelectable === 'true' && items.of(event.target);
+        if (!item) return;
+        event.preventDefault();
+        if (!holder) focusOn(items.elementOf(item.key));
+      },
       click(event) {
         held.isPressing = false;
         const item = items.of(event.target);

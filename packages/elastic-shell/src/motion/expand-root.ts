@@ -10,9 +10,8 @@ export interface ExpandHost {
   render(): void;
 }
 
-/** A `<details>` is moved by the style sheet alone. */
+/** The service that moves it. */
 export function expandRoot({ root, state, render }: ExpandHost, axis: ElasticAxis): Service<Openable> {
-  if (root.localName === 'details') return { parts: () => [[root, { 'data-elastic': axis }]] };
   const motion = expandMotion(root, axis, state().open, render);
   return {
     parts: () => [[root, motion.attributes()]],

@@ -1,6 +1,7 @@
 // Expanding by elastic size: a panel opens and closes by its measured size, turns round half way, and follows what grows in it.
 //
-// The style sheet moves it where the platform can interpolate to `auto`; elsewhere `expand-fallback.ts` does, loaded then.
+// The style sheet moves it where the platform can interpolate to `auto`; elsewhere `expand-fallback.ts` does, loaded when the
+// panel is wired: what opens before it is there opens at once.
 // Of many panels that set out in one task the style is read once, when everything is written.
 import type { Attributes } from '../core/contract/contract.js';
 import { windowOf } from '../engine/dom.js';
@@ -45,9 +46,37 @@ const tellLater = (changed: () => void): void => {
   ended.add(changed);
 };
 
-/** True when style sheets alone move a box to the size of its content. */
-const isNative = (panel: Element): boolean =>
-  !!windowOf(panel).CSS?.supports?.('interpolate-size', 'allow-keywords');
+/** True where style sheets alone do not move a box to the size of its content, and scripts can. */
+const needsScript = (panel: Element): boolean =>
+  'animate' in panel && !windowOf(panel).CSS?.supports?.('interpolate-size', 'allow-keywords');
+
+type Fallback = typeof import('./expand-fallback.js');
+
+/** What moves panels by script, once it is asked for and has come. */
+let fallback: Fallback | undefined;
+let asked: Promise<unknown> | undefined;
+const askFallback = (): void => {
+  asked ??= import('./expand-fallback.js').then((loaded) => (fallback = loaded));
+};
+
+/** A `<details>` opens and closes by itself: the motion follows it. */
+function detailsMotion(details: HTMLElement, axis: ElasticAxis): ExpandMotion {
+  let isOver = false;
+  let stop: (() => void) | undefined;
+  if (needsScript(details))
+    void import('./expand-details.js').then(({ moveDetails }) => {
+      if (!isOver) stop = moveDetails(details);
+    });
+  return {
+    go() {},
+    phase: () => (details.hasAttribute('open') ? 'open' : 'closed'),
+    attributes: () => ({ 'data-elastic': axis }),
+    release() {
+      isOver = true;
+      stop?.();
+    },
+  };
+}
 
 /** `open`: how it stands now. `changed` hears when a move has ended. */
 export function expandMotion(
@@ -56,6 +85,9 @@ export function expandMotion(
   open: boolean,
   changed: () => void,
 ): ExpandMotion {
+  if (panel.localName === 'details') return detailsMotion(panel, axis);
+  const isByScript = needsScript(panel);
+  if (isByScript) askFallback();
   let phase: Phase = open ? 'open' : 'closed';
   let turn = 0;
   const end = (mine: number): void => {
@@ -67,12 +99,7 @@ export function expandMotion(
     go(next) {
       const mine = ++turn;
       phase = next ? 'opening' : 'closing';
-      if (!isNative(panel) && 'animate' in panel) {
-        void import('./expand-fallback.js').then(({ expandByScript }) => {
-          if (mine === turn) expandByScript(panel, axis, next, () => end(mine));
-        });
-        return;
-      }
+      if (isByScript && fallback) return fallback.expandByScript(panel, axis, next, () => end(mine));
       watch(panel, (animations) => {
         const finished = animations.map((animation) => animation.finished);
         if (finished.length) void Promise.allSettled(finished).then(() => end(mine));

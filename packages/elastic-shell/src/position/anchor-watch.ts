@@ -26,10 +26,19 @@ export function onMove(element: Element, at: Rect, moved: () => void): () => voi
   return () => observer.disconnect();
 }
 
-/** Sees the anchor go out of view. */
+/**
+ * Sees the anchor go out of view. What says so is asked twice: in WebKit the first entry may be older than the scroll that
+ * brought the anchor into view.
+ */
 export const onLost = (anchor: Element, lost: () => void): (() => void) => {
+  let isDoubted = false;
   const observer = new IntersectionObserver((entries) => {
-    if (!entries.at(-1)?.isIntersecting) lost();
+    const isSeen = entries.at(-1)?.isIntersecting;
+    if (!isSeen && isDoubted) return lost();
+    isDoubted = !isSeen;
+    if (isSeen) return;
+    observer.unobserve(anchor);
+    observer.observe(anchor);
   });
   observer.observe(anchor);
   return () => observer.disconnect();

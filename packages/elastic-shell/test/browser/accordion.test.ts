@@ -111,6 +111,14 @@ const sections = (count: number) =>
       `<h3><button data-key="k${at}">S${at}</button></h3><div hidden><p style="margin:0;height:${100 + at}px">T</p></div>`,
   ).join('');
 
+/** Waits for what moves panels where style sheets cannot. */
+const canMove = (page: Page): Promise<unknown> =>
+  page.waitForFunction(
+    () =>
+      CSS.supports('interpolate-size', 'allow-keywords') ||
+      performance.getEntriesByType('resource').some(({ name }) => name.includes('expand-fallback')),
+  );
+
 describe('elastic panels', () => {
   const moving = { reducedMotion: 'no-preference' as const };
   const start = async (count = 1): Promise<Page> => {
@@ -120,6 +128,7 @@ describe('elastic panels', () => {
       // A move begins from a style that has been computed.
       return document.body.offsetHeight;
     });
+    await canMove(page);
     return page;
   };
 
@@ -129,20 +138,21 @@ describe('elastic panels', () => {
       const root = document.getElementById('a')!;
       root.style.setProperty('--shell-elastic', '2000ms');
       const [button, box] = [root.querySelector('button')!, root.querySelector('div')!];
+      // Moved by script, it sets out once everything is written.
+      const written = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
       const animation = (): Animation =>
-        box
-          .getAnimations()
-          .find(
-            (each) =>
-              (each as CSSTransition).transitionProperty === 'block-size' ||
-              (each as CSSTransition).transitionProperty === 'height',
-          )!;
+        box.getAnimations().find(({ effect }) => {
+          const [, last] = (effect as KeyframeEffect).getKeyframes();
+          return 'blockSize' in last! || 'height' in last!;
+        })!;
       button.click();
+      await written();
       animation().pause();
       animation().currentTime = 1000;
       const half = box.offsetHeight;
       animation().play();
       button.click();
+      await written();
       const turned = box.offsetHeight;
       box.getAnimations().forEach((each) => each.finish());
       await new Promise((resolve) => setTimeout(resolve));
@@ -230,12 +240,14 @@ describe('elastic panels', () => {
       shell.wire('disclosure', 'd', { elastic: 'inline' });
     });
     await page.waitForSelector('#d[data-elastic=inline]', { state: 'attached' });
+    await canMove(page);
     const sizes = await page.evaluate(async () => {
       document.body.style.setProperty('--shell-elastic', '2000ms');
       const [box, around] = [document.getElementById('d')!, document.querySelector<HTMLElement>('#a > div')!];
       const before = around.offsetHeight;
       void getComputedStyle(box).blockSize;
       document.getElementById('o')!.click();
+      await new Promise((resolve) => setTimeout(resolve));
       const animations = box.getAnimations();
       for (const each of animations) {
         each.pause();

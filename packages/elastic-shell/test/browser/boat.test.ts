@@ -66,7 +66,7 @@ describe('the record', () => {
     await page.keyboard.press('ArrowRight');
     await page.keyboard.press('End');
     await page.waitForSelector('.papers');
-    expect(new URL(page.url()).hash).toBe('#papers');
+    expect(new URL(await page.evaluate(() => location.href)).hash).toBe('#papers');
     await page.reload();
     await page.waitForSelector('.papers');
     await page.goBack();

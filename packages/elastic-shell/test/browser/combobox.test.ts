@@ -2,7 +2,7 @@
 import type { Page } from 'playwright-core';
 import violations from './support/axe';
 import { changes, desk, focused, openBare, press, useBrowser } from './support/browser';
-import { spoken } from './support/tree';
+import { speaks, spoken } from './support/tree';
 
 const { open } = useBrowser();
 const gallery = (options = {}) => open(desk('gallery.html'), options);
@@ -104,9 +104,10 @@ describe('to type into', () => {
     await press(page, 'ArrowUp');
     expect(await active(page)).toBe('Rivet 9999');
     expect((await options(page, 'long-combobox')).length).toBeLessThan(60);
-    expect(await spoken(page, 'combobox', 'expanded', 'activedescendant')).toContain(
-      'Rivet expanded=true activedescendant=set',
-    );
+    if (speaks)
+      expect(await spoken(page, 'combobox', 'expanded', 'activedescendant')).toContain(
+        'Rivet expanded=true activedescendant=set',
+      );
     expect(
       await page
         .locator('#long-combobox [data-current]')
@@ -172,7 +173,8 @@ describe('asked for while typing', () => {
     await page.evaluate(() => ((document.getElementById('asked-fails') as HTMLInputElement).checked = false));
     await page.click('#asked-combobox [data-notice] button');
     await page.waitForFunction(() => document.querySelectorAll('#asked-combobox [role=option]').length === 1);
-    expect(await spoken(page, 'option', 'description')).toContain('Brasswick description=9 miles off');
+    if (speaks)
+      expect(await spoken(page, 'option', 'description')).toContain('Brasswick description=9 miles off');
     await page.focus('#asked-field');
     await page.keyboard.type('x');
     await press(page, 'Tab');
@@ -301,11 +303,13 @@ describe('at the desk', () => {
     const { page } = await open(desk('boat.html'), { bypassCSP: true });
     await page.click('#berth-field');
     expect(await page.locator('#berth [role=option] svg').count()).toBe(10);
-    const berths = (await spoken(page, 'option', 'disabled', 'description')).filter((each) =>
-      /^(Berth|Slip)/.test(each),
-    );
-    expect(berths[0]).toMatch(/^Berth 1 description=2 m at low water, free\. /);
-    expect(berths.filter((each) => each.includes('disabled=true')).length).toBeGreaterThan(0);
+    if (speaks) {
+      const berths = (await spoken(page, 'option', 'disabled', 'description')).filter((each) =>
+        /^(Berth|Slip)/.test(each),
+      );
+      expect(berths[0]).toMatch(/^Berth 1 description=2 m at low water, free\. /);
+      expect(berths.filter((each) => each.includes('disabled=true')).length).toBeGreaterThan(0);
+    }
     await page.keyboard.type('berth 6');
     await press(page, 'Enter');
     expect(await page.textContent('#status')).toBe('Marsh Lark moves to Berth 6.');

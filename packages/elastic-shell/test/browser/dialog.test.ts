@@ -1,5 +1,6 @@
 // The dialog in Chromium: every row of its contract by real keys, mouse and touch.
-import { desk, focused, openBare, useBrowser, changes } from './support/browser';
+import type { Page } from 'playwright-core';
+import { changes, desk, focused, itIn, openBare, useBrowser } from './support/browser';
 
 const { open } = useBrowser();
 const gallery = (options = {}) => open(desk('gallery.html'), options);
@@ -393,7 +394,8 @@ describe('what the platform and the page do to it', () => {
     expect((await changes(page)).at(-1)).toBe('d open false escape null');
   });
 
-  it('Escape while an input method composes leaves it open', async () => {
+  // Input methods, heaps and listeners are driven and counted through Chromium's own protocol.
+  itIn('chromium')('Escape while an input method composes leaves it open', async () => {
     const page = await start();
     await page.click('#o');
     await page.focus('#q');
@@ -407,7 +409,7 @@ describe('what the platform and the page do to it', () => {
     expect(await page.locator(isOpen('d')).count()).toBe(1);
   });
 
-  it('1,000 times open and close leaves nodes and listeners as they were', async () => {
+  itIn('chromium')('1,000 times open and close leaves nodes and listeners as they were', async () => {
     const page = await start();
     const session = await page.context().newCDPSession(page);
     await session.send('Performance.enable');
@@ -469,7 +471,9 @@ describe('what the platform and the page do to it', () => {
   });
 });
 
+// What a browser without `overlay` shows above the page goes at once: there is nothing to turn round.
 describe('with motion', () => {
+  const leaves = (page: Page) => page.evaluate(() => CSS.supports('overlay', 'auto'));
   it('goes through its phases; a leaving dialog is inert, and the page is live at once', async () => {
     const { page } = await gallery({ reducedMotion: 'no-preference' });
     await page.evaluate(() => {
@@ -487,12 +491,13 @@ describe('with motion', () => {
     expect(await focused(page)).toBe('Open a dialog');
     await page.waitForSelector('#plain-dialog[data-phase=closed]', { state: 'attached' });
     expect(await page.evaluate(() => document.documentElement.dataset['seen'])).toBe(
-      'opening,open,closing inert,closed',
+      (await leaves(page)) ? 'opening,open,closing inert,closed' : 'opening,open,closed',
     );
   });
 
   it('turns round half way: what opens again while leaving is open and live', async () => {
     const { page } = await gallery({ reducedMotion: 'no-preference' });
+    if (!(await leaves(page))) return;
     await page.evaluate(() =>
       document.getElementById('plain-dialog')!.style.setProperty('--shell-motion', '2s'),
     );

@@ -1,5 +1,5 @@
 // The drawer in Chromium: at its edge, modal or beside the live page, bound to a breakpoint.
-import { changes, desk, focused, openBare, swipe, useBrowser } from './support/browser';
+import { browserName, changes, desk, focused, itIn, openBare, swipe, useBrowser } from './support/browser';
 
 const { open } = useBrowser();
 const gallery = (options = {}) => open(desk('gallery.html'), options);
@@ -12,8 +12,8 @@ const edges = (id: string) => {
   return [
     left <= 0 && 'left',
     top <= 0 && 'top',
-    right >= clientWidth - 16 && 'right',
-    bottom >= clientHeight && 'bottom',
+    right >= clientWidth - 0.5 && 'right',
+    bottom >= clientHeight - 0.5 && 'bottom',
   ]
     .filter(Boolean)
     .join(' ');
@@ -152,22 +152,27 @@ describe('a swipe on a touch screen', () => {
     return page;
   };
 
-  it.each([
+  const towardEdge = [
     ['plain-drawer', 'ltr', [250, 400], [40, 410]],
     ['plain-drawer', 'rtl', [120, 400], [340, 410]],
     ['end-drawer', 'ltr', [120, 400], [340, 410]],
     ['top-drawer', 'ltr', [200, 20], [205, 0]],
-  ] as const)('toward its edge closes %s in %s', async (id, direction, from, to) => {
-    const page = await opened(id, direction);
-    const box = (await page.locator(`#${id}`).boundingBox())!;
-    // At a block edge the header is the handle, and the way is as long as the drawer is high.
-    const [start, end] =
-      id === 'top-drawer'
-        ? [[200, box.y + box.height / 3] as const, [205, 1 - box.height] as const]
-        : [from, to];
-    await swipe(page, [...start], [...end]);
-    await page.waitForSelector(`#${id}`, hidden);
-  });
+  ] as const;
+  // The last one ends outside the window, where WebDriver sends no finger; WebKitGTK has no touch here.
+  itIn('chromium', 'firefox').each(towardEdge.slice(0, browserName === 'chromium' ? 4 : 3))(
+    'toward its edge closes %s in %s',
+    async (id, direction, from, to) => {
+      const page = await opened(id, direction);
+      const box = (await page.locator(`#${id}`).boundingBox())!;
+      // At a block edge the header is the handle, and the way is as long as the drawer is high.
+      const [start, end] =
+        id === 'top-drawer'
+          ? [[200, box.y + box.height / 3] as const, [205, 1 - box.height] as const]
+          : [from, to];
+      await swipe(page, [...start], [...end]);
+      await page.waitForSelector(`#${id}`, hidden);
+    },
+  );
 
   it.each([
     ['the other way', [120, 400], [240, 410]],

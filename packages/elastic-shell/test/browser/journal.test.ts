@@ -1,5 +1,5 @@
 // The journal in a page: what changed, what was refused, what is wrong; and elements that come in pieces.
-import { openBare, useBrowser } from './support/browser';
+import { errorsSaid, openBare, useBrowser } from './support/browser';
 
 const { open } = useBrowser();
 const codes = (severity: string) =>
@@ -142,7 +142,7 @@ describe('an element', () => {
       document.body.innerHTML =
         '<shell-dialog outside="shut"><dialog><h2>T</h2><form method="dialog"><button>OK</button></form></dialog></shell-dialog>';
     });
-    expect(opened.errors.splice(0).join()).toContain(
+    expect(await errorsSaid(opened)).toContain(
       'dialog option outside must be close or absorb or keep, got shut',
     );
   });

@@ -2,7 +2,7 @@
 import type { Page } from 'playwright-core';
 import violations from './support/axe';
 import { changes, desk, focused, openBare, press, useBrowser } from './support/browser';
-import { spoken } from './support/tree';
+import { speaks, spoken } from './support/tree';
 
 const { open } = useBrowser();
 const gallery = (options = {}) => open(desk('gallery.html'), options);
@@ -110,9 +110,10 @@ it('10,000 options: few are on the page, the current one always and in view, wit
   );
   expect(await focused(page)).toBe('Rivet 7');
   expect(await page.locator('#long-listbox [tabindex="0"]').count()).toBe(1);
-  expect((await spoken(page, 'option', 'selected')).filter((each) => each.startsWith('Rivet 7 '))).toEqual([
-    'Rivet 7 selected=true',
-  ]);
+  if (speaks)
+    expect((await spoken(page, 'option', 'selected')).filter((each) => each.startsWith('Rivet 7 '))).toEqual([
+      'Rivet 7 selected=true',
+    ]);
   expect(await page.locator(':focus').evaluate((row) => [row.ariaPosInSet, row.ariaSetSize])).toEqual([
     '7',
     '10000',
@@ -160,7 +161,7 @@ it('a grid of 3,000: arrows and pages go by what lies side by side, also once th
   expect([await misplaced(10), await inView()]).toEqual([0, true]);
   expect(await page.locator('[role=option]').count()).toBeLessThan(260);
   await page.evaluate(() => {
-    document.querySelector<HTMLElement>('div')!.style.inlineSize = '300px';
+    document.querySelector<HTMLElement>('div')!.style.inlineSize = '290px';
   });
   await page.waitForFunction(() => document.getElementById('l')!.scrollHeight > 19_000);
   expect(await press(page, 'ArrowUp', 'ArrowDown', 'ArrowDown')).toEqual(['2984', '2989', '2994']);

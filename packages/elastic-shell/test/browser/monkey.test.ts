@@ -1,6 +1,6 @@
 // The monkey: seeded random keys, presses, moves and scrolls over the whole gallery, with invariants after each.
 import { desk, useBrowser } from './support/browser';
-import { act, lasting, seeded } from './support/hand';
+import { act, lasting, mouseOf, seeded } from './support/hand';
 
 const { open } = useBrowser();
 const inputs = Number(process.env['MONKEY_INPUTS'] ?? 5000);
@@ -28,10 +28,10 @@ it(`stands ${inputs} inputs from seed ${seed}, lets go of everything by Escape, 
       if ((event.target as Element).closest('a')) event.preventDefault();
     });
   });
-  const session = await page.context().newCDPSession(page);
+  const mouse = await mouseOf(page);
   const trail: string[] = [];
   for (let turn = 0; turn < inputs; turn++) {
-    trail.push(await act(page, session, random));
+    trail.push(await act(page, mouse, random));
     const left = await lasting(page, errors);
     expect({ turn, last: left.length ? trail.slice(-6) : [], left }).toEqual({ turn, last: [], left: [] });
   }

@@ -141,7 +141,7 @@ it('the address keeps the tab; back and forward select', async () => {
   const page = await start(['a', 'b', 'c'], { address: true });
   await page.click(tab('t', 'b'));
   await page.click(tab('t', 'c'));
-  expect(new URL(page.url()).hash).toBe('#c');
+  expect(new URL(await page.evaluate(() => location.href)).hash).toBe('#c');
   await page.goBack();
   await page.waitForFunction(() => document.querySelector('[data-key=b]')!.ariaSelected === 'true');
   await page.goForward();

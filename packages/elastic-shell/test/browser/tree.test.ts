@@ -2,7 +2,7 @@
 import type { Page } from 'playwright-core';
 import violations from './support/axe';
 import { desk, focused, useBrowser } from './support/browser';
-import { spoken } from './support/tree';
+import { speaks, spoken } from './support/tree';
 
 const { open } = useBrowser();
 const gallery = (options = {}) => open(desk('gallery.html'), options);
@@ -95,15 +95,17 @@ describe('from nested lists', () => {
     const { page } = await gallery();
     await page.focus(stop('plain-tree'));
     await page.keyboard.press('*');
-    const told = await spoken(page, 'treeitem', 'level', 'expanded', 'posinset', 'setsize');
-    expect(told.map((each) => each.trim())).toEqual(
-      expect.arrayContaining([
-        'Sheds level=1 expanded=true',
-        'Sail loft level=2 expanded=false',
-        'Smithy level=2',
-        'Quay level=1',
-      ]),
-    );
+    if (speaks) {
+      const told = await spoken(page, 'treeitem', 'level', 'expanded', 'posinset', 'setsize');
+      expect(told.map((each) => each.trim())).toEqual(
+        expect.arrayContaining([
+          'Sheds level=1 expanded=true',
+          'Sail loft level=2 expanded=false',
+          'Smithy level=2',
+          'Quay level=1',
+        ]),
+      );
+    }
     expect(
       await page
         .locator('#plain-tree [data-key=smithy]')
@@ -119,9 +121,10 @@ describe('from data', () => {
     for (const key of ['ArrowDown', 'ArrowRight', 'ArrowDown', 'ArrowRight', 'ArrowDown', 'Space'])
       await page.keyboard.press(key);
     expect((await shown(page, 'data-tree')).slice(1, 4)).toEqual(['Paint mixed', 'Hull mixed', 'Tin 1 true']);
-    expect(await spoken(page, 'treeitem', 'checked')).toEqual(
-      expect.arrayContaining(['Paint checked=mixed', 'Tin 1 checked=true', 'Tin 2 checked=false']),
-    );
+    if (speaks)
+      expect(await spoken(page, 'treeitem', 'checked')).toEqual(
+        expect.arrayContaining(['Paint checked=mixed', 'Tin 1 checked=true', 'Tin 2 checked=false']),
+      );
     await page.click(`${row('data-tree', 'Paint')} [data-check]`);
     expect((await shown(page, 'data-tree')).slice(1, 7)).toEqual([
       'Paint true',
@@ -131,9 +134,10 @@ describe('from data', () => {
       'Tin 3 true',
       'Varnish true',
     ]);
-    expect(await spoken(page, 'treeitem', 'checked')).toEqual(
-      expect.arrayContaining(['Paint checked=true', 'Rope checked=false']),
-    );
+    if (speaks)
+      expect(await spoken(page, 'treeitem', 'checked')).toEqual(
+        expect.arrayContaining(['Paint checked=true', 'Rope checked=false']),
+      );
     await page.keyboard.press('End');
     await page.keyboard.press('Space');
     expect((await shown(page, 'data-tree')).at(-1)).toBe('Strongroom false');
@@ -177,7 +181,7 @@ describe('from data', () => {
     await page.keyboard.press('ArrowDown');
     expect(await page.evaluate(() => document.activeElement!.getAttribute('role'))).toBe('treeitem');
     await page.fill('#tree-search', 'tinsel');
-    await page.waitForSelector('#data-tree + [data-notice]:not([data-spoken]):text("No match")');
+    await page.locator('#data-tree + [data-notice]:not([data-spoken])', { hasText: 'No match' }).waitFor();
     await page.fill('#tree-search', '');
     expect(await shown(page, 'data-tree')).toEqual(before);
     await page.waitForFunction(() => !document.querySelector('#data-tree + [role=status]')!.textContent);

@@ -27,7 +27,7 @@ describe('without script', () => {
     await page.click('#strike-W1042 [data-button=danger]');
     await count(page, 19);
     expect(await page.locator('#W1042').count()).toBe(0);
-    expect(new URL(page.url()).pathname).toBe('/pages/');
+    expect(new URL(await page.evaluate(() => location.href)).pathname).toBe('/pages/');
   });
 
   it('notices are links, lights a form, boats a search, and nothing is out of reach', async () => {
@@ -64,7 +64,7 @@ describe.each(['', '?replace'])('with script %s', (search) => {
     await page.waitForSelector('#strike-W1043:modal[data-phase=open]');
     await page.keyboard.press('Escape');
     await page.waitForFunction(() => document.activeElement?.matches('#W1043 > button'));
-    expect(page.url().endsWith(`/pages/${search}`)).toBe(true);
+    expect((await page.evaluate(() => location.href)).endsWith(`/pages/${search}`)).toBe(true);
   });
 
   it('holds the laws of a life when a part comes anew while a dialog in it is open', async () => {
@@ -107,7 +107,7 @@ describe.each(['', '?replace'])('with script %s', (search) => {
     await wired(page);
     await page.click('#board-tab-weather');
     expect(await page.getAttribute('#board-tab-weather', 'aria-selected')).toBe('true');
-    expect(new URL(page.url()).search).toBe(search);
+    expect(new URL(await page.evaluate(() => location.href)).search).toBe(search);
     await page.click('#lights');
     await page.locator('form output', { hasText: 'off' }).waitFor();
     expect(await page.locator('#save-lights').isVisible()).toBe(false);

@@ -75,6 +75,8 @@ export const listbox: ContractWithoutRead<Selecting, ListboxChoices, SelectInten
     root: (_, { options, root }) => ({
       'data-wired': 'listbox',
       role: root.getAttribute('role') ?? 'listbox',
+      // Firefox makes whatever scrolls a tab stop of its own.
+      tabindex: '-1',
       ...(options.multiple && { 'aria-multiselectable': 'true' }),
       ...(options.orientation && { 'aria-orientation': options.orientation }),
     }),

@@ -110,7 +110,11 @@ export const tabs: ContractWithoutRead<TabsState, TabsChoices, TabsIntent> = {
   ],
   semantics: {
     root: () => ({ 'data-wired': 'tabs' }),
-    list: (_, { options }) => (options.orientation ? { 'aria-orientation': options.orientation } : {}),
+    list: (_, { options }) => ({
+      // Firefox makes whatever scrolls a tab stop of its own.
+      tabindex: '-1',
+      ...(options.orientation && { 'aria-orientation': options.orientation }),
+    }),
     item: ({ selected, closed }, _, key) => ({
       'aria-selected': `${key === selected}`,
       ...(closed.has(key) && { hidden: '' }),

@@ -178,6 +178,8 @@ export const tree: ContractWithoutRead<TreeState, TreeChoices, TreeIntent> = {
     root: (_, { options, root }) => ({
       'data-wired': 'tree',
       role: root.getAttribute('role') ?? 'tree',
+      // Firefox makes whatever scrolls a tab stop of its own.
+      tabindex: '-1',
       ...((options.multiple || options.checks) && { 'aria-multiselectable': 'true' }),
     }),
     item(state, { tree: all, whole = all, options, isBusy }, key) {

@@ -82,6 +82,7 @@ export const comboboxOutline = {
     popup: (_: Combobox): Attributes => ({ popover: 'manual' }),
     list: (given: Combobox): Attributes => ({
       role: 'listbox',
+      tabindex: '-1',
       id: partId(given, 'list'),
       'aria-labelledby': partId(given, 'label'),
       ...(given.options.multiple && { 'aria-multiselectable': 'true' }),

@@ -36,7 +36,7 @@ registerPattern(accordion.name, accordion.options, wireAccordion);
 
 type AccordionEngine = Engine<AccordionState, AccordionOptions, AccordionIntent>;
 
-/** The panels that move, each by its own motion. A `<details>` is moved by the style sheet alone. */
+/** The panels that move, each by its own motion. */
 function motionsOf(engine: AccordionEngine, touch: (key: string) => void) {
   const { elastic: axis = 'block' } = engine.options;
   const moving = new Map<string, ExpandMotion>();
@@ -44,7 +44,7 @@ function motionsOf(engine: AccordionEngine, touch: (key: string) => void) {
     axis,
     /** The motion of a panel that stands open or closed now. */
     of(key: string, panel: HTMLElement, open: boolean): ExpandMotion | undefined {
-      if (axis === 'none' || panel.localName === 'details') return undefined;
+      if (axis === 'none') return undefined;
       const known = moving.get(key);
       if (known) return known;
       const motion = expandMotion(panel, axis, open, () => {
@@ -90,10 +90,7 @@ function serve(engine: AccordionEngine, { items, panelOf, isOpen }: Sections): S
     panels: {
       items,
       panelOf,
-      parts: (panel, key) =>
-        panel.localName === 'details'
-          ? { 'data-elastic': motions.axis === 'none' ? null : motions.axis }
-          : motions.of(key, panel, engine.state().expanded.has(key))?.attributes(),
+      parts: (panel, key) => motions.of(key, panel, engine.state().expanded.has(key))?.attributes(),
       found: (key, event) => engine.intend('found', { reason: 'found', event }, key),
       toggled(key, open) {
         settled(expand(engine.state().expanded, key, open, options));

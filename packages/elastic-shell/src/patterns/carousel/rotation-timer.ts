@@ -1,9 +1,9 @@
-// The rotation timer: calls `turn` at intervals while nothing pauses it.
+// The rotation timer: calls `turn` at intervals while nothing pauses it. What reduced motion asks for is decided by who wires it:
+// nothing turns by itself, and what the user starts by its button does.
 import { isTurning, type RotationView } from '../../core/rotation.js';
-import { windowOf } from '../../engine/dom.js';
 import { listenIn } from '../../events/document-events.js';
 import { listen } from '../../events/listen.js';
-import { prefersReducedMotion } from '../../motion/reduced-motion.js';
+import { activeIn } from '../../focus/focusable.js';
 
 /** Has slides turn by themselves. */
 export interface RotationTimer {
@@ -27,13 +27,12 @@ export function rotationTimer(
     hovered: false,
     focused: false,
     hidden: document.hidden,
-    reducedMotion: false,
   };
   let timer: ReturnType<typeof setInterval> | undefined;
 
   const update = (next: Partial<RotationView>): void => {
     const before = isTurning(view);
-    Object.assign(view, next, { reducedMotion: prefersReducedMotion(windowOf(root)) });
+    Object.assign(view, next);
     const now = isTurning(view);
     if (now === before) return;
     clearInterval(timer);
@@ -51,7 +50,9 @@ export function rotationTimer(
   ];
   return {
     now: () => isTurning(view),
-    set: (rotating) => update({ rotating }),
+    // Focus on the very button that starts it is no reason to wait.
+    set: (rotating) =>
+      update({ rotating, ...(activeIn(root)?.matches('[command="--rotate"]') && { focused: false }) }),
     release() {
       releases.forEach((release) => release());
       clearInterval(timer);

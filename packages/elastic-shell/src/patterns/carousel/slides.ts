@@ -30,10 +30,11 @@ export interface SlidesHeard {
   changed(): void;
 }
 
-/** How far the start of a slide is from the start of the scroller, in pixels to the right. */
+/** How far the start of a slide is from the start of the scroller, within its border, in pixels to the right. */
 const distance = (slide: Element, scroller: Element): number => {
   const [one, other] = [slide.getBoundingClientRect(), scroller.getBoundingClientRect()];
-  return isMirrored(scroller) ? one.right - other.right : one.left - other.left;
+  const left = other.left + scroller.clientLeft;
+  return isMirrored(scroller) ? one.right - left - scroller.clientWidth : one.left - left;
 };
 
 const nearestIn = (scroller: HTMLElement, slides: readonly Slide[]): Slide | undefined => {

@@ -16,7 +16,7 @@ import { invokersOf } from '../../engine/invoker-index.js';
 import type { Cells, CommonOptions, StateOption, Wired } from '../../engine/types.js';
 import { holdsStop } from '../../focus/focusable.js';
 import { namedByAuthor } from '../../labels/labels.js';
-import { prefersReducedMotion } from '../../motion/reduced-motion.js';
+import { onReducedMotion, prefersReducedMotion } from '../../motion/reduced-motion.js';
 import { pickersOf } from './pickers.js';
 import { rotationTimer } from './rotation-timer.js';
 import { type Slides, slidesIn, slidesOf } from './slides.js';
@@ -83,7 +83,8 @@ function partsOf(
     const all = slides.all();
     const shown = slides.inView(selected);
     // Where nothing in view takes focus, the slides do: else no key could scroll them.
-    const tabindex = [...shown].some(holdsStop) ? null : '0';
+    // Else it is none, also in Firefox, which makes whatever scrolls a stop of its own.
+    const tabindex = [...shown].some(holdsStop) ? '-1' : '0';
     const rotators = invokersOf(engine.root).filter(
       (control) => control.getAttribute('command') === '--rotate' && !isNamed(control),
     );
@@ -134,6 +135,9 @@ function serve(engine: CarouselEngine): Service<CarouselState> {
   const own = partsOf(engine, scroller, slides, timer.now);
   view.items = slides.all();
   if (interval) timer.set(state().rotating);
+  const stopAsking = onReducedMotion(windowOf(root), () =>
+    engine.change({ rotating: false }, { reason: 'native' }),
+  );
   let isOver = false;
   queueMicrotask(() => {
     if (!isOver && indexOf(view.items, state().selected) > 0) slides.bring(state().selected, false);
@@ -151,6 +155,7 @@ function serve(engine: CarouselEngine): Service<CarouselState> {
     stands: () => root.contains(scroller),
     release() {
       isOver = true;
+      stopAsking();
       pickers.release();
       slides.release();
       timer.release();

@@ -76,6 +76,7 @@ function partsOf({ context, found, value, items, ids }: Held, name: string | und
       box,
       {
         ...ids.attributes(box),
+        tabindex: '-1',
         ...(name && { 'aria-label': name }),
         ...(engine.options.multiple && { 'aria-multiselectable': 'true' }),
         ...(found.state().isBusy && { 'aria-busy': 'true' }),

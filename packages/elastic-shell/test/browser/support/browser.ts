@@ -1,11 +1,24 @@
-// One Chromium a test file, and pages that fail the test when anything is written to the console as an error.
+// One browser a test file, and pages that fail the test when anything is written to the console as an error. Which browser it is,
+// Jest's project says (jest.config.js): Chromium by playwright-core, Firefox and WebKit by test/drive.
 import { type Browser, type BrowserContextOptions, chromium, type Page } from 'playwright-core';
 import { flags } from '../../../../../scripts/chromium-flags.js';
+import { firefox } from '../../drive/firefox';
+import { handOf, pageOf } from '../../drive/page';
+import { webkit } from '../../drive/webkit';
+import type { Wire } from '../../drive/wire';
 import type { Shell } from '../../pages/src/bare';
 
 declare global {
   var shell: Shell;
+  /** The browser that this project drives, where it is not Chromium. */
+  var BROWSER: 'firefox' | 'webkit' | undefined;
 }
+
+/** The browser of this run. */
+export const browserName: 'chromium' | 'firefox' | 'webkit' = globalThis.BROWSER ?? 'chromium';
+/** `it` in the browsers that are named, left out in others. Say why beside it. */
+export const itIn = (...names: (typeof browserName)[]): jest.It =>
+  names.includes(browserName) ? it : it.skip;
 
 export const desk = (path = ''): string => `${process.env['DESK_URL']}${path}`;
 export const bare = (): string => `${process.env['PAGES_URL']}bare.html`;
@@ -21,25 +34,20 @@ export interface Opened {
 
 type Open = (url: string, options?: BrowserContextOptions) => Promise<Opened>;
 
-/** Call once in a file: gives `open`, which loads a page afresh. Pages of the same options are used again. */
-export function useBrowser(): { open: Open } {
+/** What opens pages in one kind of browser. */
+interface Opener {
+  start(): Promise<void>;
+  /** A page with these options. */
+  make(options: BrowserContextOptions): Promise<Opened>;
+  /** Waits for what the browser has still to tell of. */
+  settle?(): Promise<unknown>;
+  stop(): Promise<void>;
+}
+
+/** Chromium: a context for each set of options, used again. */
+function inChromium(): Opener {
   let browser: Browser;
   const pages = new Map<string, Opened>();
-  jest.setTimeout(180_000);
-
-  beforeAll(async () => {
-    browser = await chromium.launch({
-      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-      args: flags,
-      // Scrollbars that take room, as on a desk.
-      ignoreDefaultArgs: ['--hide-scrollbars'],
-    });
-  });
-  afterAll(() => browser?.close());
-  afterEach(() => {
-    expect([...pages.values()].flatMap(({ errors }) => errors.splice(0))).toEqual([]);
-  });
-
   const make = async (options: BrowserContextOptions): Promise<Opened> => {
     const context = await browser.newContext({
       viewport: { width: 1280, height: 800 },
@@ -59,13 +67,73 @@ export function useBrowser(): { open: Open } {
     });
     return { page, errors };
   };
-
   return {
-    async open(url, options = {}) {
+    async start() {
+      browser = await chromium.launch({
+        executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+        args: flags,
+        // Scrollbars that take room, as on a desk.
+        ignoreDefaultArgs: ['--hide-scrollbars'],
+      });
+    },
+    async make(options) {
       const key = JSON.stringify(options);
       const opened = pages.get(key) ?? (await make(options));
       pages.set(key, opened);
-      await opened.page.goto('about:blank');
+      return opened;
+    },
+    stop: () => browser?.close(),
+  };
+}
+
+/** Firefox or WebKit: one page, set up anew for each set of options. */
+function overWire(launch: () => Promise<Wire>): Opener {
+  let wire: Wire;
+  let opened: Opened;
+  return {
+    async start() {
+      wire = await launch();
+      opened = {
+        page: pageOf(wire),
+        get errors() {
+          return wire.errors();
+        },
+      };
+    },
+    async make(options) {
+      // What one test did to the yard's orders is not the next one's business.
+      await opened.page.evaluate(() => location.protocol !== 'about:' && sessionStorage.clear());
+      await wire.set({ reducedMotion: 'reduce', ...options });
+      return opened;
+    },
+    settle: () => opened.page.evaluate(() => new Promise(requestAnimationFrame)),
+    stop: () => wire?.close(),
+  };
+}
+
+const openers = {
+  chromium: inChromium,
+  firefox: () => overWire(firefox),
+  webkit: () => overWire(webkit),
+};
+
+/** Call once in a file: gives `open`, which loads a page afresh. */
+export function useBrowser(): { open: Open } {
+  const opener = openers[browserName]();
+  const used = new Set<Opened>();
+  jest.setTimeout(180_000);
+  beforeAll(() => opener.start(), 60_000);
+  afterAll(() => opener.stop());
+  afterEach(async () => {
+    await opener.settle?.();
+    expect([...used].flatMap(({ errors }) => errors.splice(0))).toEqual([]);
+  });
+  return {
+    async open(url, options = {}) {
+      const opened = await opener.make(options);
+      used.add(opened);
+      // Another part of the same page would not be loaded afresh.
+      if (browserName === 'chromium' || url.includes('#')) await opened.page.goto('about:blank');
       await opened.page.goto(url);
       return opened;
     },
@@ -102,8 +170,29 @@ export const press = async (page: Page, ...keys: string[]): Promise<string[]> =>
 
 export const changes = (page: Page): Promise<string[]> => page.evaluate(() => [...shell.log]);
 
+/** Takes the errors of a page away, once there are some: a browser may tell of them later than it answers. */
+export async function errorsSaid(opened: Opened): Promise<string> {
+  for (const end = Date.now() + patience; Date.now() < end;) {
+    const said = opened.errors.splice(0).join();
+    if (said) return said;
+    await opened.page.evaluate(() => new Promise(requestAnimationFrame));
+  }
+  return '';
+}
+
+/** A finger that stays on a place until `seen` shows. */
+export const restFinger = async (page: Page, [x, y]: [number, number], seen: string): Promise<void> => {
+  if (browserName !== 'chromium') return handOf(page).rest([x, y], 1000);
+  const session = await page.context().newCDPSession(page);
+  await session.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [{ x, y }] });
+  await page.waitForSelector(seen);
+  await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+  await session.detach();
+};
+
 /** A finger that goes from one point to another in steps. */
 export const swipe = async (page: Page, from: [number, number], to: [number, number]): Promise<void> => {
+  if (browserName !== 'chromium') return handOf(page).swipe(from, to);
   const session = await page.context().newCDPSession(page);
   const send = (type: 'touchStart' | 'touchMove' | 'touchEnd', at?: [number, number]) =>
     session.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [{ x: at[0], y: at[1] }] : [] });

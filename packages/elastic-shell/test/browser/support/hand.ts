@@ -1,5 +1,8 @@
 // A hand on the page: seeded random keys, presses, moves and scrolls, and what may not be so after any of them.
-import type { CDPSession, Page } from 'playwright-core';
+import type { Page } from 'playwright-core';
+import { move, press, wheel } from '../../drive/actions';
+import { handOf } from '../../drive/page';
+import { browserName } from './browser';
 
 /** Numbers from 0 up to, not including, 1 (mulberry32). */
 export const seeded = (from: number) => {
@@ -86,15 +89,36 @@ export const lasting = async (
   }
 };
 
-type Mouse = (type: 'Moved' | 'Pressed' | 'Released' | 'Wheel', more?: object) => Promise<unknown>;
+/** What the mouse of this browser does at a place, all of it sent before the first is answered, as a hand does. */
+type Mouse = (
+  at: readonly [x: number, y: number],
+  what: 'move' | 'left' | 'right' | number,
+) => Promise<unknown>;
 
-/** A mouse that does not wait for one event before it sends the next, as a hand does not. */
-const mouseOf = (session: CDPSession, x: number, y: number): Mouse => {
-  return (type, more) => session.send('Input.dispatchMouseEvent', { type: `mouse${type}`, x, y, ...more });
-};
+/** The mouse of a page; a number is how far its wheel turns. */
+export async function mouseOf(page: Page): Promise<Mouse> {
+  if (browserName !== 'chromium') {
+    const { wire } = handOf(page);
+    return (at, what) =>
+      wire.act([
+        typeof what === 'number' ? wheel(at, 0, what) : what === 'move' ? move([at]) : press(at, what),
+      ]);
+  }
+  const session = await page.context().newCDPSession(page);
+  return ([x, y], what) => {
+    const send = (type: 'Moved' | 'Pressed' | 'Released' | 'Wheel', more?: object) =>
+      session.send('Input.dispatchMouseEvent', { type: `mouse${type}`, x, y, ...more });
+    if (typeof what === 'number') return send('Wheel', { deltaX: 0, deltaY: what });
+    const button = { button: what, clickCount: 1 };
+    return Promise.all([
+      send('Moved'),
+      ...(what === 'move' ? [] : [send('Pressed', button), send('Released', button)]),
+    ]);
+  };
+}
 
 /** One input of a random kind; answers what it was. */
-export const act = async (page: Page, session: CDPSession, random: () => number): Promise<string> => {
+export const act = async (page: Page, mouse: Mouse, random: () => number): Promise<string> => {
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)]!;
   const chance = random();
   if (chance < 0.62) {
@@ -127,14 +151,10 @@ export const act = async (page: Page, session: CDPSession, random: () => number)
       },
       [random(), random(), random()],
     );
-    const mouse = mouseOf(session, x, y);
-    const press = { button: isRight ? 'right' : 'left', clickCount: 1 };
-    const sent = [mouse('Moved')];
-    if (!isMove) sent.push(mouse('Pressed', press), mouse('Released', press));
-    await Promise.all(sent);
+    await mouse([x, y], isMove ? 'move' : isRight ? 'right' : 'left');
     return `${isMove ? 'move over' : isRight ? 'right press' : 'press'} ${what}`;
   }
   const by = Math.round((random() - 0.45) * 1600);
-  await mouseOf(session, 640, 400)('Wheel', { deltaX: 0, deltaY: by });
+  await mouse([640, 400], by);
   return `wheel ${by}`;
 };

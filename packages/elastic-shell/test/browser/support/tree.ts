@@ -1,5 +1,6 @@
 // What Chromium tells assistive technology: roles, names and properties from its accessibility tree.
 import type { Page } from 'playwright-core';
+import { browserName } from './browser';
 
 interface Value {
   value?: unknown;
@@ -11,6 +12,9 @@ interface Node {
   description?: Value;
   properties?: { name: string; value: Value & { relatedNodes?: { text?: string }[] } }[];
 }
+
+/** Whether this browser's tree can be asked by script; what the others tell is in docs/browsers.md. */
+export const speaks = browserName === 'chromium';
 
 /** Every node of `role` as "name: property=value …", for the properties that are asked for. */
 export async function spoken(page: Page, role: string, ...wanted: string[]): Promise<string[]> {

@@ -1,0 +1,109 @@
+// Panels that expand, frame by frame: whoever moves them (style sheets, or script where these cannot), they start from nothing,
+// grow all the way, and stand at the size of their content without a jump.
+import type { Page } from 'playwright-core';
+import { openBare, useBrowser } from '../browser/support/browser';
+
+const { open } = useBrowser();
+const moving = { reducedMotion: 'no-preference' as const };
+
+const canMove = (page: Page): Promise<unknown> =>
+  page.waitForFunction(
+    () =>
+      CSS.supports('interpolate-size', 'allow-keywords') ||
+      performance.getEntriesByType('resource').some(({ name }) => name.includes('expand-fallback')),
+  );
+
+/** The heights of `box` in the frames after a press on `button`, until they stay the same for a while. */
+const heights = (page: Page, button: string, box: string): Promise<number[]> =>
+  page.evaluate(
+    async ([control, moved]) => {
+      const element = document.querySelector<HTMLElement>(moved!)!;
+      const seen: number[] = [];
+      document.querySelector<HTMLElement>(control!)!.click();
+      const from = performance.now();
+      while (performance.now() - from < 700) {
+        await new Promise(requestAnimationFrame);
+        seen.push(element.getBoundingClientRect().height);
+      }
+      return seen;
+    },
+    [button, box],
+  );
+
+/** Steps that go the wrong way, or further than half of the whole way at once at its end. */
+const faults = (seen: number[]): string[] => {
+  const way = seen.at(-1)! - seen[0]!;
+  return seen.slice(1).flatMap((height, at) => {
+    const step = height - seen[at]!;
+    return step * Math.sign(way || 1) < -0.5 ? [`${seen[at]} → ${height}`] : [];
+  });
+};
+
+const panel =
+  '<div id="p" hidden style="padding-block:20px;border-block:2px solid;box-sizing:border-box"><p style="margin:0;block-size:120px">T</p></div>';
+
+describe.each(['border-box', 'content-box'])('a panel with padding, %s', (sizing) => {
+  const start = async (): Promise<Page> => {
+    const { page } = await openBare(
+      open,
+      `<button id="o" commandfor="p" command="--toggle">O</button>${panel.replace('border-box', sizing)}`,
+      moving,
+    );
+    await page.evaluate(() => {
+      document.body.style.setProperty('--shell-elastic', '300ms');
+      void shell.wire('disclosure', 'p', { elastic: 'block' });
+    });
+    await page.waitForSelector('#p[data-elastic]', { state: 'attached' });
+    await canMove(page);
+    return page;
+  };
+
+  it('opens from nothing, at its first opening too, never back and never in full before', async () => {
+    const page = await start();
+    const seen = await heights(page, '#o', '#p');
+    expect(seen[0]).toBeLessThan(120);
+    expect(faults(seen)).toEqual([]);
+    expect(seen.at(-1)).toBe(164);
+    expect(await page.getAttribute('#p', 'data-phase')).toBe('open');
+  });
+
+  it('closes to nothing', async () => {
+    const page = await start();
+    await heights(page, '#o', '#p');
+    const seen = await heights(page, '#o', '#p');
+    expect(faults(seen)).toEqual([]);
+    expect(new Set(seen).size).toBeGreaterThan(2);
+    expect(seen.at(-1)).toBe(0);
+    await page.waitForSelector('#p[data-phase=closed]', { state: 'attached' });
+  });
+});
+
+it('a <details> grows to its content and shrinks to its summary', async () => {
+  const { page } = await openBare(
+    open,
+    '<details id="d" style="padding-block-end:10px"><summary id="s">S</summary><p style="margin:0;block-size:120px">T</p></details>',
+    moving,
+  );
+  await page.evaluate(() => {
+    document.body.style.setProperty('--shell-elastic', '300ms');
+    void shell.wire('disclosure', 'd', { elastic: 'block' });
+  });
+  await page.waitForSelector('#d[data-elastic]', { state: 'attached' });
+  await canMove(page);
+  await page.waitForFunction(
+    () =>
+      CSS.supports('interpolate-size', 'allow-keywords') ||
+      performance.getEntriesByType('resource').some(({ name }) => name.includes('expand-details')),
+  );
+  const closed = await page.evaluate(() => document.getElementById('d')!.offsetHeight);
+  const opening = await heights(page, '#s', '#d');
+  expect(opening[0]).toBeLessThan(closed + 100);
+  expect(new Set(opening).size).toBeGreaterThan(2);
+  expect(faults(opening)).toEqual([]);
+  expect(Math.round(opening.at(-1)!)).toBe(closed + 120);
+  const closing = await heights(page, '#s', '#d');
+  expect(new Set(closing).size).toBeGreaterThan(2);
+  expect(faults(closing)).toEqual([]);
+  expect(Math.round(closing.at(-1)!)).toBe(closed);
+  expect(await page.evaluate(() => document.getElementById('d')!.getAttribute('data-closing'))).toBeNull();
+});

@@ -1,0 +1,120 @@
+// Keys, pointer and wheel as WebDriver's actions: https://www.w3.org/TR/webdriver2/#actions, taken by Firefox and WebKit alike.
+
+interface Act {
+  type: string;
+  [name: string]: unknown;
+}
+
+/** An input device and what it does, tick by tick. */
+export interface ActionSource {
+  type: 'key' | 'pointer' | 'wheel';
+  id: string;
+  parameters?: { pointerType: 'mouse' | 'touch' };
+  actions: Act[];
+}
+
+/** Keys that are not characters, in the code points that the standard gives them. */
+const codes: Record<string, string> = {
+  Backspace: '\uE003',
+  Tab: '\uE004',
+  Enter: '\uE007',
+  Shift: '\uE008',
+  Control: '\uE009',
+  Alt: '\uE00A',
+  Escape: '\uE00C',
+  Space: ' ',
+  PageUp: '\uE00E',
+  PageDown: '\uE00F',
+  End: '\uE010',
+  Home: '\uE011',
+  ArrowLeft: '\uE012',
+  ArrowUp: '\uE013',
+  ArrowRight: '\uE014',
+  ArrowDown: '\uE015',
+  Delete: '\uE017',
+  F10: '\uE03A',
+  Meta: '\uE03D',
+};
+
+const codeOf = (name: string): string => {
+  const code = codes[name === 'ControlOrMeta' ? 'Control' : name] ?? name;
+  if ([...code].length !== 1)
+    throw new Error(`No key is called ${JSON.stringify(name)} in test/drive/actions.ts.`);
+  return code;
+};
+
+const key = (type: 'keyDown' | 'keyUp', name: string): Act => ({ type, value: codeOf(name) });
+const keyboard = (actions: Act[]): ActionSource => ({ type: 'key', id: 'keyboard', actions });
+
+/** A chord such as `Control+Shift+Home`: down in order, up the other way round. */
+export function chord(keys: string): ActionSource {
+  const names = keys === '+' ? ['+'] : keys.split('+');
+  // As a person types them.
+  if (names.at(-1) === '*' && !names.includes('Shift')) names.unshift('Shift');
+  return keyboard([
+    ...names.map((name) => key('keyDown', name)),
+    ...names.toReversed().map((name) => key('keyUp', name)),
+  ]);
+}
+
+/** Each character pressed and let go. */
+export const typed = (text: string): ActionSource =>
+  keyboard([...text].flatMap((each) => [key('keyDown', each), key('keyUp', each)]));
+
+/** Modifiers that go down before, or up after, what the pointer does. */
+export const held = (type: 'keyDown' | 'keyUp', names: readonly string[]): ActionSource =>
+  keyboard(names.map((name) => key(type, name)));
+
+export type Point = readonly [x: number, y: number];
+
+const moveTo = ([x, y]: Point, duration = 0): Act => ({
+  type: 'pointerMove',
+  x: Math.round(x),
+  y: Math.round(y),
+  duration,
+});
+
+/** The mouse goes to a place; in steps where it is dragged. */
+export const move = (points: readonly Point[]): ActionSource => mouse(points.map((point) => moveTo(point)));
+
+const buttons = { left: 0, middle: 1, right: 2 };
+export type Button = keyof typeof buttons;
+
+export const down = (button: Button = 'left'): ActionSource =>
+  mouse([{ type: 'pointerDown', button: buttons[button] }]);
+export const up = (button: Button = 'left'): ActionSource =>
+  mouse([{ type: 'pointerUp', button: buttons[button] }]);
+
+export const press = (point: Point, button: Button = 'left'): ActionSource =>
+  mouse([
+    moveTo(point),
+    { type: 'pointerDown', button: buttons[button] },
+    { type: 'pointerUp', button: buttons[button] },
+  ]);
+
+/** A finger that goes down at the first point, rests there for so many milliseconds, and goes up at the last. */
+export const touch = ([first, ...others]: readonly [Point, ...Point[]], rests = 0): ActionSource => ({
+  type: 'pointer',
+  id: 'finger',
+  parameters: { pointerType: 'touch' },
+  actions: [
+    moveTo(first),
+    { type: 'pointerDown', button: 0 },
+    ...(rests ? [{ type: 'pause', duration: rests }] : []),
+    ...others.map((point) => moveTo(point, 16)),
+    { type: 'pointerUp', button: 0 },
+  ],
+});
+
+const mouse = (actions: Act[]): ActionSource => ({
+  type: 'pointer',
+  id: 'mouse',
+  parameters: { pointerType: 'mouse' },
+  actions,
+});
+
+export const wheel = ([x, y]: Point, deltaX: number, deltaY: number): ActionSource => ({
+  type: 'wheel',
+  id: 'wheel',
+  actions: [{ type: 'scroll', x: Math.round(x), y: Math.round(y), deltaX, deltaY, duration: 0 }],
+});
