@@ -18,9 +18,7 @@ export type TellWish = (
 const tag = (element: Element): string => tagText(markupOf(element));
 
 /** A command that the target does not know. */
-const onCommand = (tell: TellWish, event: Event): void => {
-  const target = targetOf(event);
-  const asked = 'command' in event && typeof event.command === 'string' ? event.command : '';
+const tellUnheard = (tell: TellWish, target: Element | undefined, asked: string): void => {
   const known = engineOf(target)?.commands;
   if (!target || !known || !asked.startsWith('--') || Object.hasOwn(known, asked)) return;
   const near = nearest(asked, Object.keys(known));
@@ -32,12 +30,22 @@ const onCommand = (tell: TellWish, event: Event): void => {
   );
 };
 
+const onCommand = (tell: TellWish, event: Event): void =>
+  tellUnheard(
+    tell,
+    targetOf(event),
+    'command' in event && typeof event.command === 'string' ? event.command : '',
+  );
+
 /** A press on a control whose target is missing, or which is disabled. */
 const onClick = (tell: TellWish, event: Event): void => {
   const control = targetOf(event)?.closest(naming);
   const id = control && namedBy(control);
   if (!control || id === null || id === undefined) return;
-  if (!elementNamed(control, id))
+  const target = elementNamed(control, id);
+  // Where the browser knows no invoker commands, none is sent.
+  if (target && !('command' in control)) tellUnheard(tell, target, control.getAttribute('command') ?? '');
+  if (!target)
     tell(
       'invoker-target-missing',
       control,

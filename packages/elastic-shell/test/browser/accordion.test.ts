@@ -155,7 +155,7 @@ describe('elastic panels', () => {
       await written();
       const turned = box.offsetHeight;
       box.getAnimations().forEach((each) => each.finish());
-      await new Promise((resolve) => setTimeout(resolve));
+      while (box.dataset['phase'] !== 'closed') await new Promise(requestAnimationFrame);
       return [half, turned, box.getAttribute('hidden'), box.getAttribute('style')];
     });
     expect(heights[0]).toBeGreaterThan(10);
@@ -171,9 +171,10 @@ describe('elastic panels', () => {
       root.style.setProperty('--shell-elastic', '2000ms');
       const box = root.querySelector('div')!;
       root.querySelector('button')!.click();
+      await new Promise((resolve) => setTimeout(resolve));
       box.firstElementChild!.setAttribute('style', 'margin:0;height:300px');
       box.getAnimations().forEach((each) => each.finish());
-      await new Promise((resolve) => setTimeout(resolve));
+      while (box.dataset['phase'] !== 'open') await new Promise(requestAnimationFrame);
       const open = box.offsetHeight;
       box.firstElementChild!.setAttribute('style', 'margin:0;height:500px');
       return [open, box.offsetHeight, box.dataset['phase']];
@@ -255,7 +256,7 @@ describe('elastic panels', () => {
       }
       const early = box.offsetWidth;
       animations.forEach((each) => each.finish());
-      await new Promise((resolve) => setTimeout(resolve));
+      while (box.dataset['phase'] !== 'open') await new Promise(requestAnimationFrame);
       const full = box.offsetWidth;
       return {
         early,

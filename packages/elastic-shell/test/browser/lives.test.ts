@@ -1,5 +1,5 @@
 // What others do to open layers and to what is wired: frames that go, elements that move, attributes that are rewritten.
-import { changes, focused, openBare, useBrowser } from './support/browser';
+import { changes, focused, itIn, openBare, useBrowser } from './support/browser';
 
 const { open } = useBrowser();
 const frames = (): Promise<void> =>
@@ -165,21 +165,25 @@ it('a popover opened by the click handler of its own button is closed by it', as
   expect(await changes(page)).toEqual(['p open true program', 'p open false program']);
 });
 
-it('a dialog that the platform opened before it was wired is no mistake, and gives focus back to its opener', async () => {
-  const { page } = await openBare(
-    open,
-    '<button id="o" commandfor="d" command="show-modal">O</button><button id="next">N</button><dialog id="d"><h2>T</h2><button id="in">In</button></dialog>',
-  );
-  await page.click('#o');
-  await page.focus('#in');
-  await page.evaluate(() => void shell.wire('dialog', 'd', { open: false }));
-  expect(await focused(page)).toBe('in');
-  const codes = await page.evaluate(() => shell.journal.check().map(({ code }) => code));
-  expect(codes).not.toContain('dialog-open-in-markup');
-  await page.keyboard.press('Escape');
-  expect(await focused(page)).toBe('o');
-  expect(await changes(page)).toEqual(['d open true native', 'd open false escape null']);
-});
+// WebKit opens nothing by itself.
+itIn('chromium', 'firefox')(
+  'a dialog that the platform opened before it was wired is no mistake, and gives focus back to its opener',
+  async () => {
+    const { page } = await openBare(
+      open,
+      '<button id="o" commandfor="d" command="show-modal">O</button><button id="next">N</button><dialog id="d"><h2>T</h2><button id="in">In</button></dialog>',
+    );
+    await page.click('#o');
+    await page.focus('#in');
+    await page.evaluate(() => void shell.wire('dialog', 'd', { open: false }));
+    expect(await focused(page)).toBe('in');
+    const codes = await page.evaluate(() => shell.journal.check().map(({ code }) => code));
+    expect(codes).not.toContain('dialog-open-in-markup');
+    await page.keyboard.press('Escape');
+    expect(await focused(page)).toBe('o');
+    expect(await changes(page)).toEqual(['d open true native', 'd open false escape null']);
+  },
+);
 
 it('a dialog in a shadow root: Escape, the back gesture and its form close it', async () => {
   const { page } = await openBare(open, '<div id="host"></div>');

@@ -2,7 +2,7 @@
 // it focus that no other window takes. Touch becomes a mouse here. What the user prefers is read when it starts: another motion
 // setting starts another.
 import { type ChildProcess, spawn, spawnSync } from 'node:child_process';
-import { chmodSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -23,8 +23,6 @@ interface Running {
   /** Sends a command of the session. */
   send<T = unknown>(method: Method, path: string, body?: object): Promise<T>;
   version: string;
-  /** The file that the page's console is written to. */
-  log: string;
 }
 
 const freePort = (): Promise<number> =>
@@ -46,8 +44,8 @@ function startDisplay(path: string): Promise<[ChildProcess, string]> {
   });
 }
 
-/** A home of its own: its settings say whether things may move, and its browser writes the console of the page to a file. */
-function makeHome(settings: Settings, browser: string) {
+/** A home of its own, whose settings say whether things may move. */
+function makeHome(settings: Settings): string {
   const home = mkdtempSync(join(tmpdir(), 'elastic-shell-webkit-'));
   const moves = settings.reducedMotion === 'no-preference';
   mkdirSync(join(home, 'gtk-3.0'));
@@ -55,12 +53,7 @@ function makeHome(settings: Settings, browser: string) {
     join(home, 'gtk-3.0/settings.ini'),
     `[Settings]\ngtk-enable-animations=${Number(moves)}\ngtk-overlay-scrolling=0\ngtk-application-prefer-dark-theme=${Number(settings.colorScheme === 'dark')}\n`,
   );
-  const log = join(home, 'console.txt');
-  writeFileSync(log, '');
-  const script = join(home, 'browser.sh');
-  writeFileSync(script, `#!/bin/sh\nexec ${browser} "$@" >> ${log} 2>&1\n`);
-  chmodSync(script, 0o755);
-  return { home, log, script };
+  return home;
 }
 
 async function start(settings: Settings): Promise<Running> {
@@ -68,12 +61,16 @@ async function start(settings: Settings): Promise<Running> {
   if (!driver || !xvfb || !browser)
     throw new Error('WebKit is not installed: apt-get install webkit2gtk-driver xvfb.');
   const [screen, display] = await startDisplay(xvfb);
-  const { home, log, script } = makeHome(settings, browser);
+  const home = makeHome(settings);
   const port = await freePort();
   const env = {
     ...process.env,
     DISPLAY: display,
     XDG_CONFIG_HOME: home,
+    // What navigator.language says: "C" is no language.
+    LANG: 'en_US.UTF-8',
+    LC_ALL: 'en_US.UTF-8',
+    LANGUAGE: 'en_US',
     GDK_BACKEND: 'x11',
     LIBGL_ALWAYS_SOFTWARE: '1',
     WEBKIT_DISABLE_DMABUF_RENDERER: '1',
@@ -95,9 +92,11 @@ async function start(settings: Settings): Promise<Running> {
     // Each caller names what its command answers.
     return value as T;
   };
-  const args = ['--automation', '--enable-write-console-messages-to-stdout=true'];
   const capabilities = {
-    alwaysMatch: { 'webkitgtk:browserOptions': { binary: script, args }, unhandledPromptBehavior: 'ignore' },
+    alwaysMatch: {
+      'webkitgtk:browserOptions': { binary: browser, args: ['--automation'] },
+      unhandledPromptBehavior: 'ignore',
+    },
   };
   // The driver listens a moment after it has started.
   const begin = async (left: number): Promise<Session> => {
@@ -114,7 +113,6 @@ async function start(settings: Settings): Promise<Running> {
     children,
     display,
     home,
-    log,
     version: `WebKitGTK ${session.capabilities.browserVersion}`,
     send: (method, path, body) => request(method, `/session/${session.sessionId}${path}`, body),
   };
@@ -130,6 +128,34 @@ async function stop({ send, children, home }: Running): Promise<void> {
     await ended;
   }
   rmSync(home, { recursive: true, force: true, maxRetries: 5 });
+}
+
+/**
+ * Follows what goes wrong in a page from the first call on, and takes it away. Goes into the page as text: WebDriver tells nothing
+ * of the console here, so what went wrong while the page was loading is not heard.
+ */
+function errorsInPage(): () => string[] {
+  const page = globalThis as { driveErrors?: string[] };
+  if (!page.driveErrors) {
+    const errors: string[] = (page.driveErrors = []);
+    // A size that changes while sizes are told of is told of in the next frame, and is no error.
+    addEventListener('error', ({ message }) => /^ResizeObserver loop/.test(message) || errors.push(message));
+    addEventListener('unhandledrejection', ({ reason }) => errors.push(`${reason}`));
+    addEventListener('securitypolicyviolation', ({ violatedDirective }) => errors.push(violatedDirective));
+    const { error } = console;
+    console.error = (...words: unknown[]) => {
+      errors.push(words.join(' '));
+      error.apply(console, words);
+    };
+  }
+  return () => page.driveErrors!.splice(0);
+}
+
+/** It answers before scripts of the page have run: waits for them. */
+async function loaded({ send }: Running): Promise<void> {
+  const ask = { script: 'return document.readyState', args: [] };
+  while ((await send('POST', '/execute/sync', ask)) !== 'complete') await pause(10);
+  await send('POST', '/execute/sync', { script: `(${errorsInPage.toString()})()`, args: [] });
 }
 
 /** The window as large as it must be for the page in it to be of this size: its own bars come on top. */
@@ -152,41 +178,46 @@ export async function webkit(): Promise<Wire> {
   const key = ({ reducedMotion, colorScheme }: Settings) => `${reducedMotion} ${colorScheme}`;
   let set: Settings = { reducedMotion: 'reduce' };
   let running = await start(set);
-  let read = 0;
+  const said: string[] = [];
 
   return {
     get version() {
       return running.version;
     },
-    errors() {
-      const lines = readFileSync(running.log, 'utf8');
-      const fresh = lines.slice(read);
-      read = lines.length;
-      return fresh.split('\n').filter((line) => /^CONSOLE \S+ ERROR|^CONSOLE JS ERROR/.test(line));
+    errors: () => said.splice(0),
+    // In a task of its own: what WebDriver calls runs outside of any, and there each listener's end runs what promises left.
+    async call(source, json) {
+      const script = `return (async (...args) => {
+        const drain = (${errorsInPage.toString()})();
+        await new Promise((resolve) => setTimeout(resolve));
+        const answer = await (${source})(...args);
+        return [answer, drain()];
+      })(...arguments)`;
+      const ask = { script, args: [json] };
+      const [answer, errors] = await running.send<[string, string[]]>('POST', '/execute/sync', ask);
+      said.push(...errors);
+      return answer;
     },
-    call: (source, json) =>
-      running.send<string>('POST', '/execute/sync', {
-        script: `return (${source})(...arguments)`,
-        args: [json],
-      }),
     async act(actions) {
       await running.send('POST', '/actions', { actions });
     },
     async go(url) {
       await running.send('POST', '/url', { url });
+      await loaded(running);
     },
     async reload() {
       await running.send('POST', '/refresh');
+      await loaded(running);
     },
     async travel(by) {
       await running.send('POST', by < 0 ? '/back' : '/forward');
+      await loaded(running);
     },
     async set(settings) {
       if (key({ ...set, ...settings }) !== key(set)) {
         await stop(running);
         set = { ...set, ...settings };
         running = await start(set);
-        read = 0;
       }
       const { width, height } = settings.viewport ?? { width: 1280, height: 800 };
       await resize(running, width, height);
