@@ -25,6 +25,8 @@ const inBrowser = {
   globalTeardown: '<rootDir>/packages/elastic-shell/test/browser/support/global-teardown.js',
 };
 
+const tests = (files) => `<rootDir>/packages/elastic-shell/test/${files}.test.ts`;
+
 export default {
   maxWorkers: 2,
   projects: [
@@ -69,9 +71,10 @@ export default {
       ...inBrowser,
       displayName: name,
       globals: { BROWSER: name },
-      testMatch: (process.env.LONG ? ['browsers', 'browser', 'settings'] : ['browsers']).map(
-        (folder) => `<rootDir>/packages/elastic-shell/test/${folder}/**/*.test.ts`,
-      ),
+      testMatch: [
+        tests('browsers/**/*'),
+        ...(process.env.LONG ? [tests('{browser,settings}/**/*'), tests('long/conformance')] : []),
+      ],
     })),
     // What takes as long as it takes: `npm run test:long`.
     ...(process.env.LONG

@@ -20,6 +20,9 @@ const documents = [
     .filter((name) => name.endsWith('.md'))
     .map((name) => `docs/${name}`),
   ...readdirSync(join(root, 'docs/settings')).map((name) => `docs/settings/${name}`),
+  ...readdirSync(join(root, 'docs/conformance'))
+    .filter((name) => name.endsWith('.md'))
+    .map((name) => `docs/conformance/${name}`),
 ];
 
 it.each(documents)('%s links only to what is there', (document) => {

@@ -27,16 +27,16 @@ export function onMove(element: Element, at: Rect, moved: () => void): () => voi
 }
 
 /**
- * Sees the anchor go out of view. What says so is asked twice: in WebKit the first entry may be older than the scroll that
- * brought the anchor into view.
+ * Sees the anchor go out of view. In WebKit an entry may be older than the scroll that brought the anchor into view: one that
+ * says other than where the anchor is now is asked for again.
  */
 export const onLost = (anchor: Element, lost: () => void): (() => void) => {
-  let isDoubted = false;
   const observer = new IntersectionObserver((entries) => {
-    const isSeen = entries.at(-1)?.isIntersecting;
-    if (!isSeen && isDoubted) return lost();
-    isDoubted = !isSeen;
-    if (isSeen) return;
+    const entry = entries.at(-1);
+    if (!entry || entry.isIntersecting) return;
+    const { top, left } = anchor.getBoundingClientRect();
+    if (Math.hypot(top - entry.boundingClientRect.top, left - entry.boundingClientRect.left) <= 1)
+      return lost();
     observer.unobserve(anchor);
     observer.observe(anchor);
   });

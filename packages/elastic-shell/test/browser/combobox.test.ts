@@ -71,6 +71,13 @@ describe('to type into', () => {
     expect(await page.getAttribute('#plain-field', 'aria-expanded')).toBe('false');
   });
 
+  it('says what the first letter finds', async () => {
+    const { page } = await gallery();
+    await page.focus('#plain-field');
+    await page.keyboard.press('m');
+    await says(page, '2 matches');
+  });
+
   it('by pointer: the field opens it and keeps focus, the arrow turns it over, a press outside closes it', async () => {
     const { page } = await gallery();
     await page.click('#plain-field');

@@ -35,7 +35,7 @@ describe('in a modal', () => {
 it('Shift+Tab closes a menu and goes back from its button', async () => {
   const { page } = await openBare(
     open,
-    '<button id="before">Before</button><button id="o" commandfor="m" command="--toggle">O</button><div id="m" popover="manual"><button id="i">One</button><button>Two</button></div>',
+    '<button id="before">Before</button><button id="o" commandfor="m" command="--toggle">O</button><div id="m" role="menu" popover="manual"><button id="i" role="menuitem">One</button><button role="menuitem">Two</button></div>',
   );
   await page.evaluate(() => void shell.wire('menu', 'm'));
   await page.focus('#o');

@@ -6,7 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import WebSocket from 'ws';
 import { findBrowser } from '../../../../scripts/browsers.js';
-import type { Settings, Wire } from './wire';
+import type { Environment, Settings, Wire } from './wire';
 
 interface Message {
   id?: number;
@@ -29,15 +29,19 @@ const preferences = [
 ] as const;
 
 /** Starts Firefox; answers where its socket is. */
-function start(profile: string): Promise<[ChildProcess, string]> {
+function start(profile: string, more: Environment): Promise<[ChildProcess, string]> {
   const [path] = findBrowser('firefox') ?? [];
   if (!path) throw new Error('Firefox is not installed: apt-get install firefox-esr, or set FIREFOX.');
   writeFileSync(
     join(profile, 'user.js'),
     preferences.map(([name, value]) => `user_pref("${name}", ${JSON.stringify(value)});`).join('\n'),
   );
-  const flags = ['--headless', '--no-remote', '--remote-debugging-port=0', '--remote-allow-system-access'];
-  const child = spawn(path, [...flags, '--profile', profile], { stdio: ['ignore', 'ignore', 'pipe'] });
+  const flags = ['--no-remote', '--remote-debugging-port=0', '--remote-allow-system-access'];
+  if (!more['DISPLAY']) flags.unshift('--headless');
+  const child = spawn(path, [...flags, '--profile', profile], {
+    stdio: ['ignore', 'ignore', 'pipe'],
+    env: { ...process.env, ...more },
+  });
   process.once('exit', () => child.kill());
   return new Promise((resolve, reject) => {
     let said = '';
@@ -100,10 +104,10 @@ const preferred = ({ reducedMotion, forcedColors, colorScheme, javaScriptEnabled
   'javascript.enabled': javaScriptEnabled !== false,
 });
 
-/** Starts a Firefox of its own, with one page. */
-export async function firefox(): Promise<Wire> {
+/** Starts a Firefox of its own, with one page; without a window, unless it is given a display. */
+export async function firefox(more: Environment = {}): Promise<Wire> {
   const profile = mkdtempSync(join(tmpdir(), 'elastic-shell-firefox-'));
-  const [child, address] = await start(profile);
+  const [child, address] = await start(profile, more);
   const errors: string[] = [];
   const [socket, send] = await connect(address, ({ method, params }) => {
     if (method === 'log.entryAdded' && params?.level === 'error') errors.push(params.text);

@@ -7,7 +7,8 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { findBrowser } from '../../../../scripts/browsers.js';
-import { pause, type Settings, type Wire } from './wire';
+import { startDisplay } from './display';
+import { type Environment, pause, type Settings, type Wire } from './wire';
 
 type Method = 'GET' | 'POST' | 'DELETE';
 
@@ -33,17 +34,6 @@ const freePort = (): Promise<number> =>
     });
   });
 
-/** An X server without a screen; it says which display it took. */
-function startDisplay(path: string): Promise<[ChildProcess, string]> {
-  const child = spawn(path, ['-displayfd', '3', '-screen', '0', '1400x1000x24', '-nolisten', 'tcp'], {
-    stdio: ['ignore', 'ignore', 'ignore', 'pipe'],
-  });
-  return new Promise((resolve, reject) => {
-    child.once('exit', (code) => reject(new Error(`Xvfb ended with code ${code}.`)));
-    child.stdio[3]!.once('data', (text) => resolve([child, `:${`${text}`.trim()}`]));
-  });
-}
-
 /** A home of its own, whose settings say whether things may move. */
 function makeHome(settings: Settings): string {
   const home = mkdtempSync(join(tmpdir(), 'elastic-shell-webkit-'));
@@ -56,7 +46,7 @@ function makeHome(settings: Settings): string {
   return home;
 }
 
-async function start(settings: Settings): Promise<Running> {
+async function start(settings: Settings, more: Environment): Promise<Running> {
   const [driver, xvfb, browser] = findBrowser('webkit') ?? [];
   if (!driver || !xvfb || !browser)
     throw new Error('WebKit is not installed: apt-get install webkit2gtk-driver xvfb.');
@@ -74,7 +64,8 @@ async function start(settings: Settings): Promise<Running> {
     GDK_BACKEND: 'x11',
     LIBGL_ALWAYS_SOFTWARE: '1',
     WEBKIT_DISABLE_DMABUF_RENDERER: '1',
-    NO_AT_BRIDGE: process.env['NO_AT_BRIDGE'] ?? '1',
+    NO_AT_BRIDGE: '1',
+    ...more,
   };
   const child = spawn(driver, [`--port=${port}`], { env, stdio: 'ignore' });
   const children = [child, screen];
@@ -138,8 +129,13 @@ function errorsInPage(): () => string[] {
   const page = globalThis as { driveErrors?: string[] };
   if (!page.driveErrors) {
     const errors: string[] = (page.driveErrors = []);
-    // A size that changes while sizes are told of is told of in the next frame, and is no error.
-    addEventListener('error', ({ message }) => /^ResizeObserver loop/.test(message) || errors.push(message));
+    addEventListener('error', (event) => {
+      // A size that changes while sizes are told of is told of in the next frame, and is no error.
+      if (/^ResizeObserver loop/.test(event.message)) return;
+      setTimeout(() => {
+        if (!event.defaultPrevented) errors.push(event.message);
+      });
+    });
     addEventListener('unhandledrejection', ({ reason }) => errors.push(`${reason}`));
     addEventListener('securitypolicyviolation', ({ violatedDirective }) => errors.push(violatedDirective));
     const { error } = console;
@@ -174,10 +170,10 @@ async function resize({ send }: Running, width: number, height: number): Promise
 }
 
 /** Starts a WebKit of its own, with one page. */
-export async function webkit(): Promise<Wire> {
+export async function webkit(more: Environment = {}): Promise<Wire> {
   const key = ({ reducedMotion, colorScheme }: Settings) => `${reducedMotion} ${colorScheme}`;
   let set: Settings = { reducedMotion: 'reduce' };
-  let running = await start(set);
+  let running = await start(set, more);
   const said: string[] = [];
 
   return {
@@ -214,10 +210,15 @@ export async function webkit(): Promise<Wire> {
       await loaded(running);
     },
     async set(settings) {
-      if (key({ ...set, ...settings }) !== key(set)) {
+      // WebKitGTK may have crashed in a test before this one, which has failed by it.
+      const isGone = await running.send('GET', '/window').then(
+        () => false,
+        () => true,
+      );
+      if (isGone || key({ ...set, ...settings }) !== key(set)) {
         await stop(running);
         set = { ...set, ...settings };
-        running = await start(set);
+        running = await start(set, more);
       }
       const { width, height } = settings.viewport ?? { width: 1280, height: 800 };
       await resize(running, width, height);

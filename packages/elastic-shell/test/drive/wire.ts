@@ -10,6 +10,9 @@ export type Settings = Pick<
   'viewport' | 'reducedMotion' | 'forcedColors' | 'colorScheme' | 'javaScriptEnabled'
 >;
 
+/** What a browser is started with beside the environment of this process. */
+export type Environment = Readonly<Record<string, string>>;
+
 export interface Wire {
   /** The browser's name and version, as it says them. */
   version: string;

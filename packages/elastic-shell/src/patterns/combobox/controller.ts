@@ -105,6 +105,8 @@ function show(held: Held, shown: Service<ComboboxState>, change: ChangeOf<Combob
     if (change.value) found.ask(engine.state().query, false);
     shown.show?.(change);
     engine.render();
+    // What was typed to open it has found something already.
+    if (change.value) found.tellFound();
   }
   if (change.name === 'query') {
     found.ask(change.value, isTyped);

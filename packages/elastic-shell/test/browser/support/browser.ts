@@ -39,6 +39,8 @@ interface Opener {
   start(): Promise<void>;
   /** A page with these options. */
   make(options: BrowserContextOptions): Promise<Opened>;
+  /** The browser's name and version. */
+  version(): string;
   /** Waits for what the browser has still to tell of. */
   settle?(): Promise<unknown>;
   stop(): Promise<void>;
@@ -82,6 +84,7 @@ function inChromium(): Opener {
       pages.set(key, opened);
       return opened;
     },
+    version: () => `Chromium ${browser.version()}`,
     stop: () => browser?.close(),
   };
 }
@@ -101,11 +104,12 @@ function overWire(launch: () => Promise<Wire>): Opener {
       };
     },
     async make(options) {
+      await wire.set({ reducedMotion: 'reduce', ...options });
       // What one test did to the yard's orders is not the next one's business.
       await opened.page.evaluate(() => location.protocol !== 'about:' && sessionStorage.clear());
-      await wire.set({ reducedMotion: 'reduce', ...options });
       return opened;
     },
+    version: () => wire.version,
     settle: () => opened.page.evaluate(() => new Promise(requestAnimationFrame)),
     stop: () => wire?.close(),
   };
@@ -118,7 +122,7 @@ const openers = {
 };
 
 /** Call once in a file: gives `open`, which loads a page afresh. */
-export function useBrowser(): { open: Open } {
+export function useBrowser(): { open: Open; version(): string } {
   const opener = openers[browserName]();
   const used = new Set<Opened>();
   jest.setTimeout(180_000);
@@ -129,6 +133,7 @@ export function useBrowser(): { open: Open } {
     expect([...used].flatMap(({ errors }) => errors.splice(0))).toEqual([]);
   });
   return {
+    version: () => opener.version(),
     async open(url, options = {}) {
       const opened = await opener.make(options);
       used.add(opened);

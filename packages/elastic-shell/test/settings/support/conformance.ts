@@ -1,11 +1,14 @@
 // The conformance suite: every row of every contract, by real keys and pointer, in the gallery of a setting.
 import { notes } from 'elastic-shell/core';
 import type { Page } from 'playwright-core';
-import { desk, useBrowser } from '../../browser/support/browser';
-import { elsewhere, type Facts, scripts, type Script, type Step } from './rows';
+import { browserName, desk, itIn, swipe, useBrowser } from '../../browser/support/browser';
+import { type Facts, inPlain, scripts, type Script, type Step } from './rows';
 
 /** The settings that have a gallery. */
-export const settings = ['elements', 'react', 'vue', 'svelte', 'solid', 'angular'];
+export const settings = ['plain', 'elements', 'react', 'vue', 'svelte', 'solid', 'angular'];
+
+const addressOf = (setting: string): string =>
+  desk(setting === 'plain' ? 'gallery.html' : `gallery/${setting}.html`);
 
 /** A row of a contract: its pattern, its words, and its script. */
 interface Row {
@@ -20,18 +23,25 @@ export const allRows = Object.values(notes).flatMap(({ name, keys, presses }) =>
   ...presses.map(({ on }) => ({ pattern: name, words: `press ${on}` })),
 ]);
 
-/** Those that have a script, as far as `wanted` says. */
-export const rows = (wanted: (row: string) => boolean): Row[] =>
+const scriptOf = (setting: string, pattern: string, words: string): Script | undefined => {
+  const usual = scripts[pattern]?.[words];
+  const own = setting === 'plain' ? inPlain[`${pattern} ${words}`] : undefined;
+  if (usual || !own) return own ? { ...usual!, ...own } : usual;
+  const { do: steps, then } = own;
+  return steps && then ? { ...own, do: steps, then } : undefined;
+};
+
+/** The rows of a setting that have a script, as far as `wanted` says. */
+const rowsOf = (setting: string, wanted: (row: string) => boolean): Row[] =>
   allRows.flatMap(({ pattern, words }) => {
-    const script = scripts[pattern]?.[words];
+    const script = scriptOf(setting, pattern, words);
     return script && wanted(`${pattern} ${words}`) ? [{ pattern, words, script }] : [];
   });
 
-/** Rows that have neither a script nor a reason: a contract has a row that the suite does not know. */
+/** Rows without a script: a contract has a row that the suite does not know. */
 export const unknown = allRows
-  .map(({ pattern, words }) => ({ words: `${pattern} ${words}`, script: scripts[pattern]?.[words] }))
-  .filter(({ words, script }) => !script && !elsewhere[words])
-  .map(({ words }) => words);
+  .filter(({ pattern, words }) => !scriptOf('plain', pattern, words))
+  .map(({ pattern, words }) => `${pattern} ${words}`);
 
 /** The functions of the page that know what things are called. */
 function prepare(): void {
@@ -84,6 +94,7 @@ function read(within: Element): Required<Facts> {
     selected: named('[aria-selected=true]'),
     checked: named('[aria-checked=true]'),
     items: named('[data-token]'),
+    slides: named('[aria-roledescription=slide]:not([inert])'),
     value: field instanceof HTMLInputElement ? field.value : (field?.textContent?.trim() ?? ''),
   };
 }
@@ -99,6 +110,12 @@ async function take(page: Page, instance: string, step: Step): Promise<void> {
     }, name);
   if (act === 'key') return page.keyboard.press(name === '*' ? 'Shift+*' : name);
   if (act === 'outside') return page.mouse.click(1250, 790);
+  if (act === 'swipe') {
+    const slides = page.locator(instance).locator('[data-slides]');
+    await slides.scrollIntoViewIfNeeded();
+    const { x, y, width, height } = (await slides.boundingBox())!;
+    return swipe(page, [x + width * 0.9, y + height / 2], [x + width * 0.1, y + height / 2]);
+  }
   if (act === 'hover') {
     await page.locator(instance).locator('button').first().hover();
     await page.waitForSelector(':popover-open');
@@ -106,6 +123,14 @@ async function take(page: Page, instance: string, step: Step): Promise<void> {
   }
   const element = (act === 'drag' ? undefined : await find())?.asElement();
   if (act === 'press') return element?.click();
+  if (act === 'marker') {
+    const at = await element?.evaluate((each) => {
+      each.scrollIntoView({ block: 'center' });
+      const { left, top, width, height } = each.querySelector('[data-marker]')!.getBoundingClientRect();
+      return [left + width / 2, top + height / 2] as const;
+    });
+    return page.mouse.click(...at!);
+  }
   if (act === 'focus') return void (await element?.evaluate((each) => (each as HTMLElement).focus()));
   // Down on the button, over the item, and up.
   await page.locator(instance).getByRole('button').first().hover();
@@ -144,28 +169,37 @@ const placeOf = ({ pattern, script }: Row): string => {
 const ready = (page: Page) =>
   page.waitForSelector('#combobox-multiple [popover][data-phase]', { state: 'attached' });
 
-/** Runs the rows in the gallery of each setting; `done` hears of each. */
+const touch = { hasTouch: true, isMobile: true, viewport: { width: 375, height: 700 } };
+
+/** What came of a row: it held, it did not, or it cannot be driven in this browser. */
+export type Outcome = boolean | 'not driven';
+
+/** Runs the rows in the gallery of each setting; `done` hears of each, with the browser that it ran in. */
 export function conform(
   names: readonly string[],
   wanted: (row: string) => boolean,
-  done: (setting: string, pattern: string, isPassed: boolean) => void = () => {},
+  done: (setting: string, row: string, outcome: Outcome, browser: string) => void = () => {},
 ): void {
-  const { open } = useBrowser();
+  const { open, version } = useBrowser();
   describe.each(names)('contracts in %s', (setting) => {
-    const all = rows(wanted).map((row) => [`${row.pattern}: ${row.words}`, row] as const);
-    it.each(all)('%s', async (_, row) => {
-      const { page } = await open(desk(`gallery/${setting}.html`));
-      await ready(page);
-      await page.evaluate(prepare);
-      const place = placeOf(row);
-      let isPassed = false;
-      try {
-        for (const step of row.script.do) await take(page, place, step);
-        expect(await until(page, place, row.script.then)).toEqual(row.script.then);
-        isPassed = true;
-      } finally {
-        done(setting, row.pattern, isPassed);
-      }
-    });
+    for (const row of rowsOf(setting, wanted)) {
+      const words = `${row.pattern} ${row.words}`;
+      const isDriven = !row.script.only || row.script.only === browserName;
+      if (!isDriven) beforeAll(() => done(setting, words, 'not driven', version()));
+      itIn(isDriven ? browserName : row.script.only!)(words, async () => {
+        let isPassed = false;
+        try {
+          const { page } = await open(addressOf(setting), row.script.do.includes('swipe') ? touch : {});
+          await ready(page);
+          await page.evaluate(prepare);
+          const place = placeOf(row);
+          for (const step of row.script.do) await take(page, place, step);
+          expect(await until(page, place, row.script.then)).toEqual(row.script.then);
+          isPassed = true;
+        } finally {
+          done(setting, words, isPassed, version());
+        }
+      });
+    }
   });
 }

@@ -3,7 +3,14 @@
 
 /** Something done: a key, a press, focus put on a control. */
 export type Step =
-  `key ${string}` | `press ${string}` | `focus ${string}` | 'outside' | 'hover' | `drag ${string}`;
+  | `key ${string}`
+  | `press ${string}`
+  | `focus ${string}`
+  | `marker ${string}`
+  | 'outside'
+  | 'hover'
+  | 'swipe'
+  | `drag ${string}`;
 
 /** What is true afterwards, as far as it is said. */
 export interface Facts {
@@ -19,6 +26,8 @@ export interface Facts {
   items?: string[];
   /** What the field says. */
   value?: string;
+  /** The names of the slides in view. */
+  slides?: string[];
 }
 
 /** What is done for a row, in which instance of its section, and what comes of it. */
@@ -27,8 +36,8 @@ export interface Script {
   in?: string;
   do: Step[];
   then: Facts;
-  /** Only the plain gallery has such an instance. */
-  plain?: true;
+  /** Where alone it can be driven: WebDriver's finger scrolls nothing. */
+  only?: 'chromium';
 }
 
 type Scripts = Record<string, Script>;
@@ -291,15 +300,55 @@ export const scripts: Record<string, Scripts> = {
   tree,
 };
 
-/** Rows that no gallery of a framework has an instance for: the plain gallery's own tests hold them. */
-export const elsewhere: Record<string, string> = {
-  'tabs press opener': 'controls outside that ask tabs for the next one',
-  'carousel press slide': 'a swipe by touch',
-  'tree item Shift+Arrow': 'a tree of which several rows are selected',
-  'tree item Control+a': 'a tree of which several rows are selected',
-  'tree press marker': 'markers that are pressed alone',
-  'listbox item ArrowRight': 'a listbox in a grid',
-  'listbox item ArrowLeft': 'a listbox in a grid',
+const sheets = '#many-tabs';
+const timber = '#multiple-tree';
+const flags = '#grid-listbox';
+const pump = 'Bilge pump';
+
+/** What differs in the plain gallery: where an instance stands, what it holds more, and rows that it alone has an instance for. */
+export const inPlain: Record<string, Partial<Script>> = {
+  'tabs item Enter': { in: sheets },
+  'tabs item Space': {
+    in: sheets,
+    then: { at: 'Sheet 12 of the log', selected: ['Sheet 12 of the log'] },
+  },
+  'tabs item Delete': { in: sheets },
+  'listbox item Space': { then: { at: 'Fender', selected: ['Anchor', pump] } },
+  'listbox item Control+Shift+End': {
+    then: { at: pump, selected: ['Boathook', 'Fender', 'Stove', pump] },
+  },
+  'listbox item Control+a': { then: { selected: ['Anchor', 'Boathook', 'Fender', 'Stove', pump] } },
+  'combobox field Space': { then: { layers: 0, value: 'Cutter' } },
+  'combobox field Home': { then: { layers: 1, at: 'Cutter' } },
+  'combobox field Tab': { then: { layers: 0, value: 'Cutter' } },
+  'tabs press opener': { in: sheets, do: ['press Next sheet'], then: { selected: ['Sheet 2 of the log'] } },
+  'carousel press slide': {
+    in: '#plain-carousel',
+    do: ['swipe'],
+    then: { slides: ['2 of 4'] },
+    only: 'chromium',
+  },
+  'tree item Shift+Arrow': {
+    in: timber,
+    do: ['focus Oak', 'key Shift+ArrowDown'],
+    then: { at: 'Planks', selected: ['Oak', 'Planks'] },
+  },
+  'tree item Control+a': {
+    in: timber,
+    do: ['focus Oak', 'key Control+a'],
+    then: { selected: ['Oak', 'Planks', 'Knees', 'Treenails', 'Larch'] },
+  },
+  'tree press marker': { in: timber, do: ['marker Oak'], then: { expanded: [] } },
+  'listbox item ArrowRight': {
+    in: flags,
+    do: ['focus ochre swallowtail', 'key ArrowRight'],
+    then: { at: 'teal swallowtail' },
+  },
+  'listbox item ArrowLeft': {
+    in: flags,
+    do: ['press teal swallowtail', 'key ArrowLeft'],
+    then: { at: 'ochre swallowtail' },
+  },
 };
 
 /** The rows that `npm test` looks at in every setting: open, move, choose, close, focus. The long run looks at all. */

@@ -106,7 +106,11 @@ export function live(
       early.innerHTML = author;
       main.append(stage, early);
       prepare(early);
-      while (early.firstChild) stage.moveBefore(early.firstChild, null);
+      while (early.firstChild) {
+        // WebKit has no other way to move than to take out and put in.
+        if (Reflect.has(stage, 'moveBefore')) stage.moveBefore(early.firstChild, null);
+        else stage.append(early.firstChild);
+      }
       early.remove();
     } else {
       stage.innerHTML = author;

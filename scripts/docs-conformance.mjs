@@ -1,0 +1,154 @@
+// The tables that long runs leave behind: which rows of the contracts held in which browser and setting, and what each browser tells
+// assistive technology. The runs keep what came of them in docs/conformance/*.json; `npm run docs` makes these pages of it.
+import { existsSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { root } from './setup.mjs';
+
+const browsers = ['chromium', 'firefox', 'webkit'];
+const titles = { chromium: 'Chromium', firefox: 'Firefox', webkit: 'WebKit' };
+
+const read = (name) => {
+  const file = join(root, 'docs/conformance', `${name}.json`);
+  return existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : undefined;
+};
+const cell = (text) => `${text}`.replaceAll('|', '\\|').replaceAll('<', '&lt;');
+const table = (head, rows) => [
+  `| ${head.join(' | ')} |`,
+  `| ${head.map(() => '---').join(' | ')} |`,
+  ...rows.map((row) => `| ${row.map(cell).join(' | ')} |`),
+  '',
+];
+const made = (command) => `<!-- Made by \`npm run docs\` from what \`${command}\` has left. -->\n\n`;
+
+const signs = { true: 'yes', false: '**no**', 'not driven': 'not driven', undefined: '–' };
+
+/** Every row of every contract in the plain gallery, by browser; and the counts of the other galleries. */
+function rowsPage(contracts, results) {
+  const known = browsers.filter((name) => results[name]);
+  const settings = Object.keys(results[known[0]].outcomes);
+  const count = (name, setting) => {
+    const all = Object.values(results[name].outcomes[setting] ?? {});
+    const driven = all.filter((outcome) => outcome !== 'not driven');
+    return `${driven.filter((outcome) => outcome === true).length} of ${driven.length}`;
+  };
+  return [
+    '# Rows of the contracts, by browser',
+    '',
+    'Every key and press that a contract names, driven by real keys and pointer in the gallery. How the browsers are driven, what',
+    'they lack and what is theirs stands in [browsers](../browsers.md).',
+    '',
+    ...table(
+      ['', ...known.map((name) => titles[name])],
+      [
+        ['version', ...known.map((name) => results[name].browser)],
+        ['date', ...known.map((name) => results[name].date)],
+        ...settings.map((setting) => [setting, ...known.map((name) => count(name, setting))]),
+      ],
+    ),
+    ...contracts.flatMap(({ name: pattern, keys, presses }) => [
+      `## ${pattern}`,
+      '',
+      ...table(
+        ['row', ...known.map((name) => titles[name])],
+        [...keys.map(({ on, key }) => `${on} ${key}`), ...presses.map(({ on }) => `press ${on}`)].map(
+          (words) => [
+            words,
+            ...known.map((name) => signs[results[name].outcomes.plain[`${pattern} ${words}`]]),
+          ],
+        ),
+      ),
+    ]),
+    '“Not driven”: a finger of WebDriver scrolls nothing, and WebKitGTK has no touch here.',
+    '',
+  ].join('\n');
+}
+
+/** Counts by pattern and setting, for each browser. */
+function settingsPage(contracts, results) {
+  return [
+    '# Conformance, by setting',
+    '',
+    'Rows of the contracts (keys and presses) that hold in the gallery of each setting, driven by real keys and pointer.',
+    '`npm test` runs 36 of them in each setting, and in each browser; row by row they stand in',
+    '[rows](../conformance/rows.md).',
+    '',
+    ...browsers
+      .filter((name) => results[name])
+      .flatMap((name) => {
+        const { browser, date, outcomes } = results[name];
+        const settings = Object.keys(outcomes);
+        const count = (pattern, setting) => {
+          const all = Object.entries(outcomes[setting]).filter(
+            ([row, outcome]) => row.startsWith(`${pattern} `) && outcome !== 'not driven',
+          );
+          return all.length
+            ? `${all.filter(([, outcome]) => outcome === true).length} of ${all.length}`
+            : '–';
+        };
+        return [
+          `## ${browser}, ${date}`,
+          '',
+          ...table(
+            ['pattern', ...settings],
+            contracts.map(({ name: pattern }) => [
+              pattern,
+              ...settings.map((setting) => count(pattern, setting)),
+            ]),
+          ),
+        ];
+      }),
+    'The plain gallery has instances that the others lack: controls outside of tabs, a grid, a tree of which several rows are',
+    'selected, markers that are pressed, a swipe.',
+    '',
+  ].join('\n');
+}
+
+const sentence = ({ role, name, states, place, description, within, said }) =>
+  [
+    `${role} “${name}”`,
+    states.join(' '),
+    place,
+    description && `described “${description}”`,
+    within.length && `in ${within.join(', ')}`,
+    said && `said “${said}”`,
+  ]
+    .filter(Boolean)
+    .join('; ');
+
+/** The walk, side by side. */
+function spokenPage(told) {
+  const known = browsers.filter((name) => told[name]);
+  const stops = Object.keys(told[known[0]]);
+  return [
+    '# What browsers tell assistive technology',
+    '',
+    'One walk through the plain gallery by keyboard; at each stop what is told of the element that has focus, or that the focused',
+    'field names as current: role, name, states, place, the named things around it, and what a live region says. Chromium is asked',
+    'by its own protocol, Firefox and WebKit by AT-SPI 2, as a screen reader on Linux asks them. No speech was heard. What differs is',
+    'explained in [browsers](../browsers.md#what-is-told).',
+    '',
+    ...table(
+      ['at', ...known.map((name) => titles[name])],
+      stops.map((stop) => [stop, ...known.map((name) => sentence(told[name][stop]))]),
+    ),
+  ].join('\n');
+}
+
+const all = (prefix) =>
+  Object.fromEntries(browsers.map((name) => [name, read(`${prefix}${name}`)]).filter(([, found]) => found));
+
+/** The pages by path; none where no run has left anything. */
+export function conformancePages(contracts) {
+  const results = all('');
+  const told = all('spoken-');
+  return {
+    ...(Object.keys(results).length && {
+      'docs/conformance/rows.md': made('npm run test:long conformance') + rowsPage(contracts, results),
+      'docs/settings/conformance.md':
+        made('npm run test:long conformance') + settingsPage(contracts, results),
+    }),
+    ...(Object.keys(told).length && {
+      'docs/conformance/spoken.md': made('npm run test:long spoken') + spokenPage(told),
+    }),
+  };
+}
