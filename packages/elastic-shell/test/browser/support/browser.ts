@@ -32,7 +32,8 @@ export interface Opened {
   errors: string[];
 }
 
-type Open = (url: string, options?: BrowserContextOptions) => Promise<Opened>;
+/** Opens a page afresh. */
+export type Open = (url: string, options?: BrowserContextOptions) => Promise<Opened>;
 
 /** What opens pages in one kind of browser. */
 interface Opener {

@@ -1,7 +1,7 @@
 // The conformance suite: every row of every contract, by real keys and pointer, in the gallery of a setting.
 import { notes } from 'elastic-shell/core';
-import type { Page } from 'playwright-core';
-import { browserName, desk, itIn, swipe, useBrowser } from '../../browser/support/browser';
+import type { BrowserContextOptions, Page } from 'playwright-core';
+import { browserName, desk, itIn, type Open, swipe, useBrowser } from '../../browser/support/browser';
 import { type Facts, inPlain, scripts, type Script, type Step } from './rows';
 
 /** The settings that have a gallery. */
@@ -109,7 +109,10 @@ async function take(page: Page, instance: string, step: Step): Promise<void> {
       return findNamed(within, wanted);
     }, name);
   if (act === 'key') return page.keyboard.press(name === '*' ? 'Shift+*' : name);
-  if (act === 'outside') return page.mouse.click(1250, 790);
+  if (act === 'outside') {
+    const [width, height] = await page.evaluate(() => [innerWidth, innerHeight] as const);
+    return page.mouse.click(width - 30, height - 10);
+  }
   if (act === 'swipe') {
     const slides = page.locator(instance).locator('[data-slides]');
     await slides.scrollIntoViewIfNeeded();
@@ -174,11 +177,44 @@ const touch = { hasTouch: true, isMobile: true, viewport: { width: 375, height: 
 /** What came of a row: it held, it did not, or it cannot be driven in this browser. */
 export type Outcome = boolean | 'not driven';
 
+/** Under what a row is driven, where that is not a desk with a mouse. */
+export interface Conditions {
+  options?: BrowserContextOptions;
+  /** The text runs from right to left. */
+  rtl?: boolean;
+  /** Done to the page before. */
+  before?(page: Page): Promise<unknown>;
+}
+
+/** Arrows name a side of the screen: where the text is turned, so are they. */
+const turned = (step: Step): Step =>
+  step.startsWith('key ')
+    ? (step.replace(/Arrow(Left|Right)/, (_, side) => `Arrow${side === 'Left' ? 'Right' : 'Left'}`) as Step)
+    : step;
+
+async function drive(
+  open: Open,
+  setting: string,
+  row: Row,
+  { options, rtl, before }: Conditions,
+): Promise<Facts> {
+  const isSwipe = row.script.do.includes('swipe');
+  const { page } = await open(addressOf(setting), { ...options, ...(isSwipe && touch) });
+  await ready(page);
+  if (rtl) await page.evaluate(() => (document.documentElement.dir = 'rtl'));
+  await before?.(page);
+  await page.evaluate(prepare);
+  const place = placeOf(row);
+  for (const step of row.script.do) await take(page, place, rtl ? turned(step) : step);
+  return until(page, place, row.script.then);
+}
+
 /** Runs the rows in the gallery of each setting; `done` hears of each, with the browser that it ran in. */
 export function conform(
   names: readonly string[],
   wanted: (row: string) => boolean,
   done: (setting: string, row: string, outcome: Outcome, browser: string) => void = () => {},
+  conditions: Conditions = {},
 ): void {
   const { open, version } = useBrowser();
   describe.each(names)('contracts in %s', (setting) => {
@@ -189,12 +225,7 @@ export function conform(
       itIn(isDriven ? browserName : row.script.only!)(words, async () => {
         let isPassed = false;
         try {
-          const { page } = await open(addressOf(setting), row.script.do.includes('swipe') ? touch : {});
-          await ready(page);
-          await page.evaluate(prepare);
-          const place = placeOf(row);
-          for (const step of row.script.do) await take(page, place, step);
-          expect(await until(page, place, row.script.then)).toEqual(row.script.then);
+          expect(await drive(open, setting, row, conditions)).toEqual(row.script.then);
           isPassed = true;
         } finally {
           done(setting, words, isPassed, version());

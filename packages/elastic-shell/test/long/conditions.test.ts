@@ -1,0 +1,17 @@
+// Every row of every contract in the plain gallery as people use it who do not sit at a wide screen with things as they come: colours
+// forced, things that move, text twice as large, a screen of 320 px, text from right to left.
+import { type Conditions, conform } from '../settings/support/conformance';
+
+const conditions: Record<string, Conditions> = {
+  'forced colours': { options: { forcedColors: 'active' } },
+  'with motion': { options: { reducedMotion: 'no-preference' } },
+  'text of 200 %': {
+    before: (page) => page.evaluate(() => (document.documentElement.style.fontSize = '200%')),
+  },
+  '320 px': { options: { viewport: { width: 320, height: 640 } } },
+  'right to left': { rtl: true },
+};
+
+describe.each(Object.entries(conditions))('%s', (_, condition) => {
+  conform(['plain'], () => true, undefined, condition);
+});
