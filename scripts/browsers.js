@@ -26,6 +26,16 @@ export function findBrowser(name) {
   return found.every(Boolean) ? found : undefined;
 }
 
+const isDebian = () => process.getuid?.() === 0 && existsSync('/usr/bin/apt-get');
+
+/** Installs Debian's packages. What cannot be installed is missing afterwards, and whoever needs it says so. */
+function install(what, wanted) {
+  console.log(`Installing ${what}…`);
+  const quiet = { stdio: 'ignore', env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } };
+  spawnSync('apt-get', ['update', '-qq'], quiet);
+  spawnSync('apt-get', ['install', '-y', '-qq', ...wanted], quiet);
+}
+
 /**
  * Installs what is missing of Firefox and WebKit, where this is Debian and we may.
  *
@@ -34,15 +44,34 @@ export function findBrowser(name) {
 export function ensureBrowsers() {
   const missing = () => Object.keys(parts).filter((name) => !findBrowser(name));
   const wanted = missing().flatMap((name) => packages[name]);
-  if (wanted.length && process.getuid?.() === 0 && existsSync('/usr/bin/apt-get')) {
-    console.log('Installing Firefox and WebKit…');
-    const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
-    const quiet = { stdio: 'ignore', env };
-    spawnSync('apt-get', ['update', '-qq'], quiet);
-    spawnSync('apt-get', ['install', '-y', '-qq', ...wanted], quiet);
-  }
+  if (wanted.length && isDebian()) install('Firefox and WebKit', wanted);
   return missing().map(
     (name) =>
       `${name === 'firefox' ? 'Firefox' : 'WebKit'} is not here and was left out (on Debian: apt-get install ${packages[name].join(' ')}).`,
   );
+}
+
+/** What long runs take beside the browsers: keys for their find bars, and the accessibility bus and its reader. */
+const tools = {
+  '/usr/bin/xdotool': 'xdotool',
+  '/usr/bin/gdbus': 'libglib2.0-bin',
+  '/usr/libexec/at-spi-bus-launcher': 'at-spi2-core',
+  '/usr/lib/python3/dist-packages/gi': 'python3-gi',
+  '/usr/lib/x86_64-linux-gnu/girepository-1.0/Atspi-2.0.typelib': 'gir1.2-atspi-2.0',
+};
+
+/** The packages of it that are missing. */
+export const missingTools = () =>
+  Object.entries(tools).flatMap(([path, name]) => (existsSync(path) ? [] : [name]));
+
+/** Installs what is missing of it likewise; answers a sentence where something is missing still. */
+export function ensureTools() {
+  const wanted = missingTools();
+  if (wanted.length && isDebian()) install('what the long runs take', wanted);
+  const left = missingTools();
+  return left.length
+    ? [
+        `${left.join(', ')} are not here: what asks them was left out (on Debian: apt-get install ${left.join(' ')}).`,
+      ]
+    : [];
 }

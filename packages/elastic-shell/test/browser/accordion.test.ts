@@ -1,7 +1,7 @@
 // The accordion in Chromium: its contract by real keys and pointer, and its elastic panels.
 import type { Page } from 'playwright-core';
 import violations from './support/axe';
-import { changes, desk, focused, openBare, useBrowser } from './support/browser';
+import { canMove, changes, desk, focused, openBare, useBrowser } from './support/browser';
 
 const { open } = useBrowser();
 const gallery = (options = {}) => open(desk('gallery.html'), options);
@@ -110,14 +110,6 @@ const sections = (count: number) =>
     (_, at) =>
       `<h3><button data-key="k${at}">S${at}</button></h3><div hidden><p style="margin:0;height:${100 + at}px">T</p></div>`,
   ).join('');
-
-/** Waits for what moves panels where style sheets cannot. */
-const canMove = (page: Page): Promise<unknown> =>
-  page.waitForFunction(
-    () =>
-      CSS.supports('interpolate-size', 'allow-keywords') ||
-      performance.getEntriesByType('resource').some(({ name }) => name.includes('expand-fallback')),
-  );
 
 describe('elastic panels', () => {
   const moving = { reducedMotion: 'no-preference' as const };

@@ -1,17 +1,10 @@
 // Panels that expand, frame by frame: whoever moves them (style sheets, or script where these cannot), they start from nothing,
 // grow all the way, and stand at the size of their content without a jump.
 import type { Page } from 'playwright-core';
-import { openBare, useBrowser } from '../browser/support/browser';
+import { canMove, openBare, useBrowser } from '../browser/support/browser';
 
 const { open } = useBrowser();
 const moving = { reducedMotion: 'no-preference' as const };
-
-const canMove = (page: Page): Promise<unknown> =>
-  page.waitForFunction(
-    () =>
-      CSS.supports('interpolate-size', 'allow-keywords') ||
-      performance.getEntriesByType('resource').some(({ name }) => name.includes('expand-fallback')),
-  );
 
 /** The heights of `box` in the frames after a press on `button`, until they stay the same for a while. */
 const heights = (page: Page, button: string, box: string): Promise<number[]> =>
@@ -21,7 +14,7 @@ const heights = (page: Page, button: string, box: string): Promise<number[]> =>
       const seen: number[] = [];
       document.querySelector<HTMLElement>(control!)!.click();
       const from = performance.now();
-      while (performance.now() - from < 700) {
+      while (performance.now() - from < 1100) {
         await new Promise(requestAnimationFrame);
         seen.push(element.getBoundingClientRect().height);
       }
@@ -50,7 +43,7 @@ describe.each(['border-box', 'content-box'])('a panel with padding, %s', (sizing
       moving,
     );
     await page.evaluate(() => {
-      document.body.style.setProperty('--shell-elastic', '300ms');
+      document.body.style.setProperty('--shell-elastic', '500ms');
       void shell.wire('disclosure', 'p', { elastic: 'block' });
     });
     await page.waitForSelector('#p[data-elastic]', { state: 'attached' });
@@ -85,16 +78,11 @@ it('a <details> grows to its content and shrinks to its summary', async () => {
     moving,
   );
   await page.evaluate(() => {
-    document.body.style.setProperty('--shell-elastic', '300ms');
+    document.body.style.setProperty('--shell-elastic', '500ms');
     void shell.wire('disclosure', 'd', { elastic: 'block' });
   });
   await page.waitForSelector('#d[data-elastic]', { state: 'attached' });
-  await canMove(page);
-  await page.waitForFunction(
-    () =>
-      CSS.supports('interpolate-size', 'allow-keywords') ||
-      performance.getEntriesByType('resource').some(({ name }) => name.includes('expand-details')),
-  );
+  await canMove(page, 'expand-details');
   const closed = await page.evaluate(() => document.getElementById('d')!.offsetHeight);
   const opening = await heights(page, '#s', '#d');
   expect(opening[0]).toBeLessThan(closed + 100);

@@ -1,11 +1,11 @@
 // What each browser tells assistive technology on one walk through the gallery: roles, names, states, places in a set, the named
 // things around, and what live regions say. Chromium is asked by its own protocol, Firefox and WebKit by AT-SPI 2, as a screen
 // reader on Linux asks them. What they tell is kept in docs/conformance, of which `npm run docs` makes the table.
-import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
+import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromium, type Page } from 'playwright-core';
 import { flags } from '../../../../scripts/chromium-flags.js';
-import { findBrowser } from '../../../../scripts/browsers.js';
+import { findBrowser, missingTools } from '../../../../scripts/browsers.js';
 import { accessibilityBus } from '../drive/at-spi';
 import { firefox } from '../drive/firefox';
 import { pageOf } from '../drive/page';
@@ -82,7 +82,7 @@ async function overBus(launch: typeof firefox): Promise<Record<string, Told>> {
   }
 }
 
-const canRead = existsSync('/usr/bin/gdbus') && existsSync('/usr/libexec/at-spi-bus-launcher');
+const canRead = missingTools().length === 0;
 const ways: Record<string, () => Promise<Record<string, Told>>> = {
   chromium: inChromium,
   ...(canRead && findBrowser('firefox') && { firefox: () => overBus(firefox) }),

@@ -105,7 +105,7 @@ export const carouselNotes: Notes<CarouselPart> = {
   owes: [
     'Slides out of view are inert: nothing in them can be reached.',
     'A swipe, a trackpad or a scrolled wheel moves it by native scroll snapping, and the state follows.',
-    'Rotation stops for good when it is told to, pauses while the pointer or the focus is inside and while the page is hidden, and never starts with reduced motion.',
+    'Rotation stops for good when it is told to, pauses while the pointer or the focus is inside and while the page is hidden, and with reduced motion starts only when it is told to.',
     'It is a live region: off while it rotates, polite when it does not.',
   ],
 };

@@ -176,6 +176,15 @@ export const press = async (page: Page, ...keys: string[]): Promise<string[]> =>
 
 export const changes = (page: Page): Promise<string[]> => page.evaluate(() => [...shell.log]);
 
+/** Waits for the module that moves panels where style sheets cannot. */
+export const canMove = (page: Page, module = 'expand-fallback'): Promise<unknown> =>
+  page.waitForFunction(
+    (wanted) =>
+      CSS.supports('interpolate-size', 'allow-keywords') ||
+      performance.getEntriesByType('resource').some(({ name }) => name.includes(wanted)),
+    module,
+  );
+
 /** Takes the errors of a page away, once there are some: a browser may tell of them later than it answers. */
 export async function errorsSaid(opened: Opened): Promise<string> {
   for (const end = Date.now() + patience; Date.now() < end;) {
