@@ -26,17 +26,25 @@ export function onMove(element: Element, at: Rect, moved: () => void): () => voi
   return () => observer.disconnect();
 }
 
+/** How often in a row an entry is asked again that says otherwise than the anchor's place. */
+const mostDoubts = 5;
+
+/** True where some of an element is within the window, whatever may clip it. */
+const isInWindow = (element: Element): boolean => {
+  const { top, left, right, bottom } = element.getBoundingClientRect();
+  const { clientWidth, clientHeight } = element.ownerDocument.documentElement;
+  return bottom > 0 && right > 0 && top < clientHeight && left < clientWidth;
+};
+
 /**
- * Sees the anchor go out of view. In WebKit an entry may be older than the scroll that brought the anchor into view: one that
- * says other than where the anchor is now is asked for again.
+ * Sees the anchor go out of view: out of the window, or clipped by what scrolls. WebKit may compare it with where the page was before
+ * the scroll that brought it into view: what stands in the window is asked again, some times.
  */
 export const onLost = (anchor: Element, lost: () => void): (() => void) => {
+  let doubts = 0;
   const observer = new IntersectionObserver((entries) => {
-    const entry = entries.at(-1);
-    if (!entry || entry.isIntersecting) return;
-    const { top, left } = anchor.getBoundingClientRect();
-    if (Math.hypot(top - entry.boundingClientRect.top, left - entry.boundingClientRect.left) <= 1)
-      return lost();
+    if (entries.at(-1)?.isIntersecting) return void (doubts = 0);
+    if (!isInWindow(anchor) || doubts++ >= mostDoubts) return lost();
     observer.unobserve(anchor);
     observer.observe(anchor);
   });

@@ -169,12 +169,16 @@ async function resize({ send }: Running, width: number, height: number): Promise
   }
 }
 
+/** Pages that one WebKit is used for. */
+const mostPages = 60;
+
 /** Starts a WebKit of its own, with one page. */
 export async function webkit(more: Environment = {}): Promise<Wire> {
   const key = ({ reducedMotion, colorScheme }: Settings) => `${reducedMotion} ${colorScheme}`;
   let set: Settings = { reducedMotion: 'reduce' };
   let running = await start(set, more);
   const said: string[] = [];
+  let pages = 0;
 
   return {
     get version() {
@@ -210,12 +214,14 @@ export async function webkit(more: Environment = {}): Promise<Wire> {
       await loaded(running);
     },
     async set(settings) {
-      // WebKitGTK may have crashed in a test before this one, which has failed by it.
+      // It crashes after some hundred pages: another one takes over before, or after a test that has failed by it.
+      const isWorn = ++pages > mostPages;
       const isGone = await running.send('GET', '/window').then(
         () => false,
         () => true,
       );
-      if (isGone || key({ ...set, ...settings }) !== key(set)) {
+      if (isGone || isWorn || key({ ...set, ...settings }) !== key(set)) {
+        pages = 0;
         await stop(running);
         set = { ...set, ...settings };
         running = await start(set, more);
