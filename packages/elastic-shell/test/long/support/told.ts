@@ -63,7 +63,7 @@ export async function fromChromium(page: Page, id: string, says?: string): Promi
   });
   return {
     role: `${own.role?.value}`,
-    name: `${own.name?.value ?? ''}`,
+    name: `${own.name?.value ?? ''}`.trim(),
     description: `${own.description?.value ?? ''}`,
     states: settable.flatMap((state) => {
       const value = property(own, state);
@@ -148,7 +148,7 @@ const read = async (
   const { posinset, setsize, level } = own.attributes;
   return {
     role: roleOf(own),
-    name: own.name,
+    name: own.name.trim(),
     description: own.description,
     states: statesOf(own),
     place: [posinset && setsize && `${posinset} of ${setsize}`, level && `level ${level}`]

@@ -105,8 +105,8 @@ export const walk: Stop[] = [
   {
     name: 'an item that checks',
     focus: '#plain-menu-button',
-    keys: ['Enter', 'l'],
-    told: { role: 'menuitemcheckbox', name: 'Lights', states: 'checked' },
+    keys: ['Enter', 'p'],
+    told: { role: 'menuitemcheckbox', name: 'Pump', states: 'unchecked' },
   },
   {
     name: 'an item that opens another menu',
