@@ -29,7 +29,7 @@ function rowsPage(contracts, results) {
   const count = (name, setting) => {
     const all = Object.values(results[name].outcomes[setting] ?? {});
     const driven = all.filter((outcome) => outcome !== 'not driven');
-    return `${driven.filter((outcome) => outcome === true).length} of ${driven.length}`;
+    return driven.length ? `${driven.filter((outcome) => outcome === true).length} of ${driven.length}` : '–';
   };
   return [
     '# Rows of the contracts, by browser',
@@ -53,7 +53,7 @@ function rowsPage(contracts, results) {
         [...keys.map(({ on, key }) => `${on} ${key}`), ...presses.map(({ on }) => `press ${on}`)].map(
           (words) => [
             words,
-            ...known.map((name) => signs[results[name].outcomes.plain[`${pattern} ${words}`]]),
+            ...known.map((name) => signs[results[name].outcomes.plain?.[`${pattern} ${words}`]]),
           ],
         ),
       ),
@@ -78,7 +78,7 @@ function settingsPage(contracts, results) {
         const { browser, date, outcomes } = results[name];
         const settings = Object.keys(outcomes);
         const count = (pattern, setting) => {
-          const all = Object.entries(outcomes[setting]).filter(
+          const all = Object.entries(outcomes[setting] ?? {}).filter(
             ([row, outcome]) => row.startsWith(`${pattern} `) && outcome !== 'not driven',
           );
           return all.length

@@ -1,5 +1,6 @@
 // Watching an anchor: whether it goes out of view, and whether the page around it moves it, which no event tells of.
 import type { Rect } from '../core/layers/placement.js';
+import { windowOf } from '../engine/dom.js';
 
 /** Calls `moved` when `element` is not at `at`, or leaves it without scrolling or resizing: the page around it changed. */
 export function onMove(element: Element, at: Rect, moved: () => void): () => void {
@@ -26,25 +27,32 @@ export function onMove(element: Element, at: Rect, moved: () => void): () => voi
   return () => observer.disconnect();
 }
 
-/** How often in a row an entry is asked again that says otherwise than the anchor's place. */
-const mostDoubts = 5;
+/** How many entries in a row may say otherwise than where the anchor stands: about a second of them. */
+const mostDoubts = 60;
 
-/** True where some of an element is within the window, whatever may clip it. */
-const isInWindow = (element: Element): boolean => {
-  const { top, left, right, bottom } = element.getBoundingClientRect();
-  const { clientWidth, clientHeight } = element.ownerDocument.documentElement;
-  return bottom > 0 && right > 0 && top < clientHeight && left < clientWidth;
+const meet = (one: DOMRect, other: DOMRect): boolean =>
+  one.bottom > other.top && one.top < other.bottom && one.right > other.left && one.left < other.right;
+
+/** True where some of an element is within the window, and within whatever clips it. */
+const isInView = (element: Element): boolean => {
+  const view = windowOf(element);
+  const own = element.getBoundingClientRect();
+  if (!meet(own, new view.DOMRect(0, 0, view.innerWidth, view.innerHeight))) return false;
+  for (let at = element.parentElement; at?.parentElement; at = at.parentElement)
+    if (view.getComputedStyle(at).overflow !== 'visible' && !meet(own, at.getBoundingClientRect()))
+      return false;
+  return true;
 };
 
 /**
  * Sees the anchor go out of view: out of the window, or clipped by what scrolls. WebKit may compare it with where the page was before
- * the scroll that brought it into view: what stands in the window is asked again, some times.
+ * the scroll that brought it into view, for as many frames as that takes: what stands in view is asked about again.
  */
 export const onLost = (anchor: Element, lost: () => void): (() => void) => {
   let doubts = 0;
   const observer = new IntersectionObserver((entries) => {
     if (entries.at(-1)?.isIntersecting) return void (doubts = 0);
-    if (!isInWindow(anchor) || doubts++ >= mostDoubts) return lost();
+    if (!isInView(anchor) || doubts++ >= mostDoubts) return lost();
     observer.unobserve(anchor);
     observer.observe(anchor);
   });

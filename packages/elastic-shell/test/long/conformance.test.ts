@@ -1,6 +1,6 @@
 // Every row of every contract in every setting, in the browser of this project. What came of it is kept in docs/conformance, of
 // which `npm run docs` makes the tables.
-import { mkdirSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { browserName } from '../browser/support/browser';
 import { conform, type Outcome, settings } from '../settings/support/conformance';
@@ -17,14 +17,26 @@ conform(
   },
 );
 
+/** A setting of which some rows alone were run says nothing of all. */
+const whole = (setting: string): boolean =>
+  ['dialog opener Enter', 'switch press root'].every((row) => outcomes[setting]?.[row] !== undefined);
+
 afterAll(() => {
-  // A run of some rows or settings alone is no table of all.
-  if (!settings.every((setting) => outcomes[setting]?.['dialog opener Enter'] !== undefined)) return;
+  const done = settings.filter(whole);
+  if (!done.length) return;
   const folder = join(__dirname, '../../../../docs/conformance');
   mkdirSync(folder, { recursive: true });
+  const file = join(folder, `${browserName}.json`);
+  // What was not run this time stays as it was.
+  const before = existsSync(file)
+    ? (JSON.parse(readFileSync(file, 'utf8')) as { outcomes: object })
+    : undefined;
+  const all = { ...before?.outcomes, ...Object.fromEntries(done.map((name) => [name, outcomes[name]])) };
   const date = new Date().toISOString().slice(0, 10);
-  writeFileSync(
-    join(folder, `${browserName}.json`),
-    `${JSON.stringify({ browser, date, outcomes }, null, 1)}\n`,
-  );
+  const kept = {
+    browser,
+    date,
+    outcomes: Object.fromEntries(settings.map((name) => [name, all[name as never]])),
+  };
+  writeFileSync(file, `${JSON.stringify(kept, null, 1)}\n`);
 });
