@@ -127,6 +127,8 @@ export function useBrowser(): { open: Open; version(): string } {
   const opener = openers[browserName]();
   const used = new Set<Opened>();
   jest.setTimeout(180_000);
+  // WebKitGTK crashes now and then, and under load it drops keys: what fails in it is tried again, and the failure is shown.
+  if (browserName === 'webkit') jest.retryTimes(2, { logErrorsBeforeRetry: true });
   beforeAll(() => opener.start(), 60_000);
   afterAll(() => opener.stop());
   afterEach(async () => {
