@@ -50,9 +50,15 @@ const isInView = (element: Element): boolean => {
  */
 export const onLost = (anchor: Element, lost: () => void): (() => void) => {
   let doubts = 0;
+  // WebKit scrolls to what is focused a moment after: until it was in view once, it may be on its way there.
+  let wasSeen = false;
   const observer = new IntersectionObserver((entries) => {
-    if (entries.at(-1)?.isIntersecting) return void (doubts = 0);
-    if (!isInView(anchor) || doubts++ >= mostDoubts) return lost();
+    if (entries.at(-1)?.isIntersecting) {
+      wasSeen = true;
+      doubts = 0;
+      return;
+    }
+    if ((wasSeen && !isInView(anchor)) || doubts++ >= mostDoubts) return lost();
     observer.unobserve(anchor);
     observer.observe(anchor);
   });
