@@ -67,6 +67,13 @@ export const held = (type: 'keyDown' | 'keyUp', names: readonly string[]): Actio
 
 export type Point = readonly [x: number, y: number];
 
+/** The way from one place to another in so many steps, the last of them there. */
+export const path = (from: Point, to: Point, steps: number): Point[] =>
+  Array.from({ length: steps }, (_, step): Point => {
+    const part = (step + 1) / steps;
+    return [from[0] + (to[0] - from[0]) * part, from[1] + (to[1] - from[1]) * part];
+  });
+
 const moveTo = ([x, y]: Point, duration = 0): Act => ({
   type: 'pointerMove',
   x: Math.round(x),

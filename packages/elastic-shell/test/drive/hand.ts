@@ -1,7 +1,20 @@
 // Everything that is done to a page over a wire: looking, waiting, pressing, typing. What it is done to is found by steps, in the page.
-import { type Button, chord, down, held, move, type Point, press, touch, typed, up, wheel } from './actions';
+import {
+  type Button,
+  chord,
+  down,
+  held,
+  move,
+  path,
+  type Point,
+  press,
+  touch,
+  typed,
+  up,
+  wheel,
+} from './actions';
 import { type Find, inPage } from './in-page';
-import { lost, pack, unpack } from './json';
+import { pack, unpack } from './json';
 import { pause, type Wire } from './wire';
 
 /** A condition may take this long, in milliseconds, and is looked at so often. */
@@ -39,12 +52,9 @@ export class Hand {
   private async run(source: string, args: unknown[]): Promise<unknown> {
     const json = await this.wire.call(
       `async (json) => {
-        const lost = ${JSON.stringify(lost)};
-        const restore = (value) => value === lost ? undefined : Array.isArray(value) ? value.map(restore)
-          : value && typeof value === 'object' ? Object.fromEntries(Object.entries(value).map(([name, each]) => [name, restore(each)])) : value;
         const drive = (${inPage.toString()})();
-        const answer = await (${source})(...restore(JSON.parse(json)));
-        return JSON.stringify(answer, (_, each) => (each === undefined ? lost : each)) ?? JSON.stringify(lost);
+        const answer = await (${source})(...(${unpack.toString()})(json));
+        return (${pack.toString()})(answer);
       }`,
       pack(args),
     );
@@ -183,11 +193,7 @@ export class Hand {
     const to = async (x: number, y: number, { steps = 1 } = {}): Promise<void> => {
       const from = at;
       at = [x, y];
-      const path = Array.from({ length: steps }, (_, step): Point => {
-        const part = (step + 1) / steps;
-        return [from[0] + (x - from[0]) * part, from[1] + (y - from[1]) * part];
-      });
-      await this.wire.act([move(path)]);
+      await this.wire.act([move(path(from, at, steps))]);
     };
     return {
       move: to,
@@ -204,14 +210,8 @@ export class Hand {
     return this.wire.act([typed(text)]);
   }
   swipe(from: Point, to: Point): Promise<void> {
-    const points = Array.from({ length: 6 }, (_, step): Point => {
-      const part = (step + 1) / 6;
-      // No finger leaves the screen.
-      return [
-        Math.max(0, from[0] + (to[0] - from[0]) * part),
-        Math.max(0, from[1] + (to[1] - from[1]) * part),
-      ];
-    });
+    // No finger leaves the screen.
+    const points = path(from, to, 6).map(([x, y]): Point => [Math.max(0, x), Math.max(0, y)]);
     return this.wire.act([touch([from, ...points])]);
   }
   /** A finger that stays where it is for so many milliseconds. */

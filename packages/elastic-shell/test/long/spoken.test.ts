@@ -28,7 +28,6 @@ async function goTo(page: Page, { focus, keys, says }: (typeof walk)[number]): P
     const element = current ? document.getElementById(current) : activeElement;
     if (words && ![...document.querySelectorAll('[role=status]')].some((each) => each.textContent === words))
       return false;
-    document.querySelector('[data-meant]')?.removeAttribute('data-meant');
     if (element) {
       element.id ||= 'meant';
       document.documentElement.dataset['meant'] = element.id;

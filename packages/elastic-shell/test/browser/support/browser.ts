@@ -2,6 +2,7 @@
 // Jest's project says (jest.config.js): Chromium by playwright-core, Firefox and WebKit by test/drive.
 import { type Browser, type BrowserContextOptions, chromium, type Page } from 'playwright-core';
 import { flags } from '../../../../../scripts/chromium-flags.js';
+import { path } from '../../drive/actions';
 import { firefox } from '../../drive/firefox';
 import { handOf, pageOf } from '../../drive/page';
 import { webkit } from '../../drive/webkit';
@@ -127,7 +128,7 @@ export function useBrowser(): { open: Open; version(): string } {
   const opener = openers[browserName]();
   const used = new Set<Opened>();
   jest.setTimeout(180_000);
-  // WebKitGTK crashes now and then, and under load it drops keys: what fails in it is tried again, and the failure is shown.
+  // WebKitGTK's page crashes now and then: what fails in it is tried again, and the failure is shown.
   if (browserName === 'webkit') jest.retryTimes(2, { logErrorsBeforeRetry: true });
   beforeAll(() => opener.start(), 60_000);
   afterAll(() => opener.stop());
@@ -214,11 +215,7 @@ export const swipe = async (page: Page, from: [number, number], to: [number, num
   const send = (type: 'touchStart' | 'touchMove' | 'touchEnd', at?: [number, number]) =>
     session.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [{ x: at[0], y: at[1] }] : [] });
   await send('touchStart', from);
-  for (let step = 1; step <= 6; step++)
-    await send('touchMove', [
-      from[0] + ((to[0] - from[0]) * step) / 6,
-      from[1] + ((to[1] - from[1]) * step) / 6,
-    ]);
+  for (const [x, y] of path(from, to, 6)) await send('touchMove', [x, y]);
   await send('touchEnd');
   await session.detach();
 };

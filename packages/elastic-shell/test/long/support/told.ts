@@ -41,7 +41,7 @@ export async function fromChromium(page: Page, id: string, says?: string): Promi
   const { root } = await session.send('DOM.getDocument');
   const { nodeId } = await session.send('DOM.querySelector', {
     nodeId: root.nodeId,
-    selector: `#${CSS_escape(id)}`,
+    selector: `#${escapeId(id)}`,
   });
   const answer = await session.send('Accessibility.getPartialAXTree', { nodeId, fetchRelatives: true });
   await session.detach();
@@ -55,7 +55,7 @@ export async function fromChromium(page: Page, id: string, says?: string): Promi
     if (parent && !parent.ignored) ancestors.unshift(parent);
     at = parent?.parentId;
   }
-  const element = page.locator(`#${CSS_escape(id)}`);
+  const element = page.locator(`#${escapeId(id)}`);
   // The protocol leaves places out where they are written: what is written is what is told.
   const place = await element.evaluate((each) => {
     const { ariaPosInSet: at, ariaSetSize: size, ariaLevel: level } = each;
@@ -87,7 +87,7 @@ export async function fromChromium(page: Page, id: string, says?: string): Promi
 }
 
 /** Ids of the gallery are plain words. */
-const CSS_escape = (id: string): string => id.replace(/[^\w-]/g, (sign) => `\\${sign}`);
+const escapeId = (id: string): string => id.replace(/[^\w-]/g, (sign) => `\\${sign}`);
 
 /** AT-SPI's names of roles that Firefox does not also give in the words of WAI-ARIA. */
 const roles: Record<string, string> = {
@@ -130,8 +130,7 @@ const read = async (
 ): Promise<Told | undefined> => {
   const all = bus.read();
   const at = all.findIndex(({ attributes }) => attributes['id'] === id);
-  const spoken = all.find((node) => roleOf(node) === 'status' && [node.text, node.name].includes(says ?? ''));
-  const said = says && (spoken ?? all.find(({ text, name }) => text === says || name === says)) ? says : '';
+  const said = says && all.some(({ text, name }) => text === says || name === says) ? says : '';
   if ((at < 0 || (says && !said)) && left) {
     // A browser tells of changes when it has a moment.
     await pause(200);
