@@ -6,7 +6,4 @@ import { brief } from '../settings/support/rows';
 
 it('knows every row of every contract', () => expect(unknown).toEqual([]));
 
-// In WebKitGTK under load these two are not steady yet: the list may close while the page still scrolls to its field.
-const unsteady = ['combobox field ArrowDown', 'combobox field Enter'];
-
-conform(['plain'], (row) => brief.has(row) && !(browserName === 'webkit' && unsteady.includes(row)));
+conform(['plain'], (row) => brief.has(row));
