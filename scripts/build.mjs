@@ -28,6 +28,7 @@ const library = 'packages/elastic-shell';
 const cli = 'packages/cli';
 const angular = 'packages/angular';
 const pages = `${library}/test/pages`;
+const recipes = 'examples/recipes';
 const always = ['tsconfig.base.json', 'package-lock.json', 'scripts/build.mjs'];
 
 const targets = {
@@ -52,9 +53,17 @@ const targets = {
     },
   },
   cli: {
-    from: [`${library}/src`, `${cli}/src`, `${cli}/tsconfig.json`],
+    from: [`${library}/src`, `${cli}/src`, `${cli}/tsconfig.json`, recipes],
     to: `${cli}/dist`,
-    build: () => run(bin('tsc'), ['-p', cli]),
+    build() {
+      run(bin('tsc'), ['-p', cli]);
+      // What `elastic-shell new` writes.
+      rmSync(join(root, cli, 'recipes'), { recursive: true, force: true });
+      cpSync(join(root, recipes), join(root, cli, 'recipes'), {
+        recursive: true,
+        filter: (path) => !/\/(built|pages|snippets|node_modules)(\/|$)/.test(path.slice(root.length)),
+      });
+    },
   },
   desk: {
     from: [`${library}/src`, 'examples/desk', 'examples/data'],
@@ -163,6 +172,29 @@ const targets = {
         '--log-level=warning',
       ]);
       cpSync(join(root, server, 'public'), join(root, cli, 'render/pages/public'), { recursive: true });
+    },
+  },
+  // Every recipe as a page, for the tests.
+  recipes: {
+    from: [`${library}/src`, `${angular}/src`, recipes],
+    to: `${cli}/demo/live`,
+    build() {
+      build(['angular']);
+      rmSync(join(root, recipes, 'built'), { recursive: true, force: true });
+      run(bin('ngc'), ['-p', `${recipes}/tsconfig.angular.json`]);
+      for (const setting of ['html', 'element', 'react', 'vue', 'svelte', 'solid', 'angular'])
+        run(bin('vite'), ['build', recipes, '--logLevel', 'error', '--mode', setting], {
+          env: { ...process.env, NODE_ENV: 'production' },
+        });
+    },
+  },
+  site: {
+    from: [`${library}/src`, 'docs', 'README.md', 'CHANGELOG.md', recipes, 'site'],
+    to: `${cli}/site`,
+    build() {
+      run(bin('typedoc'), ['--options', 'site/typedoc.json']);
+      run(bin('vite'), ['build', 'site', '--logLevel', 'error']);
+      run(process.execPath, ['site/make/build.mjs']);
     },
   },
   pages: {

@@ -18,7 +18,7 @@ const input = {
   defaults: join(dist, 'engine/defaults.js'),
 };
 for (const name of patterns) {
-  input[name] = join(dist, `patterns/${name}/wire.js`);
+  input[name] = join(dist, `patterns/${name}/index.js`);
   input[`elements/${name}`] = join(dist, `patterns/${name}/element.js`);
 }
 

@@ -35,19 +35,19 @@ const openDialog = (opener, dialog) => async (page) => {
   await page.waitForSelector(`${dialog}[data-phase=open]`);
 };
 
-await shoot('desk', '', wide, (page) => page.click('[data-order=W1042] summary'));
-await shoot('strike-order', '', wide, openDialog('[data-order=W1043] .strike', '#strike'));
-await shoot('strike-failed', '', wide, async (page) => {
+await shoot('desk', 'desk.html', wide, (page) => page.click('[data-order=W1042] summary'));
+await shoot('strike-order', 'desk.html', wide, openDialog('[data-order=W1043] .strike', '#strike'));
+await shoot('strike-failed', 'desk.html', wide, async (page) => {
   await page.check('#failing');
   await openDialog('[data-order=W1043] .strike', '#strike')(page);
   await page.click('#strike [value=strike]');
   await page.waitForSelector('#strike [role=alert]:not(:empty)');
 });
-await shoot('edit-order', '', wide, async (page) => {
+await shoot('edit-order', 'desk.html', wide, async (page) => {
   await openDialog('[data-order=W1045] .edit', '#edit')(page);
   await page.click('.disclose');
 });
-await shoot('discard-changes-dark', '', { ...wide, colorScheme: 'dark' }, async (page) => {
+await shoot('discard-changes-dark', 'desk.html', { ...wide, colorScheme: 'dark' }, async (page) => {
   await openDialog('[data-order=W1045] .edit', '#edit')(page);
   await page.fill('[name=title]', 'Antifoul, anodes and a new name');
   await page.keyboard.press('Escape');
@@ -61,7 +61,7 @@ await shoot('orders-svelte', 'orders/svelte.html', wide, async (page) => {
   await page.getByRole('combobox', { name: 'Trades, four at most' }).click();
   await page.waitForSelector('[role=option]');
 });
-await shoot('phone', '', phone);
+await shoot('phone', 'desk.html', phone);
 const boat =
   (tab, act = async () => {}) =>
   async (page) => {
@@ -76,7 +76,7 @@ await shoot('berth', 'boat.html', wide, async (page) => {
   await page.click('#berth-field');
   await page.waitForSelector('#berth [data-phase=open]');
 });
-await shoot('row-menu', '', wide, async (page) => {
+await shoot('row-menu', 'desk.html', wide, async (page) => {
   await page.focus('[data-order=W1042] .more');
   for (const key of ['Enter', 'ArrowDown', 'ArrowRight']) await page.keyboard.press(key);
   await page.waitForSelector('#state-menu[data-phase=open]');

@@ -1,11 +1,11 @@
-// `npm start`: sets itself up, builds, serves the desk and prints its address. The galleries of other settings are built while
+// `npm start`: sets itself up, builds, serves the site and the desk, and prints its address. The galleries of other settings are built while
 // it is served already.
 import { root, setUp } from './setup.mjs';
 import { build, galleries } from './build.mjs';
 import { spawn } from 'node:child_process';
 
 setUp();
-build(['library', 'cli', 'desk']);
+build(['library', 'cli', 'desk', 'site']);
 const port = process.env.PORT ?? '5173';
 const child = spawn(process.execPath, [`${root}packages/cli/bin/elastic-shell.js`, 'demo', '--port', port], {
   stdio: 'inherit',

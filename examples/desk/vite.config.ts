@@ -23,7 +23,7 @@ export default defineConfig({
     target: 'es2022',
     rollupOptions: {
       input: [
-        here('index.html'),
+        here('desk.html'),
         here('boat.html'),
         here('parts.html'),
         here('gallery.html'),

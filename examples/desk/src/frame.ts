@@ -1,7 +1,7 @@
 // What frames every page of the desk, as HTML text, made while building: the bar at the top and the sections.
 
 const pages = [
-  ['index.html', 'Orders'],
+  ['desk.html', 'Orders'],
   ['boat.html', 'Boats'],
   ['parts.html', 'Parts'],
   ['gallery.html', 'Gallery'],

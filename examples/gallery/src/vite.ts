@@ -22,7 +22,7 @@ const bar = (setting: string): string => `
       <nav aria-label="More in this setting">
         ${['elements', 'angular'].includes(setting) ? '' : `<a href="../server/${setting}.html">From a server</a>`}
         ${['react', 'vue', 'svelte'].includes(setting) ? `<a href="../orders/${setting}.html">Orders</a>` : ''}
-        <a href="../index.html">Desk</a>
+        <a href="../desk.html">Desk</a>
       </nav>
     </header>`;
 

@@ -7,7 +7,7 @@ import { PennantSign } from './PennantSign';
 
 const settings = [
   ['../gallery/react.html', 'Gallery'],
-  ['../index.html', 'The plain desk'],
+  ['../desk.html', 'The plain desk'],
 ] as const;
 
 function Topbar({ failing, onFailing }: { failing: boolean; onFailing(next: boolean): void }) {

@@ -8,7 +8,7 @@
 
   const places = [
     ['../gallery/svelte.html', 'Gallery'],
-    ['../index.html', 'The plain desk'],
+    ['../desk.html', 'The plain desk'],
   ];
   const sections = useDrawer({ closedWhen: '(min-width: 48rem)' });
 

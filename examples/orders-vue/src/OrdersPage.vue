@@ -9,7 +9,7 @@ import StrikeOrder from './StrikeOrder.vue';
 
 const places = [
   ['../gallery/vue.html', 'Gallery'],
-  ['../index.html', 'The plain desk'],
+  ['../desk.html', 'The plain desk'],
 ];
 const sections = useDrawer({ closedWhen: '(min-width: 48rem)' });
 

@@ -1,5 +1,6 @@
-// `elastic-shell demo`: serves the built yard desk and the galleries under a strict Content-Security-Policy.
+// `elastic-shell demo`: serves the site, the built yard desk and the galleries under a strict Content-Security-Policy.
 //
+// The site stands at `/`, the desk at `/desk`, everything else of the demo beside it.
 // Pages under /server/ are rendered for each request, by the server renderer of their own framework.
 import { createServer, type Server } from 'node:http';
 import { existsSync } from 'node:fs';
@@ -12,6 +13,7 @@ import { servedPage, yardPage } from './served-page.js';
 import type { Streams } from './streams.js';
 
 const folder = fileURLToPath(new URL('../demo', import.meta.url));
+const siteFolder = fileURLToPath(new URL('../site', import.meta.url));
 
 const portOf = (text: string): number => {
   const port = Number(text);
@@ -28,17 +30,19 @@ export interface ServedDesk {
 
 /** Serves the desk; answers once it listens. Port 0 takes any free one. */
 export function serveDesk(port: number): Promise<ServedDesk> {
-  if (!existsSync(`${folder}/index.html`))
+  if (!existsSync(`${folder}/desk.html`))
     throw new Misuse('the desk is not built. In a checkout, run "npm run build" first.', 1);
-  const files = sirv(folder, {
-    // The galleries may still be being built beside it.
-    dev: true,
-    setHeaders: (response, path) => response.setHeader('Content-Security-Policy', policyFor(path)),
-  });
+  const filesOf = (from: string) =>
+    sirv(from, {
+      // The galleries may still be being built beside it.
+      dev: true,
+      setHeaders: (response, path) => response.setHeader('Content-Security-Policy', policyFor(path)),
+    });
+  const [demo, site] = [filesOf(folder), filesOf(siteFolder)];
   const server = createServer((request, response) => {
     void yardPage(request, response)
       .then((isDone) => isDone || servedPage(folder, request.url ?? '/', response))
-      .then((isDone) => isDone || files(request, response));
+      .then((isDone) => isDone || demo(request, response, () => site(request, response)));
   });
   return new Promise((resolve, reject) => {
     server.once('error', (error: NodeJS.ErrnoException) =>
@@ -61,13 +65,13 @@ export function serveDesk(port: number): Promise<ServedDesk> {
 /** The command `demo`. */
 export function demoCommand(streams: Streams): Command {
   return new Command('demo')
-    .description('Serves the yard desk, the demo of every pattern, until it is stopped.')
+    .description('Serves the site and the yard desk, the demo of every pattern, until it is stopped.')
     .option('-p, --port <number>', 'the port to listen on; 0 for any', portOf, 5173)
     .addHelpText('after', '\nExample:\n  $ elastic-shell demo --port 8080')
     .action(async ({ port }: { port: number }) => {
       const { address } = await serveDesk(port);
       streams.out(
-        `The yard desk is at ${address}\nThe gallery is at ${address}gallery.html\n` +
+        `The site is at ${address}\nThe yard desk is at ${address}desk\nThe gallery is at ${address}gallery.html\n` +
           `In other settings it is at ${address}gallery/react.html, rendered by a server at ${address}server/react.html\n` +
           `Pages of a server without a framework are at ${address}pages/\n`,
       );

@@ -1,9 +1,10 @@
-// The command `elastic-shell`: check, contract, demo.
+// The command `elastic-shell`: check, contract, new, demo.
 import { Command, CommanderError } from 'commander';
 import { checkCommand } from './check/command.js';
 import { contractCommand } from './contract/command.js';
 import { demoCommand } from './demo.js';
 import { Misuse } from './misuse.js';
+import { newCommand } from './new/command.js';
 import { standard, type Streams } from './streams.js';
 
 /** Runs the command line `argv`; answers the exit code: 0 clean, 1 findings or failure, 2 misuse. */
@@ -19,7 +20,12 @@ export async function main(argv: readonly string[], streams: Streams = standard)
   const done = (code: number): void => {
     exitCode = code;
   };
-  for (const command of [checkCommand(streams, done), contractCommand(streams), demoCommand(streams)])
+  for (const command of [
+    checkCommand(streams, done),
+    contractCommand(streams),
+    newCommand(streams),
+    demoCommand(streams),
+  ])
     program.addCommand(
       command.exitOverride().configureOutput({ writeOut: streams.out, writeErr: streams.error }),
     );

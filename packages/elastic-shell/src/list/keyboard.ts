@@ -17,8 +17,16 @@ export interface KeyboardRules<I extends string> {
   act(act: KeyAct<I>, event: KeyboardEvent): void;
 }
 
-/** Answers what to do with a key that was pressed on an item, or on what keeps focus for them. */
-export function keyboard<I extends string>(rules: KeyboardRules<I>): (event: KeyboardEvent) => void {
+/** Keys of a list that are heard. */
+export interface Keyboard {
+  /** What to do with a key that was pressed on an item, or on what keeps focus for them. */
+  press(event: KeyboardEvent): void;
+  /** The word that was begun is over: what is typed next begins another. */
+  forget(): void;
+}
+
+/** Serves the keys of a list. */
+export function keyboard<I extends string>(rules: KeyboardRules<I>): Keyboard {
   let typed = typedNothing;
 
   /** True when the key was a letter, and so belongs to a word. */
@@ -36,9 +44,15 @@ export function keyboard<I extends string>(rules: KeyboardRules<I>): (event: Key
     if (found.key !== undefined) rules.found(found.key, event);
     return true;
   };
-  return (event) => {
-    if (event.defaultPrevented || event.isComposing || type(event)) return;
-    const act = meaningOf(rules.keys(), chordOf(event, rules.root));
-    if (act) rules.act(act, event);
+  const forget = (): void => void (typed = typedNothing);
+  return {
+    forget,
+    press(event) {
+      if (event.defaultPrevented || event.isComposing || type(event)) return;
+      const act = meaningOf(rules.keys(), chordOf(event, rules.root));
+      if (!act) return;
+      forget();
+      rules.act(act, event);
+    },
   };
 }

@@ -110,7 +110,7 @@ function onAct<S extends object, O, I extends string>(
 function hear<S extends object, O, I extends string>(held: Held<S, O, I>): (() => void)[] {
   const { engine, rules, cursor, box } = held;
   const { items, holder, letters } = rules;
-  const onKey = keyboard<I>({
+  const keys = keyboard<I>({
     root: engine.root,
     look: () => ({ stop: look(held), items: engine.view.items }),
     keys: rules.keys,
@@ -122,7 +122,7 @@ function hear<S extends object, O, I extends string>(held: Held<S, O, I>): (() =
     !!holder || target === box || target === items.elementOf(items.of(target)?.key);
   const lift = (): void => queueMicrotask(() => (held.isPressing = false));
   return [
-    listen(holder ?? box, { keydown: (event) => isOwn(event) && onKey(event) }),
+    listen(holder ?? box, { keydown: (event) => isOwn(event) && keys.press(event) }),
     listen(box, {
       pointerdown() {
         held.isPressing = true;
@@ -147,7 +147,9 @@ function hear<S extends object, O, I extends string>(held: Held<S, O, I>): (() =
         cursor.set(item.key, { reason: held.isPressing ? 'press' : 'native', event });
       },
       focusout(event) {
-        if (!items.of(event.relatedTarget)) cursor.left();
+        if (items.of(event.relatedTarget)) return;
+        cursor.left();
+        keys.forget();
       },
     }),
     listenIn(engine.root.ownerDocument, { pointerup: lift, pointercancel: lift }),

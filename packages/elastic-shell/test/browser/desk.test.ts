@@ -289,7 +289,7 @@ describe('for everyone', () => {
     }
   });
 
-  it.each(['index.html', 'boat.html', 'parts.html', 'gallery.html', 'own.html'])(
+  it.each(['desk.html', 'boat.html', 'parts.html', 'gallery.html', 'own.html'])(
     '%s keeps within 320 pixels, right to left too, and at 200 %% text',
     async (path) => {
       const { page } = await open(desk(path), { viewport: { width: 320, height: 640 } });

@@ -143,6 +143,10 @@ it('the address keeps the tab; back and forward select', async () => {
   await page.click(tab('t', 'c'));
   expect(new URL(await page.evaluate(() => location.href)).hash).toBe('#c');
   await page.goBack();
+  await page.goBack();
+  // Where the address names none, what was selected then is.
+  await page.waitForFunction(() => document.querySelector('[data-key=a]')!.ariaSelected === 'true');
+  await page.goForward();
   await page.waitForFunction(() => document.querySelector('[data-key=b]')!.ariaSelected === 'true');
   await page.goForward();
   await page.waitForFunction(() => document.querySelector('[data-key=c]')!.ariaSelected === 'true');

@@ -248,6 +248,39 @@ describe('menu', () => {
     wired.unwire();
     expect(document.body.innerHTML).toBe(menu);
   });
+
+  it('begins a new word of letters after any other key', () => {
+    document.body.innerHTML = menu;
+    wireMenu(get('m'));
+    get('b').focus();
+    key('ArrowDown');
+    key('o');
+    key('Escape');
+    key('ArrowDown');
+    key('t');
+    expect(focused()).toBe('Two');
+  });
+
+  it('opens where a function says, as a framework gives an element that is there later', () => {
+    document.body.innerHTML = `<p id="area" tabindex="0">Row</p>${menu}`;
+    const wired = wireMenu(get('m'), { context: () => document.getElementById('area') });
+    get('area').focus();
+    key('F10', { shiftKey: true });
+    expect([wired.open.get(), wired.about.get()?.id]).toEqual([true, 'area']);
+  });
+
+  it('tells of a pick in a submenu what the outermost menu was opened about', () => {
+    document.body.innerHTML =
+      '<button id="b" commandfor="m" command="--toggle">Open</button><div id="m" role="menu" popover="manual" aria-label="M"><button role="menuitem" id="move" aria-controls="s">Move</button><div id="s" role="menu" popover="manual" aria-label="S"><button role="menuitem" data-key="today">Today</button></div></div>';
+    const picked: string[] = [];
+    wireMenu(get('m'));
+    wireMenu(get('s'), { onPick: ({ key: own, about }) => picked.push(`${own} ${about?.id}`) });
+    get('b').focus();
+    key('ArrowDown');
+    key('ArrowRight');
+    key('Enter');
+    expect(picked).toEqual(['today b']);
+  });
 });
 
 describe('combobox', () => {

@@ -106,7 +106,7 @@ export const menuNotes: Notes<MenuPart> = {
     },
     {
       name: 'context',
-      values: 'element or selector',
+      values: 'element, selector or function',
       default: 'none',
       does: 'Where a right press, Shift+F10, the Menu key or a long press opens it, at that point.',
     },

@@ -12,6 +12,8 @@ export interface RunningMenu {
   open(source: Element, focus: 'first' | 'last' | 'none', reason: Change['reason'], event?: Event): void;
   close(reason: Change['reason'], event?: Event): void;
   isOpen(): boolean;
+  /** What it was last opened about. */
+  about(): Element | undefined;
 }
 
 const running = new Map<Element, RunningMenu>();

@@ -77,7 +77,7 @@ function act(held: Held, intent: MenuIntent, item: Item | undefined, event: Keyb
 
 /** An item was pressed: it opens its submenu, or it checks, is told of and closes the menu. */
 function press(held: Held, parts: IntendingList<MenuState, MenuIntent>, event: MouseEvent, item: Item): void {
-  const { engine, items, about, isStaying } = held;
+  const { engine, items, running, isStaying } = held;
   const { options, state } = engine;
   const element = items.elementOf(item.key);
   const sub = submenuOf(element);
@@ -88,7 +88,9 @@ function press(held: Held, parts: IntendingList<MenuState, MenuIntent>, event: M
   if (sub) return sub.open(element, 'first', reason, event);
   if (isCheck(element)) parts.intend('turn', item.key, reason, event);
   const { key } = item;
-  options.onPick?.({ key, about: about.get(), checked: state().checked.has(key), event });
+  // What a submenu is about, the menu says that it was all opened from.
+  const about = outermost(running).about();
+  options.onPick?.({ key, about, checked: state().checked.has(key), event });
   const stays = isStaying || 'stay' in element.dataset || (options.stay === 'checks' && isCheck(element));
   if (!stays) closeAll(held, reason, event);
 }
@@ -134,6 +136,7 @@ const runningMenu = (engine: MenuEngine, held: () => Held, enterAgain: () => voi
   root: engine.root,
   opener: () => held().opener,
   isOpen: () => engine.state().open,
+  about: () => held().about.get(),
   open(from, focus, reason, event) {
     Object.assign(held(), { focusOn: focus, point: undefined });
     if (!engine.state().open) engine.intend('open', { reason, source: from, event });

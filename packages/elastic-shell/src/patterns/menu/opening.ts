@@ -7,6 +7,7 @@ import type { Handlers } from '../../events/listen.js';
 import { activeIn } from '../../focus/focusable.js';
 import type { Point } from '../../position/anchor.js';
 import type { RunningMenu } from './chain.js';
+import type { MenuOptions } from './types.js';
 
 /** Milliseconds of a finger's rest that ask for a context menu; and pixels it may stray. */
 const longPress = { rest: 500, stray: 10 };
@@ -17,7 +18,7 @@ const dragged = 4;
 export interface OpeningRules {
   menu: RunningMenu;
   /** Where a context menu may be asked for. */
-  context: Element | string | undefined;
+  context: MenuOptions['context'];
   /** Opens it at a point, about an element. */
   openAt(point: Point, about: Element, reason: 'press' | 'key', event: Event): void;
   /** The item under an event, to be activated by a release. */
@@ -57,8 +58,9 @@ const openerOf = ({ root }: RunningMenu, event: Event): Element | undefined => {
 const aboutOf = ({ menu, context }: OpeningRules, event: Event): Element | undefined => {
   const target = innermostOf(event);
   if (!context || !target || menu.root.contains(target)) return undefined;
-  if (typeof context !== 'string') return context.contains(target) ? context : undefined;
-  return target.closest(context) ?? undefined;
+  if (typeof context === 'string') return target.closest(context) ?? undefined;
+  const area = typeof context === 'function' ? context() : context;
+  return area?.contains(target) ? area : undefined;
 };
 
 /** By key, it opens under what has focus. */

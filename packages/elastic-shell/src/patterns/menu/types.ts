@@ -21,8 +21,11 @@ export interface MenuOptions
   checked?: KeysOption;
   /** Hears every item that is activated, after what it checks is shown. Default: nobody; items are clicked in any case. */
   onPick?(pick: MenuPick): void;
-  /** Where a right press, Shift+F10, the Menu key or a long press opens it: an element, or the selector of any. Default: nowhere. */
-  context?: Element | string;
+  /**
+   * Where a right press, Shift+F10, the Menu key or a long press opens it: an element, the selector of any, or a function that answers with an
+   * element once it is there. Default: nowhere.
+   */
+  context?: Element | string | (() => Element | null | undefined);
   /** Milliseconds that the pointer rests on an item before its submenu opens. Default: 150. */
   hoverDelay?: number;
 }

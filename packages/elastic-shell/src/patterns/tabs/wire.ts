@@ -124,7 +124,10 @@ function serve(engine: TabsEngine, tabParts: TabParts, read: () => TabsState): S
   const bring = (key: string): void => {
     if (items.elementOf(key)) settled(key);
   };
-  address?.hear((key) => (key ? bring(key) : settled(read().selected)));
+  // What was selected where the address named none, as long as it is there.
+  const unnamed = state().selected;
+  const selectUnnamed = (): void => settled(items.elementOf(unnamed) ? unnamed : read().selected);
+  address?.hear((key) => (key ? bring(key) : selectUnnamed()));
   let isOver = false;
   // Its inside may have been replaced, and the selected tab with it.
   if (items.all().length && !items.elementOf(state().selected))

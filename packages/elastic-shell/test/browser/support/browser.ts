@@ -21,7 +21,7 @@ export const browserName: 'chromium' | 'firefox' | 'webkit' = globalThis.BROWSER
 export const itIn = (...names: (typeof browserName)[]): jest.It =>
   names.includes(browserName) ? it : it.skip;
 
-export const desk = (path = ''): string => `${process.env['DESK_URL']}${path}`;
+export const desk = (path = 'desk.html'): string => `${process.env['DESK_URL']}${path}`;
 export const bare = (): string => `${process.env['PAGES_URL']}bare.html`;
 
 /** Slow machines are busy machines: a condition may take this long, in milliseconds. */

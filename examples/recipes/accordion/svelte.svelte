@@ -1,0 +1,34 @@
+<script lang="ts">
+  // Headings that open what follows them; several may be open.
+  import { useAccordion } from 'elastic-shell/svelte';
+
+  const steps = [
+    {
+      key: 'before',
+      title: 'Before the haul',
+      text: 'Clear the slip, check the cradle, and take the tide from the board.',
+    },
+    {
+      key: 'during',
+      title: 'On the slip',
+      text: 'One on the winch, one on each line; nobody stands below the bow.',
+    },
+    {
+      key: 'after',
+      title: 'Once she is ashore',
+      text: 'Chock her, wash her down, and write the hour in the log.',
+    },
+  ];
+  const accordion = useAccordion({ expanded: ['before'] });
+</script>
+
+<div {...accordion.root}>
+  {#each steps as { key, title, text } (key)}
+    <h3>
+      <button {...accordion.header(key)}>{title}</button>
+    </h3>
+    <div {...accordion.panel(key)}>
+      <p>{text}</p>
+    </div>
+  {/each}
+</div>

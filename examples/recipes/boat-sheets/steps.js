@@ -1,0 +1,5 @@
+// What its test does; `elastic-shell new --test` writes the rest around it.
+globalThis.fetch = async () => new Response('The bill of sale.');
+named('Papers').click();
+await until(() => document.body.textContent?.includes('The bill of sale.') === true);
+expect(named('Papers').getAttribute('aria-selected')).toBe('true');

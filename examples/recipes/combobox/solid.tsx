@@ -1,0 +1,32 @@
+import { createCombobox } from 'elastic-shell/solid';
+import { createSignal } from 'solid-js';
+
+const berths = [
+  { key: 'quay', label: 'Quay' },
+  { key: 'slip', label: 'Slip' },
+  { key: 'mole', label: 'Mole' },
+  { key: 'mooring', label: 'Mooring' },
+];
+
+/** A field that searches a list. It takes part in a form under the name "berth". */
+export function BerthField() {
+  const [berth, setBerth] = createSignal<string | undefined>();
+  const combobox = createCombobox({ name: 'berth', items: berths, selected: [berth, setBerth] });
+  return (
+    <form>
+      <div {...combobox.root}>
+        <label {...combobox.label}>Berth</label>
+        <div {...combobox.box}>
+          <input {...combobox.field} />
+          <button {...combobox.toggler} aria-label="Show berths">
+            <span data-marker aria-hidden="true" />
+          </button>
+        </div>
+        <div {...combobox.popup}>
+          <div {...combobox.list} />
+        </div>
+      </div>
+      <output>{berth()}</output>
+    </form>
+  );
+}

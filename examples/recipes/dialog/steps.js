@@ -1,0 +1,6 @@
+// What its test does; `elastic-shell new --test` writes the rest around it.
+named('Tide times').click();
+await until(() => document.querySelector('dialog')?.open === true);
+press(document.activeElement, 'Escape');
+await until(() => document.querySelector('dialog')?.open === false);
+expect(document.activeElement).toBe(named('Tide times'));

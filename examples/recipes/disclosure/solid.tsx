@@ -1,0 +1,14 @@
+import { createDisclosure } from 'elastic-shell/solid';
+
+/** A button that shows and hides what follows it. Find-in-page finds the hidden text and shows it. */
+export function LadderPlace() {
+  const place = createDisclosure({ elastic: 'block' });
+  return (
+    <>
+      <button {...place.opener()}>Where the ladder is</button>
+      <div {...place.root}>
+        <p>Behind the sail loft, chained to the third post. The key is on the hook.</p>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,33 @@
+import { createDrawer } from 'elastic-shell/solid';
+import { For } from 'solid-js';
+
+const sections = ['Orders', 'Berths', 'Parts'];
+
+/** The sections of a site in a drawer, which closes by itself where the window is wide enough for them all. */
+export function YardSections() {
+  const drawer = createDrawer({ closedWhen: '(min-width: 90em)' });
+  return (
+    <>
+      <button {...drawer.opener()}>Sections</button>
+      <dialog {...drawer.root}>
+        <header>
+          <h2>Sections</h2>
+          <button {...drawer.closer()} aria-label="Close">
+            ×
+          </button>
+        </header>
+        <nav aria-label="Sections">
+          <ul>
+            <For each={sections}>
+              {(name) => (
+                <li>
+                  <a href={`#${name.toLowerCase()}`}>{name}</a>
+                </li>
+              )}
+            </For>
+          </ul>
+        </nav>
+      </dialog>
+    </>
+  );
+}

@@ -1,0 +1,6 @@
+// What its test does; `elastic-shell new --test` writes the rest around it.
+named('Sections').click();
+await until(() => document.querySelector('dialog')?.open === true);
+named('Close').click();
+await until(() => document.querySelector('dialog')?.open === false);
+expect(document.activeElement).toBe(named('Sections'));

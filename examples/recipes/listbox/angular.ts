@@ -1,0 +1,25 @@
+import { Component } from '@angular/core';
+import { FormControl, ReactiveFormsModule } from '@angular/forms';
+import { shellDirectives } from 'elastic-shell-angular';
+
+/** A list to choose from that stays on the page; a control of Angular's forms. */
+@Component({
+  selector: 'rig-list',
+  imports: [shellDirectives, ReactiveFormsModule],
+  template: `
+    <form>
+      <p id="rig-name">Rig</p>
+      <div shellListbox name="rig" [items]="rigs" [formControl]="rig" aria-labelledby="rig-name"></div>
+      <output>{{ rig.value }}</output>
+    </form>
+  `,
+})
+export class RigList {
+  readonly rig = new FormControl<string | null>(null);
+  readonly rigs = [
+    { key: 'cutter', label: 'Cutter' },
+    { key: 'ketch', label: 'Ketch' },
+    { key: 'sloop', label: 'Sloop' },
+    { key: 'yawl', label: 'Yawl', disabled: true },
+  ];
+}

@@ -1,0 +1,21 @@
+<script lang="ts">
+  // Actions behind a button. The menu says which one was picked.
+  import { useMenu } from 'elastic-shell/svelte';
+
+  let picked = $state('');
+  const menu = useMenu({
+    onPick({ key }) {
+      picked = key;
+    },
+  });
+</script>
+
+<button {...menu.opener()}>Boat</button>
+<div {...menu.root} aria-label="Boat">
+  <button {...menu.item('lift')}>Lift</button>
+  <button {...menu.item('launch')}>Launch</button>
+  <button {...menu.item('scrap')} aria-disabled="true">Break up</button>
+  <hr {...menu.separator} />
+  <button {...menu.checkbox('lights')}>Lights</button>
+</div>
+<output>{picked}</output>

@@ -1,0 +1,6 @@
+// What its test does; `elastic-shell new --test` writes the rest around it.
+globalThis.fetch = async () => new Response(JSON.stringify([{ key: 'keel', label: 'Keel' }]));
+const hull = () => document.querySelector('[role=treeitem]');
+await until(() => hull() !== null);
+press(hull(), 'ArrowRight');
+await until(() => document.querySelectorAll('[role=treeitem]').length === 3);

@@ -1,0 +1,52 @@
+import type { Item } from 'elastic-shell';
+import { Content, useListbox, usePopover } from 'elastic-shell/react';
+import { useState } from 'react';
+import './pennants.css';
+
+type Picked = { picked: string | undefined; onPick(key: string | undefined): void };
+
+function Pennants({ pennants, picked, onPick }: Picked & { pennants: readonly Item[] }) {
+  const list = useListbox({ items: pennants, layout: 'grid', selected: [picked, onPick] });
+  return <div {...list.root} aria-label="Pennants" className="pennants" />;
+}
+
+/** A field with a picker in a popover. What can be picked is fetched when it is wanted. */
+export function PennantField({ label, picked, onPick }: Picked & { label: string }) {
+  const popover = usePopover({
+    loadOn: 'hover',
+    // A failure is said in the popover, with a button to try again; closing it gives up.
+    async content(signal): Promise<readonly Item[]> {
+      const response = await fetch('/yard/pennants', { signal });
+      if (!response.ok) throw new Error('The pennants did not come.');
+      return response.json();
+    },
+  });
+  const pick = (key: string | undefined) => {
+    onPick(key);
+    popover.close();
+  };
+  return (
+    <>
+      <button {...popover.opener()}>
+        {label}: {picked ?? 'none'}
+      </button>{' '}
+      <div {...popover.root} aria-label={label}>
+        <div data-content />
+      </div>
+      <Content<readonly Item[]> of={popover}>
+        {(pennants) => <Pennants pennants={pennants} picked={picked} onPick={pick} />}
+      </Content>
+    </>
+  );
+}
+
+/** Two fields in step: one state, whichever changes it. */
+export function PennantFields() {
+  const [pennant, setPennant] = useState<string | undefined>();
+  return (
+    <div>
+      <PennantField label="Pennant at the mast" picked={pennant} onPick={setPennant} />
+      <PennantField label="Pennant on the board" picked={pennant} onPick={setPennant} />
+    </div>
+  );
+}

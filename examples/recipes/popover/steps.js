@@ -1,0 +1,5 @@
+// What its test does; `elastic-shell new --test` writes the rest around it.
+named('Berth four').click();
+await until(() => named('Berth four').getAttribute('aria-expanded') === 'true');
+press(named('Berth four'), 'Escape');
+await until(() => named('Berth four').getAttribute('aria-expanded') === 'false');

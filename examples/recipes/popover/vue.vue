@@ -1,0 +1,15 @@
+<script setup lang="ts">
+// A note beside its button. It may hold anything that takes focus; the page stays live.
+import { usePopover } from 'elastic-shell/vue';
+
+const note = usePopover();
+</script>
+
+<template>
+  <button v-bind="note.opener()">Berth four</button>
+  <div v-bind="note.root">
+    <h2>Berth four</h2>
+    <p>Lies along the old quay wall and dries to mud at springs.</p>
+    <p><a href="#chart">The chart</a> shows it.</p>
+  </div>
+</template>

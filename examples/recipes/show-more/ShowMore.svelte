@@ -1,0 +1,11 @@
+<script lang="ts">
+  // A long text that begins short. The button's words follow the state, whoever changed it.
+  import { useDisclosure } from 'elastic-shell/svelte';
+  import type { Snippet } from 'svelte';
+
+  const { children }: { children: Snippet } = $props();
+  const more = useDisclosure({ elastic: 'block' });
+</script>
+
+<div {...more.root}>{@render children()}</div>
+<button {...more.opener()}>{more.open ? 'Show less' : 'Show more'}</button>

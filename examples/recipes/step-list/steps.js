@@ -1,0 +1,6 @@
+// What its test does; `elastic-shell new --test` writes the rest around it.
+named('Haul').click();
+await until(() => named('Haul').getAttribute('aria-expanded') === 'true');
+expect(named('Clear the slip').getAttribute('aria-expanded')).toBe('true');
+document.querySelector('[role=switch]')?.click();
+await until(() => document.querySelectorAll('h3 [aria-expanded=true]').length === 1);

@@ -1,0 +1,17 @@
+<script setup lang="ts">
+// The foreign widget in a component's clothes: made when it is mounted, released when it is gone.
+import { onBeforeUnmount, onMounted, useTemplateRef } from 'vue';
+
+const { plots, heights } = defineProps<{
+  plots: typeof import('./tide-plot.js');
+  heights: readonly number[];
+}>();
+const place = useTemplateRef<HTMLDivElement>('place');
+let plot: InstanceType<typeof plots.TidePlot> | undefined;
+onMounted(() => {
+  if (place.value) plot = new plots.TidePlot(place.value, heights);
+});
+onBeforeUnmount(() => plot?.destroy());
+</script>
+
+<template><div ref="place"></div></template>

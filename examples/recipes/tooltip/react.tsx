@@ -1,0 +1,14 @@
+import { useTooltip } from 'elastic-shell/react';
+
+/** A button with a few words about it: a description, never its only name. */
+export function HaulOut() {
+  const hint = useTooltip();
+  return (
+    <>
+      <button type="button" {...hint.described()}>
+        Haul out
+      </button>
+      <div {...hint.root}>Lifts the boat onto the slip</div>
+    </>
+  );
+}

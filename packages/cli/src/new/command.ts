@@ -1,0 +1,119 @@
+// `elastic-shell new`: writes a recipe into the user's project, and says what else it needs.
+import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
+import { join, relative } from 'node:path';
+import Table from 'cli-table3';
+import { Command } from 'commander';
+import { nearest } from 'elastic-shell/core';
+import { Misuse } from '../misuse.js';
+import type { Streams } from '../streams.js';
+import { projectAround, settingOf, type Project } from './project.js';
+import { allRecipes, filesOf, settings, settingsOf, type Recipe, type Setting } from './recipes.js';
+import { testOf } from './tests.js';
+
+interface NewChoices {
+  for?: string;
+  in: string;
+  test?: boolean;
+  print?: boolean;
+  force?: boolean;
+}
+
+/** The table of all recipes. */
+function listing(): string {
+  const table = new Table({
+    head: ['recipe', 'what it is', 'for'],
+    style: { head: [], border: [] },
+    colWidths: [16, 58, 40],
+    wordWrap: true,
+  });
+  const every = Object.keys(settings).length;
+  for (const recipe of allRecipes()) {
+    const all = settingsOf(recipe);
+    table.push([recipe.name, recipe.title, all.length === every ? 'every setting' : all.join(', ')]);
+  }
+  return `${table.toString()}\n\nWrite one with: elastic-shell new dialog --for react --in src/components\n`;
+}
+
+function recipeNamed(name: string): Recipe {
+  const recipes = allRecipes();
+  const found = recipes.find((recipe) => recipe.name === name);
+  if (found) return found;
+  const names = recipes.map((recipe) => recipe.name);
+  const near = nearest(name, names);
+  throw new Misuse(
+    `there is no recipe "${name}". ${near ? `Did you mean "${near}"?` : 'elastic-shell new lists them.'}`,
+  );
+}
+
+function settingFor(recipe: Recipe, said: string | undefined, project: Project): Setting {
+  if (said !== undefined && !(said in settings)) {
+    const near = nearest(said, Object.keys(settings));
+    const hint = near ? `Did you mean "${near}"?` : `There are ${Object.keys(settings).join(', ')}.`;
+    throw new Misuse(`there is no setting "${said}". ${hint}`);
+  }
+  const setting = (said as Setting | undefined) ?? settingOf(project);
+  const written = settingsOf(recipe);
+  if (!written.includes(setting))
+    throw new Misuse(
+      `the recipe "${recipe.name}" is not written for ${setting}. It is there for ${written.join(', ')}: --for ${written[0]}.`,
+    );
+  return setting;
+}
+
+/** What is still to be done once the files are there. */
+function advice(setting: Setting, { packages }: Project): string {
+  const needed = ['elastic-shell', ...(setting === 'angular' ? ['elastic-shell-angular'] : [])];
+  const missing = needed.filter((name) => !packages.has(name));
+  const lines = missing.length ? [`Install what it needs:  npm install ${missing.join(' ')}`] : [];
+  lines.push(
+    setting === 'angular'
+      ? 'Once in angular.json, under "styles":  "elastic-shell/structure.css", and "elastic-shell/skin.css" for the look.'
+      : "Once in your application:  import 'elastic-shell/structure.css';  and 'elastic-shell/skin.css' for the look.",
+  );
+  return `${lines.join('\n')}\n`;
+}
+
+/** The command `new`. */
+export function newCommand(streams: Streams): Command {
+  return new Command('new')
+    .description('Writes a recipe into your project: a small whole component, to be changed at will.')
+    .argument('[recipe]', 'its name; without one, all are listed')
+    .option(
+      '--for <setting>',
+      `one of ${Object.keys(settings).join(', ')}; that of the nearest package.json when left out`,
+    )
+    .option('--in <folder>', 'where it is written; made where it is missing', '.')
+    .option('--test', 'write a test beside it, for Jest or Vitest with jsdom')
+    .option('--print', 'print it, and write nothing')
+    .option('--force', 'write over files that are there')
+    .addHelpText(
+      'after',
+      '\nExamples:\n  $ elastic-shell new\n  $ elastic-shell new dialog --for react --in src/components --test\n  $ elastic-shell new confirmation --print',
+    )
+    .action((name: string | undefined, choices: NewChoices) => {
+      if (name === undefined) return streams.out(listing());
+      const recipe = recipeNamed(name);
+      const project = projectAround(choices.in);
+      const setting = settingFor(recipe, choices.for, project);
+      const files = [...filesOf(recipe, setting), ...(choices.test ? [testOf(recipe, setting)] : [])];
+      if (choices.print) {
+        const heads = files.length > 1;
+        return streams.out(
+          files.map(({ name, text }) => (heads ? `// ${name}\n\n${text}` : text)).join('\n'),
+        );
+      }
+      const paths = files.map((file) => ({ path: join(choices.in, file.name), text: file.text }));
+      const taken = paths.filter(({ path }) => existsSync(path));
+      if (taken.length && !choices.force)
+        throw new Misuse(
+          `${taken.map(({ path }) => path).join(' and ')} ${taken.length > 1 ? 'are' : 'is'} there already. Nothing was written; --force writes over ${taken.length > 1 ? 'them' : 'it'}.`,
+          1,
+        );
+      mkdirSync(choices.in, { recursive: true });
+      for (const { path, text } of paths) {
+        writeFileSync(path, text);
+        streams.out(`Wrote ${relative('.', path)}\n`);
+      }
+      streams.out(advice(setting, project));
+    });
+}

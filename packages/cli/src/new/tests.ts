@@ -1,0 +1,132 @@
+// The test that `--test` writes beside a recipe: it mounts the component in jsdom, does what the recipe's own steps say, and takes it
+// away again. It uses `test` and `expect` as Jest and Vitest (with globals) give them, and nothing else.
+import { readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { fileNameOf, filesOf, kebab, type Recipe, type RecipeFile, type Setting } from './recipes.js';
+
+/** How a setting puts a recipe on the page: what is imported, and the lines that do it. */
+interface Mounting {
+  imports: readonly string[];
+  lines: readonly string[];
+  /** The end of the test's own file name. */
+  end: string;
+}
+
+const helpers = `/** The control with this name. */
+const named = (name) =>
+  [...document.querySelectorAll('button, a, [role]')].find(
+    (each) => (each.getAttribute('aria-label') ?? each.textContent ?? '').trim() === name,
+  );
+/** Presses a key on an element that has focus. */
+const press = (element, key) => {
+  element.focus();
+  element.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
+};
+/** Waits until something holds; where it never does, the test runs out of time. */
+const until = async (holds) => {
+  while (!holds()) await new Promise((done) => setTimeout(done, 10));
+};`;
+
+/** A page of plain markup: its markup as a text, and its script as it stands there. */
+function markup(recipe: Recipe, setting: Setting): Mounting {
+  const { text } = filesOf(recipe, setting)[0]!;
+  const scripts = [...text.matchAll(/<script type="module">\n([\s\S]*?)<\/script>\n?/g)].map(
+    ([, script]) => script!,
+  );
+  const body = text
+    .replaceAll(/<script[\s\S]*?<\/script>\n*/g, '')
+    .replaceAll(/<link [^>]*>\n*/g, '')
+    .replace(/^<!--.*-->\n/, '')
+    .trim();
+  const isImport = /^ {2}import [^;]*;\n+/gm;
+  const lines = scripts.flatMap((script) => script.replaceAll(isImport, '').trimEnd().split('\n'));
+  return {
+    imports: scripts.flatMap((script) => [...script.matchAll(isImport)].map(([line]) => line.trim())),
+    lines: [
+      `document.body.innerHTML = \`${body.replaceAll(/[`\\$]/g, '\\$&')}\`;`,
+      ...lines.map((line) => line.slice(2)),
+    ],
+    end: 'test.js',
+  };
+}
+
+const inFramework: Partial<Record<Setting, (recipe: Recipe, file: string) => Mounting>> = {
+  react: ({ component }) => ({
+    imports: [
+      "import { createElement } from 'react';",
+      "import { createRoot } from 'react-dom/client';",
+      `import { ${component} } from './${component}';`,
+    ],
+    lines: [
+      "document.body.innerHTML = '<main></main>';",
+      `createRoot(document.querySelector('main')).render(createElement(${component}));`,
+    ],
+    end: 'test.jsx',
+  }),
+  solid: ({ component }) => ({
+    imports: [
+      "import { createComponent, render } from 'solid-js/web';",
+      `import { ${component} } from './${component}';`,
+    ],
+    lines: [
+      "document.body.innerHTML = '<main></main>';",
+      `render(() => createComponent(${component}, {}), document.querySelector('main'));`,
+    ],
+    end: 'test.jsx',
+  }),
+  vue: ({ component }, file) => ({
+    imports: ["import { createApp } from 'vue';", `import ${component} from './${file}';`],
+    lines: ["document.body.innerHTML = '<main></main>';", `createApp(${component}).mount('main');`],
+    end: 'test.js',
+  }),
+  svelte: ({ component }, file) => ({
+    imports: ["import { mount } from 'svelte';", `import ${component} from './${file}';`],
+    lines: [
+      "document.body.innerHTML = '<main></main>';",
+      `mount(${component}, { target: document.querySelector('main') });`,
+    ],
+    end: 'test.js',
+  }),
+  angular: ({ component }) => ({
+    imports: [
+      "import { provideZonelessChangeDetection } from '@angular/core';",
+      "import { bootstrapApplication } from '@angular/platform-browser';",
+      `import { ${component} } from './${kebab(component)}';`,
+    ],
+    lines: [
+      `document.body.innerHTML = '<${kebab(component)}></${kebab(component)}>';`,
+      `await bootstrapApplication(${component}, { providers: [provideZonelessChangeDetection()] });`,
+    ],
+    end: 'test.js',
+  }),
+};
+
+const stepsOf = ({ name }: Recipe): string =>
+  readFileSync(fileURLToPath(new URL(`../../recipes/${name}/steps.js`, import.meta.url)), 'utf8')
+    .replace(/^\/\/.*\n/, '')
+    .trim();
+
+const indented = (lines: readonly string[]): string =>
+  lines.map((line) => (line ? `  ${line}` : '')).join('\n');
+
+/** The test of a recipe in a setting, as a file beside it. */
+export function testOf(recipe: Recipe, setting: Setting): RecipeFile {
+  const file = fileNameOf(recipe, setting);
+  const { imports, lines, end } = inFramework[setting]?.(recipe, file) ?? markup(recipe, setting);
+  const name = file.replace(/\.[a-z]+$/, '');
+  const mounted = lines.join('\n');
+  const steps = stepsOf(recipe);
+  const text = `${imports.join('\n')}
+
+${helpers}
+
+test('${recipe.title.replaceAll("'", '’')}', async () => {
+${indented(mounted.split('\n'))}
+  // A framework shows it a moment later.
+  await until(() => document.querySelector('button, [role]') !== null);
+
+${indented(steps.split('\n'))}
+});
+`;
+  return { name: `${name}.${end}`, text };
+}

@@ -1,0 +1,43 @@
+// Every recipe in every setting it is written for: built, and used by keys as a person would.
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import recipes from '../../../../examples/recipes/recipes.json';
+import { desk, useBrowser } from '../browser/support/browser';
+import { steps } from './support/recipe-steps';
+
+const files: Record<string, string> = {
+  html: 'html.html',
+  element: 'element.html',
+  react: 'react.tsx',
+  vue: 'vue.vue',
+  svelte: 'svelte.svelte',
+  solid: 'solid.tsx',
+  angular: 'angular.ts',
+};
+/** The jobs of which the office fails first. */
+const failing = ['confirmation'];
+
+const { open } = useBrowser();
+
+const addressOf = (recipe: string, setting: string): string => {
+  const query = failing.includes(recipe) ? '&fails' : '';
+  return setting === 'html' || setting === 'element'
+    ? desk(`live/${recipe}/${setting}.html?${query}`)
+    : desk(`live/pages/${setting}.html?recipe=${recipe}${query}`);
+};
+
+it('has steps for every recipe', () => {
+  expect(Object.keys(steps).sort()).toEqual(recipes.map(({ name }) => name).sort());
+});
+
+describe.each(recipes.map(({ name }) => name))('%s', (recipe) => {
+  const written = Object.keys(files).filter((setting) =>
+    existsSync(join(__dirname, '../../../../examples/recipes', recipe, files[setting]!)),
+  );
+  it.each(written)('in %s', async (setting) => {
+    const opened = await open(addressOf(recipe, setting));
+    await opened.page.waitForSelector('main button, main [role]', { state: 'attached' });
+    await opened.page.evaluate(() => new Promise(requestAnimationFrame));
+    await steps[recipe]!(opened.page);
+  });
+});

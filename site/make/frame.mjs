@@ -1,0 +1,77 @@
+// The frame around every page: the bar, the contents, what is on the page, the foot.
+import { escaped } from './markdown.mjs';
+
+/** The contents: parts of the site with their pages. */
+const contentsOf = (parts, here, to) =>
+  parts
+    .map(({ title, pages }) => {
+      const isOpen = pages.some(({ route }) => route === here);
+      const links = pages
+        .map(
+          ({ route, title: words }) =>
+            `<li><a href="${to(route)}"${route === here ? ' aria-current="page"' : ''}>${escaped(words)}</a></li>`,
+        )
+        .join('');
+      return `<details${isOpen ? ' open' : ''}><summary>${title}</summary><ul>${links}</ul></details>`;
+    })
+    .join('');
+
+const onThisPage = (headings) => {
+  const links = headings
+    .filter(({ depth }) => depth === 2)
+    .map(({ words, id }) => `<li><a href="#${id}">${words}</a></li>`)
+    .join('');
+  return (
+    links &&
+    `<nav class="here" aria-labelledby="here-title"><h2 id="here-title">On this page</h2><ul>${links}</ul></nav>`
+  );
+};
+
+/**
+ * A whole page. `assets` names the built script and styles, `live` the scripts of the examples on it; `parts` are the contents.
+ */
+export function frame(
+  { route, title, html, headings = [], description = '', live = [] },
+  { parts, assets, to },
+) {
+  const scripts = [assets.script, ...live.map((name) => assets.live[name])]
+    .map((file) => `<script type="module" src="${to(file)}"></script>`)
+    .join('\n    ');
+  return `<!doctype html>
+<html lang="en" data-root="${to('')}">
+  <head>
+    <meta charset="utf-8" />
+    <meta name="viewport" content="width=device-width, initial-scale=1" />
+    <title>${escaped(title)} · Elastic Shell</title>
+    <meta name="description" content="${escaped(description)}" />
+    <link rel="icon" href="${to('mark.svg')}" />
+    <script src="${to('look.js')}"></script>
+    ${assets.styles.map((file) => `<link rel="stylesheet" href="${to(file)}" />`).join('\n    ')}
+    ${scripts}
+  </head>
+  <body>
+    <a class="skip" href="#content">Skip to the content</a>
+    <header class="bar">
+      <button type="button" class="only-narrow" commandfor="contents-drawer" command="show-modal">Contents</button>
+      <a class="brand" href="${to('')}">Elastic Shell</a>
+      <button type="button" class="find" commandfor="search" command="show-modal" hidden>Search <kbd>/</kbd></button>
+      <a href="${to('desk')}">Demo</a>
+      <span class="look" hidden><button type="button" role="switch" id="look" aria-labelledby="look-name"></button> <span id="look-name">Dark</span></span>
+    </header>
+    <dialog id="contents-drawer" aria-label="Contents"></dialog>
+    <div class="columns">
+      <nav class="contents" id="contents" aria-label="Contents">${contentsOf(parts, route, to)}</nav>
+      <main id="content" tabindex="-1">
+${html}
+      </main>
+      ${onThisPage(headings)}
+    </div>
+    <footer class="foot">
+      <p>Elastic Shell, MIT. Every boat, berth and person here is made up.</p>
+      <p><a href="${to('accessibility/')}">Accessibility</a> <a href="${to('support/')}">Support</a> <a href="${to('changelog/')}">Changelog</a></p>
+    </footer>
+    <dialog id="search" aria-label="Search"></dialog>
+  </body>
+</html>
+`;
+}

@@ -1,0 +1,210 @@
+// All pages of the site, in the order of its contents. A page is its route and a function that makes it, given a function that makes
+// an address of a route.
+import { existsSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { root } from '../../scripts/setup.mjs';
+import { diagnosticPages } from './diagnostics.mjs';
+import { render } from './markdown.mjs';
+import { patternPage } from './patterns.mjs';
+import { documentsIn, readRecipes, textOf } from './read.mjs';
+import { recipePage } from './recipes.mjs';
+import { startPage, stylingExtras } from './start.mjs';
+
+const starts = ['html', 'elements', 'react', 'vue', 'svelte', 'solid', 'angular', 'server', 'server-pages'];
+const guides = [
+  'state-and-owners',
+  'guards-and-waiting',
+  'focus',
+  'layers-and-dismissal',
+  'motion',
+  'long-lists',
+  'content-later',
+  'server-rendering',
+  'strict-policies',
+  'testing',
+  'own-pattern',
+  'moving-over',
+  'messages',
+];
+const patternOrder = [
+  'dialog',
+  'drawer',
+  'popover',
+  'tooltip',
+  'disclosure',
+  'accordion',
+  'tabs',
+  'carousel',
+  'tree',
+  'menu',
+  'listbox',
+  'combobox',
+  'switch',
+];
+
+/** Which rules speak about a pattern. */
+const aboutPattern = {
+  disclosure: /^(disclosure|summary)-/,
+  tabs: /^tab/,
+  tree: /^(list-name|item-outside)/,
+  listbox: /^(list-name|item-outside)/,
+  menu: /^(menu|item-outside)/,
+};
+const ruleOf = (pattern) => aboutPattern[pattern] ?? new RegExp(`^${pattern}-`);
+
+/** Documents as pages: `[path, route]`. */
+const documents = [
+  ...starts.map((name) => [`docs/settings/${name}.md`, `start/${name}/`]),
+  ['docs/settings/index.md', 'start/'],
+  ['docs/settings/server-attributes.md', 'start/server-attributes/'],
+  ...guides.map((name) => [`docs/guides/${name}.md`, `guides/${name}/`]),
+  ['docs/grammar.md', 'guides/grammar/'],
+  ['docs/living-pages.md', 'guides/living-pages/'],
+  ['docs/laws.md', 'guides/laws/'],
+  ['docs/styling.md', 'styling/'],
+  ['docs/browsers.md', 'support/'],
+  ['docs/conformance/rows.md', 'support/rows/'],
+  ['docs/conformance/spoken.md', 'support/spoken/'],
+  ['docs/settings/conformance.md', 'support/settings/'],
+  ['docs/accessibility.md', 'accessibility/'],
+  ['docs/patterns/names.md', 'reference/names/'],
+  ['docs/architecture.md', 'guides/architecture/'],
+  ['docs/quality.md', 'support/quality/'],
+  ['CHANGELOG.md', 'changelog/'],
+];
+
+/** The reference, one document an entry, as TypeDoc has written it. */
+function referenceDocuments() {
+  const folder = 'site/built/reference';
+  if (!existsSync(join(root, folder))) return [];
+  return readdirSync(join(root, folder))
+    .filter((name) => name.endsWith('.md') && name !== 'README.md')
+    .map((name) => [`${folder}/${name}`, `reference/${name.slice(0, -3).toLowerCase()}/`]);
+}
+
+/** Every page, and the parts of the contents. */
+export async function allPages() {
+  const { notes } = await import('../../packages/elastic-shell/dist/core/index.js');
+  const recipes = readRecipes();
+  const uses = JSON.parse(textOf('docs/uses.json'));
+  const { rules } = await import('../../packages/elastic-shell/dist/journal/rules/index.js');
+  const { runtimeCodes } = await import('../../packages/elastic-shell/dist/journal/codes.js');
+  const all = [...documents, ...referenceDocuments()];
+  const routes = new Map([
+    ...all,
+    ['docs/diagnostics.md', 'diagnostics/'],
+    ['docs/patterns/index.md', 'patterns/'],
+    ...patternOrder.map((name) => [`docs/patterns/${name}.md`, `patterns/${name}/`]),
+    ['README.md', ''],
+  ]);
+  const fromDocument = ([path, route]) => {
+    const text = textOf(path);
+    const { title } = render(text, { path });
+    const at = (to) => {
+      const { html, headings } = render(text, { path, routes, to });
+      const more = route === 'styling/' ? stylingExtras() : { html: '', headings: [] };
+      return {
+        route,
+        title,
+        description: title,
+        html: html + more.html,
+        headings: [...headings.filter(({ depth }) => depth > 1), ...more.headings],
+      };
+    };
+    return { route, title, at };
+  };
+  const byRoute = new Map(all.map((each) => [each[1], fromDocument(each)]));
+  const listPage = (route, title, words, items) => ({
+    route,
+    title,
+    at: (to) => ({
+      route,
+      title,
+      description: words,
+      html: `<h1>${title}</h1><p>${words}</p><ul class="cards">${items
+        .map(({ route: at, title: name, says }) => `<li><a href="${to(at)}">${name}</a><p>${says}</p></li>`)
+        .join('')}</ul>`,
+    }),
+  });
+  const patterns = patternOrder.map((name) => {
+    const of = notes.find((each) => each.name === name);
+    const given = {
+      recipe: recipes.find((recipe) => recipe.name === name),
+      related: recipes.filter((recipe) => recipe.name !== name && recipe.patterns.includes(name)),
+      use: uses[name],
+      rules: rules.filter(({ code }) => ruleOf(name).test(code)),
+      events: eventsOf(of),
+    };
+    return {
+      route: `patterns/${name}/`,
+      title: name,
+      says: of.says,
+      at: (to) => patternPage(of, { ...given, to }),
+    };
+  });
+  const recipePages = recipes.map((recipe) => ({
+    route: `recipes/${recipe.name}/`,
+    title: recipe.title,
+    says: `Made of ${recipe.patterns.join(', ')}.`,
+    at: (to) => recipePage(recipe, { to }),
+  }));
+  const diagnostics = diagnosticPages({ rules, runtimeCodes });
+  const pick = (wanted) => wanted.map((route) => byRoute.get(route)).filter(Boolean);
+  const references = referenceDocuments().map(([, route]) => byRoute.get(route));
+  const parts = [
+    {
+      title: 'Start',
+      pages: pick(['start/', ...starts.map((name) => `start/${name}/`), 'start/server-attributes/']),
+    },
+    {
+      title: 'Patterns',
+      pages: [
+        listPage('patterns/', 'Patterns', 'Thirteen patterns, each with its contract.', patterns),
+        ...patterns,
+      ],
+    },
+    {
+      title: 'Recipes',
+      pages: [
+        listPage('recipes/', 'Recipes', 'Small whole components to put into your own project.', recipePages),
+        ...recipePages,
+      ],
+    },
+    {
+      title: 'Guides',
+      pages: [
+        ...pick(guides.map((name) => `guides/${name}/`)),
+        ...pick(['guides/living-pages/', 'guides/laws/', 'guides/grammar/', 'guides/architecture/']),
+      ],
+    },
+    { title: 'Styling', pages: pick(['styling/']) },
+    { title: 'Reference', pages: [...pick(['reference/names/']), ...references] },
+    { title: 'What went wrong', pages: diagnostics },
+    {
+      title: 'Support',
+      pages: pick([
+        'support/',
+        'support/rows/',
+        'support/spoken/',
+        'support/settings/',
+        'support/quality/',
+        'accessibility/',
+        'changelog/',
+      ]),
+    },
+  ];
+  const home = { route: '', title: 'Elastic Shell', at: (to) => startPage({ to, patterns, recipes }) };
+  return { pages: [home, ...parts.flatMap(({ pages }) => pages)], parts };
+}
+
+/** The events of a pattern's element. */
+function eventsOf({ name }) {
+  return [
+    '<code>shell-change</code>: after each change; <code>detail</code> is the change, with its reason',
+    '<code>shell-guard</code>: before it; cancelable, and <code>detail.wait(promise)</code> has it wait',
+    '<code>shell-refuse</code>: what was refused, and by whom',
+    ...(name === 'menu'
+      ? ['<code>shell-pick</code>: the key of an item that was activated, and what the menu was about']
+      : []),
+  ];
+}

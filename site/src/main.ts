@@ -1,0 +1,18 @@
+// What every page of the site has: its contents, its look, its search, its code. All of it is made of the library itself; what is not
+// on the page, or not opened, is not loaded.
+import 'elastic-shell/structure.css';
+import 'elastic-shell/skin.css';
+import '../../examples/recipes/pages/office';
+import './site.css';
+import { wireCodes } from './codes';
+import { wireContents } from './contents';
+import { wireLook } from './look';
+import { wireSearch } from './search-opener';
+
+wireContents();
+wireLook();
+wireSearch();
+if (document.querySelector('.code')) wireCodes();
+if (document.querySelector('.keys')) void import('./keys').then(({ lightKeys }) => lightKeys());
+if (document.querySelector('[data-theme-editor]'))
+  void import('./theme').then(({ wireThemeEditor }) => wireThemeEditor());

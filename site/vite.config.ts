@@ -1,0 +1,46 @@
+// Builds what the pages of the site load: one script and style sheet for all, and a script for each live example, which is the script
+// of that recipe in plain HTML, as it stands there.
+import { readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { defineConfig, type Plugin } from 'vite';
+import recipes from '../examples/recipes/recipes.json';
+
+const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
+const pageOf = (recipe: string): string => here(`../examples/recipes/${recipe}/html.html`);
+
+/** `live:dialog` is the script of that recipe; what it imports is found beside it. */
+const live: Plugin = {
+  name: 'live-examples',
+  resolveId: (id) => (id.startsWith('live:') ? `${pageOf(id.slice(5))}?live.js` : null),
+  load(id) {
+    if (!id.endsWith('?live.js')) return null;
+    const page = readFileSync(id.slice(0, -8), 'utf8');
+    const scripts = page.matchAll(/<script type="module">\n([\s\S]*?)<\/script>/g);
+    const sheets = page.matchAll(/<link rel="stylesheet" href="([^"]+)"/g);
+    return [
+      ...[...sheets].map(([, href]) => `import '${href}';`),
+      ...[...scripts].map(([, script]) => script),
+    ].join('\n');
+  },
+};
+
+export default defineConfig({
+  root: here('.'),
+  base: './',
+  publicDir: false,
+  plugins: [live],
+  build: {
+    outDir: here('../packages/cli/site'),
+    emptyOutDir: true,
+    manifest: true,
+    assetsInlineLimit: 0,
+    modulePreload: false,
+    target: 'es2022',
+    rollupOptions: {
+      input: {
+        main: here('./src/main.ts'),
+        ...Object.fromEntries(recipes.map(({ name }) => [`live-${name}`, `live:${name}`])),
+      },
+    },
+  },
+});
