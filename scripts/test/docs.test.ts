@@ -20,6 +20,8 @@ const documents = [
     .filter((name) => name.endsWith('.md'))
     .map((name) => `docs/${name}`),
   ...readdirSync(join(root, 'docs/settings')).map((name) => `docs/settings/${name}`),
+  ...readdirSync(join(root, 'docs/guides')).map((name) => `docs/guides/${name}`),
+  ...['elastic-shell', 'cli', 'angular'].map((name) => `packages/${name}/README.md`),
   ...readdirSync(join(root, 'docs/conformance'))
     .filter((name) => name.endsWith('.md'))
     .map((name) => `docs/conformance/${name}`),
@@ -32,6 +34,46 @@ it.each(documents)('%s links only to what is there', (document) => {
     .filter((link) => !/^[a-z]+:/.test(link));
   for (const link of links)
     expect([link, existsSync(join(root, dirname(document), link))]).toEqual([link, true]);
+});
+
+/** The blocks of code of a document, each with what stands before it. */
+const blocksOf = (document: string): { file: string | undefined; language: string; lines: string[] }[] => {
+  const text = readFileSync(join(root, document), 'utf8');
+  const blocks = text.matchAll(/(?:<!-- in (\S+) -->\s*)?^( *)```([a-z]+)\n([\s\S]*?)^ *```$/gm);
+  return [...blocks].map(([, file, , language, code]) => ({
+    file,
+    language: language!,
+    lines: code!
+      .split('\n')
+      .map((line) => line.trim())
+      .filter(Boolean),
+  }));
+};
+
+describe.each(documents)('%s', (document) => {
+  const blocks = blocksOf(document);
+  it('shows only code that stands in a file that is built', () => {
+    for (const { file, language, lines } of blocks) {
+      if (language === 'sh' || language === 'text') continue;
+      expect([lines[0], file, file !== undefined && existsSync(join(root, file))]).toEqual([
+        lines[0],
+        file,
+        true,
+      ]);
+      const within = readFileSync(join(root, file!), 'utf8')
+        .split('\n')
+        .map((line) => line.trim())
+        .filter(Boolean)
+        .join('\n');
+      expect(within).toContain(lines.join('\n'));
+    }
+  });
+  it('names only commands that there are', () => {
+    const commands =
+      /^(npm (start|test|install .+|run [a-z:-]+)|npx elastic-shell (new|check|contract|demo)\b.*|node examples\/.+)$/;
+    for (const { language, lines } of blocks)
+      if (language === 'sh') for (const line of lines) expect(line).toMatch(commands);
+  });
 });
 
 it('every picture is linked from the README, and there are fewer than 20', () => {

@@ -15,7 +15,8 @@ function builtAssets() {
   const main = manifest['src/main.ts'];
   const live = {};
   for (const entry of Object.values(manifest))
-    if (entry.isEntry && entry.name?.startsWith('live-')) live[entry.name.slice(5)] = entry.file;
+    if (entry.isEntry && entry.name?.startsWith('live-'))
+      live[entry.name.slice(5)] = { script: entry.file, styles: entry.css ?? [] };
   return { script: main.file, styles: main.css ?? [], live };
 }
 

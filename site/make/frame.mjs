@@ -34,7 +34,7 @@ export function frame(
   { route, title, html, headings = [], description = '', live = [] },
   { parts, assets, to },
 ) {
-  const scripts = [assets.script, ...live.map((name) => assets.live[name])]
+  const scripts = [assets.script, ...live.map((name) => assets.live[name].script)]
     .map((file) => `<script type="module" src="${to(file)}"></script>`)
     .join('\n    ');
   return `<!doctype html>
@@ -46,11 +46,11 @@ export function frame(
     <meta name="description" content="${escaped(description)}" />
     <link rel="icon" href="${to('mark.svg')}" />
     <script src="${to('look.js')}"></script>
-    ${assets.styles.map((file) => `<link rel="stylesheet" href="${to(file)}" />`).join('\n    ')}
+    ${[...assets.styles, ...live.flatMap((name) => assets.live[name].styles)].map((file) => `<link rel="stylesheet" href="${to(file)}" />`).join('\n    ')}
     ${scripts}
   </head>
   <body>
-    <a class="skip" href="#content">Skip to the content</a>
+    <a class="skip" href="#page-content">Skip to the content</a>
     <header class="bar">
       <button type="button" class="only-narrow" commandfor="contents-drawer" command="show-modal">Contents</button>
       <a class="brand" href="${to('')}">Elastic Shell</a>
@@ -58,10 +58,16 @@ export function frame(
       <a href="${to('desk')}">Demo</a>
       <span class="look" hidden><button type="button" role="switch" id="look" aria-labelledby="look-name"></button> <span id="look-name">Dark</span></span>
     </header>
-    <dialog id="contents-drawer" aria-label="Contents"></dialog>
+    <dialog id="contents-drawer">
+      <header>
+        <h2>Contents</h2>
+        <button type="button" commandfor="contents-drawer" command="close" aria-label="Close">×</button>
+      </header>
+      <div data-content></div>
+    </dialog>
     <div class="columns">
       <nav class="contents" id="contents" aria-label="Contents">${contentsOf(parts, route, to)}</nav>
-      <main id="content" tabindex="-1">
+      <main id="page-content" tabindex="-1">
 ${html}
       </main>
       ${onThisPage(headings)}
@@ -70,7 +76,18 @@ ${html}
       <p>Elastic Shell, MIT. Every boat, berth and person here is made up.</p>
       <p><a href="${to('accessibility/')}">Accessibility</a> <a href="${to('support/')}">Support</a> <a href="${to('changelog/')}">Changelog</a></p>
     </footer>
-    <dialog id="search" aria-label="Search"></dialog>
+    <dialog id="search">
+      <header>
+        <h2>Search</h2>
+        <button type="button" commandfor="search" command="close" aria-label="Close">×</button>
+      </header>
+      <div class="search-body" id="search-box">
+        <label for="search-text">What are you looking for?</label>
+        <div data-box><input id="search-text" role="combobox" autofocus spellcheck="false" autocomplete="off" /></div>
+        <div popover="manual"><div role="listbox" aria-label="Found"></div></div>
+        <p class="soft">Arrow keys choose, Enter goes there, Escape closes.</p>
+      </div>
+    </dialog>
   </body>
 </html>
 `;

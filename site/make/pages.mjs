@@ -73,13 +73,19 @@ const documents = [
   ['CHANGELOG.md', 'changelog/'],
 ];
 
+/** The entries of the package as TypeDoc names them, by the names that people import. */
+const entryOf = (name) =>
+  name === 'index' ? 'elastic-shell' : `elastic-shell/${name.replace(/^(bindings|engine)\//, '')}`;
+
 /** The reference, one document an entry, as TypeDoc has written it. */
 function referenceDocuments() {
   const folder = 'site/built/reference';
   if (!existsSync(join(root, folder))) return [];
-  return readdirSync(join(root, folder))
+  return readdirSync(join(root, folder), { recursive: true })
     .filter((name) => name.endsWith('.md') && name !== 'README.md')
-    .map((name) => [`${folder}/${name}`, `reference/${name.slice(0, -3).toLowerCase()}/`]);
+    .map((name) => name.slice(0, -3))
+    .sort((one, other) => entryOf(one).localeCompare(entryOf(other)))
+    .map((name) => [`${folder}/${name}.md`, `reference/${name}/`, entryOf(name)]);
 }
 
 /** Every page, and the parts of the contents. */
@@ -91,14 +97,15 @@ export async function allPages() {
   const { runtimeCodes } = await import('../../packages/elastic-shell/dist/journal/codes.js');
   const all = [...documents, ...referenceDocuments()];
   const routes = new Map([
-    ...all,
+    ...all.map(([path, route]) => [path, route]),
     ['docs/diagnostics.md', 'diagnostics/'],
     ['docs/patterns/index.md', 'patterns/'],
     ...patternOrder.map((name) => [`docs/patterns/${name}.md`, `patterns/${name}/`]),
     ['README.md', ''],
   ]);
-  const fromDocument = ([path, route]) => {
-    const text = textOf(path);
+  const fromDocument = ([path, route, entry]) => {
+    // An entry is called as it is imported.
+    const text = entry ? textOf(path).replace(/^# .*/, `# ${entry}`) : textOf(path);
     const { title } = render(text, { path });
     const at = (to) => {
       const { html, headings } = render(text, { path, routes, to });
@@ -137,7 +144,7 @@ export async function allPages() {
     };
     return {
       route: `patterns/${name}/`,
-      title: name,
+      title: name[0].toUpperCase() + name.slice(1),
       says: of.says,
       at: (to) => patternPage(of, { ...given, to }),
     };
@@ -159,14 +166,19 @@ export async function allPages() {
     {
       title: 'Patterns',
       pages: [
-        listPage('patterns/', 'Patterns', 'Thirteen patterns, each with its contract.', patterns),
+        listPage('patterns/', 'All patterns', 'Thirteen patterns, each with its contract.', patterns),
         ...patterns,
       ],
     },
     {
       title: 'Recipes',
       pages: [
-        listPage('recipes/', 'Recipes', 'Small whole components to put into your own project.', recipePages),
+        listPage(
+          'recipes/',
+          'All recipes',
+          'Small whole components to put into your own project.',
+          recipePages,
+        ),
         ...recipePages,
       ],
     },

@@ -107,13 +107,14 @@ function partsOf(notes, { recipe, related, use, rules, events, to }) {
 /** The page of a pattern. */
 export function patternPage(notes, given) {
   const all = partsOf(notes, given);
+  const title = notes.name[0].toUpperCase() + notes.name.slice(1);
   return {
     route: `patterns/${notes.name}/`,
-    title: notes.name,
+    title,
     description: notes.says,
     live: [given.recipe.name],
     headings: all.map(({ title, id }) => ({ depth: 2, words: title, id })),
-    html: `<h1>${notes.name}</h1>
+    html: `<h1>${title}</h1>
 <p>${escaped(notes.says)}</p>
 <p class="soft">Standard: ${escaped(notes.standard)}.</p>
 ${all.map(({ title, id, html }) => `<h2 id="${id}">${title}</h2>\n${html}`).join('\n')}`,

@@ -39,7 +39,7 @@ export function stylingExtras() {
   const fields = colours
     .map(
       ({ name }) =>
-        `<label>${name.replace('--shell-color-', '')} <input type="color" data-token="${name}"></label>`,
+        `<label>${name.replace('--shell-color-', '')} <input type="color" data-sets="${name}"></label>`,
     )
     .join('');
   const rows = tokens()
@@ -53,7 +53,7 @@ export function stylingExtras() {
     html: `<h2 id="theme">A theme of your own</h2>
 <p>Change the colours; this page follows, and below stands what to copy. Nothing is kept.</p>
 <div class="theme" data-theme-editor><div class="swatches">${fields}</div>
-<label>corners <input type="range" min="0" max="1.2" step="0.1" value="0.3" data-token="--shell-radius" data-unit="rem"></label>
+<label>corners <input type="range" min="0" max="1.2" step="0.1" value="0.3" data-sets="--shell-radius" data-unit="rem"></label>
 <p class="row"><button type="button" data-button="primary">Primary</button> <button type="button" data-button="danger">Danger</button> <button type="button" data-button>Plain</button></p>
 <figure class="code"><button type="button" class="copy" hidden>Copy</button><pre tabindex="0"><code data-theme-code>:root {
 }</code></pre></figure><p><button type="button" data-button data-theme-reset>As it was</button></p></div>

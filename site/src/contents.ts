@@ -17,14 +17,6 @@ export function wireContents(): void {
     closedWhen: '(min-width: 60em)',
     size: 'narrow',
     content() {
-      const head = document.createElement('header');
-      const title = document.createElement('h2');
-      title.textContent = 'Contents';
-      const close = document.createElement('button');
-      Object.assign(close, { type: 'button', value: '', textContent: 'Close' });
-      close.setAttribute('commandfor', drawer.id);
-      close.setAttribute('command', 'close');
-      head.append(title, close);
       const copy = document.createElement('nav');
       copy.setAttribute('aria-label', 'Contents');
       copy.className = 'contents';
@@ -38,10 +30,8 @@ export function wireContents(): void {
         own.append(summary, ...(list ? [list] : []));
         copy.append(own);
       }
-      const all = document.createElement('div');
-      all.append(head, copy);
       wireAll(copy);
-      return all;
+      return copy;
     },
   });
 }

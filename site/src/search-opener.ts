@@ -1,24 +1,26 @@
-// Opens the search by its button and by `/`; the search itself comes when it is first wanted.
+// Opens the search by its button and by `/`. The field is there at once; what searches comes when it is first opened, and takes up what
+// was typed meanwhile.
+import { wireDialog } from 'elastic-shell/dialog';
 
-/** Shows the button and hears the key. */
+/** Wires the dialog of the search, shows its button and hears the key. */
 export function wireSearch(): void {
-  const dialog = document.getElementById('search');
+  const root = document.getElementById('search');
   const button = document.querySelector<HTMLElement>('.find');
-  if (!dialog || !button) return;
+  if (!root || !button) return;
   button.hidden = false;
-  let opened: Promise<{ show(): void }> | undefined;
-  const open = (): void => {
-    opened ??= import('./search').then(({ searchIn }) => searchIn(dialog));
-    void opened.then((search) => search.show());
-  };
-  button.removeAttribute('commandfor');
-  button.removeAttribute('command');
-  button.addEventListener('click', open);
+  let isAsked = false;
+  const dialog = wireDialog(root, {
+    onChange({ value }) {
+      if (!value || isAsked) return;
+      isAsked = true;
+      void import('./search').then(({ wireSearchField }) => wireSearchField(root));
+    },
+  });
   document.addEventListener('keydown', (event) => {
-    const isTyping =
-      event.target instanceof Element && event.target.closest('input, textarea, select, [contenteditable]');
+    const typesIn = 'input, textarea, select, [contenteditable]';
+    const isTyping = event.target instanceof Element && event.target.closest(typesIn);
     if (event.key !== '/' || event.ctrlKey || event.metaKey || event.altKey || isTyping) return;
     event.preventDefault();
-    open();
+    void dialog.show();
   });
 }

@@ -20,7 +20,7 @@ function colourOf(token: string): string {
 export function wireThemeEditor(): void {
   const editor = document.querySelector('[data-theme-editor]')!;
   const code = editor.querySelector('[data-theme-code]')!;
-  const fields = [...editor.querySelectorAll<HTMLInputElement>('[data-token]')];
+  const fields = [...editor.querySelectorAll<HTMLInputElement>('[data-sets]')];
   const page = document.documentElement.style;
   const changed = new Map<string, string>();
   const print = (): void => {
@@ -28,11 +28,11 @@ export function wireThemeEditor(): void {
     code.textContent = `:root {\n${lines.join('')}}`;
   };
   const fill = (): void => {
-    for (const field of fields) if (field.type === 'color') field.value = colourOf(field.dataset['token']!);
+    for (const field of fields) if (field.type === 'color') field.value = colourOf(field.dataset['sets']!);
   };
   editor.addEventListener('input', ({ target }) => {
     const field = target as HTMLInputElement;
-    const { token, unit = '' } = field.dataset;
+    const { sets: token, unit = '' } = field.dataset;
     if (!token) return;
     changed.set(token, field.value + unit);
     page.setProperty(token, field.value + unit);

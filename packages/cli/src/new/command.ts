@@ -1,6 +1,6 @@
 // `elastic-shell new`: writes a recipe into the user's project, and says what else it needs.
 import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
-import { join, relative } from 'node:path';
+import { dirname, join, relative } from 'node:path';
 import Table from 'cli-table3';
 import { Command } from 'commander';
 import { nearest } from 'elastic-shell/core';
@@ -60,6 +60,16 @@ function settingFor(recipe: Recipe, said: string | undefined, project: Project):
   return setting;
 }
 
+/** Writes a file, and the folders that it stands in. What the system refuses is told in one sentence. */
+function write(path: string, text: string): void {
+  try {
+    mkdirSync(dirname(path), { recursive: true });
+    writeFileSync(path, text);
+  } catch (error) {
+    throw new Misuse(`${path} could not be written: ${error instanceof Error ? error.message : error}.`, 1);
+  }
+}
+
 /** What is still to be done once the files are there. */
 function advice(setting: Setting, { packages }: Project): string {
   const needed = ['elastic-shell', ...(setting === 'angular' ? ['elastic-shell-angular'] : [])];
@@ -109,9 +119,8 @@ export function newCommand(streams: Streams): Command {
           `${taken.map(({ path }) => path).join(' and ')} ${taken.length > 1 ? 'are' : 'is'} there already. Nothing was written; --force writes over ${taken.length > 1 ? 'them' : 'it'}.`,
           1,
         );
-      mkdirSync(choices.in, { recursive: true });
       for (const { path, text } of paths) {
-        writeFileSync(path, text);
+        write(path, text);
         streams.out(`Wrote ${relative('.', path)}\n`);
       }
       streams.out(advice(setting, project));

@@ -101,10 +101,14 @@ const inFramework: Partial<Record<Setting, (recipe: Recipe, file: string) => Mou
   }),
 };
 
-const stepsOf = ({ name }: Recipe): string =>
-  readFileSync(fileURLToPath(new URL(`../../recipes/${name}/steps.js`, import.meta.url)), 'utf8')
-    .replace(/^\/\/.*\n/, '')
-    .trim();
+/** What the test of a recipe does before the recipe is on the page, and then. */
+function stepsOf({ name }: Recipe): { before: string; then: string } {
+  const file = new URL(`../../recipes/${name}/steps.js`, import.meta.url);
+  const text = readFileSync(fileURLToPath(file), 'utf8').replace(/^\/\/.*\n/, '');
+  const [, before = '', then = text] =
+    /^\/\/ Before it is on the page\.\n([\s\S]*?)\n\n([\s\S]*)$/.exec(text) ?? [];
+  return { before, then: then.trim() };
+}
 
 const indented = (lines: readonly string[]): string =>
   lines.map((line) => (line ? `  ${line}` : '')).join('\n');
@@ -115,17 +119,17 @@ export function testOf(recipe: Recipe, setting: Setting): RecipeFile {
   const { imports, lines, end } = inFramework[setting]?.(recipe, file) ?? markup(recipe, setting);
   const name = file.replace(/\.[a-z]+$/, '');
   const mounted = lines.join('\n');
-  const steps = stepsOf(recipe);
+  const { before, then } = stepsOf(recipe);
   const text = `${imports.join('\n')}
 
 ${helpers}
 
 test('${recipe.title.replaceAll("'", '’')}', async () => {
-${indented(mounted.split('\n'))}
+${before ? `${indented(before.split('\n'))}\n` : ''}${indented(mounted.split('\n'))}
   // A framework shows it a moment later.
   await until(() => document.querySelector('button, [role]') !== null);
 
-${indented(steps.split('\n'))}
+${indented(then.split('\n'))}
 });
 `;
   return { name: `${name}.${end}`, text };

@@ -119,6 +119,8 @@ export function update<S extends object, O, I extends string>(
   }
   if (!changed.size || run.isOver) return;
   run.service?.update?.(changed);
+  // What holds under these options holds at once.
+  change(run, {}, { reason: 'program' }, true);
   run.isStale ||= isStale;
   render(run);
   refresh(run, render);

@@ -222,7 +222,8 @@ export function keepBeside(
     ...(view.visualViewport ? [listen(view.visualViewport, { resize: now }, ['resize'])] : []),
     onResize(isElement(anchor) ? [layer, anchor] : [layer], sized),
     ...(element ? [onLost(element, lost)] : []),
-    () => view.cancelAnimationFrame(frame),
+    // A window that is being closed (jsdom's, after a test) has no frames any more.
+    () => frame && view.cancelAnimationFrame(frame),
     () => clearTimeout(timer),
     () => stopMove?.(),
   ];

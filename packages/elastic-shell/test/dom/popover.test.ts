@@ -85,3 +85,16 @@ it('a shared first focus: where the option says, else where it was', () => {
   expect(document.activeElement!.id).toBe('in');
   wired.unwire();
 });
+
+it('goes with a window that is being closed, and has no frames any more', async () => {
+  wirePopover(get('p'));
+  get('o').click();
+  const { cancelAnimationFrame } = window;
+  Reflect.deleteProperty(window, 'cancelAnimationFrame');
+  const errors: string[] = [];
+  window.addEventListener('error', ({ message }) => errors.push(message));
+  document.body.innerHTML = '';
+  await new Promise((resolve) => setTimeout(resolve));
+  Object.assign(window, { cancelAnimationFrame });
+  expect(errors).toEqual([]);
+});

@@ -1,0 +1,90 @@
+// `elastic-shell new`, as its users run it.
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { folderOf, run } from './run';
+
+jest.setTimeout(60_000);
+
+const project = (packages: Record<string, string>): string =>
+  folderOf({ 'package.json': JSON.stringify({ dependencies: packages }) });
+
+it('lists every recipe and the settings that it is for', async () => {
+  const { code, out } = await run(['new']);
+  expect(code).toBe(0);
+  expect(out).toMatch(/dialog\s+│ A dialog to read\s+│ every setting/);
+  expect(out).toMatch(/picker .* html, react, vue, svelte/);
+});
+
+it('knows the setting from the nearest package.json, and says what else is needed', async () => {
+  const folder = project({ vue: '3.5.0' });
+  const { code, out } = await run(['new', 'dialog', '--in', join(folder, 'src/components')]);
+  expect(code).toBe(0);
+  expect(readFileSync(join(folder, 'src/components/TideTimes.vue'), 'utf8')).toContain(
+    "from 'elastic-shell/vue'",
+  );
+  expect(out).toContain('npm install elastic-shell');
+  expect(out).toContain('structure.css');
+});
+
+it('says nothing of installing what is there, and of Angular where its styles go', async () => {
+  const folder = project({
+    '@angular/core': '21.0.0',
+    'elastic-shell': '0.1.0',
+    'elastic-shell-angular': '0.1.0',
+  });
+  const { out } = await run(['new', 'tabs', '--in', folder]);
+  expect(existsSync(join(folder, 'boat-record.ts'))).toBe(true);
+  expect(out).not.toContain('npm install');
+  expect(out).toContain('angular.json');
+});
+
+it('takes plain HTML where no framework is named, with all the files of the recipe and a test', async () => {
+  const folder = project({});
+  const { code } = await run(['new', 'edit-order', '--in', folder, '--test']);
+  expect(code).toBe(0);
+  for (const name of ['edit-order.html', 'edit-order.css', 'edit-order.test.js'])
+    expect([name, existsSync(join(folder, name))]).toEqual([name, true]);
+});
+
+it('never writes over what is there, unless told to', async () => {
+  const folder = project({ react: '19.0.0' });
+  writeFileSync(join(folder, 'TideTimes.tsx'), 'mine');
+  const refused = await run(['new', 'dialog', '--in', folder]);
+  expect([refused.code, readFileSync(join(folder, 'TideTimes.tsx'), 'utf8')]).toEqual([1, 'mine']);
+  expect(refused.error).toContain('is there already');
+  expect((await run(['new', 'dialog', '--in', folder, '--force'])).code).toBe(0);
+  expect(readFileSync(join(folder, 'TideTimes.tsx'), 'utf8')).toContain('useDialog');
+});
+
+it('prints, and writes nothing', async () => {
+  const folder = project({ svelte: '5.0.0' });
+  const { out } = await run(['new', 'switch', '--in', folder, '--print']);
+  expect(out).toBe(readFileSync(join(__dirname, '../../../examples/recipes/switch/svelte.svelte'), 'utf8'));
+  expect(existsSync(join(folder, 'YardLights.svelte'))).toBe(false);
+});
+
+it.each([
+  [['new', 'dialgo'], 'Did you mean "dialog"?'],
+  [['new', 'dialog', '--for', 'raect'], 'Did you mean "react"?'],
+  [['new', 'picker', '--for', 'solid'], 'is not written for solid. It is there for html, react, vue, svelte'],
+])('%j: one sentence, exit code 2', async (args, sentence) => {
+  const { code, out, error } = await run(args);
+  expect([code, out]).toEqual([2, '']);
+  expect(error).toContain(sentence);
+});
+
+it('asks which framework is meant where there are several, and tells of a package.json that is none', async () => {
+  const several = await run(['new', 'dialog', '--in', project({ react: '19.0.0', vue: '3.5.0' })]);
+  expect([several.code, several.error]).toEqual([2, expect.stringContaining('names react and vue')]);
+  const broken = folderOf({ 'package.json': '{' });
+  expect((await run(['new', 'dialog', '--in', broken])).error).toContain('is no JSON');
+});
+
+it('tells in one sentence of a folder that cannot be written to', async () => {
+  const folder = project({});
+  mkdirSync(join(folder, 'src'));
+  writeFileSync(join(folder, 'src/components'), 'a file');
+  const { code, error } = await run(['new', 'dialog', '--in', join(folder, 'src/components')]);
+  expect([code, error.split('\n').length]).toEqual([1, 2]);
+  expect(error).toContain('src/components');
+});

@@ -1,0 +1,27 @@
+// Runs the tests that `elastic-shell new --test` writes: every recipe in every setting that needs no compiler of its own, in jsdom, by
+// Vitest. They are written to examples/recipes/built/tests, as into a project of somebody's. With --few, those in plain HTML and a
+// dialog in each other setting.
+import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { build } from './build.mjs';
+import { bin, root, run, setUp } from './setup.mjs';
+
+setUp();
+build(['library', 'cli']);
+const { allRecipes, filesOf, settingsOf } = await import('../packages/cli/dist/new/recipes.js');
+const { testOf } = await import('../packages/cli/dist/new/tests.js');
+
+const isFew = process.argv.includes('--few');
+const folder = join(root, 'examples/recipes/built/tests');
+rmSync(folder, { recursive: true, force: true });
+for (const recipe of allRecipes())
+  for (const setting of settingsOf(recipe)) {
+    // Angular's templates are compiled by Angular.
+    if (setting === 'angular') continue;
+    if (isFew && setting !== 'html' && recipe.name !== 'dialog') continue;
+    const place = join(folder, setting, recipe.name);
+    mkdirSync(place, { recursive: true });
+    for (const { name, text } of [...filesOf(recipe, setting), testOf(recipe, setting)])
+      writeFileSync(join(place, name), text);
+  }
+run(bin('vitest'), ['run', '--config', 'examples/recipes/vitest.config.ts']);

@@ -1,0 +1,100 @@
+// Every page of the site: its links and anchors lead somewhere, its ids are its own, and what it first loads is small.
+import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
+import { dirname, join, normalize, relative } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { parse } from 'parse5';
+
+const site = join(__dirname, '../../packages/cli/site');
+const demo = join(__dirname, '../../packages/cli/demo');
+
+interface Page {
+  ids: string[];
+  links: string[];
+  loads: string[];
+}
+
+type Tree = { attrs?: { name: string; value: string }[]; childNodes?: Tree[]; tagName?: string };
+
+/** The ids, links and assets of a page. */
+function read(html: string): Page {
+  const page: Page = { ids: [], links: [], loads: [] };
+  const walk = ({ attrs = [], childNodes = [], tagName }: Tree): void => {
+    const all = Object.fromEntries(attrs.map(({ name, value }) => [name, value]));
+    if (all['id']) page.ids.push(all['id']);
+    if (tagName === 'a' && all['href']) page.links.push(all['href']);
+    if (tagName === 'link' && all['rel'] === 'stylesheet') page.loads.push(all['href']!);
+    if (tagName === 'script' && all['src']) page.loads.push(all['src']);
+    childNodes.forEach(walk);
+  };
+  walk(parse(html) as unknown as Tree);
+  return page;
+}
+
+const files = readdirSync(site, { recursive: true, encoding: 'utf8' }).filter((name) =>
+  name.endsWith('index.html'),
+);
+const pages = new Map(files.map((file) => [file, read(readFileSync(join(site, file), 'utf8'))]));
+
+/** The file that a link of a page leads to, in the site or in the demo beside it. */
+function targetOf(file: string, link: string): string | undefined {
+  const path = link.split('#')[0]!;
+  const at = normalize(join(dirname(file), path || '.'));
+  const names = path ? [at, join(at, 'index.html')] : [file];
+  return [...names.map((name) => join(site, name)), join(demo, `${at}.html`)].find(
+    (name) => existsSync(name) && statSync(name).isFile(),
+  );
+}
+
+it('has pages of every kind', () => {
+  for (const part of ['', 'start/react/', 'patterns/dialog/', 'recipes/picker/', 'guides/focus/', 'styling/'])
+    expect(files).toContain(`${part}index.html`);
+  expect(files.length).toBeGreaterThan(120);
+});
+
+it('every link leads to a page and to a part of it', () => {
+  const broken = [...pages].flatMap(([file, { links, ids }]) =>
+    links
+      .filter((link) => !/^[a-z]+:/.test(link))
+      // The links of live examples lead into their own invented site.
+      .filter((link) => !['#chart', '#orders', '#berths', '#parts'].includes(link))
+      .filter((link) => {
+        const target = targetOf(file, link);
+        if (!target) return true;
+        const anchor = decodeURIComponent(link.split('#')[1] ?? '');
+        const there = target.startsWith(site) ? pages.get(relative(site, target))?.ids : ids;
+        return anchor !== '' && !there?.includes(anchor);
+      })
+      .map((link) => `${file}: ${link}`),
+  );
+  expect(broken).toEqual([]);
+});
+
+it('no id stands twice on a page', () => {
+  const twice = [...pages].flatMap(([file, { ids }]) =>
+    ids.filter((id, at) => ids.indexOf(id) !== at).map((id) => `${file}: ${id}`),
+  );
+  expect(twice).toEqual([]);
+});
+
+/** What a file loads, itself included: scripts name their imports. */
+function loaded(file: string, seen = new Set<string>()): Set<string> {
+  if (seen.has(file)) return seen;
+  seen.add(file);
+  const text = readFileSync(file, 'utf8');
+  for (const [, name] of text.matchAll(/(?:from|^import|;import|\bimport)\s*"(\.\/[^"]+\.js)"/g))
+    loaded(join(dirname(file), name!), seen);
+  return seen;
+}
+
+it.each([
+  'index.html',
+  'patterns/combobox/index.html',
+  'recipes/picker/index.html',
+  'guides/focus/index.html',
+])('%s loads at most 60 kB of script and style at first', (file) => {
+  const all = new Set(
+    pages.get(file)!.loads.flatMap((load) => [...loaded(normalize(join(site, dirname(file), load)))]),
+  );
+  const size = [...all].reduce((sum, each) => sum + gzipSync(readFileSync(each)).length, 0);
+  expect(size).toBeLessThan(60_000);
+});
