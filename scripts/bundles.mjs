@@ -27,6 +27,7 @@ await bundle.write({
   dir: join(dist, 'browser'),
   format: 'es',
   minify: true,
+  sourcemap: true,
   entryFileNames: '[name].js',
   chunkFileNames: 'shared/[name].js',
   codeSplitting: {

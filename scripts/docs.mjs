@@ -87,6 +87,26 @@ const tables = [
   '',
 ].join('\n');
 
+const uses = JSON.parse(readFileSync(join(root, 'docs/uses.json'), 'utf8'));
+
+/** The document of a pattern: what it is for, and its recipe in plain HTML, before what its contract says. */
+function patternPage(notes) {
+  const recipe = `examples/recipes/${notes.name}/html.html`;
+  const { for: good, not: bad } = uses[notes.name];
+  const [title, says, ...rest] = formats.markdown([notes], true).split('\n\n');
+  return [
+    title,
+    says,
+    `**For** ${good[0].toLowerCase()}${good.slice(1)}`,
+    `**Not for** ${bad[0].toLowerCase()}${bad.slice(1)}`,
+    '## Markup',
+    `<!-- in ${recipe} -->`,
+    `\`\`\`html\n${readFileSync(join(root, recipe), 'utf8').trim()}\n\`\`\``,
+    `The same in every setting: \`npx elastic-shell new ${notes.name} --for react\`.`,
+    ...rest,
+  ].join('\n\n');
+}
+
 const { laws } = await import('../packages/elastic-shell/test/laws.js');
 const patterns = laws[0].patterns;
 const lawsPage = [
@@ -129,9 +149,7 @@ const files = {
   'docs/laws.md': lawsPage,
   'docs/patterns/names.md': tables,
   'docs/patterns/index.md': formats.markdown(contracts, false),
-  ...Object.fromEntries(
-    contracts.map((notes) => [`docs/patterns/${notes.name}.md`, formats.markdown([notes], true)]),
-  ),
+  ...Object.fromEntries(contracts.map((notes) => [`docs/patterns/${notes.name}.md`, patternPage(notes)])),
   'docs/diagnostics.md': diagnostics,
   ...conformancePages(contracts),
 };

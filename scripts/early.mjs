@@ -1,7 +1,7 @@
 // Makes the early script (`script`), and the module that holds it as text with its hash, for pages that carry it inline
 // (`module`).
 import { createHash } from 'node:crypto';
-import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildSync } from 'esbuild';
 import { root } from './setup.mjs';
@@ -40,4 +40,6 @@ if (file) {
   const path = join(library, file);
   const made = make(earlyScript());
   if (!existsSync(path) || readFileSync(path, 'utf8') !== made) writeFileSync(path, made);
+  // The map of the module that the compiler has made of it says nothing of this.
+  rmSync(`${path}.map`, { force: true });
 }

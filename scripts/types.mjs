@@ -1,10 +1,12 @@
-// `npm run types`: the core without DOM types, the library, the command line, the examples and the tests; and each gallery by the
-// checker of its own framework.
+// `npm run types`: the core without DOM types, the library, the command line, the site, the examples and the tests; and each gallery
+// and recipe by the checker of its own framework.
 import { bin, run, setUp } from './setup.mjs';
 import { build } from './build.mjs';
+import { writeRecipeScripts } from './recipe-scripts.mjs';
 
 setUp();
 build(['library', 'angular']);
+writeRecipeScripts();
 for (const project of [
   'packages/elastic-shell/src/core',
   'packages/elastic-shell',
@@ -14,19 +16,24 @@ for (const project of [
   'examples/gallery-react',
   'examples/gallery-solid',
   'examples/orders-react',
+  'examples/recipes/tsconfig.html.json',
+  'examples/recipes/tsconfig.react.json',
+  'examples/recipes/tsconfig.solid.json',
+  'site',
 ])
   run(bin('tsc'), ['--noEmit', '-p', project]);
 run(bin('ngc'), ['--noEmit', '-p', 'packages/angular']);
 run(bin('ngc'), ['--noEmit', '-p', 'examples/gallery-angular']);
-for (const name of ['gallery', 'orders']) {
-  run(bin('vue-tsc'), ['--noEmit', '-p', `examples/${name}-vue`]);
-  const svelte = [
-    '--workspace',
-    `examples/${name}-svelte`,
-    '--tsconfig',
-    './tsconfig.json',
-    '--output',
-    'human',
-  ];
-  run(bin('svelte-check'), svelte);
-}
+run(bin('ngc'), ['--noEmit', '-p', 'examples/recipes/tsconfig.angular.json']);
+for (const [folder, project] of [
+  ['examples/gallery-vue', 'tsconfig.json'],
+  ['examples/orders-vue', 'tsconfig.json'],
+  ['examples/recipes', 'tsconfig.vue.json'],
+])
+  run(bin('vue-tsc'), ['--noEmit', '-p', `${folder}/${project}`]);
+for (const [folder, project] of [
+  ['examples/gallery-svelte', 'tsconfig.json'],
+  ['examples/orders-svelte', 'tsconfig.json'],
+  ['examples/recipes', 'tsconfig.svelte.json'],
+])
+  run(bin('svelte-check'), ['--workspace', folder, '--tsconfig', `./${project}`, '--output', 'human']);

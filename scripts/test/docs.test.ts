@@ -21,6 +21,7 @@ const documents = [
     .map((name) => `docs/${name}`),
   ...readdirSync(join(root, 'docs/settings')).map((name) => `docs/settings/${name}`),
   ...readdirSync(join(root, 'docs/guides')).map((name) => `docs/guides/${name}`),
+  ...readdirSync(join(root, 'docs/patterns')).map((name) => `docs/patterns/${name}`),
   ...['elastic-shell', 'cli', 'angular'].map((name) => `packages/${name}/README.md`),
   ...readdirSync(join(root, 'docs/conformance'))
     .filter((name) => name.endsWith('.md'))

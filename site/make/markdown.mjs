@@ -80,7 +80,7 @@ export function render(text, { path = '', routes = new Map(), to = (route) => ro
         const cells = (row, tag) =>
           row.map(({ tokens }) => `<${tag}>${this.parser.parseInline(tokens)}</${tag}>`).join('');
         const body = token.rows.map((row) => `<tr>${cells(row, 'td')}</tr>`).join('');
-        return `<div class="table" tabindex="0"><table><thead><tr>${cells(token.header, 'th')}</tr></thead><tbody>${body}</tbody></table></div>\n`;
+        return `<div class="table" tabindex="0"><table><thead><tr>${cells(token.header, 'th').replaceAll('<th></th>', '<td></td>')}</tr></thead><tbody>${body}</tbody></table></div>\n`;
       },
     },
   });

@@ -1,7 +1,7 @@
 // What can be searched: each page and each of its parts, with their words.
 const plain = (html) =>
   html
-    .replaceAll(/<(script|style|svg|pre)[\s\S]*?<\/\1>/g, ' ')
+    .replaceAll(/<(script|style|svg|pre|button)\b[\s\S]*?<\/\1>/g, ' ')
     .replaceAll(/<[^>]*>/g, ' ')
     .replaceAll(/&[a-z]+;/g, ' ')
     .replaceAll(/\s+/g, ' ')

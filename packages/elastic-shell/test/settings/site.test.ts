@@ -1,0 +1,154 @@
+// The site as its readers use it: one page of each kind in light and dark, small and mirrored; its search, contents, code, keys, theme;
+// and without a script. `npm run test:long` looks at every page.
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import type { Page } from 'playwright-core';
+import { desk, useBrowser } from '../browser/support/browser';
+
+const { open } = useBrowser();
+const axe = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
+
+const folder = join(__dirname, '../../../cli/site');
+const kinds = [
+  '',
+  'start/react/',
+  'patterns/',
+  'patterns/combobox/',
+  'patterns/carousel/',
+  'recipes/confirmation/',
+  'guides/focus/',
+  'styling/',
+  'reference/server/',
+  'diagnostics/id-duplicate/',
+  'support/',
+  'accessibility/',
+];
+const pages = process.env['LONG']
+  ? readdirSync(folder, { recursive: true, encoding: 'utf8' })
+      .filter((name) => name.endsWith('index.html'))
+      .map((name) => name.slice(0, -'index.html'.length))
+  : kinds;
+
+/** What axe finds on the page, in a few words each. */
+const violations = async (page: Page): Promise<string[]> => {
+  // The page allows no script but its own; the driver may.
+  const session = await page.context().newCDPSession(page);
+  await session.send('Runtime.evaluate', { expression: axe });
+  await session.detach();
+  return page.evaluate(async () => {
+    const { violations: found } = await (globalThis as unknown as { axe: typeof import('axe-core') }).axe.run(
+      { resultTypes: ['violations'] },
+    );
+    return found.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 90)).join(' ')}`);
+  });
+};
+
+/** What sticks out sideways. */
+const overflow = (page: Page): Promise<number> =>
+  page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+
+describe.each(pages)('/%s', (path) => {
+  it('has no fault that axe finds, in light and in dark', async () => {
+    const { page } = await open(desk(path));
+    expect(await violations(page)).toEqual([]);
+    await page.emulateMedia({ colorScheme: 'dark' });
+    expect(await violations(page)).toEqual([]);
+    await page.emulateMedia({ colorScheme: 'light' });
+  });
+  it('fits into 320 px, and reads from right to left', async () => {
+    const { page } = await open(desk(path), { viewport: { width: 320, height: 640 } });
+    expect(await overflow(page)).toBe(0);
+    await page.evaluate(() => (document.documentElement.dir = 'rtl'));
+    expect(await overflow(page)).toBe(0);
+  });
+});
+
+it('finds by `/`, from the first letter on, and goes there by Enter', async () => {
+  const { page } = await open(desk('guides/motion/'));
+  await page.keyboard.press('/');
+  await page.keyboard.type('long press');
+  await page.getByRole('option').first().waitFor();
+  await page.getByRole('combobox', { name: 'What are you looking for?' }).fill('unsaved changes');
+  await page
+    .getByRole('option', { name: /unsaved changes/ })
+    .first()
+    .waitFor();
+  await page.keyboard.press('Enter');
+  await page.waitForURL(/recipes\/edit-order\//);
+});
+
+it('says so where nothing is found, and Escape leaves the search', async () => {
+  const { page } = await open(desk(''));
+  await page.getByRole('button', { name: /Search/ }).press('Enter');
+  await page.keyboard.type('xylophone');
+  await page.getByText('Nothing has these words').waitFor();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Escape');
+  await page.getByRole('dialog').waitFor({ state: 'hidden' });
+});
+
+it('has its contents in a drawer on a phone', async () => {
+  const { page } = await open(desk('patterns/tabs/'), { viewport: { width: 375, height: 700 } });
+  await page.getByRole('button', { name: 'Contents' }).press('Enter');
+  const drawer = page.getByRole('dialog', { name: 'Contents' });
+  await drawer.getByRole('link', { name: 'Tabs' }).waitFor();
+  await drawer.getByText('Guides', { exact: true }).press('Enter');
+  await drawer.getByRole('link', { name: 'Motion' }).click();
+  await page.waitForURL(/guides\/motion\//);
+});
+
+it('keeps the setting from page to page, and copies code', async () => {
+  const { page } = await open(desk('patterns/dialog/'));
+  await page.getByRole('tab', { name: 'Vue' }).click();
+  await page.goto(desk('recipes/confirmation/'));
+  await page.getByRole('tab', { name: 'Vue', selected: true }).waitFor();
+  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
+  await page.getByRole('button', { name: 'Copy' }).first().press('Enter');
+  await page.getByText('Copied.').waitFor();
+  expect(await page.evaluate(() => navigator.clipboard.readText())).toContain('ConfirmDialog');
+  await page.evaluate(() => localStorage.clear());
+});
+
+it('lights up the keys that are pressed in the example', async () => {
+  const { page } = await open(desk('patterns/tabs/'));
+  await page.getByRole('tab', { name: 'Overview' }).press('ArrowRight');
+  await page.locator('[data-press=ArrowRight][data-lit]').waitFor();
+  await page.keyboard.press('Home');
+  await page.locator('[data-press=Home][data-lit]').waitFor();
+  expect(await page.locator('[data-press=ArrowRight][data-lit]').count()).toBe(0);
+});
+
+it('edits a theme, prints what to copy, and gives it back', async () => {
+  const { page } = await open(desk('styling/'));
+  const accent = page.getByLabel('accent', { exact: true });
+  await page.waitForFunction(
+    () => document.querySelector<HTMLInputElement>('[data-sets="--shell-color-accent"]')!.value !== '#000000',
+  );
+  const before = await accent.inputValue();
+  await accent.fill('#aa3311');
+  await page.getByText('--shell-color-accent: #aa3311;').waitFor();
+  await page.getByRole('button', { name: 'As it was' }).press('Enter');
+  await page.waitForFunction(
+    (value) =>
+      document.querySelector<HTMLInputElement>('[data-sets="--shell-color-accent"]')!.value === value,
+    before,
+  );
+});
+
+it('remembers the dark look', async () => {
+  const { page } = await open(desk(''));
+  await page.getByRole('switch', { name: 'Dark' }).press('Space');
+  await page.goto(desk('guides/focus/'));
+  await page.getByRole('switch', { name: 'Dark', checked: true }).waitFor();
+  expect(await page.evaluate(() => document.documentElement.style.colorScheme)).toBe('dark');
+  await page.evaluate(() => localStorage.clear());
+});
+
+it('can be read without a script, all code shown', async () => {
+  const { page } = await open(desk('patterns/dialog/'), { javaScriptEnabled: false });
+  await page.getByRole('heading', { name: 'Dialog', level: 1 }).waitFor();
+  for (const words of ['elastic-shell/react', 'elastic-shell/vue', 'elastic-shell-angular'])
+    await page.locator('.codes').getByText(words).first().waitFor();
+  await page.getByRole('navigation', { name: 'Contents' }).getByText('Guides').waitFor();
+});
