@@ -265,9 +265,14 @@ describe('check', () => {
     );
   });
 
-  it('finds nothing in the desk, and exits with 0', async () => {
+  it('finds nothing in the desk, the galleries and the recipes, and exits with 0', async () => {
     const { code, out: text } = await run(['check', join(__dirname, '../demo')]);
-    expect([code, text]).toEqual([0, '18 files checked: nothing found.\n']);
+    expect([code, text]).toEqual([0, '67 files checked: nothing found.\n']);
+  });
+
+  it('finds nothing in the site', async () => {
+    const { code, out: text } = await run(['check', join(__dirname, '../site')]);
+    expect([code, text]).toEqual([0, expect.stringMatching(/^1\d\d files checked: nothing found\.\n$/)]);
   });
 
   it('prints SARIF that names every rule, with places', async () => {

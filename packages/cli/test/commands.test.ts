@@ -61,20 +61,24 @@ describe('contract', () => {
 describe('demo', () => {
   const bin = join(__dirname, '../bin/elastic-shell.js');
 
-  it('serves the desk under a strict policy, and prints where', async () => {
+  it('serves the site and the desk under a strict policy, and prints where', async () => {
     const child = spawn(process.execPath, [bin, 'demo', '--port', '0']);
     try {
       const said = await new Promise<string>((resolve) =>
         child.stdout.once('data', (chunk: Buffer) => resolve(chunk.toString())),
       );
       const [address] = /http:\/\/\S+/.exec(said)!;
-      for (const path of ['', 'gallery.html']) {
+      for (const [path, words] of [
+        ['', 'Elastic Shell'],
+        ['desk', 'Quillhaven'],
+        ['gallery.html', 'Quillhaven'],
+      ] as const) {
         const response = await fetch(address + path);
         expect(response.status).toBe(200);
         expect(response.headers.get('content-security-policy')).toBe(
           "default-src 'self'; require-trusted-types-for 'script'",
         );
-        expect(await response.text()).toContain('Quillhaven');
+        expect(await response.text()).toContain(words);
       }
       expect((await fetch(`${address}nowhere`)).status).toBe(404);
     } finally {
@@ -101,7 +105,7 @@ describe('demo', () => {
   });
 });
 
-it.each(['check', 'contract', 'demo'])('%s --help has an example', async (command) => {
+it.each(['check', 'contract', 'new', 'demo'])('%s --help has an example', async (command) => {
   const { code, out } = await run([command, '--help']);
   expect([code, out]).toEqual([0, expect.stringMatching(/Examples?:\n {2}\$ elastic-shell/)]);
 });
