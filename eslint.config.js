@@ -75,7 +75,9 @@ export default ts.config(
       '**/dist/',
       '**/built/',
       'packages/cli/demo/',
+      'packages/cli/recipes/',
       'packages/cli/render/',
+      'packages/cli/site/',
       'coverage/',
     ],
   },
@@ -129,6 +131,12 @@ export default ts.config(
     // What is written there is for its types alone.
     files: ['packages/elastic-shell/test/types.ts'],
     rules: { '@typescript-eslint/no-unused-vars': 'off' },
+  },
+  {
+    files: ['site/public/**/*.js', 'examples/recipes/*/*.js'],
+    languageOptions: { globals: { ...globals.browser, ...globals.jest } },
+    // The steps of a recipe's test stand within a function that `new` writes around them.
+    rules: { 'no-undef': 'off' },
   },
   {
     files: [

@@ -61,7 +61,9 @@ const targets = {
       rmSync(join(root, cli, 'recipes'), { recursive: true, force: true });
       cpSync(join(root, recipes), join(root, cli, 'recipes'), {
         recursive: true,
-        filter: (path) => !/\/(built|pages|snippets|node_modules)(\/|$)/.test(path.slice(root.length)),
+        // The recipes, without what builds them.
+        filter: (path) =>
+          !/recipes\/(built|pages|snippets|node_modules|package.json|(vite|ts)[^/]*$)/.test(path),
       });
     },
   },
@@ -189,10 +191,11 @@ const targets = {
     },
   },
   site: {
-    from: [`${library}/src`, 'docs', 'README.md', 'CHANGELOG.md', recipes, 'site'],
+    from: [`${library}/src`, `${angular}/src`, 'docs', 'README.md', 'CHANGELOG.md', recipes, 'site'],
     to: `${cli}/site`,
     build() {
-      run(bin('typedoc'), ['--options', 'site/typedoc.json']);
+      for (const options of ['typedoc.json', 'typedoc-angular.json'])
+        run(bin('typedoc'), ['--options', `site/${options}`]);
       run(bin('vite'), ['build', 'site', '--logLevel', 'error']);
       run(process.execPath, ['site/make/build.mjs']);
     },

@@ -37,12 +37,6 @@ const openDialog = (opener, dialog) => async (page) => {
 
 await shoot('desk', 'desk.html', wide, (page) => page.click('[data-order=W1042] summary'));
 await shoot('strike-order', 'desk.html', wide, openDialog('[data-order=W1043] .strike', '#strike'));
-await shoot('strike-failed', 'desk.html', wide, async (page) => {
-  await page.check('#failing');
-  await openDialog('[data-order=W1043] .strike', '#strike')(page);
-  await page.click('#strike [value=strike]');
-  await page.waitForSelector('#strike [role=alert]:not(:empty)');
-});
 await shoot('edit-order', 'desk.html', wide, async (page) => {
   await openDialog('[data-order=W1045] .edit', '#edit')(page);
   await page.click('.disclose');
@@ -52,14 +46,6 @@ await shoot('discard-changes-dark', 'desk.html', { ...wide, colorScheme: 'dark' 
   await page.fill('[name=title]', 'Antifoul, anodes and a new name');
   await page.keyboard.press('Escape');
   await page.waitForSelector('#discard[data-phase=open]');
-});
-await shoot('orders-svelte', 'orders/svelte.html', wide, async (page) => {
-  await page
-    .getByRole('button', { name: /^Edit order/ })
-    .nth(1)
-    .click();
-  await page.getByRole('combobox', { name: 'Trades, four at most' }).click();
-  await page.waitForSelector('[role=option]');
 });
 await shoot('phone', 'desk.html', phone);
 const boat =
@@ -95,17 +81,6 @@ await shoot('parts', 'parts.html', wide, async (page) => {
   ])
     await page.keyboard.press(key);
 });
-await shoot('gallery-lists', 'gallery.html', wide, async (page) => {
-  await page.evaluate(() => document.querySelector('#combobox').scrollIntoView());
-  await page.focus('#several-field');
-  await page.keyboard.type('er');
-  await page.waitForSelector('#several-combobox [data-phase=open]');
-});
-await shoot('gallery-vue', 'gallery/vue.html', wide, async (page) => {
-  await page.locator('#combobox input').nth(1).click();
-  await page.keyboard.type('rivet 99');
-  await page.getByText('Rivet 990').first().waitFor();
-});
 await shoot(
   'boat-survey',
   'boat.html',
@@ -123,6 +98,17 @@ await shoot('gallery', 'gallery.html', wide);
 await shoot('gallery-right-to-left', 'gallery.html', wide, async (page) => {
   await page.click('#direction');
   await openDialog('[commandfor=plain-dialog][command=show-modal]', '#plain-dialog')(page);
+});
+
+await shoot('site', '', wide);
+await shoot('site-pattern', 'patterns/combobox/', wide, async (page) => {
+  await page.getByRole('combobox', { name: 'Berth' }).press('ArrowDown');
+  await page.waitForSelector('[data-lit]');
+});
+await shoot('site-search', 'guides/focus/', wide, async (page) => {
+  await page.keyboard.press('/');
+  await page.keyboard.type('unsaved changes');
+  await page.waitForSelector('[role=option]');
 });
 
 /** A command's output, set as a terminal sets it. */
@@ -155,6 +141,7 @@ const faulty = `<button commandfor="strke" command="show-modal">Strike…</butto
 <div aria-expanded="false">Notes</div>
 `;
 await shootCommand('check', ['check', '-'], faulty);
+await shootCommand('new', ['new']);
 await shootCommand('contract', ['contract', 'dialog']);
 
 await browser.close();

@@ -16,16 +16,19 @@ const contentsOf = (parts, here, to) =>
     })
     .join('');
 
-const onThisPage = (headings) => {
+/** What is on the page: beside it where there is room, else behind a button. */
+function onThisPage(headings) {
   const links = headings
     .filter(({ depth }) => depth === 2)
     .map(({ words, id }) => `<li><a href="#${id}">${words}</a></li>`)
     .join('');
-  return (
-    links &&
-    `<nav class="here" aria-labelledby="here-title"><h2 id="here-title">On this page</h2><ul>${links}</ul></nav>`
-  );
-};
+  if (!links) return { beside: '', behind: '' };
+  return {
+    beside: `<nav class="here" aria-labelledby="here-title"><h2 id="here-title">On this page</h2><ul>${links}</ul></nav>`,
+    behind: `<p class="here-opener"><button type="button" commandfor="here" command="toggle-popover">On this page</button></p>
+<nav id="here" popover="manual" aria-label="On this page"><ul>${links}</ul></nav>`,
+  };
+}
 
 /**
  * A whole page. `assets` names the built script and styles, `live` the scripts of the examples on it; `parts` are the contents.
@@ -37,6 +40,7 @@ export function frame(
   const scripts = [assets.script, ...live.map((name) => assets.live[name].script)]
     .map((file) => `<script type="module" src="${to(file)}"></script>`)
     .join('\n    ');
+  const { beside, behind } = onThisPage(headings);
   return `<!doctype html>
 <html lang="en" data-root="${to('')}">
   <head>
@@ -68,9 +72,9 @@ export function frame(
     <div class="columns">
       <nav class="contents" id="contents" aria-label="Contents">${contentsOf(parts, route, to)}</nav>
       <main id="page-content" tabindex="-1">
-${html}
+${behind}${html}
       </main>
-      ${onThisPage(headings)}
+      ${beside}
     </div>
     <footer class="foot">
       <p>Elastic Shell, MIT. Every boat, berth and person here is made up.</p>

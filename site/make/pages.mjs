@@ -6,7 +6,7 @@ import { root } from '../../scripts/setup.mjs';
 import { diagnosticPages } from './diagnostics.mjs';
 import { render } from './markdown.mjs';
 import { patternPage } from './patterns.mjs';
-import { documentsIn, readRecipes, textOf } from './read.mjs';
+import { readRecipes, textOf } from './read.mjs';
 import { recipePage } from './recipes.mjs';
 import { startPage, stylingExtras } from './start.mjs';
 
@@ -85,7 +85,8 @@ function referenceDocuments() {
     .filter((name) => name.endsWith('.md') && name !== 'README.md')
     .map((name) => name.slice(0, -3))
     .sort((one, other) => entryOf(one).localeCompare(entryOf(other)))
-    .map((name) => [`${folder}/${name}.md`, `reference/${name}/`, entryOf(name)]);
+    .map((name) => [`${folder}/${name}.md`, `reference/${name}/`, entryOf(name)])
+    .concat([['site/built/reference-angular/README.md', 'reference/angular/', 'elastic-shell-angular']]);
 }
 
 /** Every page, and the parts of the contents. */

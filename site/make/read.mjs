@@ -1,5 +1,5 @@
 // Reads what the site is made of: documents, recipes, contracts.
-import { existsSync, readFileSync, readdirSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { root } from '../../scripts/setup.mjs';
 
@@ -47,9 +47,3 @@ export const liveMarkup = (recipe) =>
     .replaceAll(/<link [^>]*>\n*/g, '')
     .replace(/^<!--.*-->\n/, '')
     .trim();
-
-/** The names of the Markdown files in a folder of the documents, without their ends. */
-export const documentsIn = (folder) =>
-  readdirSync(join(root, folder))
-    .filter((name) => name.endsWith('.md'))
-    .map((name) => name.slice(0, -3));

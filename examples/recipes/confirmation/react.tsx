@@ -1,6 +1,5 @@
 import { useDialog } from 'elastic-shell/react';
-import type { ReactNode } from 'react';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 
 type Confirmation = {
   /** What is asked, and the words of its two answers. */

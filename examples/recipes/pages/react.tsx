@@ -1,7 +1,6 @@
 // Shows the recipe that the address names, in React: react.html?recipe=dialog.
 import './fragment';
-import type { ComponentType } from 'react';
-import { StrictMode } from 'react';
+import { type ComponentType, StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { recipeWanted } from './wanted';
 

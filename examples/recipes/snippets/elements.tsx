@@ -1,5 +1,4 @@
 // What docs/settings/elements.md shows of elements in React.
-import type {} from 'elastic-shell/elements/react';
 import { useShellElement } from 'elastic-shell/elements/react';
 import { useEffect, useState } from 'react';
 import { hydrateRoot } from 'react-dom/client';

@@ -1,6 +1,5 @@
 // What docs/settings/server-pages.md shows, on the server.
-import { html, partsOf } from 'elastic-shell/server';
-import { earlyScript, earlyScriptHash } from 'elastic-shell/server';
+import { earlyScript, earlyScriptHash, html, partsOf } from 'elastic-shell/server';
 
 /** @param {{ id: string }} order */
 export function strikeForm(order) {

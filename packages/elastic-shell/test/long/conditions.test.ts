@@ -12,6 +12,11 @@ const conditions: Record<string, Conditions> = {
   'right to left': { rtl: true },
 };
 
-describe.each(Object.entries(conditions))('%s', (_, condition) => {
-  conform(['plain'], () => true, undefined, condition);
+/** Where a condition makes a row another one: a menu with text twice as large is longer than the screen, and a page of it is less than all. */
+const otherwise: Record<string, readonly string[]> = {
+  'text of 200 %': ['menu item PageDown', 'menu item PageUp'],
+};
+
+describe.each(Object.entries(conditions))('%s', (name, condition) => {
+  conform(['plain'], (row) => !otherwise[name]?.includes(row), undefined, condition);
 });

@@ -1,9 +1,11 @@
 // Every recipe in every setting it is written for: built, and used by keys as a person would.
-import { existsSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import recipes from '../../../../examples/recipes/recipes.json';
 import { desk, useBrowser } from '../browser/support/browser';
 import { steps } from './support/recipe-steps';
+
+const folder = join(__dirname, '../../../../examples/recipes');
+const recipes = JSON.parse(readFileSync(join(folder, 'recipes.json'), 'utf8')) as { name: string }[];
 
 const files: Record<string, string> = {
   html: 'html.html',
@@ -31,9 +33,7 @@ it('has steps for every recipe', () => {
 });
 
 describe.each(recipes.map(({ name }) => name))('%s', (recipe) => {
-  const written = Object.keys(files).filter((setting) =>
-    existsSync(join(__dirname, '../../../../examples/recipes', recipe, files[setting]!)),
-  );
+  const written = Object.keys(files).filter((setting) => existsSync(join(folder, recipe, files[setting]!)));
   it.each(written)('in %s', async (setting) => {
     const opened = await open(addressOf(recipe, setting));
     await opened.page.waitForSelector('main button, main [role]', { state: 'attached' });

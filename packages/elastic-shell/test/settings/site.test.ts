@@ -98,6 +98,14 @@ it('has its contents in a drawer on a phone', async () => {
   await page.waitForURL(/guides\/motion\//);
 });
 
+it('says what is on the page behind a button, where there is no room beside it', async () => {
+  const { page } = await open(desk('patterns/tabs/'));
+  await page.getByRole('button', { name: 'On this page' }).press('Enter');
+  const here = page.getByRole('navigation', { name: 'On this page' });
+  await here.getByRole('link', { name: 'What it owes' }).press('Enter');
+  await page.waitForURL(/#what-it-owes$/);
+});
+
 it('keeps the setting from page to page, and copies code', async () => {
   const { page } = await open(desk('patterns/dialog/'));
   await page.getByRole('tab', { name: 'Vue' }).click();

@@ -86,12 +86,25 @@ function followTabs(
   };
 }
 
+/** Has the state follow the address: back, forward, links; and what it names when the page comes. */
+function followAddress(engine: TabsEngine, { items }: TabParts, read: () => TabsState) {
+  const address = addressOf(engine.root.ownerDocument);
+  const select = (selected: string | undefined): void =>
+    engine.change({ selected }, { reason: 'native' }, true);
+  const bring = (key: string): void => {
+    if (items.elementOf(key)) select(key);
+  };
+  // What was selected where the address named none, as long as it is there.
+  const unnamed = engine.state().selected;
+  const selectUnnamed = (): void => select(items.elementOf(unnamed) ? unnamed : read().selected);
+  address.hear((key) => (key ? bring(key) : selectUnnamed()));
+  return { ...address, bring: () => bring(address.read()) };
+}
+
 function serve(engine: TabsEngine, tabParts: TabParts, read: () => TabsState): Service<TabsState> {
   const { root, options, view, state } = engine;
   const { items, list: tablist, panelOf } = tabParts;
   const orientation = tablist?.ariaOrientation === 'vertical' ? 'vertical' : 'horizontal';
-  const settled = (selected: string | undefined): void =>
-    engine.change({ selected }, { reason: 'native' }, true);
   const parts = list(engine, tabs, {
     items,
     stop: ({ selected }) => [selected],
@@ -120,21 +133,14 @@ function serve(engine: TabsEngine, tabParts: TabParts, read: () => TabsState): S
     engine.render();
   };
   const lazy = lazyPanels({ options, render }, parts.panelOf);
-  const address = options.address ? addressOf(root.ownerDocument) : undefined;
-  const bring = (key: string): void => {
-    if (items.elementOf(key)) settled(key);
-  };
-  // What was selected where the address named none, as long as it is there.
-  const unnamed = state().selected;
-  const selectUnnamed = (): void => settled(items.elementOf(unnamed) ? unnamed : read().selected);
-  address?.hear((key) => (key ? bring(key) : selectUnnamed()));
+  const address = options.address ? followAddress(engine, tabParts, read) : undefined;
   let isOver = false;
   // Its inside may have been replaced, and the selected tab with it.
   if (items.all().length && !items.elementOf(state().selected))
     engine.change({ selected: read().selected }, { reason: 'removed' }, true);
   queueMicrotask(() => {
     if (isOver) return;
-    if (address) bring(address.read());
+    address?.bring();
     lazy.turn(state().selected, true);
   });
   return {

@@ -81,7 +81,8 @@ export const walk: Stop[] = [
   {
     name: 'a closed branch',
     focus: '#plain-tree [role=treeitem]',
-    keys: [],
+    // WebKitGTK tells nothing of a row that a program has focused, until a key has moved focus within the tree.
+    keys: ['End', 'Home'],
     told: { role: 'treeitem', name: 'Sheds', states: 'collapsed' },
   },
   {
@@ -107,12 +108,14 @@ export const walk: Stop[] = [
     focus: '#plain-menu-button',
     keys: ['Enter', 'p'],
     told: { role: 'menuitemcheckbox', name: 'Pump', states: 'unchecked' },
+    but: { webkit: { states: 'unchecked selected' } },
   },
   {
     name: 'an item that opens another menu',
     focus: '#plain-menu-button',
     keys: ['Enter', 'm'],
     told: { role: 'menuitem', name: 'Move to', states: 'collapsed' },
+    but: { webkit: { states: 'collapsed selected' } },
   },
   {
     name: 'an option',

@@ -110,14 +110,21 @@ async function take(page: Page, instance: string, step: Step): Promise<void> {
     }, name);
   if (act === 'key') return page.keyboard.press(name === '*' ? 'Shift+*' : name);
   if (act === 'outside') {
-    const [width, height] = await page.evaluate(() => [innerWidth, innerHeight] as const);
-    return page.mouse.click(width - 30, height - 10);
+    const [end, height] = await page.evaluate(
+      // At the end of a line, where nothing opens by itself.
+      () => [document.dir === 'rtl' ? 30 : innerWidth - 30, innerHeight] as const,
+    );
+    return page.mouse.click(end, height - 10);
   }
   if (act === 'swipe') {
     const slides = page.locator(instance).locator('[data-slides]');
     await slides.scrollIntoViewIfNeeded();
     const { x, y, width, height } = (await slides.boundingBox())!;
-    return swipe(page, [x + width * 0.9, y + height / 2], [x + width * 0.1, y + height / 2]);
+    const [start, end] = [x + width * 0.1, x + width * 0.9];
+    // Toward the start of a line, whichever side that is on.
+    const isMirrored = await page.evaluate(() => document.dir === 'rtl');
+    const [from, to] = isMirrored ? [start, end] : [end, start];
+    return swipe(page, [from, y + height / 2], [to, y + height / 2]);
   }
   if (act === 'hover') {
     await page.locator(instance).locator('button').first().hover();
