@@ -37,6 +37,18 @@ export default defineConfig({
     modulePreload: false,
     target: 'es2022',
     rollupOptions: {
+      output: {
+        codeSplitting: {
+          // Few files pack better than many: what most pages load is one.
+          groups: [
+            {
+              name: 'engine',
+              test: (id) => id.includes('packages/elastic-shell') && !id.includes('/patterns/'),
+              minShareCount: 8,
+            },
+          ],
+        },
+      },
       input: {
         main: here('./src/main.ts'),
         ...Object.fromEntries(recipes.map(({ name }) => [`live-${name}`, `live:${name}`])),

@@ -1,7 +1,6 @@
-// Every page of the site: its links and anchors lead somewhere, its ids are its own, and what it first loads is small.
+// Every page of the site: its links and anchors lead somewhere, and its ids are its own.
 import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import { dirname, join, normalize, relative } from 'node:path';
-import { gzipSync } from 'node:zlib';
 import { parse } from 'parse5';
 
 const site = join(__dirname, '../../packages/cli/site');
@@ -10,20 +9,17 @@ const demo = join(__dirname, '../../packages/cli/demo');
 interface Page {
   ids: string[];
   links: string[];
-  loads: string[];
 }
 
 type Tree = { attrs?: { name: string; value: string }[]; childNodes?: Tree[]; tagName?: string };
 
-/** The ids, links and assets of a page. */
+/** The ids and links of a page. */
 function read(html: string): Page {
-  const page: Page = { ids: [], links: [], loads: [] };
+  const page: Page = { ids: [], links: [] };
   const walk = ({ attrs = [], childNodes = [], tagName }: Tree): void => {
     const all = Object.fromEntries(attrs.map(({ name, value }) => [name, value]));
     if (all['id']) page.ids.push(all['id']);
     if (tagName === 'a' && all['href']) page.links.push(all['href']);
-    if (tagName === 'link' && all['rel'] === 'stylesheet') page.loads.push(all['href']!);
-    if (tagName === 'script' && all['src']) page.loads.push(all['src']);
     childNodes.forEach(walk);
   };
   walk(parse(html) as unknown as Tree);
@@ -74,27 +70,4 @@ it('no id stands twice on a page', () => {
     ids.filter((id, at) => ids.indexOf(id) !== at).map((id) => `${file}: ${id}`),
   );
   expect(twice).toEqual([]);
-});
-
-/** What a file loads, itself included: scripts name their imports. */
-function loaded(file: string, seen = new Set<string>()): Set<string> {
-  if (seen.has(file)) return seen;
-  seen.add(file);
-  const text = readFileSync(file, 'utf8');
-  for (const [, name] of text.matchAll(/(?:from|^import|;import|\bimport)\s*"(\.\/[^"]+\.js)"/g))
-    loaded(join(dirname(file), name!), seen);
-  return seen;
-}
-
-it.each([
-  'index.html',
-  'patterns/combobox/index.html',
-  'recipes/picker/index.html',
-  'guides/focus/index.html',
-])('%s loads at most 60 kB of script and style at first', (file) => {
-  const all = new Set(
-    pages.get(file)!.loads.flatMap((load) => [...loaded(normalize(join(site, dirname(file), load)))]),
-  );
-  const size = [...all].reduce((sum, each) => sum + gzipSync(readFileSync(each)).length, 0);
-  expect(size).toBeLessThan(60_000);
 });

@@ -24,9 +24,9 @@ function onThisPage(headings) {
     .join('');
   if (!links) return { beside: '', behind: '' };
   return {
-    beside: `<nav class="here" aria-labelledby="here-title"><h2 id="here-title">On this page</h2><ul>${links}</ul></nav>`,
-    behind: `<p class="here-opener"><button type="button" commandfor="here" command="toggle-popover">On this page</button></p>
-<nav id="here" popover="manual" aria-label="On this page"><ul>${links}</ul></nav>`,
+    beside: `<nav class="here" aria-labelledby="site-here-title"><h2 id="site-here-title">On this page</h2><ul>${links}</ul></nav>`,
+    behind: `<p class="here-opener"><button type="button" commandfor="site-here" command="toggle-popover">On this page</button></p>
+<nav id="site-here" popover="manual" aria-label="On this page"><ul>${links}</ul></nav>`,
   };
 }
 
@@ -56,21 +56,21 @@ export function frame(
   <body>
     <a class="skip" href="#page-content">Skip to the content</a>
     <header class="bar">
-      <button type="button" class="only-narrow" commandfor="contents-drawer" command="show-modal">Contents</button>
+      <button type="button" class="only-narrow" commandfor="site-contents-drawer" command="show-modal">Contents</button>
       <a class="brand" href="${to('')}">Elastic Shell</a>
-      <button type="button" class="find" commandfor="search" command="show-modal" hidden>Search <kbd>/</kbd></button>
+      <button type="button" class="find" commandfor="site-search" command="show-modal" hidden>Search <kbd>/</kbd></button>
       <a href="${to('desk')}">Demo</a>
-      <span class="look" hidden><button type="button" role="switch" id="look" aria-labelledby="look-name"></button> <span id="look-name">Dark</span></span>
+      <span class="look" hidden><button type="button" role="switch" id="site-look" aria-labelledby="site-look-name"></button> <span id="site-look-name">Dark</span></span>
     </header>
-    <dialog id="contents-drawer">
+    <dialog id="site-contents-drawer">
       <header>
         <h2>Contents</h2>
-        <button type="button" commandfor="contents-drawer" command="close" aria-label="Close">×</button>
+        <button type="button" commandfor="site-contents-drawer" command="close" aria-label="Close">×</button>
       </header>
       <div data-content></div>
     </dialog>
     <div class="columns">
-      <nav class="contents" id="contents" aria-label="Contents">${contentsOf(parts, route, to)}</nav>
+      <nav class="contents" id="site-contents" aria-label="Contents">${contentsOf(parts, route, to)}</nav>
       <main id="page-content" tabindex="-1">
 ${behind}${html}
       </main>
@@ -80,14 +80,14 @@ ${behind}${html}
       <p>Elastic Shell, MIT. Every boat, berth and person here is made up.</p>
       <p><a href="${to('accessibility/')}">Accessibility</a> <a href="${to('support/')}">Support</a> <a href="${to('changelog/')}">Changelog</a></p>
     </footer>
-    <dialog id="search">
+    <dialog id="site-search">
       <header>
         <h2>Search</h2>
-        <button type="button" commandfor="search" command="close" aria-label="Close">×</button>
+        <button type="button" commandfor="site-search" command="close" aria-label="Close">×</button>
       </header>
-      <div class="search-body" id="search-box">
-        <label for="search-text">What are you looking for?</label>
-        <div data-box><input id="search-text" role="combobox" autofocus spellcheck="false" autocomplete="off" /></div>
+      <div class="search-body" id="site-search-box">
+        <label for="site-search-text">What are you looking for?</label>
+        <div data-box><input id="site-search-text" role="combobox" autofocus spellcheck="false" autocomplete="off" /></div>
         <div popover="manual"><div role="listbox" aria-label="Found"></div></div>
         <p class="soft">Arrow keys choose, Enter goes there, Escape closes.</p>
       </div>

@@ -9,8 +9,8 @@ const wireAll = (within: ParentNode): void => {
 
 /** Wires the contents and their drawer, which is filled when it is first opened. */
 export function wireContents(): void {
-  const contents = document.getElementById('contents');
-  const drawer = document.getElementById('contents-drawer');
+  const contents = document.getElementById('site-contents');
+  const drawer = document.getElementById('site-contents-drawer');
   if (!contents || !drawer) return;
   wireAll(contents);
   wireDrawer(drawer, {

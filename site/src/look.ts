@@ -3,7 +3,7 @@ import { wireSwitch } from 'elastic-shell/switch';
 
 /** Shows and wires the switch. */
 export function wireLook(): void {
-  const root = document.getElementById('look');
+  const root = document.getElementById('site-look');
   if (!root) return;
   const kept = localStorage.getItem('dark-look');
   const checked = kept ? kept === 'true' : matchMedia('(prefers-color-scheme: dark)').matches;

@@ -4,17 +4,16 @@ import 'elastic-shell/structure.css';
 import 'elastic-shell/skin.css';
 import '../../examples/recipes/pages/office';
 import './site.css';
-import { wirePopover } from 'elastic-shell/popover';
 import { wireCodes } from './codes';
 import { wireContents } from './contents';
+import { wireHere } from './here';
 import { wireLook } from './look';
 import { wireSearch } from './search-opener';
 
 wireContents();
 wireLook();
 wireSearch();
-const here = document.getElementById('here');
-if (here) wirePopover(here, { area: 'block-end span-inline-end' });
+wireHere();
 if (document.querySelector('.code')) wireCodes();
 if (document.querySelector('.keys')) void import('./keys').then(({ lightKeys }) => lightKeys());
 if (document.querySelector('[data-theme-editor]'))

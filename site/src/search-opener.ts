@@ -4,7 +4,7 @@ import { wireDialog } from 'elastic-shell/dialog';
 
 /** Wires the dialog of the search, shows its button and hears the key. */
 export function wireSearch(): void {
-  const root = document.getElementById('search');
+  const root = document.getElementById('site-search');
   const button = document.querySelector<HTMLElement>('.find');
   if (!root || !button) return;
   button.hidden = false;

@@ -26,7 +26,7 @@ async function load(): Promise<MiniSearch<Found>> {
 
 /** Wires the field of the search in its dialog. */
 export function wireSearchField(dialog: HTMLElement): void {
-  const box = dialog.querySelector<HTMLElement>('#search-box');
+  const box = dialog.querySelector<HTMLElement>('#site-search-box');
   if (!box) return;
   let index: Promise<MiniSearch<Found>> | undefined;
   wireCombobox(box, {

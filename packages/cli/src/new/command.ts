@@ -22,7 +22,7 @@ interface NewChoices {
 function listing(): string {
   const table = new Table({
     head: ['recipe', 'what it is', 'for'],
-    style: { head: [], border: [] },
+    style: { head: [], border: [], compact: true },
     colWidths: [16, 58, 40],
     wordWrap: true,
   });

@@ -2,7 +2,8 @@
 // and without a script. `npm run test:long` looks at every page.
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { Page } from 'playwright-core';
+import { gzipSync } from 'node:zlib';
+import type { Page, Response } from 'playwright-core';
 import { desk, useBrowser } from '../browser/support/browser';
 
 const { open } = useBrowser();
@@ -62,6 +63,22 @@ describe.each(pages)('/%s', (path) => {
     expect(await overflow(page)).toBe(0);
   });
 });
+
+it.each(['', 'patterns/combobox/', 'recipes/trades-field/', 'guides/focus/'])(
+  '/%s loads at most 60 kB of script and style on a first visit',
+  async (path) => {
+    const { page } = await open('about:blank');
+    const sizes: Promise<number>[] = [];
+    const measure = (response: Response): void => {
+      if (/\.(js|css)$/.test(response.url()))
+        sizes.push(response.body().then((body) => gzipSync(body).length));
+    };
+    page.on('response', measure);
+    await page.goto(desk(path), { waitUntil: 'networkidle' });
+    page.off('response', measure);
+    expect((await Promise.all(sizes)).reduce((sum, size) => sum + size, 0)).toBeLessThanOrEqual(60_000);
+  },
+);
 
 it('finds by `/`, from the first letter on, and goes there by Enter', async () => {
   const { page } = await open(desk('guides/motion/'));
