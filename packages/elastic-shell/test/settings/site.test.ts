@@ -62,6 +62,11 @@ describe.each(pages)('/%s', (path) => {
     await page.evaluate(() => (document.documentElement.dir = 'rtl'));
     expect(await overflow(page)).toBe(0);
   });
+  it('holds text twice as large', async () => {
+    const { page } = await open(desk(path));
+    await page.evaluate(() => (document.documentElement.style.fontSize = '200%'));
+    expect(await overflow(page)).toBe(0);
+  });
 });
 
 it.each(['', 'patterns/combobox/', 'recipes/trades-field/', 'guides/focus/'])(
