@@ -75,6 +75,8 @@ export function render(text, { path = '', routes = new Map(), to = (route) => ro
         // What stands only in the repository is named, not linked.
         return target === undefined ? words : `<a href="${escaped(target)}">${words}</a>`;
       },
+      // Markup in a docstring is shown, not made; anchors that TypeDoc writes are.
+      html: ({ text: markup }) => (/^<\/?a\b/.test(markup) ? markup : escaped(markup)),
       image: () => '',
       table(token) {
         const cells = (row, tag) =>

@@ -28,8 +28,8 @@ export interface ServedDesk {
   server: Server;
 }
 
-/** Serves the desk; answers once it listens. Port 0 takes any free one. */
-export function serveDesk(port: number): Promise<ServedDesk> {
+/** Serves the desk on this machine alone, unless another `host` is named; answers once it listens. Port 0 takes any free one. */
+export function serveDesk(port: number, host = 'localhost'): Promise<ServedDesk> {
   if (!existsSync(`${folder}/desk.html`))
     throw new Misuse('the desk is not built. In a checkout, run "npm run build" first.', 1);
   const filesOf = (from: string) =>
@@ -54,7 +54,7 @@ export function serveDesk(port: number): Promise<ServedDesk> {
             : error,
       ),
     );
-    server.listen(port, () => {
+    server.listen(port, host, () => {
       const address = server.address();
       const at = typeof address === 'object' && address ? address.port : port;
       resolve({ address: `http://localhost:${at}/`, server });
@@ -67,9 +67,14 @@ export function demoCommand(streams: Streams): Command {
   return new Command('demo')
     .description('Serves the site and the yard desk, the demo of every pattern, until it is stopped.')
     .option('-p, --port <number>', 'the port to listen on; 0 for any', portOf, 5173)
+    .option(
+      '--host <name>',
+      'the name or address to listen on: another one lets other machines in',
+      'localhost',
+    )
     .addHelpText('after', '\nExample:\n  $ elastic-shell demo --port 8080')
-    .action(async ({ port }: { port: number }) => {
-      const { address } = await serveDesk(port);
+    .action(async ({ port, host }: { port: number; host: string }) => {
+      const { address } = await serveDesk(port, host);
       streams.out(
         `The site is at ${address}\nThe yard desk is at ${address}desk\nThe gallery is at ${address}gallery.html\n` +
           `In other settings it is at ${address}gallery/react.html, rendered by a server at ${address}server/react.html\n` +

@@ -7,6 +7,12 @@ export interface Streams {
   input: AsyncIterable<Uint8Array | string>;
 }
 
+/** Whoever reads may stop: what is said then is said to nobody, and is no error. */
+for (const stream of [process.stdout, process.stderr])
+  stream.on('error', (error: NodeJS.ErrnoException) => {
+    if (error.code !== 'EPIPE') throw error;
+  });
+
 /** Those of the process itself. */
 export const standard: Streams = {
   out: (text) => process.stdout.write(text),

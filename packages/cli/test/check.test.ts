@@ -1,3 +1,5 @@
+import { spawn } from 'node:child_process';
+import { symlinkSync } from 'node:fs';
 import { join } from 'node:path';
 import { rules } from 'elastic-shell/rules';
 import { folderOf, run } from './run';
@@ -63,7 +65,7 @@ const cases: [code: string, broken: string, place: string, kept: string][] = [
     'interactive-nested',
     '<button>Row <a href="/">link</a></button>',
     '1:13',
-    '<p><button>Row</button> <a href="/">link</a></p><label>A <input></label>',
+    '<p><button>Row</button> <a href="/">link</a></p><label>A <input></label><details><summary>Row <a href="/">link</a></summary></details>',
   ],
   [
     'dialog-name-missing',
@@ -263,6 +265,48 @@ describe('check', () => {
     expect(text).toBe(
       `${join(folder, 'b.html')}:1:1 error control-name-missing\n  <button> has no name: it is read out by its role alone.\n  Give it text, a label, or aria-label.\n\n2 files checked: 1 error, 0 warnings.\n`,
     );
+  });
+
+  it('reads names in capitals, and text of sixteen bits that says so', async () => {
+    const folder = folderOf({
+      'UPPER.HTML': '<button></button>',
+      'wide.html': Buffer.concat([Buffer.from([0xff, 0xfe]), Buffer.from('<button></button>', 'utf16le')]),
+      'big.html': Buffer.concat([
+        Buffer.from([0xfe, 0xff]),
+        Buffer.from('<button></button>', 'utf16le').swap16(),
+      ]),
+    });
+    const { code, out: text } = await run(['check', folder]);
+    expect([code, text]).toEqual([1, expect.stringContaining('3 files checked: 3 errors')]);
+  });
+
+  it('says of what a folder holds and cannot be read, why', async () => {
+    const folder = folderOf({ 'a.html': '<p>Fine</p>' });
+    symlinkSync(join(folder, 'nowhere.html'), join(folder, 'dangling.html'));
+    symlinkSync(folder, join(folder, 'itself'));
+    const { code, out: text, error } = await run(['check', folder]);
+    expect([code, text]).toEqual([2, '1 file checked: nothing found.\n']);
+    expect(error).toBe(`elastic-shell: ${join(folder, 'dangling.html')}: there is no such file or folder.\n`);
+  });
+
+  it('prints no control character of a page', async () => {
+    const { out: text } = await run(['check', '-'], '<button title="\u001b[31m\u0007"></button>\u009b');
+    expect(text).not.toMatch(/[\u0000-\u0008\u000b-\u001f\u007f-\u009f]/);
+  });
+
+  it('takes a role like any other word', async () => {
+    for (const role of ['constructor', '__proto__', 'toString'])
+      expect((await run(['check', '-'], `<p role="${role}">x</p>`)).code).toBeLessThan(2);
+  });
+
+  it('ends without a word where nobody reads on', async () => {
+    const folder = folderOf({ 'a.html': '<button></button>'.repeat(20_000) });
+    const child = spawn(process.execPath, [join(__dirname, '../bin/elastic-shell.js'), 'check', folder]);
+    let said = '';
+    child.stderr.on('data', (chunk: Buffer) => (said += chunk.toString()));
+    child.stdout.once('data', () => child.stdout.destroy());
+    const code = await new Promise((resolve) => child.once('close', resolve));
+    expect([code, said]).toEqual([1, '']);
   });
 
   it('finds nothing in the desk, the galleries and the recipes, and exits with 0', async () => {

@@ -1,7 +1,6 @@
 // Reads what is to be checked: files, folders, standard input. What cannot be read is said, not thrown.
-import { readFile, stat } from 'node:fs/promises';
+import { readdir, readFile, stat } from 'node:fs/promises';
 import { join } from 'node:path';
-import { glob } from 'tinyglobby';
 
 /** A file, or standard input, as text. */
 export interface Source {
@@ -14,10 +13,43 @@ const sample = 8192;
 
 const isBinary = (bytes: Uint8Array): boolean => bytes.subarray(0, sample).includes(0);
 
+/** The encodings of sixteen bits, by the mark that a text in them begins with (Encoding Standard, BOM sniff). */
+const wide = [
+  { mark: [0xff, 0xfe], encoding: 'utf-16le' },
+  { mark: [0xfe, 0xff], encoding: 'utf-16be' },
+] as const;
+
+/** The text of a file; undefined where it is none. */
+function textOf(bytes: Uint8Array): string | undefined {
+  const found = wide.find(({ mark }) => mark.every((byte, at) => bytes[at] === byte));
+  if (found) return new TextDecoder(found.encoding).decode(bytes);
+  return isBinary(bytes) ? undefined : new TextDecoder().decode(bytes);
+}
+
 const reasons: Record<string, string> = {
   ENOENT: 'there is no such file or folder',
   EACCES: 'it may not be read',
 };
+
+/**
+ * The pages in a folder and below it, in the order of their names. Links to folders are not followed: one may lead to where it stands.
+ * A folder that cannot be read is told to `failed`, and the others are read all the same.
+ */
+async function pagesIn(folder: string, failed: (name: string, error: unknown) => void): Promise<string[]> {
+  const pages: string[] = [];
+  const waiting = [folder];
+  for (const at of waiting) {
+    try {
+      for (const entry of await readdir(at, { withFileTypes: true })) {
+        if (entry.isDirectory() && entry.name !== 'node_modules') waiting.push(join(at, entry.name));
+        else if (!entry.isDirectory() && /\.html?$/i.test(entry.name)) pages.push(join(at, entry.name));
+      }
+    } catch (error) {
+      failed(at, error);
+    }
+  }
+  return pages.sort();
+}
 
 const readAll = async (input: AsyncIterable<Uint8Array | string>): Promise<Buffer> => {
   const chunks: Buffer[] = [];
@@ -34,8 +66,20 @@ export async function readSources(
   const problems: string[] = [];
 
   const add = (name: string, bytes: Buffer): void => {
-    if (isBinary(bytes)) problems.push(`${name}: this is binary data, not HTML; it was passed over.`);
-    else sources.push({ name, text: bytes.toString('utf8') });
+    const text = textOf(bytes);
+    if (text === undefined) problems.push(`${name}: this is binary data, not HTML; it was passed over.`);
+    else sources.push({ name, text });
+  };
+  const failed = (name: string, error: unknown): void => {
+    const { code, message } = error as NodeJS.ErrnoException;
+    problems.push(`${name}: ${reasons[code ?? ''] ?? message}.`);
+  };
+  const addFile = async (path: string): Promise<void> => {
+    try {
+      add(path, await readFile(path));
+    } catch (error) {
+      failed(path, error);
+    }
   };
 
   for (const path of paths) {
@@ -43,13 +87,12 @@ export async function readSources(
       if (path === '-') {
         add('<standard input>', await readAll(input));
       } else if ((await stat(path)).isDirectory()) {
-        const names = await glob('**/*.{html,htm}', { cwd: path, ignore: ['**/node_modules/**'] });
+        const names = await pagesIn(path, failed);
         if (!names.length) problems.push(`${path}: the folder holds no .html or .htm file.`);
-        for (const name of names.sort()) add(join(path, name), await readFile(join(path, name)));
-      } else add(path, await readFile(path));
+        for (const name of names) await addFile(name);
+      } else await addFile(path);
     } catch (error) {
-      const { code, message } = error as NodeJS.ErrnoException;
-      problems.push(`${path}: ${reasons[code ?? ''] ?? message}.`);
+      failed(path, error);
     }
   }
   return { sources, problems };

@@ -9,6 +9,10 @@ export interface Result {
   findings: readonly Placed[];
 }
 
+/** A page's words as a terminal may show them: what would drive it is shown as a mark. */
+const shown = (text: string): string =>
+  text.replaceAll(/[\u0000-\u0008\u000b-\u001f\u007f-\u009f]/g, '\ufffd');
+
 const count = (number: number, one: string): string => `${number} ${one}${number === 1 ? '' : 's'}`;
 
 function text(results: readonly Result[]): string {
@@ -16,7 +20,7 @@ function text(results: readonly Result[]): string {
     findings.map(({ line, column, code, severity, sentence, remedy }) => {
       const colour = severity === 'error' ? 'red' : 'yellow';
       const place = styleText('bold', `${name}:${line}:${column}`);
-      return `${place} ${styleText(colour, `${severity} ${code}`)}\n  ${sentence}\n  ${remedy}\n`;
+      return `${place} ${styleText(colour, `${severity} ${code}`)}\n  ${shown(sentence)}\n  ${shown(remedy)}\n`;
     }),
   );
   const all = results.flatMap(({ findings }) => findings);

@@ -138,13 +138,14 @@ export const general: readonly Rule[] = [
   {
     code: 'interactive-nested',
     severity: 'error',
-    clause: 'HTML, content model of button, a and summary',
+    clause: 'HTML, content model of button and a: no interactive content in them',
     says: 'A control stands inside another control.',
     *find({ elements }): Generator<Found> {
       for (const element of elements) {
         if (!isControl(element) || element.tag === 'summary') continue;
         const around = ancestors(element).find(
-          (parent) => /^(button|a|summary)$/.test(parent.tag) && isControl(parent),
+          // A summary takes phrasing content: a link in it is followed, and opens nothing.
+          (parent) => /^(button|a)$/.test(parent.tag) && isControl(parent),
         );
         if (around)
           yield {
