@@ -11,7 +11,7 @@ export interface Result {
 
 /** A page's words as a terminal may show them: what would drive it is shown as a mark. */
 const shown = (text: string): string =>
-  text.replaceAll(/[\u0000-\u0008\u000b-\u001f\u007f-\u009f]/g, '\ufffd');
+  text.replaceAll(/(?![\t\n])\p{Cc}/gu, '\ufffd');
 
 const count = (number: number, one: string): string => `${number} ${one}${number === 1 ? '' : 's'}`;
 
