@@ -10,8 +10,7 @@ export interface Result {
 }
 
 /** A page's words as a terminal may show them: what would drive it is shown as a mark. */
-const shown = (text: string): string =>
-  text.replaceAll(/(?![\t\n])\p{Cc}/gu, '\ufffd');
+const shown = (text: string): string => text.replaceAll(/(?![\t\n])\p{Cc}/gu, '\ufffd');
 
 const count = (number: number, one: string): string => `${number} ${one}${number === 1 ? '' : 's'}`;
 
