@@ -194,6 +194,8 @@ const targets = {
     from: [`${library}/src`, `${angular}/src`, 'docs', 'README.md', 'CHANGELOG.md', recipes, 'site'],
     to: `${cli}/site`,
     build() {
+      // The recipes are read by the command line's own modules.
+      build(['cli']);
       for (const options of ['typedoc.json', 'typedoc-angular.json'])
         run(bin('typedoc'), ['--options', `site/${options}`]);
       run(bin('vite'), ['build', 'site', '--logLevel', 'error']);

@@ -2,6 +2,7 @@
 // examples/recipes/built/scripts/<recipe>/<setting>.js.
 import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { pageParts } from '../packages/cli/dist/new/page.js';
 import { root } from './setup.mjs';
 
 const recipes = join(root, 'examples/recipes');
@@ -14,10 +15,9 @@ export function writeRecipeScripts() {
     for (const setting of ['html', 'element', 'before']) {
       const file = join(recipes, recipe, `${setting}.html`);
       if (!existsSync(file)) continue;
-      const scripts = readFileSync(file, 'utf8').matchAll(/<script type="module">\n([\s\S]*?)<\/script>/g);
+      const { scripts } = pageParts(readFileSync(file, 'utf8'));
       mkdirSync(join(built, recipe), { recursive: true });
       // Each is a module, with or without imports.
-      const text = [...scripts].map(([, script]) => script).join('\n');
-      writeFileSync(join(built, recipe, `${setting}.js`), `${text}\nexport {};\n`);
+      writeFileSync(join(built, recipe, `${setting}.js`), `${scripts.join('\n')}\nexport {};\n`);
     }
 }

@@ -2,10 +2,11 @@
 // and recipe by the checker of its own framework.
 import { bin, run, setUp } from './setup.mjs';
 import { build } from './build.mjs';
-import { writeRecipeScripts } from './recipe-scripts.mjs';
 
 setUp();
-build(['library', 'angular']);
+build(['library', 'cli', 'angular']);
+// It is made of the command line's own modules, which are there now.
+const { writeRecipeScripts } = await import('./recipe-scripts.mjs');
 writeRecipeScripts();
 for (const project of [
   'packages/elastic-shell/src/core',

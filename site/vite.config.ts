@@ -4,6 +4,7 @@ import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { defineConfig, type Plugin } from 'vite';
 import recipes from '../examples/recipes/recipes.json';
+import { pageParts } from '../packages/cli/src/new/page.ts';
 
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
 const pageOf = (recipe: string): string => here(`../examples/recipes/${recipe}/html.html`);
@@ -14,13 +15,8 @@ const live: Plugin = {
   resolveId: (id) => (id.startsWith('live:') ? `${pageOf(id.slice(5))}?live.js` : null),
   load(id) {
     if (!id.endsWith('?live.js')) return null;
-    const page = readFileSync(id.slice(0, -8), 'utf8');
-    const scripts = page.matchAll(/<script type="module">\n([\s\S]*?)<\/script>/g);
-    const sheets = page.matchAll(/<link rel="stylesheet" href="([^"]+)"/g);
-    return [
-      ...[...sheets].map(([, href]) => `import '${href}';`),
-      ...[...scripts].map(([, script]) => script),
-    ].join('\n');
+    const { scripts, sheets } = pageParts(readFileSync(id.slice(0, -8), 'utf8'));
+    return [...sheets.map((href) => `import '${href}';`), ...scripts].join('\n');
   },
 };
 

@@ -135,6 +135,7 @@ export async function allPages() {
     }),
   });
   const patterns = patternOrder.map((name) => {
+    const title = name[0].toUpperCase() + name.slice(1);
     const of = notes.find((each) => each.name === name);
     const given = {
       recipe: recipes.find((recipe) => recipe.name === name),
@@ -145,9 +146,9 @@ export async function allPages() {
     };
     return {
       route: `patterns/${name}/`,
-      title: name[0].toUpperCase() + name.slice(1),
+      title,
       says: of.says,
-      at: (to) => patternPage(of, { ...given, to }),
+      at: (to) => patternPage(of, { ...given, title, to }),
     };
   });
   const recipePages = recipes.map((recipe) => ({

@@ -107,7 +107,7 @@ function partsOf(notes, { recipe, related, use, rules, events, to }) {
 /** The page of a pattern. */
 export function patternPage(notes, given) {
   const all = partsOf(notes, given);
-  const title = notes.name[0].toUpperCase() + notes.name.slice(1);
+  const { title } = given;
   return {
     route: `patterns/${notes.name}/`,
     title,

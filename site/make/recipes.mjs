@@ -5,16 +5,15 @@ import { liveMarkup } from './read.mjs';
 /** Tabs of a recipe's code, a setting each. Without script all panels show. */
 export function codeTabs(recipe) {
   const tabs = recipe.codes
-    .map(
-      ({ setting }) =>
-        `<button type="button" role="tab" data-key="${setting.name}">${setting.words}</button>`,
-    )
+    .map(({ setting, words }) => `<button type="button" role="tab" data-key="${setting}">${words}</button>`)
     .join('');
   const panels = recipe.codes
-    .map(({ setting, files }) => {
-      const blocks = files.map(({ name, text, language }) => codeBlock(text, language, name)).join('');
-      const command = `npx elastic-shell new ${recipe.name} --for ${setting.name}`;
-      return `<div role="tabpanel" data-key="${setting.name}"><h3 class="setting">${setting.words}</h3>${blocks}<p>Or have it written: <code>${command}</code></p></div>`;
+    .map(({ setting, words, files }) => {
+      const blocks = files
+        .map(({ name, text, language }, at) => codeBlock(text, language, at ? name : undefined))
+        .join('');
+      const command = `npx elastic-shell new ${recipe.name} --for ${setting}`;
+      return `<div role="tabpanel" data-key="${setting}"><h3 class="setting">${words}</h3>${blocks}<p>Or have it written: <code>${command}</code></p></div>`;
     })
     .join('');
   return `<div class="codes"><div role="tablist" aria-label="Setting">${tabs}</div>${panels}</div>`;

@@ -3,10 +3,10 @@ import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
-/** Where a recipe can be built. */
+/** Where a recipe can be built: its main file, and what it is called in words. */
 export const settings = {
-  html: { file: 'html.html', words: 'plain HTML and a script' },
-  element: { file: 'element.html', words: 'custom elements' },
+  html: { file: 'html.html', words: 'HTML' },
+  element: { file: 'element.html', words: 'Elements' },
   react: { file: 'react.tsx', words: 'React' },
   vue: { file: 'vue.vue', words: 'Vue' },
   svelte: { file: 'svelte.svelte', words: 'Svelte' },

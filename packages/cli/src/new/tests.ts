@@ -2,6 +2,7 @@
 // away again. It uses `test` and `expect` as Jest and Vitest (with globals) give them, and nothing else.
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
+import { pageParts } from './page.js';
 import { fileNameOf, filesOf, kebab, type Recipe, type RecipeFile, type Setting } from './recipes.js';
 
 /** How a setting puts a recipe on the page: what is imported, and the lines that do it. */
@@ -29,15 +30,7 @@ const until = async (holds) => {
 
 /** A page of plain markup: its markup as a text, and its script as it stands there. */
 function markup(recipe: Recipe, setting: Setting): Mounting {
-  const { text } = filesOf(recipe, setting)[0]!;
-  const scripts = [...text.matchAll(/<script type="module">\n([\s\S]*?)<\/script>\n?/g)].map(
-    ([, script]) => script!,
-  );
-  const body = text
-    .replaceAll(/<script[\s\S]*?<\/script>\n*/g, '')
-    .replaceAll(/<link [^>]*>\n*/g, '')
-    .replace(/^<!--.*-->\n/, '')
-    .trim();
+  const { markup: body, scripts } = pageParts(filesOf(recipe, setting)[0]!.text);
   const isImport = /^ {2}import [^;]*;\n+/gm;
   const lines = scripts.flatMap((script) => script.replaceAll(isImport, '').trimEnd().split('\n'));
   return {
