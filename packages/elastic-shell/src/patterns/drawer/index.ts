@@ -1,5 +1,5 @@
-// `elastic-shell/drawer`: the pattern, known to `wireWithin` also where nothing of it is imported by name: a bundler keeps this module,
-// and drops the one that it is made of where nobody uses it.
+// `elastic-shell/drawer`. Importing this module alone makes the pattern known to `wireWithin`: package.json lists it among the modules
+// with an effect, so bundlers keep it. They drop wire.js, which is not listed, where nothing of it is used.
 import { drawer } from '../../core/contract/drawer.js';
 import { registerPattern } from '../../engine/defaults.js';
 import { wireDrawer } from './wire.js';
