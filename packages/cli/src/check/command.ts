@@ -1,31 +1,91 @@
-// `elastic-shell check`: what is wrong with HTML files, from the same rules as the page's journal.
+// `elastic-shell check`: what is wrong with pages and templates, from the same rules as the page's journal.
 import { Command, Option } from 'commander';
 import { Misuse } from '../misuse.js';
-import { readSources } from './files.js';
-import { formats } from './format.js';
-import { checkHtml } from './html.js';
 import type { Streams } from '../streams.js';
+import { adopt } from './adopted.js';
+import { writeBaseline } from './baseline.js';
+import { checkAll } from './check.js';
+import { type Config, configFor, configName } from './config.js';
+import { readSources } from './files.js';
+import { formats, shown } from './format.js';
+import { watch } from './watch.js';
+
+interface Options {
+  format: keyof typeof formats;
+  config?: string;
+  baseline?: string;
+  writeBaseline?: string;
+  fix?: boolean;
+  quiet?: boolean;
+  watch?: boolean;
+}
+
+const help = `
+Exit code: 0 nothing found, 1 something found (with --quiet: an error), 2 misuse, or something could not be read.
+What a comment allows and what the baseline lets pass does not count:
+  <!-- check: allow dialog-way-out-missing because the form in it closes it -->
+Configuration: ${configName}, here or in a folder above; its fields are paths, except, rules, elements, hooks.
+Examples:
+  $ elastic-shell check public/ src/ --format sarif
+  $ elastic-shell check src --write-baseline check-baseline.json
+  $ elastic-shell check src --baseline check-baseline.json`;
+
+/** Checks once; answers the exit code. */
+async function checkOnce(
+  paths: readonly string[],
+  config: Config,
+  options: Options,
+  streams: Streams,
+): Promise<number> {
+  const read = await readSources(paths, streams.input, config);
+  const checked = await checkAll(read.sources, { ...options, config });
+  const problems = [...read.problems, ...checked.problems];
+  for (const problem of problems) streams.error(`elastic-shell: ${shown(problem)}\n`);
+  const { results, mendedCount } = checked;
+  if (!results.length && problems.length) throw new Misuse('nothing was checked.');
+  if (options.writeBaseline !== undefined) {
+    writeBaseline(options.writeBaseline, results);
+    const count = results.flatMap(({ findings }) => findings).length;
+    streams.out(
+      `${options.writeBaseline} lets ${count} finding${count === 1 ? '' : 's'} pass from now on.\n`,
+    );
+    return problems.length ? 2 : 0;
+  }
+  streams.out(formats[options.format](results, { problems, mendedCount }));
+  return problems.length ? 2 : results.some(({ findings }) => findings.length) ? 1 : 0;
+}
 
 /** The command `check`; `done` hears its exit code. */
 export function checkCommand(streams: Streams, done: (exitCode: number) => void): Command {
   return new Command('check')
     .description(
-      'Finds mistakes in HTML files: invokers and ids that match nothing, dialogs and disclosures that lie.',
+      'Finds mistakes in pages and templates: invokers and ids that match nothing, names, roles, states and focus that lie.',
     )
-    .argument('<files...>', 'HTML files, folders (walked for .html and .htm), or - for standard input')
+    .argument(
+      '[files...]',
+      'pages, templates (.jsx, .tsx, .vue, .svelte, .astro, Angular’s), folders of them, or - for HTML from standard input; left out, what the configuration names',
+    )
     .addOption(
       new Option('-f, --format <format>', 'how to print').choices(Object.keys(formats)).default('text'),
     )
-    .addHelpText(
-      'after',
-      '\nExit code: 0 clean, 1 findings, 2 misuse.\nExample:\n  $ elastic-shell check public/ --format sarif',
+    .option('-c, --config <file>', `a configuration in place of ${configName}`)
+    .option('--baseline <file>', 'lets the findings in this file pass')
+    .option('--write-baseline <file>', 'writes what is found now to this file, to let it pass')
+    .option(
+      '--fix',
+      'mends in the files what a program can: a missing type, a command, a name from a heading',
     )
-    .action(async (paths: string[], options: { format: keyof typeof formats }) => {
-      const { sources, problems } = await readSources(paths, streams.input);
-      for (const problem of problems) streams.error(`elastic-shell: ${problem}\n`);
-      const results = sources.map(({ name, text }) => ({ name, findings: checkHtml(text) }));
-      if (!results.length && problems.length) throw new Misuse('nothing was checked.');
-      streams.out(formats[options.format]!(results));
-      done(problems.length ? 2 : results.some(({ findings }) => findings.length) ? 1 : 0);
+    .option('-q, --quiet', 'leaves warnings out')
+    .option('-w, --watch', 'checks again when a file changes, until it is stopped')
+    .addHelpText('after', help)
+    .action(async (given: string[], options: Options) => {
+      const config = configFor(options.config, process.cwd());
+      const paths = given.length ? given : config.paths;
+      if (!paths.length)
+        throw new Misuse(`missing required argument: name files or folders, or "paths" in ${configName}.`);
+      adopt(config);
+      const once = (): Promise<number> => checkOnce(paths, config, options, streams);
+      if (options.watch) await watch(paths, once, streams);
+      else done(await once());
     });
 }

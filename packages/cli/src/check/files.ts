@@ -1,11 +1,16 @@
 // Reads what is to be checked: files, folders, standard input. What cannot be read is said, not thrown.
 import { readdir, readFile, stat } from 'node:fs/promises';
-import { join } from 'node:path';
+import { join, relative, resolve, sep } from 'node:path';
+import picomatch from 'picomatch';
+import type { Config } from './config.js';
+import { isCandidate, isWorth } from './readers.js';
 
 /** A file, or standard input, as text. */
 export interface Source {
   name: string;
   text: string;
+  /** Whether it can be written again. */
+  isFile: boolean;
 }
 
 /** Bytes looked at to tell text from binary data. */
@@ -42,7 +47,7 @@ async function pagesIn(folder: string, failed: (name: string, error: unknown) =>
     try {
       for (const entry of await readdir(at, { withFileTypes: true })) {
         if (entry.isDirectory() && entry.name !== 'node_modules') waiting.push(join(at, entry.name));
-        else if (!entry.isDirectory() && /\.html?$/i.test(entry.name)) pages.push(join(at, entry.name));
+        else if (!entry.isDirectory() && isCandidate(entry.name)) pages.push(join(at, entry.name));
       }
     } catch (error) {
       failed(at, error);
@@ -61,22 +66,31 @@ const readAll = async (input: AsyncIterable<Uint8Array | string>): Promise<Buffe
 export async function readSources(
   paths: readonly string[],
   input: AsyncIterable<Uint8Array | string>,
+  { folder, except }: Pick<Config, 'folder' | 'except'>,
 ): Promise<{ sources: Source[]; problems: string[] }> {
   const sources: Source[] = [];
   const problems: string[] = [];
 
-  const add = (name: string, bytes: Buffer): void => {
+  const isExcepted = except.length ? picomatch([...except]) : () => false;
+  /** Whether a file is passed over by the configuration, whose patterns are taken from its own folder. */
+  const isOut = (path: string): boolean => isExcepted(relative(folder, resolve(path)).split(sep).join('/'));
+
+  const add = (name: string, bytes: Buffer, isFile: boolean): string | undefined => {
     const text = textOf(bytes);
     if (text === undefined) problems.push(`${name}: this is binary data, not HTML; it was passed over.`);
-    else sources.push({ name, text });
+    else sources.push({ name, text, isFile });
+    return text;
   };
   const failed = (name: string, error: unknown): void => {
     const { code, message } = error as NodeJS.ErrnoException;
     problems.push(`${name}: ${reasons[code ?? ''] ?? message}.`);
   };
-  const addFile = async (path: string): Promise<void> => {
+  /** `isFound`: in a folder, and not named: a script is one of those only where it holds markup. */
+  const addFile = async (path: string, isFound: boolean): Promise<void> => {
+    if (isOut(path)) return;
     try {
-      add(path, await readFile(path));
+      const text = add(path, await readFile(path), true);
+      if (isFound && text !== undefined && !(await isWorth(path, text))) sources.pop();
     } catch (error) {
       failed(path, error);
     }
@@ -84,13 +98,12 @@ export async function readSources(
 
   for (const path of paths) {
     try {
-      if (path === '-') {
-        add('<standard input>', await readAll(input));
-      } else if ((await stat(path)).isDirectory()) {
+      if (path === '-') add('<standard input>', await readAll(input), false);
+      else if ((await stat(path)).isDirectory()) {
         const names = await pagesIn(path, failed);
-        if (!names.length) problems.push(`${path}: the folder holds no .html or .htm file.`);
-        for (const name of names) await addFile(name);
-      } else await addFile(path);
+        if (!names.length) problems.push(`${path}: the folder holds no page and no template.`);
+        for (const name of names) await addFile(name, true);
+      } else await addFile(path, false);
     } catch (error) {
       failed(path, error);
     }

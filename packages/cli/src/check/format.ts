@@ -1,79 +1,75 @@
-// Findings as text for people, JSON for programs, and SARIF 2.1.0 for the tools that show them beside code.
+// Findings as text for people, and as JSON for programs.
 import { styleText } from 'node:util';
-import { rules } from 'elastic-shell/rules';
-import type { Placed } from './html.js';
+import type { Result } from './check.js';
+import { sarif } from './sarif.js';
+import type { Placed } from './source.js';
 
-/** What was found in one source. */
-export interface Result {
-  name: string;
-  findings: readonly Placed[];
+/** What was done beside finding. */
+export interface Doing {
+  /** What was passed over, in sentences. */
+  problems: readonly string[];
+  /** How many findings were mended. */
+  mendedCount: number;
 }
 
 /** A page's words as a terminal may show them: what would drive it is shown as a mark. */
-const shown = (text: string): string => text.replaceAll(/(?![\t\n])\p{Cc}/gu, '\ufffd');
+export const shown = (text: string): string => text.replaceAll(/(?![\t\n])\p{Cc}/gu, '\ufffd');
 
 const count = (number: number, one: string): string => `${number} ${one}${number === 1 ? '' : 's'}`;
 
-function text(results: readonly Result[]): string {
+/** Under how many lines a summary by rule says nothing new. */
+const few = 10;
+
+/** How often each rule found something, where there is much. */
+function byRule(all: readonly Placed[]): string[] {
+  if (all.length < few) return [];
+  const counts = new Map<string, number>();
+  for (const { code } of all) counts.set(code, (counts.get(code) ?? 0) + 1);
+  const rows = [...counts].sort(([, one], [, other]) => other - one);
+  return [`${rows.map(([code, number]) => `${`${number}`.padStart(6)} ${code}`).join('\n')}\n`];
+}
+
+function text(results: readonly Result[], { mendedCount }: Doing): string {
   const lines = results.flatMap(({ name, findings }) =>
     findings.map(({ line, column, code, severity, sentence, remedy }) => {
       const colour = severity === 'error' ? 'red' : 'yellow';
-      const place = styleText('bold', `${name}:${line}:${column}`);
+      const place = styleText('bold', shown(`${name}:${line}:${column}`));
       return `${place} ${styleText(colour, `${severity} ${code}`)}\n  ${shown(sentence)}\n  ${shown(remedy)}\n`;
     }),
   );
   const all = results.flatMap(({ findings }) => findings);
   const errors = all.filter(({ severity }) => severity === 'error').length;
+  const quiet = results.flatMap(({ allowed, passed }) => [...allowed, ...passed]).length;
   const found = all.length
     ? `${count(errors, 'error')}, ${count(all.length - errors, 'warning')}`
     : 'nothing found';
-  return [...lines, `${count(results.length, 'file')} checked: ${found}.\n`].join('\n');
+  const more = [
+    ...(mendedCount ? [`${count(mendedCount, 'finding')} mended`] : []),
+    ...(quiet ? [`${count(quiet, 'finding')} let pass`] : []),
+  ];
+  return [
+    ...lines,
+    ...byRule(all),
+    `${count(results.length, 'file')} checked: ${[found, ...more].join('; ')}.\n`,
+  ].join('\n');
 }
 
 const json = (results: readonly Result[]): string =>
   `${JSON.stringify(
-    results.flatMap(({ name, findings }) => findings.map((finding) => ({ file: name, ...finding }))),
-    null,
-    2,
-  )}\n`;
-
-const sarif = (results: readonly Result[]): string =>
-  `${JSON.stringify(
-    {
-      $schema: 'https://json.schemastore.org/sarif-2.1.0.json',
-      version: '2.1.0',
-      runs: [
-        {
-          tool: {
-            driver: {
-              name: 'elastic-shell check',
-              version: '0.1.0',
-              rules: rules.map(({ code, says, clause, severity }) => ({
-                id: code,
-                shortDescription: { text: says },
-                help: { text: clause },
-                defaultConfiguration: { level: severity },
-              })),
-            },
-          },
-          results: results.flatMap(({ name, findings }) =>
-            findings.map(({ code, severity, sentence, remedy, line, column }) => ({
-              ruleId: code,
-              level: severity,
-              message: { text: `${sentence} ${remedy}` },
-              locations: [
-                {
-                  physicalLocation: {
-                    artifactLocation: { uri: name.replaceAll('\\', '/') },
-                    region: { startLine: line, startColumn: column },
-                  },
-                },
-              ],
-            })),
-          ),
-        },
-      ],
-    },
+    results.flatMap(({ name, findings }) =>
+      findings.map(({ code, severity, sentence, remedy, clause, line, column, attribute, fix }) => ({
+        file: name,
+        line,
+        column,
+        code,
+        severity,
+        sentence,
+        remedy,
+        clause,
+        ...(attribute && { attribute }),
+        ...(fix && { fix }),
+      })),
+    ),
     null,
     2,
   )}\n`;

@@ -11,17 +11,18 @@ const isModal = (element: Element): boolean => 'showModal' in element && element
 
 /** The markup of an element and what is in it. */
 export function markupOf(element: Element, parent?: Markup): Markup {
+  const children: (Markup | string)[] = [];
   const markup: Markup = {
     tag: element.localName,
     // What the platform shows as a modal dialog it has opened itself: that is no open attribute of the author's.
     attribute: (name) => (name === 'open' && isModal(element) ? null : element.getAttribute(name)),
+    names: () => element.getAttributeNames(),
     parent,
-    children: [],
+    children,
   };
-  markup.children = [...element.childNodes].flatMap((node): (Markup | string)[] => {
-    if (isElement(node)) return [markupOf(node, markup)];
-    return node.nodeType === 3 ? [node.nodeValue ?? ''] : [];
-  });
+  for (const node of element.childNodes)
+    if (isElement(node)) children.push(markupOf(node, markup));
+    else if (node.nodeType === 3) children.push(node.nodeValue ?? '');
   seen.set(markup, element);
   return markup;
 }

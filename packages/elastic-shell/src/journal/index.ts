@@ -52,7 +52,8 @@ const enter: Teller = (code, subject, detail) => {
 
 /** Examines what is under `root` (the whole document by default) and enters what was not entered before. */
 function check(root: Element = document.documentElement): Finding[] {
-  const findings = examine([markupOf(root)]);
+  // Of a part of the page the rest is not looked at: what it names may stand there.
+  const findings = examine([markupOf(root)], { isPart: root !== document.documentElement });
   for (const { code, severity, sentence, remedy, element: markup } of findings) {
     const element = elementOf(markup);
     if (!element) continue;

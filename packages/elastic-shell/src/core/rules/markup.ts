@@ -1,107 +1,91 @@
-// Markup as the rules see it: the same few questions, answered by a live document or by a parsed file.
-import { labelText } from '../text.js';
+// Markup as the rules see it: the same few questions, answered by a live document, by a parsed page or by a template.
+import { raiseDoubt } from './doubt.js';
+import { inputRoles, roles, tagRoles } from './aria.js';
 
-/** An element. */
+/** An element. What cannot be known is answered as if it were not there, and raises doubt (doubt.ts). */
 export interface Markup {
   /** In lower case. */
-  tag: string;
+  readonly tag: string;
   attribute(name: string): string | null;
-  parent: Markup | undefined;
-  children: readonly (Markup | string)[];
+  /** The names of the attributes that are written on it, with or without a value that can be known. */
+  names(): Iterable<string>;
+  readonly parent: Markup | undefined;
+  readonly children: readonly (Markup | string)[];
+  /** Whether it may be left out, be there more than once, or stand in place of another. Default: it is there, once. */
+  readonly isOptional?: boolean;
+  /** Whether the value of an attribute is bound by a template, which may set a property then. Default: none is. */
+  isBound?(name: string): boolean;
+  /** Its number in document order: the page that reads it puts it here. */
+  number?: number;
 }
 
-/** A document, read once. */
-export interface Page {
-  /** In document order. */
-  elements: readonly Markup[];
-  /** Every element by its id; more than one where ids are doubled. */
-  ids: ReadonlyMap<string, readonly Markup[]>;
-  /** Every label by the id that its `for` names. */
-  labels: ReadonlyMap<string, readonly Markup[]>;
+/** What stands where nothing can be known: a component, an expression, what a program puts there. */
+export function unknownMarkup(
+  parent: Markup | undefined,
+  children: readonly (Markup | string)[] = [],
+): Markup {
+  return {
+    get tag() {
+      raiseDoubt();
+      return '';
+    },
+    attribute() {
+      raiseDoubt();
+      return null;
+    },
+    names: () => [],
+    parent,
+    children,
+    isOptional: true,
+  };
 }
 
 /** Whether an element has an attribute, whatever its value. */
 export const has = (element: Markup, name: string): boolean => element.attribute(name) !== null;
 
-/** The element's explicit role, else its name; enough to tell apart what the rules care for. */
-export const roleOf = (element: Markup): string =>
-  element.attribute('role')?.trim().split(/\s+/)[0] || element.tag;
+/** The words of an attribute. */
+export const wordsOf = (element: Markup, name: string): readonly string[] =>
+  (element.attribute(name) ?? '').split(/\s+/).filter(Boolean);
 
-const addTo = (map: Map<string, Markup[]>, key: string | null, element: Markup): void => {
-  if (!key) return;
-  const list = map.get(key);
-  if (list) list.push(element);
-  else map.set(key, [element]);
-};
+/** The role that is written on an element: the first that the standard knows; '' where there is none. */
+export function writtenRole(element: Markup): string {
+  const role = element.attribute('role');
+  return role === null
+    ? ''
+    : (role
+        .toLowerCase()
+        .split(/\s+/)
+        .find((word) => roles.has(word)) ?? '');
+}
 
-/** The page under `roots`, with its indexes. */
-export function pageOf(roots: Iterable<Markup>): Page {
-  const elements: Markup[] = [];
-  const ids = new Map<string, Markup[]>();
-  const labels = new Map<string, Markup[]>();
-  const waiting = [...roots].reverse();
-  for (let element = waiting.pop(); element; element = waiting.pop()) {
-    elements.push(element);
-    addTo(ids, element.attribute('id'), element);
-    if (element.tag === 'label') addTo(labels, element.attribute('for'), element);
-    for (const child of [...element.children].reverse()) if (typeof child !== 'string') waiting.push(child);
+/** The role that an element has by itself, by ARIA in HTML; '' where it has none that counts here. */
+export function implicitRoleOf(element: Markup): string {
+  const { tag } = element;
+  if (tag === 'a' || tag === 'area') return element.attribute('href') === null ? '' : 'link';
+  if (tag === 'select') {
+    const isList = element.attribute('multiple') !== null || Number(element.attribute('size')) > 1;
+    return isList ? 'listbox' : 'combobox';
   }
-  return { elements, ids, labels };
+  if (tag !== 'input') return Object.hasOwn(tagRoles, tag) ? (tagRoles[tag] ?? '') : '';
+  const type = element.attribute('type')?.toLowerCase() ?? 'text';
+  const role = Object.hasOwn(inputRoles, type) ? (inputRoles[type] ?? '') : 'textbox';
+  return element.attribute('list') !== null && /box$/.test(role) && role !== 'checkbox' ? 'combobox' : role;
 }
 
-/** Everything inside `element`, in document order, without it. */
-export const inside = (element: Markup): readonly Markup[] => pageOf([element]).elements.slice(1);
+/** The element's role: the one that is written, else the one it has by itself; '' where it has none that counts here. */
+export const roleOf = (element: Markup): string => writtenRole(element) || implicitRoleOf(element);
 
-/** The elements around `element`, from the nearest. */
-export function ancestors(element: Markup): Markup[] {
-  const found: Markup[] = [];
-  for (let at = element.parent; at; at = at.parent) found.push(at);
-  return found;
-}
+/** Whether an element has one of some roles. */
+export const isRole =
+  (...names: readonly string[]) =>
+  (element: Markup): boolean =>
+    names.includes(roleOf(element));
 
-/** The text that a name is made of: no hidden parts, pictures by their alternative text. */
-export function textOf(element: Markup): string {
-  const texts: string[] = [];
-  const waiting: (Markup | string)[] = [element];
-  for (let part = waiting.pop(); part !== undefined; part = waiting.pop()) {
-    if (typeof part === 'string') texts.push(part);
-    else if (part.attribute('aria-hidden') !== 'true' && !/^(script|style|template)$/.test(part.tag)) {
-      const own = part.attribute('aria-label') ?? (part.tag === 'img' ? part.attribute('alt') : null);
-      if (own !== null) texts.push(own);
-      else waiting.push(...[...part.children].reverse());
-    }
-  }
-  return texts.join(' ');
-}
-
-/** The accessible name, as far as markup alone tells it. */
-export function nameOf(element: Markup, page: Page): string {
-  const byId = (element.attribute('aria-labelledby') ?? '')
-    .split(/\s+/)
-    .flatMap((id) => page.ids.get(id) ?? [])
-    .map(textOf)
-    .join(' ');
-  const id = element.attribute('id');
-  const isField = /^(input|select|textarea)$/.test(element.tag);
-  // A <label> also names a button, which then says nothing else.
-  const isLabelable = isField || (element.tag === 'button' && !labelText(textOf(element)));
-  const labels = (isLabelable && page.labels.get(id ?? '')) || [];
-  const around = isLabelable ? ancestors(element).filter((parent) => parent.tag === 'label') : [];
-  const type = element.attribute('type')?.toLowerCase() ?? '';
-  const typed = /^(submit|reset|button)$/.test(type)
-    ? (element.attribute('value') ?? type.replace('button', ''))
-    : '';
-  return labelText(
-    byId ||
-      element.attribute('aria-label') ||
-      [...labels, ...around].map(textOf).join(' ') ||
-      (isField ? '' : textOf(element)) ||
-      typed ||
-      element.attribute('alt') ||
-      element.attribute('title') ||
-      element.attribute('placeholder'),
-  );
-}
+/** Whether an element has one of some tags. */
+export const isTag =
+  (...names: readonly string[]) =>
+  (element: Markup): boolean =>
+    names.includes(element.tag);
 
 /** The element as one would point at it: its start tag, shortened. */
 export function tagText(element: Markup): string {

@@ -1,7 +1,8 @@
 // The shape of a rule: a code, what it finds in a page, and the words about it.
-import type { Markup, Page } from './markup.js';
+import type { Markup } from './markup.js';
+import type { Page } from './page.js';
 
-/** How bad it is: an error keeps somebody from using the page. */
+/** How bad it is: an error is what the standard forbids, or what fails for somebody for certain; a warning all else. */
 export type Severity = 'error' | 'warning';
 
 /** One thing found. */
@@ -13,6 +14,8 @@ export interface Found {
   sentence: string;
   /** What to do about it. */
   remedy: string;
+  /** Where it is less bad here than the rule says. Default: as the rule says. */
+  severity?: Severity;
 }
 
 /** A rule: what it looks for, and where it comes from. */
@@ -23,7 +26,10 @@ export interface Rule {
   clause: string;
   /** What it looks for, in one line. */
   says: string;
-  find(page: Page): Iterable<Found>;
+  /** The elements it looks at: each a tag, `[attribute]`, `[role=name]` (as written in the markup), or `*` for all. */
+  on: readonly string[];
+  /** What is wrong with one of them. It asks the page for all else, so that a page of any size is read in one go. */
+  find(element: Markup, page: Page): Found | readonly Found[] | undefined;
 }
 
 /** What was found, with the rule that found it. */

@@ -1,100 +1,116 @@
 // Rules about disclosures and details.
-import { has, inside, type Markup, roleOf, tagText } from '../../core/rules/markup.js';
+import { has, isRole, isTag, tagText } from '../../core/rules/markup.js';
+import type { Markup } from '../../core/rules/markup.js';
+import type { Page } from '../../core/rules/page.js';
 import type { Rule } from '../../core/rules/rule.js';
 
 const controlled = (element: Markup): string | null =>
   element.attribute('commandfor') ?? element.attribute('aria-controls');
 
+const isCombobox = isRole('combobox');
+const isOpenDetails = (element: Markup): boolean => element.tag === 'details' && has(element, 'open');
+const isRoot = isTag('html');
+
+const openOnes = new WeakMap<Page, Map<string, Markup>>();
+
+/** Of the <details> of one name that are open, the first, by the name. */
+function firstOpen(page: Page): Map<string, Markup> {
+  const open = page.all(isOpenDetails);
+  const known = openOnes.get(page) ?? new Map<string, Markup>();
+  if (!openOnes.has(page))
+    for (const details of open) {
+      const name = details.attribute('name');
+      if (name && !known.has(name)) known.set(name, details);
+    }
+  openOnes.set(page, known);
+  return known;
+}
+
 /** Rules about disclosures. */
 export const disclosureRules: readonly Rule[] = [
-  {
-    code: 'disclosure-panel-unnamed',
-    severity: 'warning',
-    clause: 'WAI-ARIA Authoring Practices, Disclosure, aria-controls',
-    says: 'A button has aria-expanded and does not say what it expands.',
-    *find({ elements }) {
-      for (const element of elements)
-        if (
-          has(element, 'aria-expanded') &&
-          roleOf(element) === 'button' &&
-          controlled(element) === null &&
-          !has(element, 'aria-haspopup')
-        )
-          yield {
-            element,
-            attribute: 'aria-expanded',
-            sentence: `${tagText(element)} has aria-expanded and names no panel.`,
-            remedy: 'Give the panel an id, and name it by commandfor with command="--toggle".',
-          };
-    },
-  },
   {
     code: 'disclosure-opener-not-button',
     severity: 'error',
     clause: 'WAI-ARIA Authoring Practices, Disclosure, role button',
-    says: 'Something that is no control has aria-expanded or names a panel.',
-    *find({ elements }) {
-      for (const element of elements) {
-        const acts = has(element, 'aria-expanded') || has(element, 'commandfor');
-        if (
-          !acts ||
-          element.attribute('role') ||
-          /^(button|a|summary|input|select|textarea|li)$/.test(element.tag)
-        )
-          continue;
-        yield {
-          element,
-          sentence: `${tagText(element)} is no button: it has no focus, no keys and no role.`,
-          remedy: 'Make it a <button type="button">.',
-        };
-      }
-    },
+    says: 'Something that is no control has aria-expanded.',
+    on: ['[aria-expanded]'],
+    find: (element) =>
+      !/^(div|span|p|b|i|em|strong|img|svg|a|label)$/.test(element.tag) ||
+      has(element, 'role') ||
+      (element.tag === 'a' && has(element, 'href'))
+        ? undefined
+        : {
+            element,
+            attribute: 'aria-expanded',
+            sentence: `${tagText(element)} is no button: aria-expanded is not told on it.`,
+            remedy: 'Put aria-expanded on the button that opens and closes: a <button type="button">.',
+          },
   },
   {
     code: 'disclosure-state-untrue',
     severity: 'error',
     clause: 'WAI-ARIA, aria-expanded',
     says: 'aria-expanded says other than what is shown.',
-    *find({ elements, ids }) {
-      for (const element of elements) {
-        const says = element.attribute('aria-expanded');
-        const [panel] = ids.get(controlled(element) ?? '') ?? [];
-        if (
-          !panel ||
-          !/^(true|false)$/.test(says ?? '') ||
-          /^(dialog|details)$/.test(panel.tag) ||
-          has(panel, 'popover') ||
-          inside(panel).some((each) => roleOf(each) === 'combobox')
-        )
-          continue;
-        const hidden = has(panel, 'hidden');
-        const lies = says === 'true' ? hidden : !hidden && element.attribute('command') === '--toggle';
-        if (lies)
-          yield {
-            element,
-            attribute: 'aria-expanded',
-            sentence: `${tagText(element)} says aria-expanded="${says}", and ${tagText(panel)} is ${hidden ? 'hidden' : 'shown'}.`,
-            remedy: 'Leave aria-expanded out: it is written from the state. Or make the panel agree with it.',
-          };
-      }
+    on: ['[aria-expanded]'],
+    find(element, page) {
+      const says = element.attribute('aria-expanded');
+      const panel = page.named(controlled(element) ?? '', element);
+      const isElse =
+        !panel ||
+        !/^(true|false)$/.test(says ?? '') ||
+        /^(dialog|details)$/.test(panel.tag) ||
+        has(panel, 'popover') ||
+        page.within(panel, isCombobox);
+      if (isElse) return undefined;
+      const isHidden = has(panel, 'hidden');
+      const isUntrue = says === 'true' ? isHidden : !isHidden && element.attribute('command') === '--toggle';
+      if (!isUntrue) return undefined;
+      return {
+        element,
+        attribute: 'aria-expanded',
+        sentence: `${tagText(element)} says aria-expanded="${says}", and ${tagText(panel)} is ${isHidden ? 'hidden' : 'shown'}.`,
+        remedy: 'Leave aria-expanded out: it is written from the state. Or make the panel agree with it.',
+      };
     },
   },
   {
     code: 'summary-missing',
-    severity: 'warning',
-    clause: 'HTML, the details element',
+    severity: 'error',
+    clause: 'HTML, the details element: its first child is a summary',
     says: 'A details does not begin with a summary.',
-    *find({ elements }) {
-      for (const element of elements) {
-        if (element.tag !== 'details') continue;
-        const first = element.children.find((child) => typeof child !== 'string');
-        if (first?.tag !== 'summary')
-          yield {
-            element,
-            sentence: `${tagText(element)} does not begin with a summary: the browser writes "Details" for it.`,
-            remedy: 'Make a <summary> its first child.',
-          };
-      }
+    on: ['details'],
+    find(element) {
+      const first = element.children.find((child) => typeof child !== 'string');
+      if (first?.tag === 'summary') return undefined;
+      return {
+        element,
+        sentence: `${tagText(element)} does not begin with a summary: the browser writes "Details" for it.`,
+        remedy: 'Make a <summary> its first child.',
+      };
+    },
+  },
+  {
+    code: 'details-many-open',
+    severity: 'error',
+    clause: 'HTML, the details element, name: of one name at most one is open',
+    says: 'Several details of one name are written open.',
+    on: ['details'],
+    find(element, page) {
+      const name = element.attribute('name');
+      const first = name && has(element, 'open') ? firstOpen(page).get(name) : undefined;
+      if (
+        !first ||
+        first === element ||
+        element.isOptional ||
+        page.around(element, isRoot) !== page.around(first, isRoot)
+      )
+        return undefined;
+      return {
+        element,
+        attribute: 'open',
+        sentence: `${tagText(element)} is written open, and so is one before it of the same name: only that one stays open.`,
+        remedy: 'Leave open out on all but one.',
+      };
     },
   },
 ];

@@ -1,0 +1,104 @@
+// Comments that silence one finding, with a reason:
+//
+//   <!-- check: allow dialog-way-out-missing because the form in it closes it -->
+//
+// It counts for what begins on the line of the comment or on the next line with anything on it. In every language of comments
+// it is the same words.
+import type { Placed } from './source.js';
+
+/** A finding that somebody has allowed, and why. */
+export interface Allowed {
+  finding: Placed;
+  reason: string;
+}
+
+interface Comment {
+  codes: readonly string[];
+  reason: string;
+  /** The lines that it counts for, from 1. */
+  lines: readonly number[];
+  line: number;
+  column: number;
+  offset: number;
+  isUsed: boolean;
+}
+
+const comment =
+  /check: allow ([a-z][a-z-]*(?:, *[a-z][a-z-]*)*)(?: because ([^\n]*?))?[ \t]*(?:-->|\*\/|$)/gm;
+
+/** The comments of a text. */
+function commentsIn(text: string): Comment[] {
+  if (!text.includes('check: allow ')) return [];
+  const lines = text.split('\n');
+  return [...text.matchAll(comment)].map((match): Comment => {
+    const before = text.slice(0, match.index).split('\n');
+    const line = before.length;
+    let next = line + 1;
+    while (next <= lines.length && !lines[next - 1]?.trim()) next++;
+    return {
+      codes: (match[1] ?? '').split(/, */),
+      reason: match[2]?.trim() ?? '',
+      lines: [line, next],
+      line,
+      column: (before.at(-1)?.length ?? 0) + 1,
+      offset: match.index,
+      isUsed: false,
+    };
+  });
+}
+
+/** What is wrong with a comment itself. */
+function about(
+  { line, column, offset, codes }: Comment,
+  code: string,
+  sentence: string,
+  remedy: string,
+): Placed {
+  return {
+    code,
+    severity: 'warning',
+    clause: 'check: comments that allow a finding',
+    sentence: `"check: allow ${codes.join(', ')}" ${sentence}`,
+    remedy,
+    line,
+    column,
+    offset,
+    startLine: line,
+  };
+}
+
+/** Parts what is found into what is allowed by a comment and the rest, with what is wrong with the comments. */
+export function parted(
+  text: string,
+  findings: readonly Placed[],
+): { findings: Placed[]; allowed: Allowed[] } {
+  const comments = commentsIn(text);
+  if (!comments.length) return { findings: [...findings], allowed: [] };
+  const allowed: Allowed[] = [];
+  const rest = findings.filter((finding) => {
+    const own = comments.find(
+      ({ codes, lines, reason }) =>
+        reason && codes.includes(finding.code) && lines.includes(finding.startLine),
+    );
+    if (own) {
+      own.isUsed = true;
+      allowed.push({ finding, reason: own.reason });
+    }
+    return !own;
+  });
+  const wrong = comments.flatMap((each): Placed[] => {
+    if (!each.reason)
+      return [
+        about(
+          each,
+          'allow-reason-missing',
+          'says no reason: it allows nothing.',
+          'Add "because" and the reason.',
+        ),
+      ];
+    return each.isUsed
+      ? []
+      : [about(each, 'allow-unused', 'allows nothing that is found here.', 'Take it away.')];
+  });
+  return { findings: [...rest, ...wrong].sort((one, other) => one.offset - other.offset), allowed };
+}

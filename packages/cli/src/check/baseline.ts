@@ -1,0 +1,74 @@
+// A baseline: old findings that may pass, so that new ones stop. A finding is known by its file, its code and its sentence, so
+// that it is still known when it has moved to another line.
+import { readFileSync, writeFileSync } from 'node:fs';
+import { dirname, relative, resolve, sep } from 'node:path';
+import { Misuse } from '../misuse.js';
+import type { Placed } from './source.js';
+
+/** How many of each finding may pass, by file and by code and sentence. */
+export type Counts = Record<string, Record<string, number>>;
+
+const keyOf = ({ code, sentence }: Placed): string => `${code}: ${sentence}`;
+
+/** A file as the baseline names it: from the baseline's own folder, with slashes. */
+const nameIn = (baseline: string, file: string): string =>
+  relative(dirname(resolve(baseline)), resolve(file))
+    .split(sep)
+    .join('/');
+
+const isCounts = (value: unknown): value is Counts =>
+  typeof value === 'object' &&
+  value !== null &&
+  Object.values(value).every(
+    (file: unknown) =>
+      typeof file === 'object' &&
+      file !== null &&
+      Object.values(file).every((count) => typeof count === 'number'),
+  );
+
+/** Reads a baseline. Throws `Misuse` where it is none. */
+export function readBaseline(path: string): Counts {
+  let said: unknown;
+  try {
+    said = JSON.parse(readFileSync(path, 'utf8'));
+  } catch (error) {
+    throw new Misuse(
+      `${path}: ${error instanceof Error ? error.message : String(error)}. Write it first, by --write-baseline ${path}.`,
+    );
+  }
+  if (!isCounts(said))
+    throw new Misuse(`${path}: this is no baseline. Write it anew, by --write-baseline ${path}.`);
+  return said;
+}
+
+/** Parts findings into those that a baseline lets pass and the rest. */
+export function passing(
+  baseline: Counts,
+  path: string,
+  file: string,
+  findings: readonly Placed[],
+): { findings: Placed[]; passed: Placed[] } {
+  const left = { ...baseline[nameIn(path, file)] };
+  const passed: Placed[] = [];
+  const rest = findings.filter((finding) => {
+    const count = left[keyOf(finding)] ?? 0;
+    left[keyOf(finding)] = count - 1;
+    if (count > 0) passed.push(finding);
+    return count <= 0;
+  });
+  return { findings: rest, passed };
+}
+
+/** Writes what is found now as a baseline. */
+export function writeBaseline(
+  path: string,
+  results: readonly { name: string; findings: readonly Placed[] }[],
+): void {
+  const counts: Counts = {};
+  for (const { name, findings } of results) {
+    const own: Record<string, number> = {};
+    for (const finding of findings) own[keyOf(finding)] = (own[keyOf(finding)] ?? 0) + 1;
+    if (findings.length) counts[nameIn(path, name)] = own;
+  }
+  writeFileSync(path, `${JSON.stringify(counts, null, 2)}\n`);
+}

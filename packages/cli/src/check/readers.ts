@@ -1,0 +1,82 @@
+// Which reader reads which file.
+import { readdirSync, readFileSync } from 'node:fs';
+import { basename, dirname, extname, join } from 'node:path';
+import { readHtml } from './html.js';
+import type { ReadPage } from './source.js';
+
+/** Reads the text of a file into what the rules run on. Throws `Refused` where it cannot. */
+type Reader = (file: string, text: string) => Promise<ReadPage[]>;
+
+const script: Reader = async (file, text) => (await import('./templates/script.js')).readScript(file, text);
+
+const html: Reader = async (file, text) => {
+  if (!isAngular(file, text)) return [readHtml(text)];
+  return [await (await import('./templates/angular.js')).readAngular(file, text)];
+};
+
+/** Each reader is loaded when such a file comes. */
+const readers: Readonly<Record<string, Reader>> = {
+  '.html': html,
+  '.htm': html,
+  '.xhtml': html,
+  '.vue': async (file, text) => (await import('./templates/vue.js')).readVue(file, text),
+  '.svelte': async (file, text) => (await import('./templates/svelte.js')).readSvelte(file, text),
+  '.astro': async (file, text) => (await import('./templates/astro.js')).readAstro(file, text),
+  '.jsx': script,
+  '.tsx': script,
+  '.js': script,
+  '.mjs': script,
+  '.ts': script,
+  '.mts': script,
+};
+
+/** The endings of what may hold markup. */
+export const endings: ReadonlySet<string> = new Set(Object.keys(readers));
+
+/** Scripts hold markup sometimes: they are read only where they do. */
+const sometimes = /\.m?[jt]s$/i;
+
+/** Whether a file found in a folder is one to read, by its name alone. */
+export const isCandidate = (name: string): boolean =>
+  endings.has(extname(name).toLowerCase()) && !/\.(min|d)\.m?[jt]s$/i.test(name);
+
+/** Whether it is one to read, now that its text is known. */
+export async function isWorth(name: string, text: string): Promise<boolean> {
+  if (!sometimes.test(name)) return true;
+  // The longest line of what people write; longer ones are what a program has written.
+  const isWritten = text.length < 2_000_000 && !/[^\n]{5000}/.test(text.slice(0, 20_000));
+  return isWritten && (await import('./templates/worth.js')).worth.test(text);
+}
+
+const named = new Map<string, ReadonlySet<string>>();
+
+/** The templates that components in a folder name by templateUrl. */
+function templatesIn(folder: string): ReadonlySet<string> {
+  const known = named.get(folder);
+  if (known) return known;
+  const found = new Set<string>();
+  try {
+    for (const name of readdirSync(folder))
+      if (/\.ts$/.test(name) && !/\.d\.ts$/.test(name))
+        for (const [, url] of readFileSync(join(folder, name), 'utf8').matchAll(
+          /templateUrl\s*:\s*['"`]([^'"`]+)/g,
+        ))
+          if (url) found.add(basename(url));
+  } catch {
+    // Standard input has no folder.
+  }
+  named.set(folder, found);
+  return found;
+}
+
+/** Whether an HTML file is a template of Angular's: by its name, or because a component beside it names it. */
+function isAngular(file: string, text: string): boolean {
+  if (/<!doctype|<html[\s>]/i.test(text.slice(0, 2000))) return false;
+  return (
+    /\.component\.html$/i.test(file) ||
+    (file.endsWith('.html') && templatesIn(dirname(file)).has(basename(file)))
+  );
+}
+
+/** Reads a text by the ending of its name; a text without a name is HTML. */
+export const read: Reader = (file, text) => (readers[extname(file).toLowerCase()] ?? html)(file, text);

@@ -1,0 +1,84 @@
+// SARIF 2.1.0: for the tools that show findings beside code.
+import { existsSync } from 'node:fs';
+import { isAbsolute } from 'node:path';
+import { fileURLToPath, pathToFileURL } from 'node:url';
+import { rules } from 'elastic-shell/rules';
+import type { Result } from './check.js';
+import type { Placed } from './source.js';
+
+const schema = 'https://json.schemastore.org/sarif-2.1.0.json';
+
+/** The page about a rule in the installed documents, where they are. */
+function pageOf(code: string): string | undefined {
+  const page = new URL(`../../site/diagnostics/${code}.html`, import.meta.url);
+  return existsSync(fileURLToPath(page)) ? page.href : undefined;
+}
+
+/** A file as a URI: a whole one for an absolute path, else one from where `check` was run. */
+const uriOf = (name: string): string =>
+  isAbsolute(name)
+    ? pathToFileURL(name).href
+    : name.replaceAll('\\', '/').split('/').map(encodeURIComponent).join('/');
+
+/** One finding; `suppression`: by what it is let pass. */
+const resultOf = (name: string, finding: Placed, suppression?: object): object => ({
+  ruleId: finding.code,
+  level: finding.severity,
+  message: { text: `${finding.sentence} ${finding.remedy}` },
+  locations: [
+    {
+      physicalLocation: {
+        artifactLocation: { uri: uriOf(name) },
+        region: { startLine: finding.line, startColumn: finding.column },
+      },
+    },
+  ],
+  ...(suppression && { suppressions: [suppression] }),
+});
+
+/** What was found, with what comments and the baseline let pass, and what was passed over. */
+export const sarif = (results: readonly Result[], { problems }: { problems: readonly string[] }): string =>
+  `${JSON.stringify(
+    {
+      $schema: schema,
+      version: '2.1.0',
+      runs: [
+        {
+          tool: {
+            driver: {
+              name: 'elastic-shell check',
+              version: '0.1.0',
+              rules: rules.map(({ code, says, clause, severity }) => ({
+                id: code,
+                shortDescription: { text: says },
+                help: {
+                  text: `${says} It follows: ${clause}.`,
+                  markdown: `${says}\n\nIt follows: *${clause}*.`,
+                },
+                ...(pageOf(code) && { helpUri: pageOf(code) }),
+                defaultConfiguration: { level: severity },
+              })),
+            },
+          },
+          columnKind: 'utf16CodeUnits',
+          invocations: [
+            {
+              executionSuccessful: problems.length === 0,
+              toolExecutionNotifications: problems.map((text) => ({ level: 'error', message: { text } })),
+            },
+          ],
+          results: results.flatMap(({ name, findings, allowed, passed }) => [
+            ...findings.map((finding) => resultOf(name, finding)),
+            ...allowed.map(({ finding, reason }) =>
+              resultOf(name, finding, { kind: 'inSource', justification: reason }),
+            ),
+            ...passed.map((finding) =>
+              resultOf(name, finding, { kind: 'external', justification: 'It stands in the baseline.' }),
+            ),
+          ]),
+        },
+      ],
+    },
+    null,
+    2,
+  )}\n`;

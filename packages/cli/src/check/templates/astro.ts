@@ -1,0 +1,95 @@
+// Pages and components of Astro, by Astro's own parser.
+import type { Markup } from 'elastic-shell/rules';
+import type { ReadPage } from '../source.js';
+import { Gathered } from './attributes.js';
+import { compilerFor } from './compiler.js';
+import { opaque, TemplateElement, unknown } from './element.js';
+import { isComponent, textOfLiteral } from './names.js';
+import { pieceOf } from './read.js';
+
+/** As much of a node of Astro's as is read. */
+interface Node {
+  type: string;
+  name?: string;
+  value?: string;
+  attributes?: readonly {
+    kind: string;
+    name: string;
+    value: string;
+    position?: { start: { offset: number } };
+  }[];
+  children?: readonly Node[];
+  position?: { start: { offset: number } };
+}
+
+interface Compiler {
+  parse(source: string, options: { position: boolean }): Promise<{ ast: Node }>;
+}
+
+function gather(attributes: Node['attributes']): Gathered {
+  const into = new Gathered();
+  for (const { kind, name, value, position } of attributes ?? []) {
+    const at = position?.start.offset ?? 0;
+    const lower = name.toLowerCase();
+    if (kind === 'spread') into.spread(name, new Map(), at);
+    else if (kind === 'quoted') into.set(lower, value, at);
+    else if (kind === 'empty') into.set(lower, '', at);
+    else {
+      const said = kind === 'expression' ? textOfLiteral(value, lower) : unknown;
+      if (said !== undefined) into.set(lower, said, at);
+    }
+  }
+  return into;
+}
+
+function read(
+  nodes: readonly Node[],
+  parent: Markup | undefined,
+  into: (Markup | string)[],
+  isOptional: boolean,
+): void {
+  for (const node of nodes) {
+    if (node.type === 'text') into.push(node.value ?? '');
+    else if (node.type === 'fragment') read(node.children ?? [], parent, into, isOptional);
+    else if (node.type === 'expression') {
+      // What is in braces may be text, elements or nothing.
+      into.push(opaque(parent).markup);
+      read(
+        (node.children ?? []).filter(({ type }) => type !== 'text'),
+        parent,
+        into,
+        true,
+      );
+    } else if (node.type === 'element' && node.name && !isComponent(node.name)) {
+      const start = node.position?.start.offset ?? 0;
+      const made = new TemplateElement({
+        tag: node.name.toLowerCase(),
+        parent,
+        ...gather(node.attributes),
+        isOptional,
+        start,
+      });
+      into.push(made);
+      read(node.children ?? [], made, made.children, false);
+    } else if (node.children) {
+      const around = opaque(parent);
+      into.push(around.markup);
+      read(node.children, around.markup, around.children, true);
+    }
+  }
+}
+
+/** Reads a page or a component of Astro's. */
+export async function readAstro(file: string, source: string): Promise<ReadPage[]> {
+  const compiler = await compilerFor(file, '@astrojs/compiler', '@astrojs/compiler');
+  // Found by its name in the user's project: it is what its package says that it is.
+  const { ast } = await (compiler as Compiler).parse(source, { position: true });
+  const roots: (Markup | string)[] = [];
+  read(ast.children ?? [], undefined, roots, false);
+  return [
+    pieceOf(
+      source,
+      roots.filter((each) => typeof each !== 'string'),
+    ),
+  ];
+}

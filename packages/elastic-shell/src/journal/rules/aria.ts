@@ -1,0 +1,178 @@
+// Rules about roles, states and properties as such: names and values that the standard knows, states that a role has to say.
+import { ariaAttributes, type AriaKind, requiredStates, roles, statesOf } from '../../core/rules/aria.js';
+import { isOurs } from '../../core/rules/kinds.js';
+import { has, implicitRoleOf, type Markup, roleOf, tagText, writtenRole } from '../../core/rules/markup.js';
+import type { Page, Test } from '../../core/rules/page.js';
+import type { Found, Rule } from '../../core/rules/rule.js';
+import { nearest } from '../../core/text.js';
+
+const names = Object.keys(ariaAttributes);
+const kindOf = (name: string): AriaKind | undefined =>
+  Object.hasOwn(ariaAttributes, name) ? ariaAttributes[name] : undefined;
+
+/** What a value should be, where it is another. What is empty counts as not given. */
+function wanted(kind: AriaKind, text: string, name: string): string | undefined {
+  const value = text.trim().toLowerCase();
+  if (!value || value === 'undefined' || kind === 'text' || kind === 'id' || kind === 'ids') return undefined;
+  if (kind === 'integer')
+    return /^[+-]?\d+$/.test(value) && (name !== 'level' || Number(value) > 0) ? undefined : 'a whole number';
+  if (kind === 'number') return Number.isFinite(Number(value)) ? undefined : 'a number';
+  const isOne =
+    'words' in kind ? value.split(/\s+/).every((word) => kind.words.includes(word)) : kind.includes(value);
+  return isOne ? undefined : `one of ${('words' in kind ? kind.words : kind).join(', ')}`;
+}
+
+/** Roles of which the engine writes the states, where it is told to by a script. */
+const wiredRoles = /^(combobox|menuitemcheckbox|menuitemradio|switch)$/;
+
+/** Whether the element says a required state by itself. */
+function saysByItself(element: Markup, state: string): boolean {
+  const own = implicitRoleOf(element);
+  if (state === 'checked') return /^(checkbox|radio)$/.test(own);
+  if (state === 'level') return own === 'heading';
+  if (state === 'expanded') return element.tag === 'select' || has(element, 'list');
+  return /^(slider|meter|progressbar|scrollbar|spinbutton)$/.test(own);
+}
+
+/** What a state has to stand on, in words. */
+const lists: Test = (element) => /^(listbox|tablist|tree)$/.test(writtenRole(element));
+const isSelected: Test = (element) => element.attribute('aria-selected') === 'true';
+
+/** How bad a state is that is not said: a script may say it before anybody hears. */
+function sureness(element: Markup, role: string, page: Page): 'error' | 'warning' | 'none' {
+  const isWired = wiredRoles.test(role) && (isOurs(element) || !!page.around(element, isOurs));
+  if (isWired || (page.isScripted && wiredRoles.test(role))) return 'none';
+  return page.isScripted || role === 'heading' ? 'warning' : 'error';
+}
+
+/** Rules about roles, states and properties. */
+export const ariaRules: readonly Rule[] = [
+  {
+    code: 'role-unknown',
+    severity: 'error',
+    clause: 'WAI-ARIA, definition of roles',
+    says: 'An element has a role that the standard does not know.',
+    on: ['[role]'],
+    find(element) {
+      const role = element.attribute('role')?.trim() ?? '';
+      if (!role || writtenRole(element)) return undefined;
+      const near = nearest(role, roles);
+      return {
+        element,
+        attribute: 'role',
+        sentence: `${tagText(element)} has a role that no standard knows: it counts as none.`,
+        remedy: near ? `Did you mean "${near}"?` : 'Take it away, or use a role of WAI-ARIA.',
+      };
+    },
+  },
+  {
+    code: 'aria-attribute-unknown',
+    severity: 'error',
+    clause: 'WAI-ARIA, definition of states and properties',
+    says: 'An attribute begins with aria- and is none that the standard knows.',
+    on: ['*'],
+    find(element) {
+      const found: Found[] = [];
+      for (const name of element.names()) {
+        if (!name.startsWith('aria-') || kindOf(name.slice(5))) continue;
+        const near = nearest(name.slice(5), names);
+        found.push({
+          element,
+          attribute: name,
+          sentence: `${tagText(element)} has the attribute ${name}, which no standard knows: it says nothing.`,
+          remedy: near ? `Did you mean "aria-${near}"?` : 'Take it away, or use an attribute of WAI-ARIA.',
+        });
+      }
+      return found;
+    },
+  },
+  {
+    code: 'aria-value-unknown',
+    severity: 'error',
+    clause: 'WAI-ARIA, value types of states and properties',
+    says: 'A state or property has a value that it does not take.',
+    on: names.map((name) => `[aria-${name}]`),
+    find(element) {
+      const found: Found[] = [];
+      for (const attribute of element.names()) {
+        const kind = attribute.startsWith('aria-') ? kindOf(attribute.slice(5)) : undefined;
+        const value = kind && element.attribute(attribute);
+        const wish = kind && value ? wanted(kind, value, attribute.slice(5)) : undefined;
+        if (wish)
+          found.push({
+            element,
+            attribute,
+            sentence: `${tagText(element)} has ${attribute}="${value}", and takes ${wish}.`,
+            remedy: 'Write such a value, or leave the attribute out.',
+          });
+      }
+      return found;
+    },
+  },
+  {
+    code: 'aria-state-missing',
+    severity: 'error',
+    clause: 'WAI-ARIA, required states and properties of roles',
+    says: 'A role does not say a state that it has to say.',
+    on: Object.keys(requiredStates).map((role) => `[role=${role}]`),
+    find(element, page) {
+      const role = writtenRole(element);
+      const states = Object.hasOwn(requiredStates, role) ? (requiredStates[role] ?? []) : [];
+      const missing = states.find((state) => !has(element, `aria-${state}`) && !saysByItself(element, state));
+      const severity = missing ? sureness(element, role, page) : 'none';
+      if (!missing || severity === 'none') return undefined;
+      return {
+        element,
+        attribute: 'role',
+        sentence: `${tagText(element)} is a ${role} and says no aria-${missing}: its state is not told.`,
+        remedy: `Add aria-${missing}, and keep it true.`,
+        severity,
+      };
+    },
+  },
+  {
+    code: 'aria-state-unsupported',
+    severity: 'error',
+    clause: 'WAI-ARIA, supported states and properties of roles',
+    says: 'A state stands on a role that has no such state.',
+    on: Object.keys(statesOf).map((name) => `[aria-${name}]`),
+    find(element, page) {
+      const role = roleOf(element);
+      // The rows of a tree made of lists say so, until a script gives them their role.
+      if (role === 'listitem' && page.isScripted) return undefined;
+      const state = Object.keys(statesOf).find(
+        (name) => has(element, `aria-${name}`) && !statesOf[name]?.has(role),
+      );
+      // An element without a role that names a panel has a rule of its own; a summary and a select say it by themselves.
+      if (!state || !role || element.tag === 'summary') return undefined;
+      return {
+        element,
+        attribute: `aria-${state}`,
+        sentence: `${tagText(element)} has aria-${state}, which a ${role} does not have: it is not told.`,
+        remedy:
+          state === 'expanded'
+            ? 'Put it on the button that opens and closes: there it is told.'
+            : 'Put it on an element whose role has it, or give this one such a role.',
+      };
+    },
+  },
+  {
+    code: 'selection-many',
+    severity: 'error',
+    clause: 'WAI-ARIA, aria-multiselectable: without it one item is selected at most',
+    says: 'Several items of a list for one choice are selected.',
+    on: ['[role=listbox]', '[role=tablist]', '[role=tree]'],
+    find(element, page) {
+      if (element.attribute('aria-multiselectable') === 'true') return undefined;
+      const second = page.owned(element, isSelected, lists)[1];
+      return (
+        second && {
+          element: second,
+          attribute: 'aria-selected',
+          sentence: `${tagText(second)} is selected, and so is another item of ${tagText(element)}, which is for one choice.`,
+          remedy: 'Select one, or add aria-multiselectable="true" to the list.',
+        }
+      );
+    },
+  },
+];

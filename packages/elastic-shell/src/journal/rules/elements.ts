@@ -1,0 +1,156 @@
+// Rules about the library's own elements and data-wire: attributes and values they take, what has to stand inside.
+import { type Markup, tagText } from '../../core/rules/markup.js';
+import type { Found, Rule } from '../../core/rules/rule.js';
+import type { OptionKind } from '../../core/contract/options.js';
+import { nearest } from '../../core/text.js';
+import { attributesOf, flags } from '../../engine/attributes.js';
+import { knownOf, patternNames } from './ours.js';
+
+/** Attributes that any element may have (HTML, global attributes). */
+const global = new Set(
+  `accesskey autocapitalize autocorrect autofocus class contenteditable dir draggable enterkeyhint exportparts
+  hidden id inert inputmode is itemid itemprop itemref itemscope itemtype lang nonce part popover ref role key
+  slot spellcheck style tabindex title translate writingsuggestions`.split(/\s+/),
+);
+
+/** A name that HTML gives no meaning, and templates and scripts do: `v-if`, `@click`, `hx-get`, `bind:value`, `data-…`. */
+const isElsewhere = (name: string): boolean =>
+  !/^[a-z][a-z0-9-]*$/.test(name) || /^(aria|data|v|x|hx|ng|up|on)-|^on|^_/.test(name);
+
+/** What a value should be, where it is another; undefined where it will do. */
+function wanted(kind: OptionKind, value: string): string | undefined {
+  if (Array.isArray(kind)) return kind.includes(value) ? undefined : `one of ${kind.join(', ')}`;
+  if (typeof kind !== 'string') return undefined;
+  if (flags.includes(kind)) return /^(|true|false)$/.test(value) ? undefined : 'true, false or nothing';
+  if (kind.startsWith('a number'))
+    return value.trim() && Number.isFinite(Number(value)) ? undefined : 'a number';
+  return undefined;
+}
+
+/** A name without what tells `rowHeight` from `row-height`. */
+const plain = (name: string): string => name.replaceAll('-', '').toLowerCase();
+
+/** What is known of an element of ours. */
+interface Plan {
+  pattern: string;
+  /** The attributes that its options can be said by. */
+  attributes: Map<string, [string, OptionKind]>;
+  /** The names of its options as properties. */
+  properties: ReadonlySet<string>;
+}
+
+/** What is known of an element of ours; nothing where it names no pattern. */
+function plan(element: Markup): Plan | undefined {
+  const pattern = element.tag.startsWith('shell-') ? element.tag.slice(6) : element.attribute('data-wire');
+  const options = pattern === null ? undefined : knownOf(pattern)?.options;
+  if (!pattern || !options) return undefined;
+  const properties = new Set(Object.keys(options).map(plain));
+  // The children of a tree's rows are asked for under another name: an element has children already.
+  if (properties.has('children')) properties.add('childrenof');
+  return { pattern, attributes: attributesOf(options), properties };
+}
+
+const tags = patternNames.map((name) => `shell-${name}`);
+
+/** Rules about elements and hooks of ours. */
+export const elementRules: readonly Rule[] = [
+  {
+    code: 'shell-attribute-unknown',
+    severity: 'error',
+    clause: 'The options of each pattern, in its contract',
+    says: 'An element of this library has an attribute that it does not know.',
+    on: [...tags, '[data-wire]'],
+    find(element) {
+      const { pattern, attributes, properties } = plan(element) ?? {};
+      if (!pattern || !attributes || !properties) return undefined;
+      const isElement = element.tag.startsWith('shell-');
+      const found: Found[] = [];
+      for (const name of element.names()) {
+        const isOption = name.startsWith('data-wire-');
+        if (element.isBound?.(name) && properties.has(plain(name))) continue;
+        if (attributes.has(name) || (!isOption && (!isElement || global.has(name) || isElsewhere(name))))
+          continue;
+        const near = nearest(
+          name,
+          [...attributes.keys()].filter((each) => each.startsWith('data-wire-') === isOption),
+        );
+        found.push({
+          element,
+          attribute: name,
+          sentence: `${tagText(element)} has the attribute ${name}, which a ${pattern} does not know.`,
+          remedy: near
+            ? `Did you mean "${near}"?`
+            : 'What only a program can give is a property, or an option of the wire function.',
+        });
+      }
+      return found;
+    },
+  },
+  {
+    code: 'shell-value-unknown',
+    severity: 'error',
+    clause: 'The options of each pattern, in its contract',
+    says: 'An attribute of an element of this library has a value that it does not take.',
+    on: [...tags, '[data-wire]'],
+    find(element) {
+      const { attributes } = plan(element) ?? {};
+      if (!attributes) return undefined;
+      return [...element.names()].flatMap((name): Found[] => {
+        const [, kind] = attributes.get(name) ?? [];
+        const value = element.attribute(name);
+        const wish = kind && value !== null ? wanted(kind, value) : undefined;
+        if (!wish || !kind) return [];
+        const near = Array.isArray(kind) ? nearest(value ?? '', kind) : undefined;
+        return [
+          {
+            element,
+            attribute: name,
+            sentence: `${tagText(element)} has ${name}="${value}", and takes ${wish}.`,
+            remedy: near ? `Did you mean "${near}"?` : 'Write such a value, or leave the attribute out.',
+          },
+        ];
+      });
+    },
+  },
+  {
+    code: 'shell-part-missing',
+    severity: 'error',
+    clause: 'The parts of each pattern, in its contract',
+    says: 'An element of this library holds nothing that it could wire.',
+    on: tags,
+    find(element, page) {
+      const { pattern } = plan(element) ?? {};
+      const needs = pattern ? (knownOf(pattern)?.needs ?? []) : [];
+      const missing = needs.find(([, test]) => !page.within(element, test));
+      if (!missing) return undefined;
+      // What is empty may be filled by a program: it is wired then.
+      const isEmpty = !page.within(element, () => true);
+      return {
+        element,
+        sentence: `${tagText(element)} needs ${missing[0]} inside it, and there is none: nothing is wired.`,
+        remedy: 'Put it inside.',
+        ...(isEmpty && { severity: 'warning' }),
+      };
+    },
+  },
+  {
+    code: 'wire-pattern-unknown',
+    severity: 'error',
+    clause: 'data-wire: the name of a pattern',
+    says: 'data-wire names no pattern.',
+    on: ['[data-wire]'],
+    find(element) {
+      const name = element.attribute('data-wire');
+      if (name === null || knownOf(name)) return undefined;
+      const near = nearest(name, patternNames);
+      return {
+        element,
+        attribute: 'data-wire',
+        sentence: `${tagText(element)} has data-wire="${name}", and no pattern has that name.`,
+        remedy: near ? `Did you mean "${near}"?` : `The patterns are ${patternNames.join(', ')}.`,
+        // A pattern of somebody's own may have it.
+        ...(!near && { severity: 'warning' }),
+      };
+    },
+  },
+];

@@ -1,0 +1,215 @@
+// Rules about focus and keys: what takes focus where it should not, and what does not where it should.
+import { flat } from '../../core/rules/aria.js';
+import { isComposite, isFocusable, isGone, isTabbable, isWidget } from '../../core/rules/kinds.js';
+import { has, isTag, type Markup, tagText, writtenRole } from '../../core/rules/markup.js';
+import type { Page, Test } from '../../core/rules/page.js';
+import type { Rule } from '../../core/rules/rule.js';
+
+const isHost: Test = (element) => element.tag === 'button' || (element.tag === 'a' && has(element, 'href'));
+const isLabel = isTag('label');
+
+/** The first that Tab goes to inside an element that is not hidden there. */
+const reachedIn = (element: Markup, page: Page): Markup | undefined =>
+  page.inside(element, isTabbable).find((inner) => {
+    if (isGone(inner)) return false;
+    const gone = page.around(inner, isGone);
+    return !gone;
+  });
+
+/** Roles of what is often kept hidden by a style sheet until it opens. */
+const opens = /^(dialog|alertdialog|menu|listbox|tooltip|tabpanel|tree)$/;
+
+const hasKeys = (element: Markup): boolean =>
+  ['onkeydown', 'onkeyup', 'onkeypress'].some((name) => has(element, name));
+
+/** Elements that stand for themselves and that people take for buttons. */
+const plain = [
+  'a',
+  'div',
+  'span',
+  'li',
+  'p',
+  'td',
+  'tr',
+  'th',
+  'img',
+  'i',
+  'b',
+  'svg',
+  'section',
+  'article',
+  'h2',
+  'h3',
+  'h4',
+];
+
+/** Roles of what is operated by itself. A radio button and an item have a list that sees to it. */
+const alone = [
+  'button',
+  'checkbox',
+  'combobox',
+  'link',
+  'searchbox',
+  'slider',
+  'spinbutton',
+  'switch',
+  'textbox',
+];
+
+/** Rules about focus and keys. */
+export const focusRules: readonly Rule[] = [
+  {
+    code: 'interactive-nested',
+    severity: 'error',
+    clause: 'HTML, content model of button and a: no interactive content in them',
+    says: 'A control stands inside another control.',
+    on: ['a', 'button', 'input', 'select', 'textarea', '[role]', '[tabindex]'],
+    find(element, page) {
+      if (!isWidget(element) && !has(element, 'tabindex')) return undefined;
+      if (!isWidget(element) && !isTabbable(element)) return undefined;
+      // A summary takes phrasing content: a link in it is followed, and opens nothing.
+      const around = page.around(element, isHost);
+      return (
+        around && {
+          element,
+          sentence: `${tagText(element)} stands inside ${tagText(around)}: a press on one is a press on both.`,
+          remedy: 'Put them side by side.',
+        }
+      );
+    },
+  },
+  {
+    code: 'flat-role-focusable',
+    severity: 'error',
+    clause: 'WAI-ARIA, children presentational: what is in such a role is told as its text alone',
+    says: 'Something that takes focus stands in a role whose children are presentational.',
+    on: [...flat].map((role) => `[role=${role}]`),
+    find(element, page) {
+      if (isHost(element) || !flat.has(writtenRole(element))) return undefined;
+      const inner = reachedIn(element, page);
+      return (
+        inner && {
+          element: inner,
+          sentence: `${tagText(inner)} takes focus and stands in ${tagText(element)}, of which only the text is told.`,
+          remedy: `Put it beside the ${writtenRole(element)}.`,
+        }
+      );
+    },
+  },
+  {
+    code: 'aria-hidden-focusable',
+    severity: 'error',
+    clause: 'WAI-ARIA, aria-hidden: not on what takes focus, nor around it',
+    says: 'Something that takes focus is hidden from assistive technology.',
+    on: ['[aria-hidden]'],
+    find(element, page) {
+      if (element.attribute('aria-hidden') !== 'true' || isGone(element)) return undefined;
+      if (page.around(element, isGone)) return undefined;
+      if (isTabbable(element))
+        return {
+          element,
+          attribute: 'aria-hidden',
+          sentence: `${tagText(element)} takes focus and is hidden from assistive technology: a screen reader says nothing there.`,
+          remedy: 'Take aria-hidden away, or hide it from everybody by hidden or inert.',
+        };
+      const inner = opens.test(writtenRole(element)) ? undefined : reachedIn(element, page);
+      return (
+        inner && {
+          element,
+          attribute: 'aria-hidden',
+          severity: 'warning',
+          sentence: `${tagText(element)} is hidden from assistive technology, and ${tagText(inner)} in it takes focus, unless a style sheet hides it.`,
+          remedy: 'Use hidden or inert in place of aria-hidden: both take focus away as well.',
+        }
+      );
+    },
+  },
+  {
+    code: 'tabindex-positive',
+    severity: 'warning',
+    clause: 'HTML, tabindex: values above 0 change the order of focus; WCAG 2.4.3, Focus Order',
+    says: 'A tabindex is above 0.',
+    on: ['[tabindex]'],
+    find: (element) =>
+      Number(element.attribute('tabindex')) > 0
+        ? {
+            element,
+            attribute: 'tabindex',
+            sentence: `${tagText(element)} has tabindex="${element.attribute('tabindex')}": focus goes to it before everything that has none.`,
+            remedy: 'Use tabindex="0", and put it where its turn is.',
+          }
+        : undefined,
+  },
+  {
+    code: 'role-unreachable',
+    severity: 'error',
+    clause: 'WAI-ARIA, managing focus: what is operated takes focus',
+    says: 'Something with the role of a control takes no focus.',
+    on: alone.map((role) => `[role=${role}]`),
+    find(element, page) {
+      if (!alone.includes(writtenRole(element)) || isFocusable(element)) return undefined;
+      const isExcused =
+        isGone(element) ||
+        has(element, 'disabled') ||
+        element.attribute('aria-disabled') === 'true' ||
+        !!page.around(element, isGone) ||
+        // A list around it may keep the focus for it; a field inside it may have it.
+        !!page.around(element, isComposite) ||
+        !!page.within(element, isFocusable);
+      if (isExcused) return undefined;
+      return {
+        element,
+        attribute: 'role',
+        sentence: `${tagText(element)} is a ${writtenRole(element)} that takes no focus: no key reaches it.`,
+        remedy:
+          writtenRole(element) === 'button'
+            ? 'Make it a <button type="button">.'
+            : 'Use the element that HTML has for it, or add tabindex="0".',
+        ...(page.isScripted && { severity: 'warning' }),
+      };
+    },
+  },
+  {
+    code: 'press-unreachable',
+    severity: 'warning',
+    clause: 'WCAG 2.1.1, Keyboard',
+    says: 'Something that is no control does something when it is pressed.',
+    on: ['[onclick]'],
+    find(element, page) {
+      const isExcused =
+        !plain.includes(element.tag) ||
+        has(element, 'role') ||
+        isFocusable(element) ||
+        hasKeys(element) ||
+        element.attribute('aria-hidden') === 'true' ||
+        isGone(element) ||
+        // A press on a control inside it may be what it hears; one on a control around it is that one's.
+        !!page.within(element, isWidget) ||
+        !!page.around(element, isWidget) ||
+        !!page.around(element, isLabel);
+      if (isExcused) return undefined;
+      return {
+        element,
+        attribute: 'onclick',
+        sentence: `${tagText(element)} does something when it is pressed, and no key reaches it.`,
+        remedy: 'Make it a <button type="button">.',
+      };
+    },
+  },
+  {
+    code: 'presentation-focusable',
+    severity: 'error',
+    clause: 'WAI-ARIA, presentational roles conflict resolution; ARIA in HTML, allowed roles',
+    says: 'Something that takes focus has no role by its own word.',
+    on: ['[role=presentation]', '[role=none]'],
+    find: (element) =>
+      /^(presentation|none)$/.test(writtenRole(element)) && isTabbable(element)
+        ? {
+            element,
+            attribute: 'role',
+            sentence: `${tagText(element)} takes focus and says role="${element.attribute('role')}", which browsers pass over.`,
+            remedy: 'Take the role away, or use an element that takes no focus.',
+          }
+        : undefined,
+  },
+];

@@ -1,0 +1,79 @@
+// Rules about names of what is operated.
+import { isWidget } from '../../core/rules/kinds.js';
+import { has, isRole, type Markup, tagText, writtenRole } from '../../core/rules/markup.js';
+import { isLabelled, isNamed } from '../../core/rules/names.js';
+import { namedIds, type Naming } from '../../core/rules/named-ids.js';
+import type { Page } from '../../core/rules/page.js';
+import type { Rule } from '../../core/rules/rule.js';
+
+/** Not to be operated or told: it needs no name. */
+const isSilent = (element: Markup): boolean =>
+  element.attribute('aria-hidden') === 'true' || has(element, 'hidden') || has(element, 'inert');
+
+const isCombobox = isRole('combobox');
+const controlling: Naming = { test: isCombobox, attributes: ['aria-controls', 'aria-owns'] };
+
+/** Whether a list stands in one element with a combobox, below the whole page: it is named with that. */
+function belongsToField(list: Markup, page: Page): boolean {
+  for (let at = list.parent; at && !/^(html|body|main|form)$/.test(at.tag); at = at.parent)
+    if (page.within(at, isCombobox)) return true;
+  return namedIds(page, controlling).has(list.attribute('id') ?? '');
+}
+
+/** Rules about names. */
+export const nameRules: readonly Rule[] = [
+  {
+    code: 'control-name-missing',
+    severity: 'error',
+    clause: 'WCAG 4.1.2, Name, Role, Value',
+    says: 'A control has no accessible name.',
+    on: ['a', 'area', 'button', 'select', 'textarea', 'summary', 'input', '[role]'],
+    find: (element, page) =>
+      !isWidget(element) || isSilent(element) || page.around(element, isSilent) || isNamed(element, page)
+        ? undefined
+        : {
+            element,
+            sentence: `${tagText(element)} has no name: it is read out by its role alone.`,
+            remedy: 'Give it text, a label, or aria-label.',
+          },
+  },
+  {
+    code: 'name-prohibited',
+    severity: 'warning',
+    clause: 'WAI-ARIA, generic and paragraph: authors must not name them',
+    says: 'An element without a role has a name, which is not told.',
+    on: ['[aria-label]', '[aria-labelledby]'],
+    find: (element, page) =>
+      // A script may give it a role.
+      page.isScripted ||
+      !/^(div|span|p|i|b|em|strong|small|code|pre)$/.test(element.tag) ||
+      has(element, 'role') ||
+      has(element, 'popover') ||
+      has(element, 'data-wire') ||
+      has(element, 'contenteditable')
+        ? undefined
+        : {
+            element,
+            attribute: has(element, 'aria-label') ? 'aria-label' : 'aria-labelledby',
+            sentence: `${tagText(element)} has a name and no role to carry it: most screen readers do not tell it.`,
+            remedy: 'Give it the role of what it is, such as group, or make it a <section>.',
+          },
+  },
+  {
+    code: 'list-name-missing',
+    severity: 'error',
+    clause: 'WCAG 4.1.2, Name, Role, Value',
+    says: 'A listbox or a tree has no name.',
+    on: ['[role=listbox]', '[role=tree]', '[role=radiogroup]', '[role=treegrid]'],
+    find(element, page) {
+      if (isLabelled(element, page) || has(element, 'title') || belongsToField(element, page))
+        return undefined;
+      return {
+        element,
+        sentence: `${tagText(element)} is a ${writtenRole(element)} without a name: it is read out by its role alone.`,
+        remedy: 'Add aria-label, or aria-labelledby with the id of its heading.',
+        ...(page.isScripted && { severity: 'warning' }),
+      };
+    },
+  },
+];

@@ -1,0 +1,127 @@
+// Rules about ids, and attributes that name them.
+import { has, roleOf, tagText, wordsOf } from '../../core/rules/markup.js';
+import { anyNaming, namedIds } from '../../core/rules/named-ids.js';
+import type { Page } from '../../core/rules/page.js';
+import type { Found, Rule, Severity } from '../../core/rules/rule.js';
+import { suggestion } from './suggestion.js';
+
+const references = [
+  'controls',
+  'labelledby',
+  'describedby',
+  'owns',
+  'details',
+  'flowto',
+  'errormessage',
+  'activedescendant',
+].map((name) => `aria-${name}`);
+
+/** How sure it is that what is named is missing: a script may still add it before it counts. */
+function sureness(attribute: string, page: Page): Severity | 'none' {
+  if (!page.isScripted || attribute === 'aria-labelledby') return 'error';
+  return attribute === 'aria-describedby' ? 'warning' : 'none';
+}
+
+const labelable = /^(button|input|meter|output|progress|select|textarea)$/;
+
+/** What a popup of each kind is. */
+const popups: Readonly<Record<string, RegExp>> = {
+  menu: /^menu$/,
+  listbox: /^listbox$/,
+  tree: /^tree$/,
+  grid: /^(grid|treegrid)$/,
+  dialog: /^(alert)?dialog$/,
+  true: /^menu$/,
+};
+
+/** Rules about ids and references. */
+export const referenceRules: readonly Rule[] = [
+  {
+    code: 'id-duplicate',
+    severity: 'error',
+    clause: 'DOM, the id attribute',
+    says: 'Two elements have one id.',
+    on: ['[id]'],
+    find(element, page) {
+      const first = element.attribute('id') && page.doubled(element);
+      if (!first || element.isOptional || first.isOptional) return undefined;
+      return {
+        element,
+        attribute: 'id',
+        sentence: `${tagText(element)} has the id "${element.attribute('id')}", which ${tagText(first)} has already: only the first is ever found.`,
+        remedy: 'Give each element an id of its own.',
+        // Where nothing names it, only links and style sheets may be led astray.
+        severity: namedIds(page, anyNaming).has(element.attribute('id') ?? '') ? 'error' : 'warning',
+      };
+    },
+  },
+  {
+    code: 'aria-reference-missing',
+    severity: 'error',
+    clause: 'WAI-ARIA, ID reference',
+    says: 'An ARIA attribute names an id that no element has.',
+    on: references.map((name) => `[${name}]`),
+    find(element, page) {
+      const found: Found[] = [];
+      for (const attribute of references) {
+        const severity = sureness(attribute, page);
+        if (!has(element, attribute) || severity === 'none') continue;
+        for (const id of wordsOf(element, attribute))
+          if (!page.named(id, element))
+            found.push({
+              element,
+              attribute,
+              sentence: `${tagText(element)} has ${attribute}="${id}", and no element has that id.`,
+              remedy: suggestion(id, page),
+              severity,
+            });
+      }
+      return found;
+    },
+  },
+  {
+    code: 'label-target-missing',
+    severity: 'error',
+    clause: 'HTML, the label element, for',
+    says: 'A label names by for an id that no field has.',
+    on: ['label'],
+    find(element, page) {
+      const id = element.attribute('for');
+      const target = id === null ? undefined : page.named(id, element);
+      if (id === null || (target && (labelable.test(target.tag) || target.tag.includes('-'))))
+        return undefined;
+      return {
+        element,
+        attribute: 'for',
+        sentence: target
+          ? `${tagText(element)} names "${id}", and ${tagText(target)} is no field: it gets no name from a label.`
+          : `${tagText(element)} names "${id}", and no element has that id: it names nothing.`,
+        remedy: target ? 'Name the field itself, or use aria-labelledby.' : suggestion(id, page),
+        ...(!target && page.isScripted && { severity: 'warning' }),
+      };
+    },
+  },
+  {
+    code: 'haspopup-untrue',
+    severity: 'error',
+    clause: 'WAI-ARIA, aria-haspopup: its value is the role of what opens',
+    says: 'aria-haspopup says another role than that of what opens.',
+    on: ['[aria-haspopup]'],
+    find(element, page) {
+      const says = element.attribute('aria-haspopup')?.toLowerCase() ?? '';
+      const expected = Object.hasOwn(popups, says) ? popups[says] : undefined;
+      const id = element.attribute('commandfor') ?? element.attribute('aria-controls') ?? '';
+      const target = id ? page.named(id, element) : undefined;
+      const role = target ? roleOf(target) : '';
+      // Only a role that is one of a popup's, and another one, is told: a plain element may hold the popup.
+      const isPopup = Object.values(popups).some((each) => each.test(role));
+      if (!expected || !target || !isPopup || expected.test(role)) return undefined;
+      return {
+        element,
+        attribute: 'aria-haspopup',
+        sentence: `${tagText(element)} says aria-haspopup="${says}", and what it opens, ${tagText(target)}, is a ${role}.`,
+        remedy: `Say aria-haspopup="${role === 'alertdialog' ? 'dialog' : role}", or leave it out: it is written from the pattern.`,
+      };
+    },
+  },
+];

@@ -1,0 +1,38 @@
+// Rules about items and the lists that they stand in: options, tree items, items of menus.
+import { has, isRole, tagText, writtenRole } from '../../core/rules/markup.js';
+import { isOwned } from '../../core/rules/named-ids.js';
+import type { Rule } from '../../core/rules/rule.js';
+
+/** What each kind of item stands in. */
+const homes = {
+  option: { isHome: isRole('listbox', 'select'), what: 'listbox' },
+  treeitem: { isHome: isRole('tree'), what: 'tree' },
+  menuitem: { isHome: isRole('menu', 'menubar'), what: 'menu' },
+  menuitemcheckbox: { isHome: isRole('menu', 'menubar'), what: 'menu' },
+  menuitemradio: { isHome: isRole('menu', 'menubar'), what: 'menu' },
+};
+
+const isKind = (role: string): role is keyof typeof homes => Object.hasOwn(homes, role);
+
+/** Rules about lists. */
+export const listRules: readonly Rule[] = [
+  {
+    code: 'item-outside-list',
+    severity: 'error',
+    clause: 'WAI-ARIA, required context role',
+    says: 'An option, a treeitem or a menu item stands in nothing of its kind.',
+    on: Object.keys(homes).map((role) => `[role=${role}]`),
+    find(element, page) {
+      const role = writtenRole(element);
+      if (!isKind(role) || page.around(element, homes[role].isHome) || isOwned(element, page))
+        return undefined;
+      if (element.tag === 'option' && has(element, 'value')) return undefined;
+      return {
+        element,
+        attribute: 'role',
+        sentence: `${tagText(element)} is a ${role} in no ${homes[role].what}: nothing says how many there are, and arrow keys do not reach it.`,
+        remedy: `Put it into an element with role="${homes[role].what}".`,
+      };
+    },
+  },
+];
