@@ -12,9 +12,13 @@ export interface Ran {
   error: string;
 }
 
-export function run(args: readonly string[], input = ''): Promise<Ran> {
+/** `folder`: where it is run. Default: where the tests are. */
+export function run(args: readonly string[], input = '', folder = process.cwd()): Promise<Ran> {
   return new Promise((resolve, reject) => {
-    const child = spawn(process.execPath, [bin, ...args], { env: { ...process.env, NO_COLOR: '1' } });
+    const child = spawn(process.execPath, [bin, ...args], {
+      cwd: folder,
+      env: { ...process.env, NO_COLOR: '1' },
+    });
     let out = '';
     let error = '';
     child.stdout.on('data', (chunk: Buffer) => (out += chunk.toString()));

@@ -4,7 +4,7 @@
 //
 // It counts for what begins on the line of the comment or on the next line with anything on it. In every language of comments
 // it is the same words.
-import type { Placed } from './source.js';
+import type { Placed } from './placed.js';
 
 /** A finding that somebody has allowed, and why. */
 export interface Allowed {

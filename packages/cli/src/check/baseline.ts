@@ -3,7 +3,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { dirname, relative, resolve, sep } from 'node:path';
 import { Misuse } from '../misuse.js';
-import type { Placed } from './source.js';
+import type { Placed } from './placed.js';
 
 /** How many of each finding may pass, by file and by code and sentence. */
 export type Counts = Record<string, Record<string, number>>;

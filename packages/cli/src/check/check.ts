@@ -7,7 +7,7 @@ import type { Source } from './files.js';
 import { mended } from './fix.js';
 import { read } from './readers.js';
 import { Refused } from './refused.js';
-import { checkPages, type Placed } from './source.js';
+import { checkPages, type Placed } from './placed.js';
 
 /** What was found in one file. */
 export interface Result {

@@ -2,7 +2,7 @@
 import { styleText } from 'node:util';
 import type { Result } from './check.js';
 import { sarif } from './sarif.js';
-import type { Placed } from './source.js';
+import type { Placed } from './placed.js';
 
 /** What was done beside finding. */
 export interface Doing {

@@ -4,7 +4,7 @@ import { isAbsolute } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 import { rules } from 'elastic-shell/rules';
 import type { Result } from './check.js';
-import type { Placed } from './source.js';
+import type { Placed } from './placed.js';
 
 const schema = 'https://json.schemastore.org/sarif-2.1.0.json';
 

@@ -41,5 +41,7 @@ export const isComposite = (element: Markup): boolean =>
 export const isOurs = (element: Markup): boolean =>
   element.tag.startsWith('shell-') || has(element, 'data-wire');
 
+/** Whether it is a heading, by its tag or its role. */
 export const isHeading = (element: Markup): boolean => roleOf(element) === 'heading';
+/** Whether it is a `<dialog>`. */
 export const isDialog = (element: Markup): boolean => element.tag === 'dialog';

@@ -87,7 +87,9 @@ function labelledOn(page: Page): ReadonlySet<Markup> {
 
 /** Whether a <label> names it, around it or by its id. */
 function hasLabel(element: Markup, page: Page): boolean {
-  const around = page.around(element, isLabelOrBlock);
+  // A field may be put into a label that stands around this piece of a page; a button hardly is.
+  const look = (): Markup | undefined => page.around(element, isLabelOrBlock);
+  const around = element.tag === 'button' ? ask(look).value : look();
   if (around?.tag === 'label' && hasText(around, page)) return true;
   // By its id alone can a label elsewhere name it.
   if (!has(element, 'id')) return false;

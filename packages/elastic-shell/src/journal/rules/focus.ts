@@ -1,4 +1,5 @@
 // Rules about focus and keys: what takes focus where it should not, and what does not where it should.
+import { ask } from '../../core/rules/doubt.js';
 import { flat } from '../../core/rules/aria.js';
 import { isComposite, isFocusable, isGone, isTabbable, isWidget } from '../../core/rules/kinds.js';
 import { has, isTag, type Markup, tagText, writtenRole } from '../../core/rules/markup.js';
@@ -15,6 +16,10 @@ const reachedIn = (element: Markup, page: Page): Markup | undefined =>
     const gone = page.around(inner, isGone);
     return !gone;
   });
+
+/** Whether one stands around it here; what a piece of a page is put into is nobody's doubt. */
+const isIn = (element: Markup, test: Test, page: Page): boolean =>
+  ask(() => page.around(element, test)).value !== undefined;
 
 /** Roles of what is often kept hidden by a style sheet until it opens. */
 const opens = /^(dialog|alertdialog|menu|listbox|tooltip|tabpanel|tree)$/;
@@ -185,8 +190,8 @@ export const focusRules: readonly Rule[] = [
         isGone(element) ||
         // A press on a control inside it may be what it hears; one on a control around it is that one's.
         !!page.within(element, isWidget) ||
-        !!page.around(element, isWidget) ||
-        !!page.around(element, isLabel);
+        isIn(element, isWidget, page) ||
+        isIn(element, isLabel, page);
       if (isExcused) return undefined;
       return {
         element,

@@ -1,4 +1,5 @@
 // Rules about names of what is operated.
+import { ask } from '../../core/rules/doubt.js';
 import { isWidget } from '../../core/rules/kinds.js';
 import { has, isRole, type Markup, tagText, writtenRole } from '../../core/rules/markup.js';
 import { isLabelled, isNamed } from '../../core/rules/names.js';
@@ -29,7 +30,7 @@ export const nameRules: readonly Rule[] = [
     says: 'A control has no accessible name.',
     on: ['a', 'area', 'button', 'select', 'textarea', 'summary', 'input', '[role]'],
     find: (element, page) =>
-      !isWidget(element) || isSilent(element) || page.around(element, isSilent) || isNamed(element, page)
+      !isWidget(element) || isSilent(element) || ask(() => page.around(element, isSilent)).value || isNamed(element, page)
         ? undefined
         : {
             element,

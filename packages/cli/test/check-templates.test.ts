@@ -1,0 +1,246 @@
+// Templates: what is wrong in them is found in its place, and what cannot be known is not spoken about.
+import { join } from 'node:path';
+import { folderOf, run } from './run';
+
+jest.setTimeout(120_000);
+
+interface Row {
+  file: string;
+  line: number;
+  column: number;
+  code: string;
+  severity: string;
+}
+
+/** What is found in files, as `file:line:column code`. */
+async function found(files: Record<string, string>, args: readonly string[] = []): Promise<string[]> {
+  const folder = folderOf(files);
+  const { out, error } = await run(['check', folder, '--format', 'json', ...args]);
+  expect(error).toBe('');
+  const rows = JSON.parse(out) as Row[];
+  return rows.map(
+    ({ file, line, column, code }) => `${file.slice(folder.length + 1)}:${line}:${column} ${code}`,
+  );
+}
+
+/** The same three mistakes, in each language of templates, with where they are. */
+const mistakes: [language: string, files: Record<string, string>, rows: readonly string[]][] = [
+  [
+    'React',
+    {
+      'Orders.tsx': `export function Orders({ open }: { open: boolean }) {
+  return (
+    <form>
+      <button commandFor="sheet" command="--toggle">More</button>
+      {open && <div role="buton">Go</div>}
+      <div onClick={() => strike()}>Strike</div>
+    </form>
+  );
+}`,
+    },
+    [
+      'Orders.tsx:4:7 invoker-type-missing',
+      'Orders.tsx:5:21 role-unknown',
+      'Orders.tsx:6:12 press-unreachable',
+    ],
+  ],
+  [
+    'Vue',
+    {
+      'Orders.vue': `<script setup lang="ts">
+const open = defineModel<boolean>();
+</script>
+<template>
+  <form>
+    <button commandfor="sheet" command="--toggle">More</button>
+    <div v-if="open" role="buton">Go</div>
+    <div @click="strike">Strike</div>
+  </form>
+</template>`,
+    },
+    [
+      'Orders.vue:6:5 invoker-type-missing',
+      'Orders.vue:7:22 role-unknown',
+      'Orders.vue:8:10 press-unreachable',
+    ],
+  ],
+  [
+    'Svelte',
+    {
+      'Orders.svelte': `<script lang="ts">
+  let { open }: { open: boolean } = $props();
+</script>
+<form>
+  <button commandfor="sheet" command="--toggle">More</button>
+  {#if open}<div role="buton">Go</div>{/if}
+  <div onclick={strike}>Strike</div>
+</form>`,
+    },
+    [
+      'Orders.svelte:5:3 invoker-type-missing',
+      'Orders.svelte:6:18 role-unknown',
+      'Orders.svelte:7:8 press-unreachable',
+    ],
+  ],
+  [
+    'Angular, inline',
+    {
+      'orders.ts': `@Component({
+  selector: 'yard-orders',
+  template: \`
+    <form>
+      <button commandfor="sheet" command="--toggle">More</button>
+      @if (open()) { <div role="buton">Go</div> }
+      <div (click)="strike()">Strike</div>
+    </form>
+  \`,
+})
+export class Orders {}`,
+    },
+    ['orders.ts:5:7 invoker-type-missing', 'orders.ts:6:27 role-unknown', 'orders.ts:7:12 press-unreachable'],
+  ],
+  [
+    'Angular, in a file',
+    {
+      'orders.ts': `@Component({ selector: 'yard-orders', templateUrl: './orders.html' }) export class Orders {}`,
+      'orders.html': `<form>
+  <button commandfor="sheet" command="--toggle">More</button>
+  @if (open()) { <div role="buton">Go</div> }
+  <div (click)="strike()">Strike</div>
+</form>`,
+    },
+    [
+      'orders.html:2:3 invoker-type-missing',
+      'orders.html:3:23 role-unknown',
+      'orders.html:4:8 press-unreachable',
+    ],
+  ],
+  [
+    'Astro',
+    {
+      'orders.astro': `---
+const { open } = Astro.props;
+---
+<form>
+  <button commandfor="sheet" command="--toggle">More</button>
+  {open && <div role="buton">Go</div>}
+  <div onclick="strike()">Strike</div>
+</form>`,
+    },
+    [
+      'orders.astro:5:3 invoker-type-missing',
+      'orders.astro:6:17 role-unknown',
+      'orders.astro:7:8 press-unreachable',
+    ],
+  ],
+  [
+    'a template literal that is marked as HTML',
+    {
+      'orders.js': `export const orders = (open) => html\`
+  <form>
+    <button commandfor="sheet" command="--toggle">\${open}</button>
+    <div role="buton">Go</div>
+    <div @click=\${strike}>Strike</div>
+  </form>\`;
+export const other = /* html */ \`<p role="buton">Go</p>\`;
+export const none = \`<p role="buton">Go</p>\`;`,
+    },
+    [
+      'orders.js:3:5 invoker-type-missing',
+      'orders.js:4:10 role-unknown',
+      'orders.js:5:5 press-unreachable',
+      'orders.js:7:37 role-unknown',
+    ],
+  ],
+];
+
+describe('check in templates', () => {
+  it.each(mistakes)('%s: finds mistakes in their places', async (_, files, rows) => {
+    expect(await found(files)).toEqual(rows);
+  });
+
+  it('is silent about what is bound, spread, filled in or a component', async () => {
+    const rows = await found({
+      'Row.tsx': `export const Row = ({ id, label, children, ...rest }) => (
+  <>
+    <button {...rest} />
+    <button aria-label={label} />
+    <button>{children}</button>
+    <button><Icon /></button>
+    <button commandfor={id} command="--toggle">Go</button>
+    <button commandfor="elsewhere" command="show-modal">Go</button>
+    <div role={rest.role} aria-checked={label} />
+    <Tabs><div role="tab">A</div></Tabs>
+    <ul><li role="option">A</li></ul>
+    <dialog {...rest} />
+    <dialog>{children}</dialog>
+    <input id={id} />
+    {label ? <p id="a" /> : <p id="a" />}
+  </>
+);`,
+      'Row.vue': `<template>
+  <button :aria-label="label" /><button v-bind="$attrs" /><button><slot /></button><button v-html="label" />
+  <div :role="role" /><my-tabs><div role="tab">A</div></my-tabs>
+  <template v-if="open"><p id="a" /></template><p v-else id="a" />
+</template>`,
+      'Row.svelte': `<button aria-label={label}></button><button {...rest}></button><button>{@render children()}</button>
+<div use:tabs></div><div {role}></div>{#if open}<p id="a"></p>{:else}<p id="a"></p>{/if}`,
+      'row.component.html': `<button [attr.aria-label]="label"></button><button><ng-content /></button><button [innerHTML]="label"></button>
+<div [attr.role]="role"></div><yard-tabs><div role="tab">A</div></yard-tabs>`,
+      'row.html': `<button aria-label="{{ label }}"></button><button>{% include "icon" %}</button><p id="{{ id }}"></p><p id="{{ id }}"></p>`,
+    });
+    expect(rows).toEqual([]);
+  });
+
+  it("counts the bindings' spreads as what they give", async () => {
+    const rows = await found({
+      'Tides.tsx': `import { useDialog, useTabs } from 'elastic-shell/react';
+export function Tides() {
+  const tides = useDialog();
+  const tabs = useTabs({ selected: 'a' });
+  return (
+    <form>
+      <button {...tides.opener()}>Tides</button>
+      <dialog {...tides.root}><p>No name</p><button {...tides.closer()}>Close</button></dialog>
+      <div {...tabs.root}><div {...tabs.list}><button {...tabs.tab('a')}><a href="/">A</a></button></div></div>
+    </form>
+  );
+}`,
+    });
+    expect(rows).toEqual([
+      'Tides.tsx:8:7 dialog-name-missing',
+      'Tides.tsx:9:32 tablist-name-missing',
+      'Tides.tsx:9:74 interactive-nested',
+    ]);
+  });
+
+  it('knows the elements of this library in templates, with their properties', async () => {
+    const rows = await found({
+      'Tides.tsx': `export const Tides = () => (
+  <shell-dialog guard={ask} escape={mode} esacpe="keep"><dialog aria-label="Tides"><form method="dialog" /></dialog></shell-dialog>
+);`,
+    });
+    expect(rows).toEqual(['Tides.tsx:2:43 shell-attribute-unknown']);
+  });
+
+  it('finds nothing in the galleries, the desk, the recipes and the pages of the orders', async () => {
+    const { code, out, error } = await run(['check', join(__dirname, '../../../examples')]);
+    expect([code, out, error]).toEqual([
+      0,
+      expect.stringMatching(/^\d+ files checked: nothing found\.\n$/),
+      '',
+    ]);
+  });
+
+  it('says of a template that does not parse, where and why', async () => {
+    const folder = folderOf({
+      'a.tsx': 'const a = <p',
+      'b.vue': '<template><p></template>',
+      'c.html': '<p>Fine</p>',
+    });
+    const { code, out, error } = await run(['check', folder]);
+    expect([code, out]).toEqual([2, '1 file checked: nothing found.\n']);
+    expect(error).toMatch(/a\.tsx: it cannot be parsed: .+\n.*b\.vue: Vue cannot parse it: .+\n$/);
+    expect(error).not.toMatch(/\n\s+at /);
+  });
+});
