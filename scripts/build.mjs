@@ -53,10 +53,19 @@ const targets = {
     },
   },
   cli: {
-    from: [`${library}/src`, `${cli}/src`, `${cli}/tsconfig.json`, recipes],
+    from: [`${library}/src`, `${cli}/src`, `${cli}/page`, `${cli}/tsconfig.json`, recipes],
     to: `${cli}/dist`,
     build() {
       run(bin('tsc'), ['-p', cli]);
+      // What `elastic-shell rehearse` puts into a page.
+      run(bin('esbuild'), [
+        `${cli}/page/index.ts`,
+        '--bundle',
+        '--minify',
+        '--format=iife',
+        '--log-level=warning',
+        `--outfile=${cli}/dist/rehearse/page.js`,
+      ]);
       // What `elastic-shell new` writes.
       rmSync(join(root, cli, 'recipes'), { recursive: true, force: true });
       cpSync(join(root, recipes), join(root, cli, 'recipes'), {

@@ -22,6 +22,8 @@ const guides = [
   'server-rendering',
   'strict-policies',
   'testing',
+  'checking',
+  'rehearsing',
   'own-pattern',
   'moving-over',
   'messages',

@@ -76,6 +76,7 @@ function ObviousList() {
     <div>
       <input
         role="combobox"
+        aria-label="Part"
         value={query}
         onFocus={() => setOpen(true)}
         onChange={({ target }) => setQuery(target.value)}

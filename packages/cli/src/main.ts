@@ -1,10 +1,11 @@
-// The command `elastic-shell`: check, contract, new, demo.
+// The command `elastic-shell`: check, rehearse, contract, new, demo.
 import { Command, CommanderError } from 'commander';
 import { checkCommand } from './check/command.js';
 import { contractCommand } from './contract/command.js';
 import { demoCommand } from './demo.js';
 import { Misuse } from './misuse.js';
 import { newCommand } from './new/command.js';
+import { rehearseCommand } from './rehearse/command.js';
 import { standard, type Streams } from './streams.js';
 
 /** Runs the command line `argv`; answers the exit code: 0 clean, 1 findings or failure, 2 misuse. */
@@ -22,6 +23,7 @@ export async function main(argv: readonly string[], streams: Streams = standard)
   };
   for (const command of [
     checkCommand(streams, done),
+    rehearseCommand(streams, done),
     contractCommand(streams),
     newCommand(streams),
     demoCommand(streams),

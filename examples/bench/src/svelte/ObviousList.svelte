@@ -9,6 +9,7 @@
 <div>
   <input
     role="combobox"
+    aria-label="Part"
     aria-expanded={open}
     aria-controls="list"
     bind:value={query}

@@ -65,12 +65,29 @@ const properties: Readonly<Record<string, string>> = {
   textcontent: '',
 };
 
+/** Inputs that the platform's elements, or Angular's own directives without a template, have. */
+const plainInput =
+  /^(className|innerHTML|innerText|textContent|tabIndex|readOnly|htmlFor|contentEditable|colSpan|rowSpan|maxLength|minLength|noValidate|defaultValue|ng(Class|Style|Model|If|For.*)|aria[A-Z]\w*|shell\w*)$/;
+
+/** Whether something of somebody's own stands on an element: by its name a directive or an input of one, which may do anything. */
+const isForeign = (name: string): boolean => /^[a-z]+[A-Z]/.test(name) && !plainInput.test(name);
+
+const hasForeign = (node: Node): boolean =>
+  [...(node.attributes ?? []), ...(patternOf(node) ? [] : (node.inputs ?? []))].some(({ name }) =>
+    isForeign(name),
+  );
+
+/** The pattern whose directive stands on an element. */
+const patternOf = (node: Node): string | undefined =>
+  (node.attributes ?? []).map(({ name }) => patternOfDirective(name)).find(Boolean);
+
 /** The text of a bound expression, as it is written. */
 const written = ({ sourceSpan }: Attribute): string =>
   /=\s*(["'])([\s\S]*)\1$/.exec(sourceSpan.toString())?.[2] ?? '';
 
 function gather(node: Node, { handles, base }: Reading): Gathered {
   const into = new Gathered();
+  into.isOpen = hasForeign(node);
   for (const { name, value, sourceSpan } of node.attributes ?? []) {
     const at = base + sourceSpan.start.offset;
     const handle = node.references?.find((each) => each.value === name)?.name ?? name;
@@ -121,7 +138,8 @@ function read(
       const made = new TemplateElement({ tag, parent, ...gather(node, reading), isOptional, start });
       into.push(made);
       read(node.children ?? [], made, made.children, reading);
-      const isFilled = node.inputs?.some(({ name }) => /^(innerHTML|textContent|innerText)$/.test(name));
+      const isFilled =
+        hasForeign(node) || node.inputs?.some(({ name }) => /^(innerHTML|textContent|innerText)$/.test(name));
       if (isFilled) made.children.push(opaque(made).markup);
     } else if (isElement) {
       const around = opaque(parent);

@@ -1,0 +1,74 @@
+// Questions about elements that hold for every page.
+
+/** Whether an element is shown at all. */
+export const isShown = (element: Element): boolean => {
+  if (!element.checkVisibility({ visibilityProperty: true, opacityProperty: false })) return false;
+  const { width, height } = element.getBoundingClientRect();
+  return width > 0 && height > 0;
+};
+
+/** The element that has focus, through shadow trees. */
+export function focused(): Element | null {
+  let at = document.activeElement;
+  while (at?.shadowRoot?.activeElement) at = at.shadowRoot.activeElement;
+  return at;
+}
+
+/** The role that an element says, or has by its tag, as far as `rehearse` looks for it. */
+export function roleOf(element: Element): string {
+  const said = element.getAttribute('role')?.trim().split(/\s+/)[0];
+  if (said) return said;
+  const tag = element.localName;
+  if (tag === 'button' || tag === 'summary') return 'button';
+  return tag === 'dialog' ? 'dialog' : '';
+}
+
+/** The text of a label, without that of the field in it. */
+const textBeside = (label: Node, field: Element): string =>
+  [...label.childNodes].map((node) => (node.contains(field) ? '' : (node.textContent ?? ''))).join('');
+
+/** A name to call an element by: enough to tell people which one is meant. */
+export function nameOf(element: Element | null | undefined): string {
+  if (!element) return '';
+  const byId = (element.getAttribute('aria-labelledby') ?? '')
+    .split(/\s+/)
+    .map((id) => (id && element.ownerDocument.getElementById(id)?.textContent) || '')
+    .join(' ');
+  const labels = 'labels' in element && element.labels instanceof NodeList ? [...element.labels] : [];
+  const text =
+    byId.trim() ||
+    element.getAttribute('aria-label') ||
+    labels.map((label) => textBeside(label, element)).join(' ') ||
+    (/^(DIALOG|UL|OL|DIV|SECTION|INPUT|SELECT)$/.test(element.tagName) && roleOf(element) !== 'button'
+      ? ''
+      : element.textContent) ||
+    element.querySelector('h1,h2,h3,h4,h5,h6,summary')?.textContent ||
+    element.id;
+  const name = (text ?? '').replace(/\s+/g, ' ').trim();
+  return name.length > 50 ? `${name.slice(0, 49)}…` : name;
+}
+
+/** Every element of the page that passes, through open shadow trees, in document order. */
+export function allOf(selector: string, root: ParentNode = document): HTMLElement[] {
+  const found: HTMLElement[] = [];
+  for (const element of root.querySelectorAll('*')) {
+    if (element instanceof HTMLElement && element.matches(selector)) found.push(element);
+    if (element.shadowRoot) found.push(...allOf(selector, element.shadowRoot));
+  }
+  return found;
+}
+
+/** Whether `outer` holds `inner`, through shadow trees. */
+export function holds(outer: Element | null | undefined, inner: Element | null): boolean {
+  for (let at: Node | null = inner; at; at = at.parentNode ?? (at instanceof ShadowRoot ? at.host : null))
+    if (at === outer) return true;
+  return false;
+}
+
+/** The elements that an attribute of ids names. */
+export function namedBy(element: Element, attribute: string): Element[] {
+  const root = element.getRootNode();
+  const ids = (element.getAttribute(attribute) ?? '').split(/\s+/).filter(Boolean);
+  const scope = root instanceof ShadowRoot ? root : document;
+  return ids.flatMap((id) => scope.getElementById(id) ?? []);
+}

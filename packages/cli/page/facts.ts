@@ -1,0 +1,102 @@
+// How things stand with one widget, read from the page as a user's tools would.
+import { focused, holds, isShown, nameOf } from './dom.js';
+import { stopsIn } from './focus.js';
+import type { Facts, ItemFacts } from '../src/rehearse/page-types.js';
+import type { Widget } from './widgets.js';
+
+const isTrue = (element: Element, name: string): boolean => element.getAttribute(name) === 'true';
+
+function itemFacts(item: HTMLElement): ItemFacts {
+  const expanded =
+    item.getAttribute('aria-expanded') ??
+    (item.localName === 'summary' ? `${item.parentElement?.hasAttribute('open')}` : null);
+  return {
+    // The first line: a branch of a tree holds its rows.
+    label: (item.getAttribute('aria-label') ?? item.innerText.trim().split('\n')[0] ?? '')
+      .replace(/\s+/g, ' ')
+      .trim(),
+    isDisabled: isTrue(item, 'aria-disabled') || item.matches(':disabled'),
+    isSelected: isTrue(item, 'aria-selected'),
+    isChecked: isTrue(item, 'aria-checked'),
+    expanded: expanded === null ? null : expanded === 'true',
+    opens: item.hasAttribute('aria-haspopup'),
+  };
+}
+
+/** The place of the item that has focus, or that what has focus says is active. */
+function currentOf(items: readonly HTMLElement[]): number {
+  const at = focused();
+  const active = at?.getAttribute('aria-activedescendant');
+  const item = active ? document.getElementById(active) : at;
+  // The innermost: a branch of a tree holds its rows.
+  return active
+    ? items.findIndex((each) => each === item)
+    : items.findLastIndex((each) => each.contains(item));
+}
+
+function focusOf({ root, opener }: Widget): Facts['focus'] {
+  const at = focused();
+  if (!at || at === document.body || at === document.documentElement) return 'page';
+  if (at === opener || (opener && holds(opener, at))) return 'opener';
+  return holds(root, at) ? 'inside' : 'elsewhere';
+}
+
+/** Panels that show, by their places and how much they show. */
+const shownOf = ({ panels }: Widget): string =>
+  (panels?.() ?? [])
+    .map((panel, at) => {
+      if (panel.localName === 'details') return panel.hasAttribute('open') ? `${at}` : '';
+      const box = panel.getBoundingClientRect();
+      const frame = panel.parentElement?.getBoundingClientRect();
+      const isInFrame =
+        !frame ||
+        !panel.matches('[aria-roledescription=slide]') ||
+        (box.left + 4 >= frame.left && box.right - 4 <= frame.right);
+      return isShown(panel) && isInFrame && !panel.closest('[inert]') ? `${at}` : '';
+    })
+    .filter(Boolean)
+    .join();
+
+/** What a field holds. */
+function valueOf(root: HTMLElement): string {
+  if (root instanceof HTMLInputElement || root instanceof HTMLSelectElement) return root.value;
+  return root.innerText.trim();
+}
+
+/** Whether a layer has a name that its role tells. */
+const hasName = (root: HTMLElement): boolean =>
+  root.hasAttribute('aria-label') || (root.getAttribute('aria-labelledby') !== null && nameOf(root) !== '');
+
+/** How things stand with it now; undefined where it is gone. */
+export function factsOf(widget: Widget | undefined): Facts | undefined {
+  if (!widget) return undefined;
+  const { root, opener, pattern } = widget;
+  const items = widget.items?.() ?? [];
+  const summary = opener ?? root;
+  const details = summary.localName === 'summary' ? summary.parentElement : null;
+  const shown = shownOf(widget);
+  const says = opener?.getAttribute('aria-expanded') ?? (details ? `${details.hasAttribute('open')}` : null);
+  const isLayer = /^(dialog|popover|menu|tooltip)$/.test(pattern);
+  return {
+    isOpen: isLayer ? isShown(root) : pattern === 'combobox' ? shown !== '' : says === 'true',
+    isTop: root.matches(':modal'),
+    isModal: root.matches(':modal') || isTrue(root, 'aria-modal'),
+    mustAnswer: root.getAttribute('role') === 'alertdialog' || root.getAttribute('closedby') === 'none',
+    focus: focusOf(widget),
+    expanded: says === 'true' || says === 'false' || says === 'mixed' ? says : null,
+    hasName: hasName(root),
+    items: items.map(itemFacts),
+    current: currentOf(items),
+    checked: root instanceof HTMLInputElement ? `${root.checked}` : (root.getAttribute('aria-checked') ?? ''),
+    value: valueOf(root),
+    isVertical: root.getAttribute('aria-orientation') === 'vertical',
+    isRtl: getComputedStyle(root).direction === 'rtl',
+    holdsStops: isLayer && isShown(root) && stopsIn(root).length > 0,
+    isDisabled: isTrue(opener ?? root, 'aria-disabled') || (opener ?? root).matches(':disabled'),
+    isTextField: root instanceof HTMLInputElement,
+    isMultiple:
+      isTrue(root, 'aria-multiselectable') ||
+      (widget.panels?.() ?? []).some((panel) => isTrue(panel, 'aria-multiselectable')),
+    shown,
+  };
+}

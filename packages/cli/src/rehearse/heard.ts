@@ -1,0 +1,171 @@
+// What a screen reader has to go by: the browser's own accessibility tree, in words.
+//
+// In browsers of the Chromium family it is asked for over the browser's protocol; in others playwright's own reading of the page
+// stands in for it. The place among its like ("1 of 4") is counted in the page: the tree does not carry it.
+import type { CDPSession, Page } from 'playwright-core';
+
+/** A node of the tree, as the protocol gives it. */
+interface Node {
+  nodeId: string;
+  parentId?: string;
+  role?: { value?: unknown };
+  name?: { value?: unknown };
+  description?: { value?: unknown };
+  value?: { value?: unknown };
+  properties?: { name: string; value: { value?: unknown; relatedNodes?: { backendDOMNodeId?: number }[] } }[];
+}
+
+/** Roles as people say them. */
+const words: Readonly<Record<string, string>> = {
+  alertdialog: 'alert dialog',
+  checkbox: 'check box',
+  combobox: 'combo box',
+  ComboBoxMenuButton: 'combo box',
+  ComboBoxSelect: 'combo box',
+  DisclosureTriangle: 'disclosure',
+  DisclosureTriangleGrouped: 'disclosure',
+  generic: '',
+  listbox: 'list box',
+  menuitem: 'menu item',
+  menuitemcheckbox: 'menu item that checks',
+  menuitemradio: 'menu item, one of several',
+  MenuListPopup: 'list box',
+  none: '',
+  paragraph: '',
+  radio: 'radio button',
+  RootWebArea: 'page',
+  searchbox: 'search field',
+  spinbutton: 'spin button',
+  StaticText: '',
+  tablist: 'tab list',
+  tabpanel: 'tab panel',
+  textbox: 'field',
+  treeitem: 'tree item',
+};
+
+/** What is said when focus comes into it. */
+const places = /^(alertdialog|dialog|listbox|menu|menubar|radiogroup|tablist|tabpanel|tree|group|region)$/;
+
+const textOf = (value: unknown): string =>
+  typeof value === 'string' ? value.replace(/\s+/g, ' ').trim() : '';
+
+/** What a property says, in a word; '' where that goes without saying. */
+function stateOf(name: string, value: unknown): string {
+  if (name === 'hasPopup' && value !== 'false') return value === 'true' || value === 'menu' ? 'menu' : '';
+  if (name === 'expanded') return value ? 'expanded' : 'collapsed';
+  if (name === 'checked')
+    return value === 'mixed'
+      ? 'partly checked'
+      : value === 'true' || value === true
+        ? 'checked'
+        : 'not checked';
+  if (name === 'pressed') return value === 'true' || value === true ? 'pressed' : 'not pressed';
+  const plain: Readonly<Record<string, string>> = {
+    selected: 'selected',
+    disabled: 'unavailable',
+    required: 'required',
+    busy: 'busy',
+  };
+  if (name in plain) return value === true || value === 'true' ? (plain[name] ?? '') : '';
+  if (name === 'invalid') return value && value !== 'false' ? 'invalid' : '';
+  return name === 'level' && typeof value === 'number' ? `level ${value}` : '';
+}
+
+const roleOf = ({ role }: Node): string => textOf(role?.value);
+
+/** A node as it is said: role, name, states. */
+function sentenceOf(node: Node, position: string): string {
+  const role = roleOf(node);
+  // A combobox opens a list by what it is.
+  const isBox = /^combobox$|^ComboBox/.test(role);
+  const states = (node.properties ?? []).map(({ name, value: { value: said } }) =>
+    isBox && name === 'hasPopup' ? '' : stateOf(name, said),
+  );
+  const description = textOf(node.description?.value);
+  // What a field holds; other roles have a value that is their name again.
+  const value = /^(combobox|ComboBox\w*|textbox|searchbox|spinbutton|slider)$/.test(role)
+    ? textOf(node.value?.value)
+    : '';
+  return [words[role] ?? role, textOf(node.name?.value), value, ...states, position, description]
+    .filter(Boolean)
+    .join(', ');
+}
+
+/** Reads the tree of one page. */
+export class Hearing {
+  #session: CDPSession | undefined;
+  #isPlain = false;
+  /** What focus stood in before the last key, and what it stands in now. */
+  #before: readonly string[] = [];
+  #around: readonly string[] = [];
+
+  constructor(readonly page: Page) {}
+
+  /** What is said of what has focus now: what it stands in, where that is new, and itself. */
+  async focus(position: string): Promise<string> {
+    const chain = await this.#chain();
+    if (!chain) return this.#plain();
+    const [node, ...around] = chain.nodes;
+    if (!node) return '';
+    const named = around.filter(
+      (each) =>
+        places.test(roleOf(each)) && (!/^(group|region)$/.test(roleOf(each)) || textOf(each.name?.value)),
+    );
+    const ids = named.map(({ nodeId }) => nodeId);
+    const entered = named.filter(({ nodeId }) => !this.#before.includes(nodeId)).reverse();
+    this.#around = ids;
+    const active = chain.active ? `; ${sentenceOf(chain.active, position)}` : '';
+    const own = sentenceOf(node, chain.active ? '' : position);
+    return [...entered.map((each) => sentenceOf(each, '')), `${own}${active}`].join('; ');
+  }
+
+  /** Something is about to be done: what focus stands in by now is not new any more. */
+  begin(): void {
+    this.#before = this.#around;
+  }
+
+  /** Forgets where focus was: what comes next is said with all that it stands in. */
+  forget(): void {
+    this.#around = [];
+    this.#before = [];
+  }
+
+  /** The node of what has focus, what is around it, and the one that it says is active. */
+  async #chain(): Promise<{ nodes: Node[]; active: Node | undefined } | undefined> {
+    if (this.#isPlain) return undefined;
+    try {
+      this.#session ??= await this.page.context().newCDPSession(this.page);
+    } catch {
+      this.#isPlain = true;
+      return undefined;
+    }
+    const session = this.#session;
+    const { result } = await session.send('Runtime.evaluate', {
+      expression:
+        '(() => { let at = document.activeElement; while (at?.shadowRoot?.activeElement) at = at.shadowRoot.activeElement; return at; })()',
+    });
+    if (!result.objectId) return { nodes: [], active: undefined };
+    const ask = async (by: { objectId: string } | { backendNodeId: number }): Promise<Node[]> => {
+      const { nodes } = await session.send('Accessibility.getPartialAXTree', { ...by, fetchRelatives: true });
+      return nodes;
+    };
+    const nodes = await ask({ objectId: result.objectId });
+    const byId = new Map(nodes.map((node) => [node.nodeId, node]));
+    const chain: Node[] = [];
+    for (let at = nodes[0]; at; at = at.parentId === undefined ? undefined : byId.get(at.parentId))
+      chain.push(at);
+    const activeId = nodes[0]?.properties?.find(({ name }) => name === 'activedescendant')?.value
+      .relatedNodes?.[0]?.backendDOMNodeId;
+    const active = activeId === undefined ? undefined : (await ask({ backendNodeId: activeId }))[0];
+    return { nodes: chain, active };
+  }
+
+  async #plain(): Promise<string> {
+    const snapshot = await this.page
+      .locator(':focus')
+      .first()
+      .ariaSnapshot({ timeout: 1000 })
+      .catch(() => '');
+    return snapshot.split('\n')[0]?.replace(/^- /, '').replaceAll('"', '') ?? '';
+  }
+}

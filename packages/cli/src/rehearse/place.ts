@@ -1,0 +1,43 @@
+// What is rehearsed: an address, or a file or a folder that is served for it.
+import { existsSync, statSync } from 'node:fs';
+import { createServer } from 'node:http';
+import { basename, dirname, resolve } from 'node:path';
+import sirv from 'sirv';
+import { Misuse } from '../misuse.js';
+
+/** An address that can be opened; `close` ends what serves it. */
+export interface Place {
+  address: string;
+  close(): void;
+}
+
+/** Serves a folder on this machine alone. */
+function serve(folder: string): Promise<Place> {
+  const files = sirv(folder, { dev: true, extensions: ['html', 'htm'] });
+  const server = createServer((request, response) =>
+    files(request, response, () => {
+      response.statusCode = 404;
+      response.end();
+    }),
+  );
+  return new Promise((done, failed) => {
+    server.once('error', failed);
+    server.listen(0, 'localhost', () => {
+      const address = server.address();
+      const port = typeof address === 'object' && address ? address.port : 0;
+      done({ address: `http://localhost:${port}/`, close: () => void server.close() });
+    });
+  });
+}
+
+/** The place that a word on the command line means. Throws `Misuse` where there is none. */
+export async function placeOf(word: string): Promise<Place> {
+  if (/^https?:\/\//.test(word)) return { address: word, close: () => undefined };
+  const [path = '', ...rest] = word.split(/(?=[?#])/);
+  if (!existsSync(path))
+    throw new Misuse(`${word}: this is no address, and there is no such file or folder.`);
+  const isFolder = statSync(path).isDirectory();
+  const served = await serve(resolve(isFolder ? path : dirname(path)));
+  const name = isFolder ? '' : encodeURIComponent(basename(path));
+  return { ...served, address: `${served.address}${name}${rest.join('')}` };
+}

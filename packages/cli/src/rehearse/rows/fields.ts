@@ -1,0 +1,123 @@
+// Rows of fields with a list: comboboxes, and the platform's own select.
+import type { Facts } from '../page-types.js';
+import { fail, leaveOut } from '../types.js';
+import type { Stage } from '../stage.js';
+import { byLetters, currentOf, needItems, type Row, standing, whereIs } from './row.js';
+
+const reach: Row = {
+  key: 'Tab',
+  expected: 'Tab goes to it',
+  async run(stage) {
+    const facts = await stage.tabTo('stop');
+    if (facts.isDisabled) leaveOut('it is disabled');
+    if (facts.focus !== 'opener') fail(whereIs(facts));
+  },
+};
+
+async function open(stage: Stage): Promise<Facts> {
+  if ((await stage.tabTo('stop')).isDisabled) leaveOut('it is disabled');
+  await stage.press('ArrowDown');
+  const facts = await stage.until(({ isOpen, items }) => isOpen && items.length > 0);
+  await stage.listen();
+  if (!facts.isOpen) fail(standing(facts));
+  return facts;
+}
+
+/** The rows of a combobox. */
+export const comboboxRows: readonly Row[] = [
+  reach,
+  {
+    key: 'ArrowDown',
+    expected: 'it opens, says so, and focus stays in the field',
+    async run(stage) {
+      const facts = await open(stage);
+      if (facts.expanded !== 'true' || facts.focus !== 'opener')
+        fail(`it says aria-expanded="${facts.expanded ?? 'nothing'}", and ${whereIs(facts)}`);
+    },
+  },
+  {
+    key: 'ArrowDown, in the list',
+    expected: 'goes from option to option, which the field says is active',
+    async run(stage) {
+      const opened = await open(stage);
+      needItems(opened, 2);
+      const before = opened.current < 0 ? await stage.press('ArrowDown') : opened;
+      const facts = await stage.press('ArrowDown');
+      if (before.current < 0 || facts.current === before.current) fail(currentOf(facts));
+    },
+  },
+  {
+    key: 'Escape',
+    expected: 'the list closes, and focus stays',
+    async run(stage) {
+      await open(stage);
+      await stage.press('Escape');
+      const facts = await stage.until(({ isOpen }) => !isOpen);
+      if (facts.isOpen || facts.focus !== 'opener' || facts.expanded === 'true') fail(standing(facts));
+    },
+  },
+  {
+    key: 'Enter',
+    expected: 'takes the option that is active; of one only, the list closes',
+    async run(stage) {
+      let facts = await open(stage);
+      const before = facts.value;
+      if (facts.current < 0) facts = await stage.press('ArrowDown');
+      for (
+        let at = 0;
+        at < facts.items.length &&
+        (facts.items[facts.current]?.isDisabled || facts.items[facts.current]?.isSelected);
+        at++
+      )
+        facts = await stage.press('ArrowDown');
+      const label = facts.items[facts.current]?.label ?? '';
+      await stage.press('Enter');
+      const after = await stage.until(({ isOpen, isMultiple }) => isMultiple || !isOpen);
+      await stage.listen();
+      if (after.isMultiple) return;
+      if (after.isOpen) fail('the list stays open');
+      if (after.value === before) fail(`it says “${after.value}” as before, and not “${label}”`);
+    },
+  },
+  {
+    key: 'letters',
+    expected: 'in a field they open the list or narrow it; on a button they lead to an option',
+    async run(stage) {
+      const opened = await open(stage);
+      const { letters } = byLetters(opened, opened.current);
+      const first = letters.slice(0, 1);
+      await stage.press('Escape');
+      if (opened.isTextField) await stage.press('Control+a');
+      await stage.type(first);
+      const facts = await stage.until(({ isOpen }) => isOpen);
+      await stage.listen();
+      if (!facts.isOpen && facts.value === opened.value) fail('nothing opens, and nothing is chosen');
+    },
+  },
+  {
+    key: 'Tab, on',
+    expected: 'the list closes, and focus goes on',
+    async run(stage) {
+      await open(stage);
+      await stage.press('Tab');
+      const facts = await stage.until(({ isOpen }) => !isOpen);
+      if (facts.isOpen || facts.focus === 'page') fail(standing(facts));
+    },
+  },
+];
+
+/** The rows of a <select>, which the platform keeps. */
+export const selectRows: readonly Row[] = [
+  reach,
+  ...['ArrowDown', 'End'].map((key): Row => ({
+    key,
+    expected: key === 'End' ? 'goes to the last option' : 'goes to the next option',
+    async run(stage) {
+      const before = await stage.tabTo('stop');
+      if (before.isDisabled) leaveOut('it is disabled');
+      const facts = await stage.press(key);
+      const other = facts.value === before.value ? await stage.press('ArrowUp') : facts;
+      if (other.value === before.value) leaveOut('it has one option, or the browser opens its list first');
+    },
+  })),
+];

@@ -1,0 +1,211 @@
+// Rows of what opens above the page: dialogs, popovers, tooltips.
+import { fail, leaveOut } from '../types.js';
+import type { Stage } from '../stage.js';
+import { check, type Row, standing } from './row.js';
+
+const open = async (stage: Stage): Promise<void> => {
+  const facts = await stage.tabTo('opener');
+  // Some open when their opener has focus.
+  if (facts.isOpen) return;
+  if (facts.focus !== 'opener') fail('Tab does not go to the opener');
+  await stage.press('Enter');
+  check((await stage.until(({ isOpen }) => isOpen)).isOpen, await stage.facts());
+};
+
+/** How often Tab is pressed to see whether it leaves. */
+const mostStops = 40;
+
+/**
+ * Presses a key around a layer: once more than it has stops. From the platform's own modal dialog Tab goes to the browser itself,
+ * and then comes back: that is no way out of it.
+ */
+async function around(stage: Stage, key: string): Promise<boolean> {
+  const count = Math.min((await stage.stopCount()) + 2, mostStops);
+  for (let at = 0; at < count; at++) {
+    const { focus, isTop } = await stage.press(key);
+    if (focus !== 'inside' && !(isTop && focus === 'page')) return false;
+  }
+  return true;
+}
+
+const tabRow: Row = {
+  key: 'Tab',
+  expected: 'Tab goes to the opener',
+  async run(stage) {
+    const facts = await stage.tabTo('opener');
+    if (facts.focus !== 'opener') fail(standing(facts));
+  },
+};
+
+const opens = (key: string): Row => ({
+  key,
+  expected: 'it opens',
+  async run(stage) {
+    if ((await stage.tabTo('opener')).isOpen) leaveOut('it opens when its opener has focus');
+    await stage.press(key);
+    const facts = await stage.until(({ isOpen }) => isOpen);
+    await stage.listen();
+    check(facts.isOpen, facts);
+  },
+});
+
+const pressed: Row = {
+  key: 'press',
+  expected: 'it opens',
+  async run(stage) {
+    await stage.click('opener');
+    const facts = await stage.until(({ isOpen }) => isOpen);
+    await stage.listen();
+    check(facts.isOpen, facts);
+  },
+};
+
+const closes: Row = {
+  key: 'Escape',
+  expected: 'it closes, and focus returns to the opener',
+  async run(stage) {
+    await open(stage);
+    const { mustAnswer } = await stage.facts();
+    await stage.press('Escape');
+    const facts = await stage.until(({ isOpen, focus }) => !isOpen && focus === 'opener');
+    if (facts.isOpen && mustAnswer) leaveOut('it says that it must be answered');
+    await stage.listen();
+    check(!facts.isOpen && facts.focus === 'opener', facts);
+  },
+};
+
+const tellsState: Row = {
+  key: 'state',
+  expected: 'the opener says aria-expanded, true while it is open and false while it is not',
+  async run(stage) {
+    const before = (await stage.facts()).expanded;
+    await open(stage);
+    const facts = await stage.facts();
+    // What opens a modal dialog says nothing of it in the platform's own: the page behind is not told meanwhile.
+    if (before === null && facts.expanded === null) leaveOut('the opener says no aria-expanded');
+    if (before !== 'false' || facts.expanded !== 'true')
+      fail(`it says ${before ?? 'nothing'} while closed, and ${facts.expanded ?? 'nothing'} while open`);
+  },
+};
+
+const named: Row = {
+  key: 'name',
+  expected: 'it has a name',
+  async run(stage) {
+    await open(stage);
+    if (!(await stage.facts()).hasName) fail('neither aria-label nor aria-labelledby names it');
+  },
+};
+
+const outside: Row = {
+  key: 'press outside',
+  expected: 'it closes',
+  async run(stage) {
+    await open(stage);
+    const { mustAnswer } = await stage.facts();
+    const facts = await stage.pressOutside();
+    if (!facts.isOpen) return;
+    leaveOut(mustAnswer ? 'an alert dialog stays' : 'it stays, as it may');
+  },
+};
+
+/** The rows of a dialog. */
+export const dialogRows: readonly Row[] = [
+  tabRow,
+  opens('Enter'),
+  opens('Space'),
+  pressed,
+  tellsState,
+  named,
+  {
+    key: 'first focus',
+    expected: 'focus goes into it when it opens',
+    async run(stage) {
+      await open(stage);
+      const facts = await stage.until(({ focus }) => focus === 'inside');
+      await stage.listen();
+      check(facts.focus === 'inside', facts);
+    },
+  },
+  ...['Tab', 'Shift+Tab'].map((key): Row => ({
+    key: `${key}, around`,
+    expected: 'focus stays in it while it is modal',
+    async run(stage) {
+      await open(stage);
+      const before = await stage.until(({ focus }) => focus === 'inside');
+      if (!before.isModal) leaveOut('it is not modal');
+      if (!(await around(stage, key))) fail(standing(await stage.facts()));
+    },
+  })),
+  closes,
+  outside,
+];
+
+/** The rows of a popover. */
+export const popoverRows: readonly Row[] = [
+  tabRow,
+  opens('Enter'),
+  opens('Space'),
+  pressed,
+  tellsState,
+  {
+    key: 'press, again',
+    expected: 'a second press closes it',
+    async run(stage) {
+      await stage.click('opener');
+      if ((await stage.facts()).isModal) leaveOut('it is modal: what is behind is not pressed');
+      await stage.until(({ isOpen }) => isOpen);
+      await stage.click('opener');
+      const facts = await stage.until(({ isOpen }) => !isOpen);
+      check(!facts.isOpen, facts);
+    },
+  },
+  {
+    key: 'Tab, into it',
+    expected: 'Tab goes from the opener into it',
+    async run(stage) {
+      await open(stage);
+      const before = await stage.facts();
+      if (!before.holdsStops) leaveOut('it holds nothing that takes focus');
+      if (before.focus === 'inside') return;
+      const facts = await stage.press('Tab');
+      check(facts.focus === 'inside', facts);
+    },
+  },
+  closes,
+  outside,
+];
+
+/** The rows of a tooltip. */
+export const tooltipRows: readonly Row[] = [
+  {
+    key: 'Tab',
+    expected: 'it shows when its control has focus',
+    async run(stage) {
+      await stage.tabTo('opener');
+      const facts = await stage.until(({ isOpen }) => isOpen);
+      await stage.listen();
+      check(facts.isOpen && facts.focus === 'opener', facts);
+    },
+  },
+  {
+    key: 'Escape',
+    expected: 'it hides, and focus stays',
+    async run(stage) {
+      await stage.tabTo('opener');
+      await stage.until(({ isOpen }) => isOpen);
+      await stage.press('Escape');
+      const facts = await stage.until(({ isOpen }) => !isOpen);
+      check(!facts.isOpen && facts.focus === 'opener', facts);
+    },
+  },
+  {
+    key: 'hover',
+    expected: 'it shows when the pointer is on its control',
+    async run(stage) {
+      await stage.hover();
+      const facts = await stage.until(({ isOpen }) => isOpen);
+      check(facts.isOpen, facts);
+    },
+  },
+];

@@ -1,0 +1,64 @@
+// Steps to get to a state, as plain data:
+//
+//   [{ "press": "Order W1041" }, { "type": "Cur", "in": "Boat" }, { "key": "Enter" }, { "wait": "Edit order" }]
+import { readFileSync } from 'node:fs';
+import type { Locator, Page } from 'playwright-core';
+import { Misuse } from '../misuse.js';
+
+/** One step: a press on what has a name, a text typed (into a field, by its name), a key, or a wait for a text that is shown. */
+type Step =
+  { press: string } | { type: string; in?: string } | { key: string } | { wait: string } | { go: string };
+
+const kinds = ['press', 'type', 'key', 'wait', 'go'];
+
+const isStep = (value: unknown): value is Step =>
+  typeof value === 'object' &&
+  value !== null &&
+  kinds.some((kind) => kind in value) &&
+  Object.values(value).every((each) => typeof each === 'string');
+
+/** Milliseconds that a step waits for what it names. */
+const patience = 5000;
+
+/** Reads steps. Throws `Misuse` where a step is none. */
+export function readSteps(path: string): readonly Step[] {
+  let said: unknown;
+  try {
+    said = JSON.parse(readFileSync(path, 'utf8'));
+  } catch (error) {
+    throw new Misuse(`${path}: ${error instanceof Error ? error.message : String(error)}`);
+  }
+  if (!Array.isArray(said)) throw new Misuse(`${path}: it should hold a list of steps.`);
+  return said.map((each: unknown, at) => {
+    if (isStep(each)) return each;
+    throw new Misuse(`${path}: step ${at + 1} should have one of ${kinds.join(', ')}, with a text.`);
+  });
+}
+
+/** What one would call by a name: a control, else a text. */
+const called = (page: Page, name: string): Locator =>
+  page
+    .getByRole('button', { name })
+    .or(page.getByRole('link', { name }))
+    .or(page.getByRole('tab', { name }))
+    .or(page.getByText(name))
+    .first();
+
+/** Takes steps on a page. Throws `Misuse` with the step that cannot be taken. */
+export async function take(page: Page, steps: readonly Step[]): Promise<void> {
+  for (const [at, step] of steps.entries())
+    try {
+      if ('press' in step) await called(page, step.press).click({ timeout: patience });
+      else if ('key' in step) await page.keyboard.press(step.key);
+      else if ('wait' in step) await page.getByText(step.wait).first().waitFor({ timeout: patience });
+      else if ('go' in step) await page.goto(new URL(step.go, page.url()).href);
+      else {
+        if (step.in !== undefined) await page.getByLabel(step.in).first().focus({ timeout: patience });
+        await page.keyboard.type(step.type);
+      }
+    } catch {
+      throw new Misuse(
+        `step ${at + 1}, ${JSON.stringify(step)}, cannot be taken: nothing on the page answers to it.`,
+      );
+    }
+}

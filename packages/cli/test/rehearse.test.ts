@@ -1,0 +1,148 @@
+// `rehearse` against widgets made by hand with one fault each, against the platform's own, and as its users call it.
+import { readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { folderOf, run } from './run';
+
+jest.setTimeout(300_000);
+
+const page = (name: string): string => join(__dirname, 'pages', name);
+
+interface Rehearsal {
+  widgets: { kind: string; name: string; rows: { key: string; outcome: string; heard: string }[] }[];
+}
+
+const rehearse = async (...args: string[]): Promise<Rehearsal> => {
+  const { out, error } = await run(['rehearse', ...args, '--format', 'json']);
+  if (error) throw new Error(error);
+  return JSON.parse(out) as Rehearsal;
+};
+
+/** The rows that fail, by the name of each widget. */
+const failing = ({ widgets }: Rehearsal): Record<string, string[]> =>
+  Object.fromEntries(
+    widgets.map(({ name, rows }) => [
+      name.replace(/^\w+: /, ''),
+      rows.filter(({ outcome }) => outcome === 'failed').map(({ key }) => key),
+    ]),
+  );
+
+/** What is found at each widget of faults.html: for each fault the rows that it breaks, and for "right" none. */
+const faults: [pattern: string, rows: Record<string, string[]>][] = [
+  [
+    'dialog',
+    {
+      right: [],
+      'no name': ['name'],
+      'no Escape': ['Escape'],
+      'focus stays outside': ['first focus'],
+      'focus is lost': ['Escape'],
+      'Tab leaves': ['Tab, around', 'Shift+Tab, around'],
+    },
+  ],
+  [
+    'menu',
+    {
+      right: [],
+      'does not wrap': ['ArrowUp'],
+      'no letters': ['letters'],
+      'focus is lost': ['Escape'],
+      'Tab leaves it open': ['Tab, in it', 'Shift+Tab, in it'],
+      'stays open': ['press outside'],
+    },
+  ],
+  ['disclosure', { right: [], lies: ['Enter', 'Space', 'press'], 'Enter alone': ['Space'] }],
+  [
+    'tabs',
+    {
+      right: [],
+      'no arrows': ['ArrowRight', 'ArrowLeft', 'End', 'selection'],
+      'each is a stop': ['Tab, on'],
+      'one panel': ['selection'],
+    },
+  ],
+  [
+    'combobox',
+    {
+      right: [],
+      'no Escape': ['Escape'],
+      'says it is closed': ['ArrowDown'],
+      'says no active option': ['ArrowDown, in the list'],
+    },
+  ],
+  ['switch', { right: [], lies: ['Space', 'press'] }],
+  ['tooltip', { right: [], 'hover alone': ['Tab'], 'no Escape': ['Escape'] }],
+  ['tree', { right: [], 'no End': ['End'], 'does not close': ['ArrowRight'] }],
+];
+
+describe('rehearse', () => {
+  it.each(faults)('%s: finds each fault, and nothing else', async (pattern, rows) => {
+    expect(failing(await rehearse(`${page('faults.html')}?only=${pattern}`))).toEqual(rows);
+  });
+
+  it("finds nothing wrong with the platform's own widgets, and hears them", async () => {
+    const { code, out, error } = await run(['rehearse', page('platform.html')]);
+    expect([code, error]).toEqual([0, '']);
+    expect(out).toMatch(
+      /^dialog "Tide times" +\d of \d rows hold\n {2}Tab +button, Tide times\n {2}Enter +dialog, Tides; button, Close$/m,
+    );
+    expect(out).toMatch(/^details "More about berth four" +4 of 4 rows hold$/m);
+    expect(out).toMatch(/^ {2}End +combo box, Berth, Mole, collapsed$/m);
+    expect(out).toMatch(/^4 widgets: \d+ rows hold, 0 fail, \d left out\.$/m);
+  });
+
+  it('saves a transcript, and says how another differs from it', async () => {
+    const html = (label: string): string =>
+      `<!doctype html><title>T</title><button role="switch" aria-checked="false" onclick="this.ariaChecked = this.ariaChecked !== 'true'">${label}</button>`;
+    const folder = folderOf({ 'a.html': html('Lamp') });
+    const walk = join(folder, 'walk.txt');
+    const first = await run(['rehearse', join(folder, 'a.html'), '--save', walk]);
+    expect([first.code, first.error]).toEqual([0, '']);
+    expect(readFileSync(walk, 'utf8')).toContain('switch, Lamp, checked');
+    const same = await run(['rehearse', join(folder, 'a.html'), '--compare', walk]);
+    expect([same.code, same.error]).toEqual([0, `It is as in ${walk}.\n`]);
+    writeFileSync(join(folder, 'a.html'), html('Mast lamp'));
+    const other = await run(['rehearse', join(folder, 'a.html'), '--compare', walk, '--format', 'junit']);
+    expect(other.code).toBe(1);
+    expect(other.error).toMatch(/^- .*switch, Lamp, checked$[\s\S]*^\+ .*switch, Mast lamp, checked$/m);
+    expect(other.out).toMatch(/<testsuite name="switch Mast lamp" tests="3" failures="0" skipped="0">/);
+  });
+
+  it('takes steps to a state, finds what a button opens that says nothing, and takes pictures of failures', async () => {
+    const folder = folderOf({
+      'a.html': `<!doctype html><title>T</title><p>Yard</p><button type="button" id="in">Come in</button>
+        <div id="place" hidden><button type="button" id="open">Strike</button></div><dialog id="d" aria-label="Sure?"><p>No way out</p></dialog>
+        <script type="module">
+          const [enter, place, open, dialog] = ['in', 'place', 'open', 'd'].map((id) => document.getElementById(id));
+          enter.onclick = () => (place.hidden = false);
+          open.onclick = () => dialog.showModal();
+          dialog.oncancel = (event) => event.preventDefault();
+        </script>`,
+      'steps.json': '[{ "press": "Come in" }, { "wait": "Strike" }]',
+    });
+    const rehearsal = await rehearse(
+      join(folder, 'a.html'),
+      ...['--steps', join(folder, 'steps.json'), '--pictures', join(folder, 'shots'), '--only', 'dialog'],
+    );
+    const strike = rehearsal.widgets.find(({ name }) => name === 'Strike');
+    const failed = strike?.rows.filter(({ outcome }) => outcome === 'failed') ?? [];
+    expect(failed.map(({ key }) => key)).toEqual(['Escape']);
+    expect(readFileSync(join(folder, 'shots/strike-escape.png')).subarray(1, 4).toString()).toBe('PNG');
+  });
+
+  it.each([
+    [['none.html'], /none\.html: this is no address, and there is no such file or folder\./],
+    [['http://localhost:1/'], /http:\/\/localhost:1\/ cannot be opened: /],
+    [[page('platform.html'), '--only', 'dailog'], /"dailog" is no pattern\. Did you mean "dialog"\?/],
+    [[page('platform.html'), '--width', 'wide'], /A width is a number of pixels from 200 to 5000\./],
+    [[page('platform.html'), '--steps', 'none.json'], /none\.json: /],
+    [
+      [page('platform.html'), '--compare', 'none.txt', '--only', 'tree'],
+      /none\.txt: there is no such file\. Save one first/,
+    ],
+    [[page('platform.html'), '--executable', '/none'], /\/none: there is no such program\./],
+  ])('says of %j in a sentence what is wrong, exit code 2', async (args, sentence) => {
+    const { code, error } = await run(['rehearse', ...args]);
+    expect([code, error]).toEqual([2, expect.stringMatching(sentence)]);
+    expect(error).not.toMatch(/\n\s+at /);
+  });
+});

@@ -1,0 +1,69 @@
+// `npm run transcripts`: what a keyboard user hears on three pages of the desk, and at one widget of each pattern, as `rehearse`
+// writes it. The documents and the site show these.
+import { spawnSync } from 'node:child_process';
+import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { build } from './build.mjs';
+import { root, setUp } from './setup.mjs';
+
+setUp();
+build();
+const { serve } = await import('../packages/elastic-shell/test/browser/support/server.js');
+const { deskServer, pagesServer, desk } = await serve();
+
+const folder = join(root, 'docs/transcripts');
+mkdirSync(folder, { recursive: true });
+
+/** Runs `rehearse`; answers what it prints as JSON or text. */
+const rehearse = (path, ...args) => {
+  const { stdout, stderr, status } = spawnSync(
+    process.execPath,
+    [join(root, 'packages/cli/bin/elastic-shell.js'), 'rehearse', desk + path, ...args],
+    { encoding: 'utf8', env: { ...process.env, NO_COLOR: '1' } },
+  );
+  if (status === 2) throw new Error(stderr);
+  return stdout;
+};
+
+for (const [name, path] of [
+  ['orders', 'desk.html'],
+  ['boat', 'boat.html'],
+  ['parts', 'parts.html'],
+]) {
+  const text = rehearse(path);
+  writeFileSync(join(folder, `${name}.txt`), text);
+  console.log(`${name}: ${text.trim().split('\n').at(-1)}`);
+}
+
+/** The widget of the gallery that stands for each pattern, by its name; the drawer is a dialog to whoever hears it. */
+const shown = {
+  dialog: ['dialog', 'Open a dialog'],
+  drawer: ['dialog', 'Open a drawer'],
+  popover: ['popover', 'Berth four'],
+  tooltip: ['tooltip', undefined],
+  disclosure: ['disclosure', undefined],
+  accordion: ['accordion', undefined],
+  tabs: ['tabs', undefined],
+  carousel: ['carousel', undefined],
+  tree: ['tree', undefined],
+  menu: ['menu', 'Boat'],
+  listbox: ['listbox', undefined],
+  combobox: ['combobox', undefined],
+  switch: ['switch', undefined],
+};
+const saved = join(folder, 'gallery.txt');
+rehearse('gallery.html', '--save', saved);
+const blocks = readFileSync(saved, 'utf8').split('\n\n');
+rmSync(saved);
+const kinds = { menu: 'menu button' };
+const heard = Object.fromEntries(
+  Object.entries(shown).flatMap(([pattern, [kind, name]]) => {
+    const begins = `${kinds[kind] ?? kind}${name === undefined ? '' : ` "${name}"`}`;
+    const block = blocks.map((each) => each.trimEnd()).find((each) => each.startsWith(begins));
+    return block ? [[pattern, block]] : [];
+  }),
+);
+writeFileSync(join(folder, 'patterns.json'), `${JSON.stringify(heard, null, 2)}\n`);
+console.log(`patterns: ${Object.keys(heard).join(', ')}`);
+deskServer.close();
+pagesServer.close();
