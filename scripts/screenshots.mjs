@@ -90,10 +90,6 @@ await shoot(
     await page.waitForSelector('#plates [data-slides] > :nth-child(2):not([inert])');
   }),
 );
-await shoot('server-pages', 'pages/', wide, async (page) => {
-  await page.click('#W1042 > button');
-  await page.waitForSelector('#strike-W1042[data-phase=open]');
-});
 await shoot('gallery', 'gallery.html', wide);
 await shoot('gallery-right-to-left', 'gallery.html', wide, async (page) => {
   await page.click('#direction');
@@ -141,6 +137,7 @@ const faulty = `<button commandfor="strke" command="show-modal">Strike…</butto
 <div aria-expanded="false">Notes</div>
 `;
 await shootCommand('check', ['check', '-'], faulty);
+await shootCommand('rehearse', ['rehearse', `${desk}desk.html`, '--only', 'menu,switch', '--width', '1280']);
 await shootCommand('new', ['new']);
 await shootCommand('contract', ['contract', 'dialog']);
 

@@ -25,12 +25,12 @@ const rehearse = (path, ...args) => {
   return stdout;
 };
 
-for (const [name, path] of [
-  ['orders', 'desk.html'],
-  ['boat', 'boat.html'],
-  ['parts', 'parts.html'],
+for (const [name, path, patterns] of [
+  ['orders', 'desk.html', 'switch,tooltip,dialog,popover,menu'],
+  ['boat', 'boat.html', 'tabs,carousel,combobox,listbox,dialog,popover'],
+  ['parts', 'parts.html', 'tree,combobox,disclosure'],
 ]) {
-  const text = rehearse(path);
+  const text = rehearse(path, '--only', patterns);
   writeFileSync(join(folder, `${name}.txt`), text);
   console.log(`${name}: ${text.trim().split('\n').at(-1)}`);
 }

@@ -12,6 +12,7 @@ for (const project of [
   'packages/elastic-shell/src/core',
   'packages/elastic-shell',
   'packages/cli',
+  'packages/cli/page',
   'tsconfig.json',
   'examples/gallery-elements',
   'examples/gallery-react',

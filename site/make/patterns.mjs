@@ -1,4 +1,7 @@
 // The page of a pattern: what it is for, a live example, its code in every setting, its keys, and everything that it has.
+import { existsSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { root } from '../../scripts/setup.mjs';
 import { escaped } from './markdown.mjs';
 import { codeTabs, example } from './recipes.mjs';
 
@@ -24,6 +27,10 @@ const part = (title, html) =>
   html ? { title, id: title.toLowerCase().replaceAll(' ', '-'), html } : undefined;
 
 const listOf = (items) => items.length > 0 && `<ul>${items.map((item) => `<li>${item}</li>`).join('')}</ul>`;
+
+/** What is heard at one widget of each pattern, as `npm run transcripts` has written it. */
+const transcripts = join(root, 'docs/transcripts/patterns.json');
+const heard = existsSync(transcripts) ? JSON.parse(readFileSync(transcripts, 'utf8')) : {};
 
 /** Everything that a contract says, in the order in which it is asked for. */
 function partsOf(notes, { recipe, related, use, rules, events, to }) {
@@ -57,6 +64,12 @@ function partsOf(notes, { recipe, related, use, rules, events, to }) {
           row(code(name), escaped(type), escaped(first), escaped(shown)),
         ),
       ),
+    ),
+    part(
+      'What is heard',
+      heard[notes.name] &&
+        `<p>As <a href="${to('guides/rehearsing/')}"><code>elastic-shell rehearse</code></a> has heard it in Chromium, row by row: the key, and what has focus then.</p>
+<pre><code>${escaped(heard[notes.name])}</code></pre>`,
     ),
     part(
       'Options',

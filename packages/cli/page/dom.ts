@@ -23,6 +23,10 @@ export function roleOf(element: Element): string {
   return tag === 'dialog' ? 'dialog' : '';
 }
 
+/** The text that shows. */
+const textOf = (element: Element): string =>
+  element instanceof HTMLElement ? element.innerText : (element.textContent ?? '');
+
 /** The text of a label, without that of the field in it. */
 const textBeside = (label: Node, field: Element): string =>
   [...label.childNodes].map((node) => (node.contains(field) ? '' : (node.textContent ?? ''))).join('');
@@ -41,7 +45,7 @@ export function nameOf(element: Element | null | undefined): string {
     labels.map((label) => textBeside(label, element)).join(' ') ||
     (/^(DIALOG|UL|OL|DIV|SECTION|INPUT|SELECT)$/.test(element.tagName) && roleOf(element) !== 'button'
       ? ''
-      : element.textContent) ||
+      : textOf(element)) ||
     element.querySelector('h1,h2,h3,h4,h5,h6,summary')?.textContent ||
     element.id;
   const name = (text ?? '').replace(/\s+/g, ' ').trim();

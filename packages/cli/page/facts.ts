@@ -19,7 +19,7 @@ function itemFacts(item: HTMLElement): ItemFacts {
     isSelected: isTrue(item, 'aria-selected'),
     isChecked: isTrue(item, 'aria-checked'),
     expanded: expanded === null ? null : expanded === 'true',
-    opens: item.hasAttribute('aria-haspopup'),
+    opens: /^(true|menu)$/.test(item.getAttribute('aria-haspopup') ?? ''),
   };
 }
 

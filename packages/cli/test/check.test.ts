@@ -328,13 +328,13 @@ const cases: [code: string, broken: string, place: string, kept: string][] = [
     'tab-panel-missing',
     '<main><div role="tablist"><button role="tab">A</button><button role="tab">B</button></div><div role="tabpanel">P</div></main>',
     '1:56',
-    '<main><div role=\"tablist\" aria-label=\"T\"><button role="tab">A</button><button role="tab" aria-controls="p">B</button></div><div role="tabpanel">P</div><p id="p" role="tabpanel">P</p></main>',
+    '<main><div role="tablist" aria-label="T"><button role="tab">A</button><button role="tab" aria-controls="p">B</button></div><div role="tabpanel">P</div><p id="p" role="tabpanel">P</p></main>',
   ],
   [
     'tabpanel-unreachable',
     '<main><div role="tablist"><button role="tab">A</button></div><div role="tabpanel">P</div><div role="tabpanel">Q</div></main>',
     '1:95',
-    '<main><div role=\"tablist\" aria-label=\"T\"><button role="tab">A</button></div><div role="tabpanel">P</div></main>',
+    '<main><div role="tablist" aria-label="T"><button role="tab">A</button></div><div role="tabpanel">P</div></main>',
   ],
   [
     'accordion-header-no-heading',

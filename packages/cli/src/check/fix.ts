@@ -1,6 +1,5 @@
 // What can be mended by a program, because there is one right way: a few attributes are put in.
-import type { Finding, Markup } from 'elastic-shell/rules';
-import { pageOf } from 'elastic-shell/rules';
+import { type Finding, type Markup, pageOf } from 'elastic-shell/rules';
 import type { ReadPage } from './source.js';
 
 /** A text to put in, at a place from 0. */

@@ -10,7 +10,7 @@ const schema = 'https://json.schemastore.org/sarif-2.1.0.json';
 
 /** The page about a rule in the installed documents, where they are. */
 function pageOf(code: string): string | undefined {
-  const page = new URL(`../../site/diagnostics/${code}.html`, import.meta.url);
+  const page = new URL(`../../site/diagnostics/${code}/index.html`, import.meta.url);
   return existsSync(fileURLToPath(page)) ? page.href : undefined;
 }
 

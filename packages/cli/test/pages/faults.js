@@ -1,3 +1,4 @@
+/* global document, location */
 // Widgets made by hand as people make them. Each is right but for the one fault that its name says; those named "right" have none.
 // What is found at each is listed in rehearse.test.ts.
 
@@ -210,7 +211,7 @@ function tree(fault) {
     if (key === 'ArrowUp' && rows[place - 1]) go(rows[place - 1]);
     if (key === 'Home') go(branch);
     if (key === 'End' && fault !== 'no End') go(last);
-    if (key === 'ArrowRight' && at === branch) group.hidden ? show(true) : go(leaf);
+    if (key === 'ArrowRight' && at === branch) (group.hidden ? show : go)(group.hidden ? true : leaf);
     if (key === 'ArrowLeft' && at === leaf) go(branch);
     else if (key === 'ArrowLeft' && at === branch && fault !== 'does not close') show(false);
     if (key === 'q') go(last);

@@ -2,7 +2,8 @@
 import { ariaRules } from './aria.js';
 import { clearDoubt, isDoubtful } from '../../core/rules/doubt.js';
 import type { Markup } from '../../core/rules/markup.js';
-import { type Page, type PageKind, pageOf } from '../../core/rules/page.js';
+import type { Page, PageKind } from '../../core/rules/page.js';
+import { pageOf } from '../../core/rules/read-page.js';
 import type { Finding, Rule } from '../../core/rules/rule.js';
 import { accordionRules } from '../../patterns/accordion/rules.js';
 import { carouselRules } from '../../patterns/carousel/rules.js';
@@ -22,7 +23,8 @@ import { referenceRules } from './references.js';
 
 export { raiseDoubt } from '../../core/rules/doubt.js';
 export { type Markup, tagText, unknownMarkup } from '../../core/rules/markup.js';
-export { type Page, type PageKind, pageOf } from '../../core/rules/page.js';
+export type { Page, PageKind } from '../../core/rules/page.js';
+export { pageOf } from '../../core/rules/read-page.js';
 export type { Finding, Found, Rule, Severity } from '../../core/rules/rule.js';
 
 /** Every rule, in the order in which they are run. */

@@ -30,7 +30,10 @@ export const nameRules: readonly Rule[] = [
     says: 'A control has no accessible name.',
     on: ['a', 'area', 'button', 'select', 'textarea', 'summary', 'input', '[role]'],
     find: (element, page) =>
-      !isWidget(element) || isSilent(element) || ask(() => page.around(element, isSilent)).value || isNamed(element, page)
+      !isWidget(element) ||
+      isSilent(element) ||
+      ask(() => page.around(element, isSilent)).value ||
+      isNamed(element, page)
         ? undefined
         : {
             element,

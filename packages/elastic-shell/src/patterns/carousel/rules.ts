@@ -47,7 +47,10 @@ export const carouselRules: readonly Rule[] = [
     says: 'A slide has no name.',
     on: ['[aria-roledescription]'],
     find: (element, page) =>
-      !describes(element, 'slide') || page.around(element, isOurs) || isLabelled(element, page) || has(element, 'title')
+      !describes(element, 'slide') ||
+      page.around(element, isOurs) ||
+      isLabelled(element, page) ||
+      has(element, 'title')
         ? undefined
         : {
             element,

@@ -1,6 +1,5 @@
 // Rules about disclosures and details.
-import { has, isRole, isTag, tagText } from '../../core/rules/markup.js';
-import type { Markup } from '../../core/rules/markup.js';
+import { has, isRole, isTag, type Markup, tagText } from '../../core/rules/markup.js';
 import type { Page } from '../../core/rules/page.js';
 import type { Rule } from '../../core/rules/rule.js';
 

@@ -1,0 +1,38 @@
+// Every widget of every setting's gallery, rehearsed: all rows hold. `npm run test:long rehearse`.
+import { spawnSync } from 'node:child_process';
+import { join } from 'node:path';
+import { desk } from '../browser/support/browser';
+
+jest.setTimeout(3_600_000);
+
+const cli = join(__dirname, '../../../cli/bin/elastic-shell.js');
+const galleries = [
+  'gallery',
+  'gallery/react',
+  'gallery/vue',
+  'gallery/svelte',
+  'gallery/solid',
+  'gallery/elements',
+  'gallery/angular',
+];
+
+interface Rehearsal {
+  widgets: { kind: string; name: string; rows: { key: string; outcome: string; got?: string }[] }[];
+}
+
+it.each(galleries)('%s: every row holds or may be left out', (gallery) => {
+  const { stdout, stderr } = spawnSync(
+    process.execPath,
+    [cli, 'rehearse', desk(`${gallery}.html`), '--format', 'json'],
+    { encoding: 'utf8', maxBuffer: 100_000_000 },
+  );
+  expect(stderr).toBe('');
+  const { widgets } = JSON.parse(stdout) as Rehearsal;
+  const failed = widgets.flatMap(({ kind, name, rows }) =>
+    rows.flatMap(({ key, outcome, got }) =>
+      outcome === 'failed' ? [`${kind} "${name}", ${key}: ${got}`] : [],
+    ),
+  );
+  expect(failed).toEqual([]);
+  expect(widgets.length).toBeGreaterThan(20);
+});
