@@ -137,7 +137,7 @@ const faulty = `<button commandfor="strke" command="show-modal">Strike…</butto
 <div aria-expanded="false">Notes</div>
 `;
 await shootCommand('check', ['check', '-'], faulty);
-await shootCommand('rehearse', ['rehearse', `${desk}desk.html`, '--only', 'menu,switch', '--width', '1280']);
+await shootCommand('rehearse', ['rehearse', `${desk}desk.html`, '--only', 'menu,switch']);
 await shootCommand('new', ['new']);
 await shootCommand('contract', ['contract', 'dialog']);
 

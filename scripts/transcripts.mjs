@@ -1,7 +1,7 @@
 // `npm run transcripts`: what a keyboard user hears on three pages of the desk, and at one widget of each pattern, as `rehearse`
 // writes it. The documents and the site show these.
 import { spawnSync } from 'node:child_process';
-import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from './build.mjs';
 import { root, setUp } from './setup.mjs';
@@ -30,7 +30,7 @@ for (const [name, path, patterns] of [
   ['boat', 'boat.html', 'tabs,carousel,combobox,listbox,dialog,popover'],
   ['parts', 'parts.html', 'tree,combobox,disclosure'],
 ]) {
-  const text = rehearse(path, '--only', patterns);
+  const text = rehearse(path, '--only', patterns, '--most', '3');
   writeFileSync(join(folder, `${name}.txt`), text);
   console.log(`${name}: ${text.trim().split('\n').at(-1)}`);
 }
@@ -51,18 +51,19 @@ const shown = {
   combobox: ['combobox', undefined],
   switch: ['switch', undefined],
 };
-const saved = join(folder, 'gallery.txt');
-rehearse('gallery.html', '--save', saved);
-const blocks = readFileSync(saved, 'utf8').split('\n\n');
-rmSync(saved);
-const kinds = { menu: 'menu button' };
-const heard = Object.fromEntries(
-  Object.entries(shown).flatMap(([pattern, [kind, name]]) => {
-    const begins = `${kinds[kind] ?? kind}${name === undefined ? '' : ` "${name}"`}`;
-    const block = blocks.map((each) => each.trimEnd()).find((each) => each.startsWith(begins));
-    return block ? [[pattern, block]] : [];
-  }),
-);
+const heard = {};
+for (const [pattern, [kind, name]] of Object.entries(shown)) {
+  const text = rehearse(
+    'gallery.html',
+    '--only',
+    kind,
+    '--most',
+    '1',
+    ...(name === undefined ? [] : ['--named', name]),
+  );
+  const [block] = text.split('\n\n');
+  if (block?.includes('rows hold')) heard[pattern] = block.trimEnd();
+}
 writeFileSync(join(folder, 'patterns.json'), `${JSON.stringify(heard, null, 2)}\n`);
 console.log(`patterns: ${Object.keys(heard).join(', ')}`);
 deskServer.close();

@@ -71,7 +71,7 @@ describe.each(documents)('%s', (document) => {
   });
   it('names only commands that there are', () => {
     const commands =
-      /^(npm (start|test|install .+|run [a-z:-]+)|npx elastic-shell (new|check|contract|demo)\b.*|node examples\/.+)$/;
+      /^(npm (start|test|install .+|run [a-z:-]+)|npx elastic-shell (new|check|rehearse|contract|demo)\b.*|node examples\/.+)$/;
     for (const { language, lines } of blocks)
       if (language === 'sh') for (const line of lines) expect(line).toMatch(commands);
   });
@@ -89,7 +89,7 @@ it('every script of the README and CONTRIBUTING is a script of the project', () 
     scripts: Record<string, string>;
   };
   const named = documents.flatMap((document) => [
-    ...readFileSync(join(root, document), 'utf8').matchAll(/npm (?:run )?(start|test|(?<=run )[a-z]+)/g),
+    ...readFileSync(join(root, document), 'utf8').matchAll(/npm (?:run )?(start|test|(?<=run )[a-z:]+)/g),
   ]);
   for (const [, name] of named) expect(Object.keys(scripts)).toContain(name);
 });

@@ -42,7 +42,15 @@ export function serveDesk(port: number, host = 'localhost'): Promise<ServedDesk>
   const server = createServer((request, response) => {
     void yardPage(request, response)
       .then((isDone) => isDone || servedPage(folder, request.url ?? '/', response))
-      .then((isDone) => isDone || demo(request, response, () => site(request, response)));
+      .then((isDone) => isDone || demo(request, response, () => site(request, response)))
+      // Whatever is asked for, the next request is answered.
+      .catch(() => {
+        if (!response.headersSent) response.statusCode = 400;
+        response.end();
+      });
+  });
+  server.on('clientError', (_, socket) => {
+    if (socket.writable) socket.end('HTTP/1.1 400 Bad Request\r\nConnection: close\r\n\r\n');
   });
   return new Promise((resolve, reject) => {
     server.once('error', (error: NodeJS.ErrnoException) =>

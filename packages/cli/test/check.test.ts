@@ -543,6 +543,17 @@ describe('what cannot be checked', () => {
     expect([code, text]).toEqual([1, expect.stringContaining('3 files checked: 1 error')]);
   });
 
+  it('a page of many findings that a program can mend is read in one go', async () => {
+    const row = (at: number): string =>
+      `<button commandfor="n${at}">Go</button><div role="dialog"><h2 id="h${at}">A</h2></div>`;
+    const folder = folderOf({ 'a.html': Array.from({ length: 10_000 }, (_, at) => row(at)).join('') });
+    const { code, out: text } = await run(['check', folder]);
+    expect([code, text]).toEqual([
+      1,
+      expect.stringContaining('1 file checked: 20000 errors, 20000 warnings'),
+    ]);
+  });
+
   it.each([[['check']], [['check', '-', '--format', 'xml']], [['chekc']], [[]]])(
     'misuse %j: usage, exit code 2, no stack trace',
     async (args) => {

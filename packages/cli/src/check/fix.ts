@@ -1,5 +1,5 @@
 // What can be mended by a program, because there is one right way: a few attributes are put in.
-import { type Finding, type Markup, pageOf } from 'elastic-shell/rules';
+import { type Finding, type Markup, type Page, pageOf } from 'elastic-shell/rules';
 import type { ReadPage } from './source.js';
 
 /** A text to put in, at a place from 0. */
@@ -8,11 +8,20 @@ export interface Edit {
   insert: string;
 }
 
+const known = new WeakMap<ReadPage, Page>();
+
+/** The page that was read, with what rules ask of it; made once. */
+function askable(page: ReadPage): Page {
+  const made = known.get(page) ?? pageOf(page.roots, page.kind);
+  known.set(page, made);
+  return made;
+}
+
 const headings = (element: Markup): boolean => /^h[1-6]$/.test(element.tag);
 
 /** The command that a button most likely means, by what it names. */
 function commandFor(button: Markup, page: ReadPage): string {
-  const all = pageOf(page.roots, page.kind);
+  const all = askable(page);
   const target = all.named(button.attribute('commandfor') ?? '', button);
   if (target?.tag === 'dialog') return all.holds(target, button) ? 'close' : 'show-modal';
   return target && target.attribute('popover') !== null ? 'toggle-popover' : '--toggle';
@@ -20,7 +29,7 @@ function commandFor(button: Markup, page: ReadPage): string {
 
 /** The heading that an element begins with, by its id. */
 function headingId(element: Markup, page: ReadPage): string | undefined {
-  const heading = pageOf(page.roots, page.kind).within(element, headings);
+  const heading = askable(page).within(element, headings);
   return heading?.attribute('id') ?? undefined;
 }
 

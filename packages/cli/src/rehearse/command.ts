@@ -18,6 +18,8 @@ import type { PatternName, Rehearsal } from './types.js';
 
 interface Options {
   only?: PatternName[];
+  named?: string;
+  most?: number;
   browser: BrowserName;
   executable?: string;
   width: number;
@@ -42,6 +44,12 @@ function patternsOf(words: string): PatternName[] {
       `"${name}" is no pattern.${near ? ` Did you mean "${near}"?` : ''} They are ${Object.keys(rowsOf).join(', ')}.`,
     );
   });
+}
+
+function countOf(word: string): number {
+  const count = Number(word);
+  if (!Number.isInteger(count) || count < 1) throw new InvalidArgumentError('It is a number from 1.');
+  return count;
 }
 
 function widthOf(word: string): number {
@@ -88,6 +96,8 @@ async function run(address: string, options: Options, streams: Streams): Promise
   const rehearsing: RehearseOptions = {
     arrive,
     ...(options.only && { only: options.only }),
+    ...(options.named !== undefined && { named: options.named }),
+    ...(options.most !== undefined && { most: options.most }),
     ...(options.leaveOut !== undefined && { leaveOut: leftOut(options.leaveOut) }),
     ...(options.pictures !== undefined && { picture: pictures(options.pictures) }),
     ...(options.format === 'text' && { onWidget: (result) => streams.out(`${transcriptOf(result)}\n`) }),
@@ -127,6 +137,8 @@ export function rehearseCommand(streams: Streams, done: (exitCode: number) => vo
     )
     .argument('<where>', 'an address, or a file or folder, which is served for it')
     .option('--only <patterns>', `these alone, with commas: ${Object.keys(rowsOf).join(', ')}`, patternsOf)
+    .option('--named <text>', 'those alone whose name holds this text')
+    .option('--most <number>', 'so many of one pattern at most', countOf)
     .addOption(new Option('--browser <name>', 'the browser').choices([...browserNames]).default('chromium'))
     .option('--executable <file>', 'its program, where it is not found')
     .option('--width <pixels>', 'the width of the page', widthOf, 1280)

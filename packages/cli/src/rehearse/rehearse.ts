@@ -21,6 +21,10 @@ export type { PatternName, Rehearsal, RowResult, WidgetResult } from './types.js
 export interface RehearseOptions {
   /** The patterns to rehearse. Default: all. */
   only?: readonly PatternName[];
+  /** Only widgets whose name holds this text. Default: all. */
+  named?: string;
+  /** How many widgets of one pattern at most: pages have many that are alike. Default: all. */
+  most?: number;
   /** Brings the page to the state that is rehearsed, from nothing: it is called before each row. Default: loads it again. */
   arrive?: Arrive;
   /** Says which widgets stay closed or open by somebody's will: by their names, which rows are left out. Default: none. */
@@ -83,9 +87,10 @@ const mostButtons = 40;
 async function discover(
   stage: Stage,
   all: readonly Found[],
-  isWanted: (found: Pick<Found, 'pattern'>) => boolean,
+  only: RehearseOptions['only'],
+  isWanted: (found: Pick<Found, 'pattern' | 'name'>) => boolean,
 ): Promise<Found[]> {
-  if (!isWanted({ pattern: 'dialog' }) && !isWanted({ pattern: 'popover' })) return [];
+  if (only && !only.includes('dialog') && !only.includes('popover')) return [];
   const found: Found[] = [];
   const count = Math.min(await stage.page.evaluate(() => elasticRehearsal.buttonCount()), mostButtons);
   for (let button = 0; button < count; button++) {
@@ -102,9 +107,18 @@ async function discover(
  */
 export async function rehearse(page: Page, options: RehearseOptions = {}): Promise<Rehearsal> {
   const stage = new Stage(page, options.arrive ?? reload);
-  const isWanted = ({ pattern }: Pick<Found, 'pattern'>): boolean => options.only?.includes(pattern) ?? true;
+  const { only, named, most = Infinity } = options;
+  const isWanted = ({ pattern, name }: Pick<Found, 'pattern' | 'name'>): boolean =>
+    (only?.includes(pattern) ?? true) && (named === undefined || name.includes(named));
   const all = await stage.load();
-  const found = [...all.filter(isWanted), ...(await discover(stage, all, isWanted))];
+  const said = all.filter(isWanted);
+  // Whoever asks for one by its name is content with the one that says so.
+  const other = named !== undefined && said.length ? [] : await discover(stage, all, options.only, isWanted);
+  const counts = new Map<PatternName, number>();
+  const found = [...said, ...other].filter(({ pattern }) => {
+    counts.set(pattern, (counts.get(pattern) ?? 0) + 1);
+    return (counts.get(pattern) ?? 0) <= most;
+  });
   const widgets: WidgetResult[] = [];
   for (const each of found) {
     const result = await runWidget(stage, each, options);

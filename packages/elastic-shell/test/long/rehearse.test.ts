@@ -1,6 +1,7 @@
 // Every widget of every setting's gallery, rehearsed: all rows hold. `npm run test:long rehearse`.
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
+import { failing, faults, page, rehearse } from '../../../cli/test/faults';
 import { desk } from '../browser/support/browser';
 
 jest.setTimeout(3_600_000);
@@ -35,4 +36,8 @@ it.each(galleries)('%s: every row holds or may be left out', (gallery) => {
   );
   expect(failed).toEqual([]);
   expect(widgets.length).toBeGreaterThan(20);
+});
+
+it.each(faults)('%s: finds each fault of what is made by hand, and nothing else', async (pattern, rows) => {
+  expect(failing(await rehearse(`${page('faults.html')}?only=${pattern}`))).toEqual(rows);
 });

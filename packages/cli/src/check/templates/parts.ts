@@ -2,55 +2,20 @@
 //
 // A handle is a variable that one of the bindings' functions was called for. What its parts are is asked of the same outlines that
 // the bindings ask; what depends on a key that is no literal cannot be known.
-import {
-  accordionOutline,
-  carouselOutline,
-  comboboxOutline,
-  dialogOutline,
-  disclosureOutline,
-  drawerOutline,
-  listboxOutline,
-  menuOutline,
-  popoverOutline,
-  switchOutline,
-  tabsOutline,
-  tooltipOutline,
-  treeOutline,
-} from 'elastic-shell/core';
+import { partsOf, type PatternName } from 'elastic-shell/server';
+import { patternNames } from '../adopted.js';
 import { unknown } from './element.js';
 
 type Attributes = Record<string, string | null>;
 
-/** A part, asked without types: of one instance, and for some also of a key. */
-type Part = (given: { id: string; state: object; options: object }, key?: string) => Attributes;
+/** The parts of a pattern: attributes, or a function of a key. */
+type Parts = Readonly<Record<string, Attributes | ((key?: string) => Attributes)>>;
 
-interface AnyOutline {
-  first: object;
-  roots?: readonly string[];
-  single: Record<string, Part>;
-  each: Record<string, Part>;
-}
+const isPattern = (name: string): name is PatternName => patternNames.includes(name);
 
-const outlines: Readonly<Record<string, unknown>> = {
-  accordion: accordionOutline,
-  carousel: carouselOutline,
-  combobox: comboboxOutline,
-  dialog: dialogOutline,
-  disclosure: disclosureOutline,
-  drawer: drawerOutline,
-  listbox: listboxOutline,
-  menu: menuOutline,
-  popover: popoverOutline,
-  switch: switchOutline,
-  tabs: tabsOutline,
-  tooltip: tooltipOutline,
-  tree: treeOutline,
-};
-
-/** The outline of a pattern. */
-const outlineOf = (pattern: string): AnyOutline | undefined =>
-  // Each part is called with what its own type asks for: an id, its first state, no options.
-  Object.hasOwn(outlines, pattern) ? (outlines[pattern] as AnyOutline) : undefined;
+/** The parts of the instance that a handle stands for; its root says by data-wire what it is. */
+const partsOfHandle = (handle: string, pattern: PatternName): Parts =>
+  partsOf(pattern, { id: `{${handle}}` });
 
 /** The handles of a file: the pattern of each, by the name of its variable. */
 export type Handles = ReadonlyMap<string, string>;
@@ -62,7 +27,7 @@ const calls =
 export function handlesIn(script: string): Map<string, string> {
   const found = new Map<string, string>();
   for (const [, name, pattern] of script.matchAll(calls))
-    if (name && pattern && outlineOf(pattern.toLowerCase())) found.set(name, pattern.toLowerCase());
+    if (name && pattern && isPattern(pattern.toLowerCase())) found.set(name, pattern.toLowerCase());
   return found;
 }
 
@@ -73,21 +38,18 @@ const literal = /^(['"`])([^'"`$]*)\1$/;
 
 /** The attributes of one part. */
 function attributesOf(handle: string, pattern: string, part: string, args: string): Given[] | undefined {
-  const outline = outlineOf(pattern);
-  const make = outline && (outline.single[part] ?? outline.each[part]);
+  const parts = isPattern(pattern) ? partsOfHandle(handle, pattern) : {};
+  const make = Object.hasOwn(parts, part) ? parts[part] : undefined;
   if (!make) return undefined;
-  const [first = ''] = args.split(',');
-  const key = literal.exec(first.trim())?.[2];
-  const ask = (each?: string): Attributes =>
-    make({ id: `{${handle}}`, state: outline.first, options: {} }, each);
-  const isKeyed = part in outline.each && first.trim() !== '';
-  const [one, other] = key === undefined && isKeyed ? [ask('one'), ask('other')] : [ask(key), ask(key)];
-  const given = Object.entries(one).flatMap(([name, value]): Given[] => {
+  const first = (args.split(',')[0] ?? '').trim();
+  const key = literal.exec(first)?.[2];
+  const ask = (each?: string): Attributes => (typeof make === 'function' ? make(each) : make);
+  // What differs from key to key cannot be known where the key cannot.
+  const [one, other] = key === undefined && first ? [ask('one'), ask('other')] : [ask(key), ask(key)];
+  return Object.entries(one).flatMap(([name, value]): Given[] => {
     if (value !== other[name]) return [[name, unknown]];
     return value === null ? [] : [[name, value]];
   });
-  if ((outline.roots ?? ['root']).includes(part)) given.push(['data-wire', pattern]);
-  return given;
 }
 
 const spread = /^(?:this\.)?([\w$]+)\.([\w$]+)(?:\(([\s\S]*)\))?$/;
@@ -102,12 +64,11 @@ export function givenBy(expression: string, handles: Handles): Given[] | undefin
 /** What a directive like `shellDialog` gives to the element that it stands on. */
 export function givenByDirective(directive: string, handle: string): Given[] | undefined {
   const pattern = directive.replace(/^shell/, '').toLowerCase();
-  const outline = outlineOf(pattern);
-  return outline ? attributesOf(handle, pattern, outline.roots?.[0] ?? 'root', '') : undefined;
+  return isPattern(pattern) ? attributesOf(handle, pattern, 'root', '') : undefined;
 }
 
 /** The pattern whose directive is exported under a name; undefined for another name. */
 export const patternOfDirective = (name: string): string | undefined => {
   const pattern = name.startsWith('shell') ? name.slice(5).toLowerCase() : '';
-  return outlineOf(pattern) && pattern;
+  return isPattern(pattern) ? pattern : undefined;
 };
