@@ -33,7 +33,7 @@ const always = ['tsconfig.base.json', 'package-lock.json', 'scripts/build.mjs'];
 
 const targets = {
   library: {
-    from: [`${library}/src`, `${library}/tsconfig.json`],
+    from: [`${library}/src`, `${library}/tsconfig.json`, 'scripts/bundles.mjs'],
     to: `${library}/dist`,
     build() {
       run(process.execPath, ['scripts/early.mjs', 'module']);

@@ -36,8 +36,8 @@ await bundle.write({
       {
         name: (id) => /patterns\/(\w+)\//.exec(id)?.[1],
         debugName: 'patterns',
-        // Not what defines an element: whoever wires by himself wants none.
-        test: /\/patterns\/(?!index)(?!.*element\.js$)/,
+        // Not what defines an element: whoever wires by himself wants none. Nor the rules, which are the journal's.
+        test: /\/patterns\/(?!index)(?!.*(element|rules)\.js$)/,
         minShareCount: 1,
       },
     ],

@@ -69,7 +69,7 @@ function partsOf(notes, { recipe, related, use, rules, events, to }) {
       'What is heard',
       heard[notes.name] &&
         `<p>As <a href="${to('guides/rehearsing/')}"><code>elastic-shell rehearse</code></a> has heard it in Chromium, row by row: the key, and what has focus then.</p>
-<pre><code>${escaped(heard[notes.name])}</code></pre>`,
+<figure class="code"><pre tabindex="0"><code>${escaped(heard[notes.name])}</code></pre></figure>`,
     ),
     part(
       'Options',

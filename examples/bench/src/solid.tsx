@@ -68,7 +68,12 @@ function ObviousList() {
   const [open, setOpen] = createSignal(false);
   return (
     <div>
-      <input role="combobox" aria-label="Part" onFocus={() => setOpen(true)} onInput={({ target }) => setQuery(target.value)} />
+      <input
+        role="combobox"
+        aria-label="Part"
+        onFocus={() => setOpen(true)}
+        onInput={({ target }) => setQuery(target.value)}
+      />
       <Show when={open()}>
         <ul>
           <For each={found(query())}>
