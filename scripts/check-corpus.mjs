@@ -9,7 +9,7 @@ import { tmpdir } from 'node:os';
 import { join, relative } from 'node:path';
 import { parseArgs } from 'node:util';
 import { build } from './build.mjs';
-import { root, setUp } from './setup.mjs';
+import { setUp } from './setup.mjs';
 
 const { values } = parseArgs({
   options: { sample: { type: 'string', default: '100' }, seed: { type: 'string', default: '1' } },
@@ -93,10 +93,10 @@ const all = results.flatMap(({ name, findings }) => findings.map((finding) => ({
 console.log(
   `${pages.length} pages of ${places.length} packages in ${seconds} s: ${all.length} findings, ${problems.length} passed over`,
 );
-const counts = Map.groupBy ? Map.groupBy(all, ({ code }) => code) : new Map();
-for (const { code } of Map.groupBy ? [] : all) counts.set(code, [...(counts.get(code) ?? []), 0]);
-for (const [code, found] of [...counts].sort(([, one], [, other]) => other.length - one.length))
-  console.log(`${`${found.length}`.padStart(6)} ${code}`);
+const counts = new Map();
+for (const { code } of all) counts.set(code, (counts.get(code) ?? 0) + 1);
+for (const [code, count] of [...counts].sort(([, one], [, other]) => other - one))
+  console.log(`${`${count}`.padStart(6)} ${code}`);
 
 // A sample, each rule with its share and at least some: a generator with a seed, so that it is the same again.
 let state = Number(values.seed) || 1;
@@ -119,4 +119,3 @@ for (const { finding } of sample.slice(0, Number(values.sample))) {
     `${relative(folder, name)}:${line}:${column} ${code}\n  ${sentence}\n  ${source.slice(Math.max(0, column - 20), column + 140).trim()}`,
   );
 }
-void root;

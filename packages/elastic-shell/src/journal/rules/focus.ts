@@ -11,11 +11,7 @@ const isLabel = isTag('label');
 
 /** The first that Tab goes to inside an element that is not hidden there. */
 const reachedIn = (element: Markup, page: Page): Markup | undefined =>
-  page.inside(element, isTabbable).find((inner) => {
-    if (isGone(inner)) return false;
-    const gone = page.around(inner, isGone);
-    return !gone;
-  });
+  page.inside(element, isTabbable).find((inner) => !isGone(inner) && !page.around(inner, isGone));
 
 /** Whether one stands around it here; what a piece of a page is put into is nobody's doubt. */
 const isIn = (element: Markup, test: Test, page: Page): boolean =>

@@ -13,7 +13,7 @@ import { switching } from '../../core/contract/switch.js';
 import { tabs } from '../../core/contract/tabs.js';
 import { tooltip } from '../../core/contract/tooltip.js';
 import { tree } from '../../core/contract/tree.js';
-import { isHeading, isOurs } from '../../core/rules/kinds.js';
+import { isDialog, isHeading, isOurs } from '../../core/rules/kinds.js';
 import { has, type Markup, writtenRole } from '../../core/rules/markup.js';
 import type { Page, Test } from '../../core/rules/page.js';
 
@@ -27,7 +27,6 @@ interface Known {
   needs: readonly (readonly [what: string, test: Test])[];
 }
 
-const isDialog = (element: Markup): boolean => element.tag === 'dialog';
 const withRole =
   (role: string): Test =>
   (element) =>
