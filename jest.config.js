@@ -8,7 +8,8 @@ const shared = {
   moduleNameMapper: {
     '^(\\.{1,2}/.*)\\.js$': '$1',
     '^elastic-shell$': '<rootDir>/packages/elastic-shell/src/index.ts',
-    '^elastic-shell/(core|journal|elements|server)$': '<rootDir>/packages/elastic-shell/src/$1/index.ts',
+    '^elastic-shell/(core|journal|elements|server|inspector|testing|rehearsal)$':
+      '<rootDir>/packages/elastic-shell/src/$1/index.ts',
     '^elastic-shell/rules$': '<rootDir>/packages/elastic-shell/src/journal/rules/index.ts',
     '^elastic-shell/engine$': '<rootDir>/packages/elastic-shell/src/engine.ts',
     '^elastic-shell/defaults$': '<rootDir>/packages/elastic-shell/src/engine/defaults.ts',

@@ -1,4 +1,5 @@
 // The gallery: wires the plain instances that the page marks with data-wire, and the few that need a line more.
+import './inspect';
 import { cell, type DrawerOptions } from 'elastic-shell';
 import 'elastic-shell/elements';
 import './gallery-lists';

@@ -1,5 +1,6 @@
 // What every page of the desk has at its top: the sections on a small screen, the switches, the pretend server.
 import { wireDrawer, wireSwitch, wireTooltip } from 'elastic-shell';
+import './inspect';
 import type { Server } from 'quillhaven-data/server';
 
 const find = <E extends HTMLElement>(selector: string): E => document.querySelector<E>(selector)!;

@@ -12,7 +12,7 @@ import { differences } from './compare.js';
 import { formats, summaryOf, transcriptOf } from './format.js';
 import { placeOf } from './place.js';
 import { rehearse, type RehearseOptions } from './rehearse.js';
-import { rowsOf } from './rows/index.js';
+import { rowsOf } from 'elastic-shell/rehearsal';
 import { readSteps, take } from './steps.js';
 import type { PatternName, Rehearsal } from './types.js';
 

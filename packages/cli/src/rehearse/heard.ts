@@ -2,6 +2,7 @@
 //
 // In browsers of the Chromium family it is asked for over the browser's protocol; in others playwright's own reading of the page
 // stands in for it. The place among its like ("1 of 4") is counted in the page: the tree does not carry it.
+import { places, sentenceOf, stateWord, valueRoles } from 'elastic-shell/rehearsal';
 import type { CDPSession, Page } from 'playwright-core';
 
 /** A node of the tree, as the protocol gives it. */
@@ -15,80 +16,27 @@ interface Node {
   properties?: { name: string; value: { value?: unknown; relatedNodes?: { backendDOMNodeId?: number }[] } }[];
 }
 
-/** Roles as people say them. */
-const words: Readonly<Record<string, string>> = {
-  alertdialog: 'alert dialog',
-  checkbox: 'check box',
-  combobox: 'combo box',
-  ComboBoxMenuButton: 'combo box',
-  ComboBoxSelect: 'combo box',
-  DisclosureTriangle: 'disclosure',
-  DisclosureTriangleGrouped: 'disclosure',
-  generic: '',
-  listbox: 'list box',
-  menuitem: 'menu item',
-  menuitemcheckbox: 'menu item that checks',
-  menuitemradio: 'menu item, one of several',
-  MenuListPopup: 'list box',
-  none: '',
-  paragraph: '',
-  radio: 'radio button',
-  RootWebArea: 'page',
-  searchbox: 'search field',
-  spinbutton: 'spin button',
-  StaticText: '',
-  tablist: 'tab list',
-  tabpanel: 'tab panel',
-  textbox: 'field',
-  treeitem: 'tree item',
-};
-
-/** What is said when focus comes into it. */
-const places = /^(alertdialog|dialog|listbox|menu|menubar|radiogroup|tablist|tabpanel|tree|group|region)$/;
-
 const textOf = (value: unknown): string =>
   typeof value === 'string' ? value.replace(/\s+/g, ' ').trim() : '';
-
-/** What a property says, in a word; '' where that goes without saying. */
-function stateOf(name: string, value: unknown): string {
-  if (name === 'hasPopup' && value !== 'false') return value === 'true' || value === 'menu' ? 'menu' : '';
-  if (name === 'expanded') return value ? 'expanded' : 'collapsed';
-  if (name === 'checked')
-    return value === 'mixed'
-      ? 'partly checked'
-      : value === 'true' || value === true
-        ? 'checked'
-        : 'not checked';
-  if (name === 'pressed') return value === 'true' || value === true ? 'pressed' : 'not pressed';
-  const plain: Readonly<Record<string, string>> = {
-    selected: 'selected',
-    disabled: 'unavailable',
-    required: 'required',
-    busy: 'busy',
-  };
-  if (name in plain) return value === true || value === 'true' ? (plain[name] ?? '') : '';
-  if (name === 'invalid') return value && value !== 'false' ? 'invalid' : '';
-  return name === 'level' && typeof value === 'number' ? `level ${value}` : '';
-}
 
 const roleOf = ({ role }: Node): string => textOf(role?.value);
 
 /** A node as it is said: role, name, states. */
-function sentenceOf(node: Node, position: string): string {
+function sayNode(node: Node, position: string): string {
   const role = roleOf(node);
   // A combobox opens a list by what it is.
   const isBox = /^combobox$|^ComboBox/.test(role);
   const states = (node.properties ?? []).map(({ name, value: { value: said } }) =>
-    isBox && name === 'hasPopup' ? '' : stateOf(name, said),
+    isBox && name === 'hasPopup' ? '' : stateWord(name, said),
   );
-  const description = textOf(node.description?.value);
-  // What a field holds; other roles have a value that is their name again.
-  const value = /^(combobox|ComboBox\w*|textbox|searchbox|spinbutton|slider)$/.test(role)
-    ? textOf(node.value?.value)
-    : '';
-  return [words[role] ?? role, textOf(node.name?.value), value, ...states, position, description]
-    .filter(Boolean)
-    .join(', ');
+  return sentenceOf({
+    role,
+    name: textOf(node.name?.value),
+    value: valueRoles.test(role) ? textOf(node.value?.value) : '',
+    states,
+    position,
+    description: textOf(node.description?.value),
+  });
 }
 
 /** Reads the tree of one page. */
@@ -114,9 +62,9 @@ export class Hearing {
     const ids = named.map(({ nodeId }) => nodeId);
     const entered = named.filter(({ nodeId }) => !this.#before.includes(nodeId)).reverse();
     this.#around = ids;
-    const active = chain.active ? `; ${sentenceOf(chain.active, position)}` : '';
-    const own = sentenceOf(node, chain.active ? '' : position);
-    return [...entered.map((each) => sentenceOf(each, '')), `${own}${active}`].join('; ');
+    const active = chain.active ? `; ${sayNode(chain.active, position)}` : '';
+    const own = sayNode(node, chain.active ? '' : position);
+    return [...entered.map((each) => sayNode(each, '')), `${own}${active}`].join('; ');
   }
 
   /** Something is about to be done: what focus stands in by now is not new any more. */

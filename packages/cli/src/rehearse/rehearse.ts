@@ -3,17 +3,9 @@
 //   import { rehearse } from 'elastic-shell-cli/rehearse';
 //   const { widgets } = await rehearse(page, { only: ['dialog'] });
 import type { Page } from 'playwright-core';
-import type { Found } from './page-types.js';
-import { rowsOf } from './rows/index.js';
+import { type Found, play, rowsOf } from 'elastic-shell/rehearsal';
 import { type Arrive, Stage } from './stage.js';
-import {
-  Failed,
-  LeftOut,
-  type PatternName,
-  type Rehearsal,
-  type RowResult,
-  type WidgetResult,
-} from './types.js';
+import type { PatternName, Rehearsal, RowResult, WidgetResult } from './types.js';
 
 export type { PatternName, Rehearsal, RowResult, WidgetResult } from './types.js';
 
@@ -50,16 +42,11 @@ async function runRow(
   if (options.leaveOut?.[name]?.includes(key))
     return { key, expected, outcome: 'left out', heard: '', got: 'the configuration says so' };
   await stage.reset();
-  try {
-    await row.run(stage);
-    return { key, expected, outcome: 'held', heard: stage.heard };
-  } catch (error) {
-    const got = error instanceof Error ? error.message : String(error);
-    if (error instanceof LeftOut) return { key, expected, outcome: 'left out', heard: stage.heard, got };
-    if (!(error instanceof Failed) && !/Timeout|closed|navigat|context/i.test(got)) throw error;
-    const picture = await options.picture?.(stage.page, `${name} ${key}`);
-    return { key, expected, outcome: 'failed', heard: stage.heard, got, ...(picture && { picture }) };
-  }
+  // The browser's own word that the page is gone, or does not answer, is a row that fails.
+  const result = await play(stage, row, (message) => /Timeout|closed|navigat|context/i.test(message));
+  const picture =
+    result.outcome === 'failed' ? await options.picture?.(stage.page, `${name} ${key}`) : undefined;
+  return picture ? { ...result, picture } : result;
 }
 
 async function runWidget(stage: Stage, found: Found, options: RehearseOptions): Promise<WidgetResult> {

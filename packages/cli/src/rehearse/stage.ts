@@ -1,9 +1,8 @@
 // One widget on a page: real keys and the pointer go to it, and what came of that is read back.
 import { readFileSync } from 'node:fs';
 import type { Page } from 'playwright-core';
-import type { Agent, Facts, Found } from './page-types.js';
+import { type Agent, fail, type Facts, type Found, type Stage as RowStage } from 'elastic-shell/rehearsal';
 import { Hearing } from './heard.js';
-import { fail } from './types.js';
 
 /** The script in the page, as it was built. */
 const agentScript = (): string =>
@@ -21,7 +20,7 @@ const patience = 1500;
 export type Arrive = (page: Page) => Promise<void>;
 
 /** A page that is rehearsed, and the widget that it is about now. */
-export class Stage {
+export class Stage implements RowStage {
   readonly hearing: Hearing;
   /** What was done since the last row, as one would say it, and what was heard. */
   heard = '';

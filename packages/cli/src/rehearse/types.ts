@@ -1,22 +1,7 @@
-// What a rehearsal is made of: widgets, rows of their contracts, and how each went.
-import type { PatternName } from './page-types.js';
+// What a rehearsal answers with: widgets, and how the rows of their contracts went.
+import type { PatternName, RowResult } from 'elastic-shell/rehearsal';
 
-export type { PatternName } from './page-types.js';
-
-/** How one row of a contract went. */
-export interface RowResult {
-  /** What was done, as one would say it: `ArrowDown`, `press`, `“st”`. */
-  key: string;
-  outcome: 'held' | 'failed' | 'left out';
-  /** What was heard: role, name, states, position, then live messages in their order. */
-  heard: string;
-  /** What the contract says should happen. */
-  expected: string;
-  /** Of a row that failed: what happened. Of one that is left out: why. */
-  got?: string;
-  /** A picture of the page as it was then, where they are taken. */
-  picture?: string;
-}
+export type { PatternName, RowResult } from 'elastic-shell/rehearsal';
 
 /** How one widget did. */
 export interface WidgetResult {
@@ -33,19 +18,3 @@ export interface Rehearsal {
   address: string;
   widgets: WidgetResult[];
 }
-
-/** A row of a contract that a page leaves out because it may. */
-export class LeftOut extends Error {}
-
-/** A row that does not hold: what happened instead. */
-export class Failed extends Error {}
-
-/** Ends a row that a page may leave out. */
-export const leaveOut = (why: string): never => {
-  throw new LeftOut(why);
-};
-
-/** Ends a row that does not hold. */
-export const fail = (got: string): never => {
-  throw new Failed(got);
-};

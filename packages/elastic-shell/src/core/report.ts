@@ -2,7 +2,7 @@
 import type { Change } from './change.js';
 
 /** What there is to say, by code, with the values in it. */
-export interface Reports {
+export interface Reports extends Steps {
   change: Change;
   refused: Change & { error?: unknown; by?: 'guard' | 'owner' };
   busy: Change;
@@ -15,6 +15,18 @@ export interface Reports {
   'branch-failed': { key: string; error: unknown };
   'options-failed': { query: string; error: unknown };
   'render-failed': { key: string; error: unknown };
+}
+
+/** Steps on the way to a change, which explain it; the journal enters none of them. */
+export interface Steps {
+  /** A guard is asked about a change, and said again when it has answered. */
+  guard: Change;
+  /** The owner of a state is asked about a change, and said again when he has answered. */
+  owner: Change;
+  /** A press has ended while layers were open; `inside`: those that it began or ended in, which it leaves open. */
+  press: { event: unknown; inside: readonly unknown[] };
+  /** Escape was left to the widget that it was pressed on. */
+  'escape-left': { event: unknown };
 }
 
 /** Says one thing: its code, what it concerns, and the values in it. */

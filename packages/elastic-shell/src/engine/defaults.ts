@@ -1,5 +1,6 @@
 // Options that hold for every instance of a pattern wired from now on.
 import type { OptionKinds } from '../core/contract/options.js';
+import { isElement } from './dom.js';
 import { checkOptions, suggestion } from './options.js';
 import type { Wired } from './types.js';
 
@@ -27,6 +28,9 @@ export interface KnownPattern {
 /** The patterns that are loaded, with their wire functions, by name. */
 export const loadedPatterns = new Map<string, KnownPattern>();
 const defaults = new Map<string, object>();
+
+/** What whoever wired an element gave it; what it runs with besides is set for all of its pattern. */
+export const givenTo = new WeakMap<object, object>();
 
 /** What has been set for all of `pattern`. */
 const defaultsOf = (pattern: string): object => defaults.get(pattern) ?? {};
@@ -57,6 +61,7 @@ export function optionsOf<O extends object>(
 ): O {
   const options: O = Object.assign({}, defaultsOf(name), own);
   checkOptions(name, options, known, root);
+  if (own && isElement(root)) givenTo.set(root, own);
   return options;
 }
 

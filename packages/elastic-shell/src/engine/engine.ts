@@ -16,7 +16,7 @@ import { described, isElement } from './dom.js';
 import { tellWired } from './early-presses.js';
 import { invokersOf, joinIndex } from './invoker-index.js';
 import { askOwners } from './owners.js';
-import { engines, intentOf, keepWired } from './registry.js';
+import { engines, intentOf, keepWired, type Running } from './registry.js';
 import { tellError } from './report-error.js';
 import { corrected, type Run } from './run.js';
 import type { Engine, Service } from './service.js';
@@ -102,6 +102,7 @@ function change<S extends object, O, I extends string>(
   let expected: ChangeOf<S> | undefined;
   const decide = (allowed: boolean, error?: unknown): void => {
     if (run.isOver || (!isFree && run.waiting !== expected && !settled)) return;
+    tell('guard', root, first);
     if (!isFree) wait(run);
     if (allowed) commit(run, changes, settled);
     else refuse(run, first, 'guard', error);
@@ -109,6 +110,7 @@ function change<S extends object, O, I extends string>(
   if (settled || isFree) return decide(true);
   if (run.waiting) return tell('busy', root, first);
   run.service?.asked?.();
+  tell('guard', root, first);
   ask(options.guard, first, () => !run.isOver && wait(run, (expected = first)), decide);
 }
 
@@ -129,9 +131,10 @@ function intend<S extends object, O, I extends string>(
   change(run, next, cause);
 }
 
-const engineOf = <S extends object, O, I extends string>(
+const engineOf = <S extends object, O extends object, I extends string>(
   run: Run<S, O, I>,
-): Engine<S, O & CommonOptions<S>, I> => ({
+): Engine<S, O & CommonOptions<S>, I> & Pick<Running, 'run'> => ({
+  run,
   root: run.root,
   options: run.options,
   // The same object; only its options are known to hold more.

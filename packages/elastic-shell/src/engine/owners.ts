@@ -50,9 +50,11 @@ export function askOwners<S extends object, O, I extends string>(
   const [first] = own;
   if (!first) return done(changes);
   run.held = [];
+  tell('owner', run.root, first);
   const answers = own.map((each) => run.stores.get(each.name)?.set(each.value, each));
   const finish = (): void => {
     if (run.isOver) return;
+    tell('owner', run.root, first);
     const taken = answered(run, changes);
     const held = run.held ?? [];
     run.held = undefined;

@@ -1,9 +1,36 @@
 // Who runs what, and what a control names.
+import type { View } from '../core/contract/contract.js';
+import type { OptionKinds } from '../core/contract/options.js';
 import { elementNamed } from './dom.js';
 import type { Cause, Wired } from './types.js';
 
+/** A running contract, for whoever only looks on. */
+export interface Seen {
+  readonly root: HTMLElement;
+  readonly contract: {
+    readonly name: string;
+    readonly options?: OptionKinds;
+    readonly says?: Readonly<Record<string, string>>;
+    readonly commands: Readonly<Record<string, string>>;
+    step(state: object, intent: string, view: View): object;
+  };
+  /** The options it runs with; `given`, of `givenTo`, says which of them are its own. */
+  readonly options: object;
+  readonly view: View;
+  readonly state: object;
+  /** The states that have an owner. */
+  readonly owned: ReadonlySet<string>;
+  /** The change that a guard is making up its mind about. */
+  readonly waiting: object | undefined;
+  /** Wishes that wait until the owners have answered; undefined while none is asked. */
+  readonly held: readonly unknown[] | undefined;
+  /** It waits for a part that it needs. */
+  readonly isIncomplete: boolean;
+}
+
 /** A running contract, as controls and the platform speak to it. */
 export interface Running {
+  readonly run: Seen;
   readonly commands: Readonly<Record<string, string>>;
   intend(intent: string, cause: Cause): void;
   reread(): void;
@@ -27,6 +54,9 @@ export const keepWired = <W extends Wired>(wired: W): W => {
 /** What the wire function of `element` returned, while it is wired; undefined for any other element. */
 export const wiredOf = (element: Element): Wired | undefined =>
   engines.has(element) ? results.get(element) : undefined;
+
+/** What runs `element`, to look at; undefined for what is not wired. */
+export const wiredRun = (element: Node): Seen | undefined => engines.get(element)?.run;
 
 /** What a command means to a pattern; nothing for a name that every object has. */
 export const intentOf = <I extends string>(

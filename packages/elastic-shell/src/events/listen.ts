@@ -11,15 +11,19 @@ export const entriesOf = (handlers: Handlers): [type: string, hear: (event: Even
   // The platform calls each with the event of its own type.
   Object.entries(handlers) as [string, (event: Event) => void][];
 
-/** Has each handler called for the events of `target` until released; those in `captured` while they go down. */
+/**
+ * Has each handler called for the events of `target` until released; those in `captured` while they go down, and none for
+ * events that `passesOver` says yes to.
+ */
 export function listen(
   target: EventTarget,
   handlers: Handlers,
   captured: readonly (keyof EventMap)[] = [],
+  passesOver?: (event: Event) => boolean,
 ): () => void {
   const stop = new AbortController();
   for (const [type, hear] of entriesOf(handlers))
-    target.addEventListener(type, hear, {
+    target.addEventListener(type, passesOver ? (event) => passesOver(event) || hear(event) : hear, {
       signal: stop.signal,
       capture: captured.some((other) => other === type),
     });

@@ -126,6 +126,8 @@ export interface Place {
   follow(records: MutationRecord[]): void;
   /** Whether anything is left of where it was: nothing is when the whole page has become another. */
   isThere(): boolean;
+  /** The element that focus would go to, where that stands. */
+  element(): Element | null;
   /** Puts focus on the element, else on what follows where it stood, else on what comes before. */
   giveBack(scope: HTMLElement, choice?: FocusChoice): void;
 }
@@ -148,6 +150,7 @@ export function placeOf(
     element?.isConnected || !id ? element : (tree?.getElementById(id) ?? null);
   return {
     isThere: () => !!node?.isConnected && node !== node.ownerDocument?.body,
+    element: same,
     follow(records) {
       for (const { removedNodes, nextSibling, target } of records)
         for (const removed of removedNodes)

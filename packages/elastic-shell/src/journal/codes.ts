@@ -1,5 +1,5 @@
 // What the journal says at run time, by code: the sentence, what to do about it, and the words for the documents.
-import type { Reports } from '../core/report.js';
+import type { Reports, Steps } from '../core/report.js';
 import { failureText } from '../core/text.js';
 import { isElement } from '../engine/dom.js';
 import { markupOf } from './document.js';
@@ -20,7 +20,7 @@ export interface RuntimeCode<D> {
 }
 
 /** Everything that the engine tells. */
-export const reported: { [C in keyof Reports]: RuntimeCode<Reports[C]> } = {
+export const reported: { [C in Exclude<keyof Reports, keyof Steps>]: RuntimeCode<Reports[C]> } = {
   change: {
     severity: 'note',
     says: 'A state has changed: from what, to what, and why.',

@@ -1,6 +1,13 @@
 // A live document as the rules see it.
 import type { Markup } from '../core/rules/markup.js';
+import { apart } from '../engine/apart.js';
 import { isElement } from '../engine/dom.js';
+
+/** Whether an element stands apart from the page, or in the shadow tree of what does. */
+export function isApart(element: Element): boolean {
+  const root = element.getRootNode();
+  return apart.has(element) || ('host' in root && isElement(root.host) && isApart(root.host));
+}
 
 const seen = new WeakMap<Markup, Element>();
 
@@ -21,7 +28,8 @@ export function markupOf(element: Element, parent?: Markup): Markup {
     children,
   };
   for (const node of element.childNodes)
-    if (isElement(node)) children.push(markupOf(node, markup));
+    if (apart.has(node)) continue;
+    else if (isElement(node)) children.push(markupOf(node, markup));
     else if (node.nodeType === 3) children.push(node.nodeValue ?? '');
   seen.set(markup, element);
   return markup;

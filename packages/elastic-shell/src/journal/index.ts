@@ -1,12 +1,19 @@
 // The journal: what changed, what was refused, and what is wrong with the page. Importing it starts it.
+//
+// A message about one element that comes again is counted and not repeated, on the console either.
 import type { Change } from '../engine/types.js';
 import { deliver } from '../core/cell.js';
-import { setTeller, type Teller } from '../core/report.js';
+import { type Reports, setTeller, type Teller } from '../core/report.js';
 import { isElement } from '../engine/dom.js';
-import { reported, type Severity } from './codes.js';
-import { elementOf, markupOf } from './document.js';
+import { reported, type RuntimeCode, type Severity } from './codes.js';
+import { elementOf, isApart, markupOf } from './document.js';
 import { examine, type Finding, tagText } from './rules/index.js';
+import { isRefuted } from './known.js';
+import { pageAbout } from './pages.js';
+import { type Step, tellStep } from './steps.js';
 import { hearWishes } from './wishes.js';
+
+export { setDocuments } from './pages.js';
 
 /** One thing that was entered. */
 export interface Entry {
@@ -17,8 +24,17 @@ export interface Entry {
   sentence: string;
   /** What to do about it, where there is something to do. */
   remedy?: string;
+  /** The address of the page that explains it: see `setDocuments`. */
+  page: string;
+  /** When it was entered, in milliseconds since the page began; of what is counted, the last time. */
+  at: number;
+  /** How often it has come. */
+  count: number;
   /** The change it tells of, where it tells of one. */
   change?: Change;
+  /** Of a refusal: who has refused, and the error, where there was one. */
+  by?: 'guard' | 'owner';
+  error?: unknown;
 }
 
 /** How many entries are kept; older ones go. */
@@ -27,17 +43,37 @@ const entries: Entry[] = [];
 const listeners = new Set<(entry: Entry) => void>();
 const told = new WeakMap<Element, Set<string>>();
 
-const write = (entry: Entry): void => {
+/** The entry that says the same of the same element. */
+const sameAs = ({ code, element, sentence }: Omit<Entry, 'page' | 'at' | 'count'>): Entry | undefined =>
+  entries.find((each) => each.code === code && each.element === element && each.sentence === sentence);
+
+const write = (news: Omit<Entry, 'page' | 'at' | 'count'>): void => {
+  const at = performance.now();
+  const known = news.severity === 'note' ? undefined : sameAs(news);
+  if (known) {
+    known.count++;
+    known.at = at;
+    return deliver(listeners, known);
+  }
+  const entry: Entry = { ...news, page: pageAbout(news.code), at, count: 1 };
   entries.push(entry);
   if (entries.length > limit) entries.shift();
-  if (entry.severity !== 'note')
-    console.warn(`elastic-shell ${entry.code}: ${entry.sentence} ${entry.remedy ?? ''}`, entry.element);
+  const { code, severity, sentence, remedy, page, element } = entry;
+  if (severity !== 'note')
+    console.warn(['elastic-shell', `${code}:`, sentence, remedy, page].filter(Boolean).join(' '), element);
   deliver(listeners, entry);
 };
 
+/** What the journal says of each; of steps nothing. */
+const sayings: { [C in keyof Reports]?: RuntimeCode<Reports[C]> } = reported;
+
 const enter: Teller = (code, subject, detail) => {
-  if (!isElement(subject)) return;
-  const { severity, sentence, remedy } = reported[code];
+  const known = sayings[code];
+  if (!known)
+    // Its own values, by its code: TypeScript cannot follow that through a type parameter.
+    return tellStep({ code, subject, detail, at: performance.now() } as Step);
+  if (!isElement(subject) || isApart(subject)) return;
+  const { severity, sentence, remedy } = known;
   const isChange = code === 'change' || code === 'refused' || code === 'busy' || code === 'owner-silent';
   write({
     code,
@@ -47,6 +83,8 @@ const enter: Teller = (code, subject, detail) => {
     ...(remedy && { remedy }),
     // These three carry the change that they tell of, with the page's own event and element.
     ...(isChange && { change: detail as Change }),
+    ...('by' in detail && detail.by && { by: detail.by }),
+    ...('error' in detail && detail.error !== undefined && { error: detail.error }),
   });
 };
 
@@ -56,7 +94,7 @@ function check(root: Element = document.documentElement): Finding[] {
   const findings = examine([markupOf(root)], { isPart: root !== document.documentElement });
   for (const { code, severity, sentence, remedy, element: markup } of findings) {
     const element = elementOf(markup);
-    if (!element) continue;
+    if (!element || isRefuted(code, element)) continue;
     const codes = told.get(element) ?? new Set();
     if (codes.has(code)) continue;
     told.set(element, codes.add(code));
@@ -69,7 +107,7 @@ function check(root: Element = document.documentElement): Finding[] {
 export interface Journal {
   /** The last 500 entries, oldest first. */
   readonly entries: readonly Entry[];
-  /** Hears every later entry; returns the release. */
+  /** Hears every later entry, and one that is counted again; returns the release. */
   subscribe(listener: (entry: Entry) => void): () => void;
   /** Examines what is under an element (the whole document by default), enters what was not entered before, and answers with all. */
   check(root?: Element): Finding[];

@@ -1,6 +1,7 @@
 // Wishes that come to nothing: a press on a control whose target is missing, that is disabled, or whose
 // command its target does not know. The engine ignores them; here they are told.
 import { nearest } from '../core/text.js';
+import { isWritten } from '../engine/attribute-watch.js';
 import { elementNamed, targetOf } from '../engine/dom.js';
 import { engineOf, namedBy, naming } from '../engine/registry.js';
 import type { wished } from './codes.js';
@@ -52,7 +53,8 @@ const onClick = (tell: TellWish, event: Event): void => {
       `${tag(control)} was pressed and names "${id}", which is not there.`,
       'Add the element, or correct the id.',
     );
-  else if (control.ariaDisabled === 'true')
+  // What is disabled because a guard has not answered yet, or because it may not close, says so by itself.
+  else if (control.ariaDisabled === 'true' && !isWritten(control, 'aria-disabled'))
     tell(
       'control-disabled',
       control,

@@ -8,6 +8,7 @@
 import { dismissedBy, type LayerCause } from '../core/layers/stack.js';
 import type { Reason } from '../core/change.js';
 import { tell } from '../core/report.js';
+import { apart } from '../engine/apart.js';
 import { targetOf, windowOf } from '../engine/dom.js';
 import { keyOf } from '../events/keys.js';
 import { type Handlers, listen } from '../events/listen.js';
@@ -109,7 +110,7 @@ const handlersIn = (document: Document): Handlers => ({
     if (key !== 'Escape') return;
     // An input method uses Escape for itself; a native dialog would close on it all the same.
     if (event.isComposing) return event.preventDefault();
-    if (!again && usesEscape(targetOf(event))) return;
+    if (!again && usesEscape(targetOf(event))) return tell('escape-left', targetOf(event), { event });
     if (modal) event.preventDefault();
     dismiss(document, { kind: 'escape' }, 'escape', event);
   },
@@ -139,6 +140,7 @@ const handlersIn = (document: Document): Handlers => ({
   pointerup(event) {
     const inside = pressedIn && [...pressedIn, ...insideOf(document, event)];
     pressedIn = undefined;
+    if (inside) tell('press', document, { event, inside });
     if (inside && dismiss(document, { kind: 'outside', inside }, 'outside', event)) absorbRest(document);
   },
 });
@@ -185,13 +187,12 @@ const heard = new Map<Document, () => void>();
 
 const hear = (document: Document): (() => void) => {
   const releases = [
-    listen(document, handlersIn(document), [
-      'focusin',
-      'focusout',
-      'pointerdown',
-      'pointercancel',
-      'pointerup',
-    ]),
+    listen(
+      document,
+      handlersIn(document),
+      ['focusin', 'focusout', 'pointerdown', 'pointercancel', 'pointerup'],
+      ({ target }) => apart.has(target),
+    ),
     // A control's own blur is heard by the document; only the window's tells of frames.
     listen(windowOf(document), {
       blur: (event) => event.target === event.currentTarget && onWindowBlur(event, document),

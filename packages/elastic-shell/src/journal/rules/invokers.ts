@@ -20,7 +20,7 @@ function missing(element: Markup, attribute: string, page: Page): Found | undefi
     element,
     attribute,
     sentence: `${tagText(element)} names "${id}", and no element has that id: pressing it does nothing.`,
-    remedy: suggestion(id, page),
+    remedy: suggestion(id, page, element),
   };
 }
 

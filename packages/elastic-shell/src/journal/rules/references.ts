@@ -72,7 +72,7 @@ export const referenceRules: readonly Rule[] = [
               element,
               attribute,
               sentence: `${tagText(element)} has ${attribute}="${id}", and no element has that id.`,
-              remedy: suggestion(id, page),
+              remedy: suggestion(id, page, element),
               severity,
             });
       }
@@ -96,7 +96,7 @@ export const referenceRules: readonly Rule[] = [
         sentence: target
           ? `${tagText(element)} names "${id}", and ${tagText(target)} is no field: it gets no name from a label.`
           : `${tagText(element)} names "${id}", and no element has that id: it names nothing.`,
-        remedy: target ? 'Name the field itself, or use aria-labelledby.' : suggestion(id, page),
+        remedy: target ? 'Name the field itself, or use aria-labelledby.' : suggestion(id, page, element),
         ...(!target && page.isScripted && { severity: 'warning' }),
       };
     },

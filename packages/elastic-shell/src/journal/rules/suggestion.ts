@@ -1,4 +1,5 @@
 // What to do about an id that no element has.
+import type { Markup } from '../../core/rules/markup.js';
 import type { Page } from '../../core/rules/page.js';
 import { nearest } from '../../core/text.js';
 
@@ -6,11 +7,13 @@ import { nearest } from '../../core/text.js';
 const most = 300_000;
 const looked = new WeakMap<Page, number>();
 
-/** The nearest id of the page, as a question; else what to do. */
-export function suggestion(id: string, page: Page): string {
+/** The nearest id of the page, as a question; else what to do. `element` names it: its own id is not what was meant. */
+export function suggestion(id: string, page: Page, element: Markup): string {
   const ids = page.ids();
   const count = (looked.get(page) ?? 0) + ids.length;
   looked.set(page, count);
-  const near = count <= most ? nearest(id, ids) : undefined;
+  const own = element.attribute('id');
+  const near =
+    count <= most ? nearest(id, own === null ? ids : ids.filter((each) => each !== own)) : undefined;
   return near ? `Did you mean "${near}"?` : `Give the element the id "${id}", or name another.`;
 }

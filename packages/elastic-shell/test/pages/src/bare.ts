@@ -28,7 +28,10 @@ function wire(
   return made;
 }
 
-const shell = { ...library, engine, journal, laws, live, playground, wire, wired, log };
+/** Brings the inspector, as a page does while it is built. */
+const inspect = () => import('../../../src/inspector/index');
+
+const shell = { ...library, engine, journal, laws, live, playground, wire, wired, log, inspect };
 export type Shell = typeof shell;
 declare global {
   var shell: Shell;

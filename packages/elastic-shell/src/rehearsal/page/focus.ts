@@ -1,5 +1,7 @@
 // Where Tab goes, and the place of what has focus among its like.
-import { focused, isShown, roleOf } from './dom.js';
+import { focused, isShown } from '../../heard/dom.js';
+import { activeOf } from '../../heard/heard.js';
+import { heardPosition } from '../../heard/position.js';
 
 const stops =
   'a[href],area[href],button,input:not([type=hidden]),select,textarea,summary,iframe,audio[controls],video[controls],[tabindex],[contenteditable]:not([contenteditable=false])';
@@ -35,27 +37,9 @@ export function beforeStop(element: Element): boolean {
   return true;
 }
 
-const listRoles = /^(menu|menubar|listbox|tree|tablist|radiogroup)$/;
-const itemRoles = /^(menuitem|menuitemcheckbox|menuitemradio|option|treeitem|tab|radio)$/;
-
 /** The place of what has focus, or of what a field says is active, among its like: `2 of 5`. */
 export function positionOf(): string {
   const at = focused();
-  const active = at?.getAttribute('aria-activedescendant');
-  const item = active ? document.getElementById(active) : at;
-  if (!item || !itemRoles.test(roleOf(item))) return '';
-  const [place, size] = [item.getAttribute('aria-posinset'), item.getAttribute('aria-setsize')];
-  if (place && size) return `${place} of ${size}`;
-  const around = roleOf(item) === 'treeitem' ? item.closest('[role=group],[role=tree]') : null;
-  let list: Element | null = around ?? item.parentElement;
-  while (list && !around && !listRoles.test(roleOf(list))) list = list.parentElement;
-  if (!list) return '';
-  const own = [...list.querySelectorAll('[role]')].filter(
-    (each) =>
-      itemRoles.test(roleOf(each)) &&
-      isShown(each) &&
-      (!around || each.closest('[role=group],[role=tree]') === around),
-  );
-  const index = own.indexOf(item);
-  return index < 0 ? '' : `${index + 1} of ${own.length}`;
+  const item = at && (activeOf(at) ?? at);
+  return item ? heardPosition(item) : '';
 }

@@ -1,5 +1,5 @@
 // The rows of every pattern that is rehearsed.
-import type { PatternName } from '../types.js';
+import type { PatternName } from '../facts.js';
 import { comboboxRows, selectRows } from './fields.js';
 import { dialogRows, popoverRows, tooltipRows } from './layers.js';
 import { listboxRows, menuRows, treeRows } from './lists.js';

@@ -1,7 +1,7 @@
 // How things stand with one widget, read from the page as a user's tools would.
-import { focused, holds, isShown, nameOf } from './dom.js';
+import { focused, holds, isShown, nameOf, shownText } from '../../heard/dom.js';
 import { stopsIn } from './focus.js';
-import type { Facts, ItemFacts } from '../src/rehearse/page-types.js';
+import type { Facts, ItemFacts } from '../facts.js';
 import type { Widget } from './widgets.js';
 
 const isTrue = (element: Element, name: string): boolean => element.getAttribute(name) === 'true';
@@ -12,7 +12,7 @@ function itemFacts(item: HTMLElement): ItemFacts {
     (item.localName === 'summary' ? `${item.parentElement?.hasAttribute('open')}` : null);
   return {
     // The first line: a branch of a tree holds its rows.
-    label: (item.getAttribute('aria-label') ?? item.innerText.trim().split('\n')[0] ?? '')
+    label: (item.getAttribute('aria-label') ?? shownText(item).trim().split('\n')[0] ?? '')
       .replace(/\s+/g, ' ')
       .trim(),
     isDisabled: isTrue(item, 'aria-disabled') || item.matches(':disabled'),
@@ -60,7 +60,7 @@ const shownOf = ({ panels }: Widget): string =>
 /** What a field holds. */
 function valueOf(root: HTMLElement): string {
   if (root instanceof HTMLInputElement || root instanceof HTMLSelectElement) return root.value;
-  return root.innerText.trim();
+  return shownText(root).trim();
 }
 
 /** Whether a layer has a name that its role tells. */

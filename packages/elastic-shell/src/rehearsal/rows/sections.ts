@@ -1,6 +1,6 @@
 // Rows of what shows something in its place: disclosures, accordions, tabs, carousels, switches.
-import type { Facts } from '../page-types.js';
-import { fail, leaveOut } from '../types.js';
+import type { Facts } from '../facts.js';
+import { fail, leaveOut } from '../outcome.js';
 import type { Stage } from '../stage.js';
 import { checkCurrent, currentOf, inline, needItems, type Row, whereIs } from './row.js';
 

@@ -1,7 +1,7 @@
 // Finds the widgets of a page by their roles and standard elements, whoever has built them.
-import { allOf, holds, isShown, nameOf, namedBy, roleOf } from './dom.js';
+import { allOf, holds, isShown, nameOf, namedBy, roleOf } from '../../heard/dom.js';
 import { layers } from './layers.js';
-import type { Found } from '../src/rehearse/page-types.js';
+import type { Found } from '../facts.js';
 import { type Widget, widgets } from './widgets.js';
 
 const itemsIn = (root: HTMLElement, selector: string, owner: string): HTMLElement[] =>

@@ -1,5 +1,5 @@
 // What opens above the page, with the control that opens it: dialogs, popovers, menus, tooltips.
-import { allOf, holds, isShown, nameOf, namedBy, roleOf } from './dom.js';
+import { allOf, holds, isShown, nameOf, namedBy, roleOf } from '../../heard/dom.js';
 import type { Widget } from './widgets.js';
 
 const naming = ['commandfor', 'popovertarget', 'aria-controls', 'aria-owns'];

@@ -1,11 +1,26 @@
 // Questions about elements that hold for every page.
 
+/** Whether style sheets show an element: not where it, or what is around it, is not displayed or not visible. */
+export function isDisplayed(element: Element): boolean {
+  if (element.checkVisibility) return element.checkVisibility({ visibilityProperty: true });
+  const styleOf = (each: Element): CSSStyleDeclaration | undefined =>
+    each.ownerDocument.defaultView?.getComputedStyle(each);
+  if (styleOf(element)?.visibility === 'hidden') return false;
+  for (let at: Element | null = element; at; at = at.parentElement)
+    if (styleOf(at)?.display === 'none') return false;
+  return element.isConnected;
+}
+
+/** Whether anything has a size: nothing has in a document that is never laid out, as in jsdom. */
+export const hasLayout = (document: Document): boolean =>
+  document.documentElement.getBoundingClientRect().width > 0;
+
 /** Whether an element is shown at all. */
-export const isShown = (element: Element): boolean => {
-  if (!element.checkVisibility({ visibilityProperty: true, opacityProperty: false })) return false;
+export function isShown(element: Element): boolean {
+  if (!isDisplayed(element)) return false;
   const { width, height } = element.getBoundingClientRect();
-  return width > 0 && height > 0;
-};
+  return (width > 0 && height > 0) || !hasLayout(element.ownerDocument);
+}
 
 /** The element that has focus, through shadow trees. */
 export function focused(): Element | null {
@@ -23,9 +38,11 @@ export function roleOf(element: Element): string {
   return tag === 'dialog' ? 'dialog' : '';
 }
 
-/** The text that shows. */
-const textOf = (element: Element): string =>
-  element instanceof HTMLElement ? element.innerText : (element.textContent ?? '');
+/** The text that shows; all of it where nothing is laid out. */
+export const shownText = (element: Element): string =>
+  'innerText' in element && typeof element.innerText === 'string'
+    ? element.innerText
+    : (element.textContent ?? '');
 
 /** The text of a label, without that of the field in it. */
 const textBeside = (label: Node, field: Element): string =>
@@ -45,7 +62,7 @@ export function nameOf(element: Element | null | undefined): string {
     labels.map((label) => textBeside(label, element)).join(' ') ||
     (/^(DIALOG|UL|OL|DIV|SECTION|INPUT|SELECT)$/.test(element.tagName) && roleOf(element) !== 'button'
       ? ''
-      : textOf(element)) ||
+      : shownText(element)) ||
     element.querySelector('h1,h2,h3,h4,h5,h6,summary')?.textContent ||
     element.id;
   const name = (text ?? '').replace(/\s+/g, ' ').trim();

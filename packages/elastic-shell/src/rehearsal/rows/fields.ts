@@ -1,6 +1,6 @@
 // Rows of fields with a list: comboboxes, and the platform's own select.
-import type { Facts } from '../page-types.js';
-import { fail, leaveOut } from '../types.js';
+import type { Facts } from '../facts.js';
+import { fail, leaveOut } from '../outcome.js';
 import type { Stage } from '../stage.js';
 import { byLetters, currentOf, needItems, type Row, standing, whereIs } from './row.js';
 

@@ -1,6 +1,6 @@
 // Rows of what is gone through item by item: menus, listboxes, trees.
-import type { Facts } from '../page-types.js';
-import { fail, leaveOut } from '../types.js';
+import type { Facts } from '../facts.js';
+import { fail, leaveOut } from '../outcome.js';
 import type { Stage } from '../stage.js';
 import { byLetters, checkCurrent, currentOf, inline, needItems, type Row, standing, whereIs } from './row.js';
 

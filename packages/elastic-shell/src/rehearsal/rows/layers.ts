@@ -1,5 +1,5 @@
 // Rows of what opens above the page: dialogs, popovers, tooltips.
-import { fail, leaveOut } from '../types.js';
+import { fail, leaveOut } from '../outcome.js';
 import type { Stage } from '../stage.js';
 import { check, type Row, standing } from './row.js';
 

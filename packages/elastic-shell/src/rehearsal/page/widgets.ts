@@ -1,5 +1,5 @@
 // The widgets of a page, as they were found.
-import type { PatternName } from '../src/rehearse/page-types.js';
+import type { PatternName } from '../facts.js';
 
 /** A widget: its parts, some of which are looked for each time, as they may come and go. */
 export interface Widget {

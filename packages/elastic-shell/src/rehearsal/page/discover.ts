@@ -1,7 +1,7 @@
 // Buttons of which no markup says what they open: what shows after a press on one is what it opens.
-import { allOf, holds, isShown, nameOf } from './dom.js';
+import { allOf, holds, isShown, nameOf } from '../../heard/dom.js';
 import { layers } from './layers.js';
-import type { PatternName } from '../src/rehearse/page-types.js';
+import type { PatternName } from '../facts.js';
 import { type Widget, widgets } from './widgets.js';
 
 const says =

@@ -1,7 +1,7 @@
 // The shape of a row, and questions that many rows ask.
-import type { Facts } from '../page-types.js';
+import type { Facts } from '../facts.js';
 import type { Stage } from '../stage.js';
-import { fail, leaveOut } from '../types.js';
+import { fail, leaveOut } from '../outcome.js';
 
 /** One row of a contract, as it is rehearsed. */
 export interface Row {

@@ -1,0 +1,23 @@
+// The chord that opens the inspector: keys with plus signs between, as `Alt+Shift+y`.
+
+/** Whether an event is the chord. The key is told by what it writes, else by where it stands on the keyboard. */
+export function isChord(event: KeyboardEvent, chord: string): boolean {
+  const parts = chord.split('+');
+  const key = (parts.pop() ?? '').toLowerCase();
+  const held = new Set(parts.map((part) => part.toLowerCase()));
+  return (
+    (event.key.toLowerCase() === key || event.code.toLowerCase() === `key${key}`) &&
+    event.altKey === held.has('alt') &&
+    event.shiftKey === held.has('shift') &&
+    event.ctrlKey === (held.has('control') || held.has('ctrl')) &&
+    event.metaKey === (held.has('meta') || held.has('command'))
+  );
+}
+
+/** Throws a TypeError where a text is no chord of at least one modifier and one key. */
+export function checkChord(chord: string): void {
+  if (/^((Alt|Shift|Control|Meta)\+)+\S+$/.test(chord)) return;
+  throw new TypeError(
+    `elastic-shell: the inspector's chord must be modifiers and a key, as "Alt+Shift+y", got ${JSON.stringify(chord)}`,
+  );
+}

@@ -1,0 +1,109 @@
+// What one wired root is made of: its states, its options and where each came from, its parts and what is missing.
+import type { Notes } from '../core/contract/contract.js';
+import { notes } from '../core/contract/notes.js';
+import { saidBy } from '../engine/attributes.js';
+import { givenTo } from '../engine/defaults.js';
+import { invokersOf } from '../engine/invoker-index.js';
+import type { Seen } from '../engine/registry.js';
+import { valueText } from './values.js';
+
+/** One state, now. */
+export interface StateRow {
+  name: string;
+  value: string;
+  /** Whether somebody else owns it. */
+  isOwned: boolean;
+}
+
+/** One option: its value, and where that came from. */
+export interface OptionRow {
+  name: string;
+  value: string;
+  from: 'its own' | 'set for all of its pattern' | 'an attribute' | 'left out';
+}
+
+/** One part: how many there are of it, and why that matters where there is none. */
+export interface PartRow {
+  name: string;
+  is: string;
+  count: number;
+  isMissing: boolean;
+  why: string;
+}
+
+/** The words of a pattern; undefined for one that is none of this library. */
+export const notesOf = (pattern: string): Notes | undefined => notes.find(({ name }) => name === pattern);
+
+/** The states of a root. */
+export const statesOf = ({ state, owned, waiting }: Seen): StateRow[] => [
+  ...Object.entries(state).map(([name, value]) => ({
+    name,
+    value: valueText(value),
+    isOwned: owned.has(name),
+  })),
+  { name: 'busy', value: valueText(!!waiting), isOwned: false },
+];
+
+/** What the attributes say of an option, under any of its names. */
+function attributeOf(root: Element, name: string, { contract }: Seen): unknown {
+  const kind = contract.options?.[name];
+  if (!kind) return undefined;
+  const host = root.closest(`shell-${contract.name}`);
+  if (host) return saidBy(host, name, kind);
+  return root.hasAttribute('data-wire') ? saidBy(root, name, kind, ['data-wire-']) : undefined;
+}
+
+/** The options of a root: those that it runs with, then those that were left out, with what holds then. */
+export function optionsOfRoot(root: Element, run: Seen): OptionRow[] {
+  const own: object = givenTo.get(root) ?? {};
+  const given = new Map<string, unknown>(Object.entries(run.options));
+  const words = new Map((notesOf(run.contract.name)?.options ?? []).map((note) => [note.name, note]));
+  const names = new Set([...given.keys(), ...words.keys(), ...Object.keys(run.contract.options ?? {})]);
+  const rows = [...names].map((name): OptionRow => {
+    const value = given.get(name);
+    if (value === undefined) return { name, value: words.get(name)?.default ?? 'nothing', from: 'left out' };
+    const said = attributeOf(root, name, run);
+    const from = !Object.hasOwn(own, name)
+      ? 'set for all of its pattern'
+      : said !== undefined
+        ? 'an attribute'
+        : 'its own';
+    return { name, value: valueText(value), from };
+  });
+  return rows.sort((one, other) => Number(one.from === 'left out') - Number(other.from === 'left out'));
+}
+
+/** How the parts of patterns are found; by the role or the element that they are. */
+const selectors: Readonly<Record<string, string>> = {
+  title: 'h1,h2,h3,h4,h5,h6',
+  description: 'p',
+  list: '[role=tablist],[role=listbox]',
+  panel: '[role=tabpanel],[role=region],details > :not(summary),[data-wired] [hidden]',
+  slide: '[aria-roledescription=slide]',
+  group: '[role=group]',
+  marker: '[data-marker]',
+  separator: '[role=separator],hr',
+  field: '[role=combobox]',
+  popup: '[popover]',
+  tokens: '[data-tokens],[aria-label] > [data-token]',
+  value: '[data-value]',
+  status: '[role=status]',
+};
+
+/** How many elements are a part. */
+function countOf(part: string, root: Element, run: Seen): number {
+  if (part === 'root') return 1;
+  if (part === 'opener') return invokersOf(root).length;
+  if (part === 'item') return run.view.items.length || root.querySelectorAll('[role=option]').length;
+  if (part === 'panel' && run.contract.name === 'accordion') return run.view.items.length;
+  const selector = selectors[part];
+  return selector === undefined ? 0 : root.querySelectorAll(selector).length;
+}
+
+/** The parts of a root. */
+export function partsOfRoot(root: Element, run: Seen): PartRow[] {
+  return Object.entries(notesOf(run.contract.name)?.parts ?? {}).map(([name, { is, required, why }]) => {
+    const count = countOf(name, root, run);
+    return { name, is, count, isMissing: required && !count, why };
+  });
+}

@@ -1,0 +1,57 @@
+// What a key would do: the contract's own step is asked, which is pure, so that nothing happens.
+import type { KeyAct } from '../core/contract/contract.js';
+import { move } from '../core/collection/movement.js';
+import type { Seen } from '../engine/registry.js';
+import { effectOf } from './values.js';
+
+const labelOf =
+  ({ view }: Seen) =>
+  (key: string): string =>
+    view.labelOf?.(key) || view.items.find((item) => item.key === key)?.label || key;
+
+/** What differs between two states, in words. */
+export function effects(run: Seen, next: object): string {
+  const before = new Map<string, unknown>(Object.entries(run.state));
+  return Object.entries(next)
+    .filter(([name, value]) => before.get(name) !== value)
+    .map(([name, value]) => effectOf(name, before.get(name), value, labelOf(run)))
+    .filter(Boolean)
+    .join(', ');
+}
+
+/** What a key would do, by the contract itself. */
+export function wouldDo(run: Seen, act: KeyAct): string {
+  const { contract, view, state } = run;
+  const { current } = view;
+  if (typeof act !== 'string') {
+    const to = move(view.items, current, act.move, view.moves);
+    if (to === undefined || to === current) return '';
+    const goes = `goes to “${labelOf(run)(to)}”`;
+    const then = act.then
+      ? effects(run, contract.step(state, act.then, { ...view, at: to, current: to }))
+      : '';
+    return then ? `${goes}, and ${then}` : goes;
+  }
+  try {
+    return effects(run, contract.step(state, act, { ...view, at: current }));
+  } catch {
+    return '';
+  }
+}
+
+/** Why a key does nothing now. */
+export function whyNothing(key: string, run: Seen): string {
+  const { items, current } = run.view;
+  const item = items.find((each) => each.key === current);
+  if (item?.disabled) return `nothing now: “${item.label ?? item.key}” is disabled`;
+  if (items.length < 2 && /Arrow|Home|End|Page/.test(key)) return 'nothing now: there is no other item';
+  if (/Enter|Space/.test(key)) return 'nothing now: it is so already';
+  const isFirst = items[0]?.key === current;
+  if (/Home|PageUp/.test(key) && isFirst) return 'nothing now: it is the first';
+  if (/End|PageDown/.test(key) && items.at(-1)?.key === current) return 'nothing now: it is the last';
+  if (/Arrow/.test(key)) return 'nothing now: there is nothing that way';
+  return 'nothing now';
+}
+
+/** Intents that the pattern itself acts on, so that the step alone does not tell. */
+export const acted = /^(leave|space|activate|inward|outward|enter|escape|default|turn-check|close)$/;

@@ -1,0 +1,59 @@
+// The keys of each list as its contract has them for the options that it runs with, and how they are pressed.
+import type { KeyActs } from '../core/contract/contract.js';
+import { accordionKeys } from '../core/contract/accordion.js';
+import { comboboxKeys } from '../core/contract/combobox.js';
+import { listboxKeys } from '../core/contract/listbox.js';
+import { menuKeys } from '../core/contract/menu.js';
+import { tabsKeys } from '../core/contract/tabs.js';
+import { treeKeys } from '../core/contract/tree.js';
+import type { Seen } from '../engine/registry.js';
+
+/** The orientation of a list: as its option or attribute says. */
+const isVertical = (root: Element, option: unknown): boolean =>
+  (option ??
+    root.querySelector('[role=tablist],[role=listbox]')?.getAttribute('aria-orientation') ??
+    root.getAttribute('aria-orientation')) === 'vertical';
+
+/** The table of keys of a list, now; undefined for patterns that have none. */
+export function tableOf(root: Element, { contract, options, state }: Seen): KeyActs | undefined {
+  switch (contract.name) {
+    case 'tabs':
+      return tabsKeys({
+        ...options,
+        orientation:
+          'orientation' in options || isVertical(root, undefined)
+            ? isVertical(root, 'orientation' in options ? options.orientation : undefined)
+              ? 'vertical'
+              : 'horizontal'
+            : 'horizontal',
+      });
+    case 'tree':
+      return treeKeys(options);
+    case 'menu':
+      return menuKeys;
+    case 'listbox':
+      return listboxKeys(options);
+    case 'accordion':
+      return accordionKeys(options);
+    case 'combobox':
+      return comboboxKeys('open' in state && !!state.open, !!root.querySelector('input[role=combobox]'));
+    default:
+      return undefined;
+  }
+}
+
+const physical: Readonly<Record<string, string>> = {
+  'block-next': 'ArrowDown',
+  'block-previous': 'ArrowUp',
+  'inline-next': 'ArrowRight',
+  'inline-previous': 'ArrowLeft',
+};
+const mirrored: Readonly<Record<string, string>> = { ArrowRight: 'ArrowLeft', ArrowLeft: 'ArrowRight' };
+
+/** The key as it is pressed, in the direction of the text. */
+export function pressed(chord: string, isRtl: boolean): string {
+  const at = chord.lastIndexOf('+') + 1;
+  const key = chord.slice(at);
+  const plain = physical[key] ?? key;
+  return chord.slice(0, at) + (isRtl ? (mirrored[plain] ?? plain) : plain);
+}

@@ -1,0 +1,237 @@
+// The panel: the views as tabs, what stands around them, and how focus comes in and goes back to the page.
+//
+// Focus on the page stays where it is while the pointer is used here: presses take none, except on fields. By the chord it comes in;
+// Escape gives it back. What happens in here never reaches the page: events end at the host.
+import { isElement } from '../engine/dom.js';
+import { listen } from '../events/listen.js';
+import { wrapTab } from '../focus/focusable.js';
+import { wireTabs } from '../patterns/tabs/wire.js';
+import type { Host } from './host.js';
+import { button, draw, fill, make } from './make.js';
+import type { Overlay } from './overlay.js';
+import type { View } from './view.js';
+
+/** Which edge the panel stands at. */
+export type Side = 'start' | 'end';
+
+/** The panel, and what it can be asked. */
+export interface Panel {
+  isOpen(): boolean;
+  open(): void;
+  close(): void;
+  /** Shows a view. */
+  turnTo(key: string): void;
+  /** The key of the view that shows. */
+  current(): string | undefined;
+  /** Moves focus in; what had it gets it back. */
+  enter(): void;
+  /** Gives focus back to the page. */
+  leave(): void;
+  /** What had focus on the page when it came in. */
+  before(): Element | undefined;
+  /** Counts, side and chord as they are now. */
+  refresh(): void;
+}
+
+/** What the panel is made of. */
+export interface PanelParts {
+  host: Host;
+  overlay: Overlay;
+  views: readonly View[];
+  side: () => Side;
+  chord: () => string;
+  hasButton: () => boolean;
+  /** The panel was opened or closed. */
+  turned(isOpen: boolean): void;
+  /** Another view shows. */
+  viewed(): void;
+  pick(): void;
+  swap(): void;
+}
+
+const icon = (path: string): SVGElement =>
+  draw(
+    'svg',
+    { viewBox: '0 0 16 16', width: 16, height: 16, 'aria-hidden': 'true' },
+    draw('path', {
+      d: path,
+      fill: 'none',
+      stroke: 'currentColor',
+      'stroke-width': 1.6,
+      'stroke-linecap': 'round',
+    }),
+  );
+
+const iconButton = (name: string, path: string, press: () => void): HTMLButtonElement => {
+  const made = button('', press, { class: 'icon', 'aria-label': name, title: name });
+  made.append(icon(path));
+  return made;
+};
+
+/** Fields take focus by a press; nothing else here does. */
+const takesPress = 'input,select,textarea,a[href]';
+
+/** Keeps what happens in the host from the page. */
+function keepIn({ element, root }: Host): void {
+  const end = (event: Event): void => event.stopPropagation();
+  for (const type of [
+    'keydown',
+    'keyup',
+    'keypress',
+    'pointerdown',
+    'pointerup',
+    'mousedown',
+    'mouseup',
+    'click',
+    'focusin',
+    'focusout',
+    'input',
+    'change',
+    'wheel',
+  ])
+    element.addEventListener(type, end);
+  root.addEventListener('mousedown', (event) => {
+    if (event.target instanceof Element && !event.target.closest(takesPress)) event.preventDefault();
+  });
+}
+
+function tabsOf(views: readonly View[]): { element: HTMLElement; counts: Map<string, HTMLElement> } {
+  const counts = new Map<string, HTMLElement>();
+  const list = make('div', { role: 'tablist', 'aria-label': 'What to look at' });
+  const element = make('div', { class: 'views' }, list);
+  for (const { key, title, element: view } of views) {
+    const count = make('span', { class: 'count' });
+    counts.set(key, count);
+    list.append(make('button', { type: 'button', role: 'tab', 'data-key': key }, title, count));
+    element.append(make('div', { role: 'tabpanel', 'data-key': key }, view));
+  }
+  return { element, counts };
+}
+
+const head = ({ pick, swap }: PanelParts, close: () => void): HTMLElement =>
+  make(
+    'header',
+    {},
+    make('h2', {}, 'Inspector'),
+    iconButton('Pick on the page', 'M3 3l9 4-4 1.5L6.5 13z', pick),
+    iconButton('Move to the other side', 'M2 8h12M5 5L2 8l3 3M11 5l3 3-3 3', swap),
+    iconButton('Close the inspector', 'M4 4l8 8M12 4l-8 8', close),
+  );
+
+/** What there is to show a state in. */
+interface Pieces {
+  panel: HTMLElement;
+  call: HTMLElement;
+  hint: HTMLElement;
+  all: HTMLElement;
+  counts: Map<string, HTMLElement>;
+}
+
+/** Shows counts, side and chord as they are now. */
+function show({ panel, call, hint, all, counts }: Pieces, parts: PanelParts): void {
+  all.dataset['side'] = parts.side();
+  call.hidden = !panel.hidden || !parts.hasButton();
+  const chord = parts.chord().replace(/[^+]$/, (key) => key.toUpperCase());
+  fill(
+    hint,
+    [
+      make('kbd', {}, chord),
+      parts.host.root.activeElement ? ' closes it. ' : ' brings focus in. ',
+      make('kbd', {}, 'Esc'),
+      ' gives focus back to the page.',
+    ],
+    `${chord} ${!!parts.host.root.activeElement}`,
+  );
+  for (const { key, count } of parts.views) {
+    const number = count?.() ?? 0;
+    const place = counts.get(key);
+    if (place) place.textContent = number ? String(number) : '';
+  }
+}
+
+/** How focus comes in, and goes back to what had it on the page. */
+function focusIn({ root, element }: Host): Pick<Panel, 'enter' | 'leave' | 'before'> {
+  let before: Element | undefined;
+  listen(root, {
+    focusin({ relatedTarget }) {
+      // Nothing had focus, or something on the page had.
+      if (!isElement(relatedTarget)) before = element.ownerDocument.body;
+      else if (!root.contains(relatedTarget)) before = relatedTarget;
+    },
+  });
+  return {
+    enter() {
+      root.querySelector<HTMLElement>('[role=tab][aria-selected=true]')?.focus();
+    },
+    leave() {
+      const at = root.activeElement;
+      if (!at) return;
+      if (at instanceof HTMLElement) at.blur();
+      if (before instanceof HTMLElement && before.isConnected) before.focus({ preventScroll: true });
+    },
+    before: () => (root.activeElement ? before : undefined),
+  };
+}
+
+/** Makes the panel; it is closed. */
+export function makePanel(parts: PanelParts): Panel {
+  const { host, views, overlay } = parts;
+  const { element: tabs, counts } = tabsOf(views);
+  const hint = make('footer');
+  const call = button('?', () => turn(true), { class: 'call', 'aria-label': 'Open the inspector' });
+  // Its words are English, whatever the page's are and whichever way they run; at which edge it stands is the page's way.
+  const panel = make(
+    'section',
+    { class: 'panel', 'aria-label': 'Inspector', role: 'region' },
+    make(
+      'div',
+      { class: 'inside', lang: 'en', dir: 'ltr' },
+      head(parts, () => turn(false)),
+      tabs,
+      hint,
+    ),
+  );
+  panel.hidden = true;
+  const all = make('div', { class: 'all' }, overlay.element, panel, call);
+  host.root.append(all);
+  keepIn(host);
+  const wired = wireTabs(tabs);
+  const focus = focusIn(host);
+  const refresh = (): void => show({ panel, call, hint, all, counts }, parts);
+  const turnViews = (): void => {
+    for (const view of views) view.turn?.(!panel.hidden && view.key === wired.selected.get());
+  };
+  function turn(isOpen: boolean): void {
+    if (isOpen !== panel.hidden) return;
+    if (!isOpen) focus.leave();
+    panel.hidden = !isOpen;
+    turnViews();
+    parts.turned(isOpen);
+    refresh();
+  }
+  wired.selected.subscribe(() => {
+    turnViews();
+    parts.viewed();
+  });
+  listen(panel, {
+    keydown(event) {
+      if (event.key === 'Tab') wrapTab(event, panel);
+      if (event.key !== 'Escape' || event.defaultPrevented) return;
+      // Else the platform closes the modal dialog that it stands in.
+      event.preventDefault();
+      focus.leave();
+    },
+    focusin: refresh,
+    focusout: refresh,
+  });
+  refresh();
+  return {
+    isOpen: () => !panel.hidden,
+    open: () => turn(true),
+    close: () => turn(false),
+    turnTo: (key) => wired.select(key),
+    current: () => wired.selected.get(),
+    refresh,
+    ...focus,
+  };
+}

@@ -1,0 +1,163 @@
+// What has happened, in sentences: what, why, when, and what guards and owners have answered.
+import { failureText } from '../core/text.js';
+import { targetOf } from '../engine/dom.js';
+import { wiredRun } from '../engine/registry.js';
+import { because } from './because.js';
+import type { Asking, ChangeHappening, Happening, Pending } from './record.js';
+import { effectOf, valueText } from './values.js';
+import { callOf, tagOf, titleOf } from './wired.js';
+
+/** A happening as it is told. */
+export interface Told {
+  /** The root it concerns, as one would call it. */
+  who: string;
+  sentence: string;
+  /** What led to it, each a sentence. */
+  facts: string[];
+}
+
+/** A time, as people say it. */
+export const duration = (milliseconds: number): string =>
+  milliseconds < 1
+    ? 'at once'
+    : milliseconds < 1000
+      ? `${Math.round(milliseconds)} ms`
+      : `${(milliseconds / 1000).toFixed(1)} s`;
+
+const past: Readonly<Record<string, string>> = {
+  opens: 'Opened',
+  closes: 'Closed',
+  'turns on': 'Turned on',
+  'turns off': 'Turned off',
+};
+
+/** What a key of it is called. */
+function labelIn(root: Element): (key: string) => string {
+  const view = wiredRun(root)?.view;
+  return (key) => view?.labelOf?.(key) || view?.items.find((item) => item.key === key)?.label || key;
+}
+
+const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** What became of a state, in the past. */
+function whatOf({ root, change: { name, value, previous } }: ChangeHappening): string {
+  const effect = effectOf(name, previous, value, labelIn(root));
+  if (!effect) return `Given ${name} again, which holds the same`;
+  if (Object.hasOwn(past, effect)) return past[effect] ?? effect;
+  return upper(
+    effect
+      .replace(/\bopens\b/g, 'opened')
+      .replace(/\bcloses\b/g, 'closed')
+      .replace(/\bdeselects\b/g, 'deselected')
+      .replace(/\bselects\b/g, 'selected')
+      .replace(/\bunchecks\b/g, 'unchecked')
+      .replace(/\bchecks\b/g, 'checked')
+      .replace(/\bgoes to\b/, 'went to')
+      .replace(/\bleaves\b/, 'left')
+      .replace(/\bbecomes\b/, 'became')
+      .replace(/\bbrings back\b/, 'brought back'),
+  );
+}
+
+/** How long after it opened: of what closes. */
+function sinceOpening(happening: Happening, all: readonly Happening[]): string {
+  if (happening.kind !== 'change' || happening.change.name !== 'open' || happening.change.value) return '';
+  const opened = all.findLast(
+    (each) =>
+      each.kind === 'change' &&
+      each.root === happening.root &&
+      each.change.name === 'open' &&
+      each.change.value === true &&
+      each.id < happening.id,
+  );
+  return opened ? `, ${duration(happening.at - opened.at)} after it opened` : '';
+}
+
+const answeredIn = ({ asked, answered }: Asking): number => (answered ?? asked) - asked;
+
+function askedFacts(guard: Asking | undefined, owner: Asking | undefined): string[] {
+  const facts: string[] = [];
+  if (guard && answeredIn(guard) >= 1)
+    facts.push(`Its guard took ${duration(answeredIn(guard))} to allow it.`);
+  if (owner)
+    facts.push(
+      answeredIn(owner) < 1
+        ? 'Its owner took it at once.'
+        : `Its owner took it after ${duration(answeredIn(owner))}.`,
+    );
+  return facts;
+}
+
+function changeFacts({ change, guard, owner }: ChangeHappening): string[] {
+  const facts = askedFacts(guard, owner);
+  const { reason, result, name, value } = change;
+  if (reason === 'outside' && change.event?.type !== 'blur')
+    facts.unshift('The press began inside? No: both its ends were outside.');
+  if (name === 'open' && !value && result) facts.push(`Its result is “${result}”.`);
+  return facts;
+}
+
+function tellRefusal({ root, change, by, error, guard, owner }: ChangeHappening): Told {
+  const { name, value, previous } = change;
+  const who = by === 'owner' ? 'owner' : 'guard';
+  const asking = who === 'owner' ? owner : guard;
+  const took = asking ? answeredIn(asking) : 0;
+  const facts = [
+    `Its ${who} was asked because ${because(change)}.`,
+    `It answered ${took < 1 ? 'at once' : `after ${duration(took)}`}${error === undefined ? (who === 'guard' ? ', with false.' : ', and kept its value.') : `, with an error: ${failureText(error)}`}`,
+  ];
+  return {
+    who: titleOf(root),
+    sentence: `Refused: its ${who} did not let it happen that it ${effectOf(name, previous, value, labelIn(root))}.`,
+    facts,
+  };
+}
+
+const kept = {
+  'began-inside': 'The press began inside? Yes: only a press with both ends outside closes.',
+  option: 'Its option outside is “keep”.',
+} as const;
+
+/** Tells of a happening; `all`: those before it. */
+export function tellHappening(happening: Happening, all: readonly Happening[]): Told {
+  const { root } = happening;
+  const who = titleOf(root);
+  switch (happening.kind) {
+    case 'message':
+      return {
+        who,
+        sentence: happening.entry.sentence,
+        facts: [happening.entry.remedy ?? ''].filter(Boolean),
+      };
+    case 'kept':
+      return {
+        who,
+        sentence: `Stayed open, though you pressed outside: on ${tagOf(targetOf(happening.event) ?? root)}.`,
+        facts: [kept[happening.why]],
+      };
+    case 'escape-left':
+      return {
+        who,
+        sentence: `Escape was left to ${callOf(root)}, which may use it itself.`,
+        facts: ['Pressed again it closes what is around.'],
+      };
+    case 'refused':
+      return tellRefusal(happening);
+    case 'busy':
+      return {
+        who,
+        sentence: `Ignored: it was busy with another change when it was asked for “${happening.change.name}”.`,
+        facts: [`It was asked because ${because(happening.change)}.`, 'Its guard had not answered yet.'],
+      };
+    default:
+      return {
+        who,
+        sentence: `${whatOf(happening)} because ${because(happening.change)}${sinceOpening(happening, all)}.`,
+        facts: changeFacts(happening),
+      };
+  }
+}
+
+/** Tells of a change that somebody is still making up his mind about. */
+export const tellPending = ({ root, change, who, since }: Pending, now: number): string =>
+  `Waiting: the ${who} of ${titleOf(root)} was asked ${duration(now - since)} ago whether ${change.name} may become ${valueText(change.value)}.`;

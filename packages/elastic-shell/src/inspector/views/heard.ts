@@ -1,0 +1,87 @@
+// What is heard: role, name, value, states and description of what has focus, and the live messages as they are said.
+import { labelText } from '../../core/text.js';
+import { activeOf, heardOf, heardSentence, placesAround } from '../../heard/heard.js';
+import { roleWord } from '../../heard/words.js';
+import { fill, make } from '../make.js';
+import type { Context, View } from '../view.js';
+import { duration } from '../sentences.js';
+
+/** A message that was said, and when. */
+export interface Said {
+  text: string;
+  at: number;
+}
+
+const rowOf = (name: string, value: string | undefined): HTMLElement | undefined =>
+  value ? make('tr', {}, make('th', { scope: 'row' }, name), make('td', {}, value)) : undefined;
+
+function tableOf(element: Element): HTMLElement {
+  const { role, name, value, states, position, description } = heardOf(element);
+  return make(
+    'table',
+    {},
+    make(
+      'tbody',
+      {},
+      rowOf('role', role ? `${roleWord(role)}${roleWord(role) === role ? '' : ` (${role})`}` : 'none'),
+      rowOf('name', name || 'none'),
+      rowOf('value', value),
+      rowOf('states', states.join(', ')),
+      rowOf('place', position),
+      rowOf('description', description),
+    ),
+  );
+}
+
+/** The view; `messages` answers with the live messages, oldest first. */
+export function heardView(context: Context, messages: () => readonly Said[]): View {
+  const element = make('div', {});
+  return {
+    key: 'heard',
+    title: 'Heard',
+    element,
+    refresh() {
+      const at = context.focusOnPage();
+      const active = at && activeOf(at);
+      const told = messages();
+      const places = at ? placesAround(at) : [];
+      const sentence = at ? [at, ...(active ? [active] : [])].map(heardSentence).join('; ') : '';
+      const said = JSON.stringify([sentence, places.map(heardSentence), told.length, at && heardOf(at)]);
+      fill(
+        element,
+        [
+          make('h3', {}, 'What has focus'),
+          make(
+            'p',
+            { class: 'said' },
+            labelText(sentence) || 'Nothing is heard: nothing with a role or a name has focus.',
+          ),
+          ...(places.length
+            ? [make('p', { class: 'soft' }, `within ${places.map(heardSentence).join(', then ')}`)]
+            : []),
+          at && tableOf(at),
+          ...(active ? [make('h3', {}, 'The active one'), tableOf(active)] : []),
+          make('h3', {}, 'Live messages'),
+          told.length
+            ? make(
+                'ol',
+                { 'aria-label': 'Live messages, the latest first' },
+                ...told
+                  .slice(-50)
+                  .reverse()
+                  .map(({ text, at: when }) =>
+                    make('li', {}, make('span', { class: 'soft' }, `${duration(when)} · `), `“${text}”`),
+                  ),
+              )
+            : make('p', { class: 'soft' }, 'None has been said since the inspector was opened.'),
+          make(
+            'p',
+            { class: 'soft' },
+            'Worked out from the page. What a browser and a screen reader make of it may differ in words.',
+          ),
+        ],
+        said,
+      );
+    },
+  };
+}

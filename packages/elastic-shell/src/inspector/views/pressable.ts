@@ -1,0 +1,77 @@
+// What can I press here: the keys of what has focus, as they stand now, and the last key that did nothing.
+import { labelText } from '../../core/text.js';
+import { heardSentence } from '../../heard/heard.js';
+import { type KeyGroup, keysFor } from '../keys.js';
+import { fill, make } from '../make.js';
+import type { Context, View } from '../view.js';
+
+const groupOf = ({ title, remarks, rows }: KeyGroup): HTMLElement =>
+  make(
+    'section',
+    {},
+    make('h3', {}, title),
+    ...remarks.map((remark) => make('p', { class: 'soft' }, remark)),
+    make(
+      'table',
+      {},
+      make('thead', { hidden: true }),
+      make(
+        'tbody',
+        {},
+        ...rows.map(({ key, now, says, isIdle }) =>
+          make(
+            'tr',
+            { 'data-idle': isIdle },
+            make('th', { scope: 'row' }, make('kbd', {}, key)),
+            make('td', { title: says || undefined }, now),
+          ),
+        ),
+      ),
+    ),
+  );
+
+/** A key that did nothing, and why. */
+export interface IdleKey {
+  key: string;
+  why: string;
+}
+
+/** The view; `lastIdle` answers with the last key that did nothing. */
+export function pressableView(context: Context, lastIdle: () => IdleKey | undefined): View {
+  const element = make('div', {});
+  return {
+    key: 'keys',
+    title: 'Keys',
+    element,
+    refresh() {
+      const at = context.focusOnPage();
+      const idle = lastIdle();
+      const groups = at ? keysFor(at) : [];
+      const said = JSON.stringify([at && heardSentence(at), groups, idle]);
+      fill(
+        element,
+        [
+          make('h3', {}, 'What has focus'),
+          make(
+            'p',
+            { class: 'said' },
+            at
+              ? labelText(heardSentence(at)) || 'something without role and name'
+              : 'Nothing: the page itself.',
+          ),
+          idle &&
+            make(
+              'p',
+              { class: 'bad', role: 'status' },
+              make('kbd', {}, idle.key),
+              ` did nothing: ${idle.why}`,
+            ),
+          ...groups.map(groupOf),
+          !groups.length &&
+            make('p', { class: 'soft' }, 'No key of a pattern means anything here. Tab goes on.'),
+        ],
+        said,
+      );
+    },
+  };
+}
