@@ -3,6 +3,9 @@
 // What comes too late, after everything was taken away, is released unseen.
 import type { Service } from './service.js';
 
+/** How many are on their way: tests wait for them. */
+export const coming = { count: 0 };
+
 /** `service` joined by the one that `load` brings, which comes first. */
 export function lazyService<S>(
   service: Service<S>,
@@ -11,7 +14,9 @@ export function lazyService<S>(
 ): Service<S> {
   let inner: Service<S> | undefined;
   let isOver = false;
+  coming.count++;
   void load().then((loaded) => {
+    coming.count--;
     if (isOver) return loaded.release?.();
     inner = loaded;
     render();

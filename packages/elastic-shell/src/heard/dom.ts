@@ -5,7 +5,8 @@ export function isDisplayed(element: Element): boolean {
   if (element.checkVisibility) return element.checkVisibility({ visibilityProperty: true });
   const styleOf = (each: Element): CSSStyleDeclaration | undefined =>
     each.ownerDocument.defaultView?.getComputedStyle(each);
-  if (styleOf(element)?.visibility === 'hidden') return false;
+  // Not every jsdom hides what is hidden until found.
+  if (styleOf(element)?.visibility === 'hidden' || element.closest('[hidden]')) return false;
   for (let at: Element | null = element; at; at = at.parentElement)
     if (styleOf(at)?.display === 'none') return false;
   return element.isConnected;

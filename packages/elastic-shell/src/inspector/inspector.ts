@@ -66,7 +66,9 @@ const settings: Required<InspectorOptions> = { chord: 'Alt+Shift+y', button: tru
 /** What has focus on the page, or had it before focus came into the inspector. */
 function pageFocus(held: Held): HTMLElement | undefined {
   const at = held.panel.before() ?? focused();
-  return at instanceof HTMLElement && at !== document.body && at !== document.documentElement ? at : undefined;
+  return at instanceof HTMLElement && at !== document.body && at !== document.documentElement
+    ? at
+    : undefined;
 }
 
 /** What the views may ask; `get` answers with what is held, once that is made. */

@@ -97,6 +97,15 @@ function changeFacts({ change, guard, owner }: ChangeHappening): string[] {
   return facts;
 }
 
+/** What becomes of a state, as somebody wishes it: `it close`, `it select “Pans”`, `size become 3`. */
+const asWish = (effect: string): string =>
+  / becomes /.test(effect)
+    ? effect.replace(' becomes ', ' become ')
+    : `it ${effect
+        .replace(/^goes\b/, 'go')
+        .replace(/^([a-z]+?)s\b/, '$1')
+        .replace(/ and ([a-z]+?)s “/, ' and $1 “')}`;
+
 function tellRefusal({ root, change, by, error, guard, owner }: ChangeHappening): Told {
   const { name, value, previous } = change;
   const who = by === 'owner' ? 'owner' : 'guard';
@@ -108,7 +117,7 @@ function tellRefusal({ root, change, by, error, guard, owner }: ChangeHappening)
   ];
   return {
     who: titleOf(root),
-    sentence: `Refused: its ${who} did not let it happen that it ${effectOf(name, previous, value, labelIn(root))}.`,
+    sentence: `Refused: its ${who} did not let ${asWish(effectOf(name, previous, value, labelIn(root)))}.`,
     facts,
   };
 }

@@ -88,7 +88,7 @@ describe('five questions on the desk', () => {
     await page.waitForSelector('#strike [role=alert]:not(:empty)');
     const told = await look(page, 'Happened', /Refused/);
     expect(told).toMatch(/Strike order W1041|Strike this order/);
-    expect(told).toMatch(/Refused: its guard did not let it happen that it closes\./);
+    expect(told).toMatch(/Refused: its guard did not let it close\./);
     expect(told).toMatch(/It answered after [\d.]+ m?s, with an error: /);
   });
 

@@ -6,6 +6,9 @@ import type { Widget } from './widgets.js';
 
 const isTrue = (element: Element, name: string): boolean => element.getAttribute(name) === 'true';
 
+/** Whether the platform shows it as a modal dialog; jsdom has none. */
+const isTopModal = (element: Element): boolean => 'showModal' in element && element.matches(':modal');
+
 function itemFacts(item: HTMLElement): ItemFacts {
   const expanded =
     item.getAttribute('aria-expanded') ??
@@ -79,8 +82,8 @@ export function factsOf(widget: Widget | undefined): Facts | undefined {
   const isLayer = /^(dialog|popover|menu|tooltip)$/.test(pattern);
   return {
     isOpen: isLayer ? isShown(root) : pattern === 'combobox' ? shown !== '' : says === 'true',
-    isTop: root.matches(':modal'),
-    isModal: root.matches(':modal') || isTrue(root, 'aria-modal'),
+    isTop: isTopModal(root),
+    isModal: isTopModal(root) || isTrue(root, 'aria-modal'),
     mustAnswer: root.getAttribute('role') === 'alertdialog' || root.getAttribute('closedby') === 'none',
     focus: focusOf(widget),
     expanded: says === 'true' || says === 'false' || says === 'mixed' ? says : null,

@@ -1,0 +1,27 @@
+// The states of everything that is wired, as they are at first, to be set back between rows.
+import { isCell } from '../engine/dom.js';
+import { wiredOf } from '../engine/registry.js';
+
+/** What sets all states back. */
+export interface Kept {
+  restore(): void;
+}
+
+/** Keeps the states of what is wired in a document. */
+export function cellOf(document: Document): Kept {
+  const kept = [...document.querySelectorAll('*')].flatMap((element) => {
+    const wired = wiredOf(element);
+    return Object.entries(wired ?? {}).flatMap(([name, cell]: [string, unknown]) =>
+      name !== 'busy' && isCell(cell) && 'get' in cell ? [{ element, name, value: cell.get() }] : [],
+    );
+  });
+  return {
+    restore() {
+      for (const { element, name, value } of kept) {
+        const wired = wiredOf(element);
+        const cell: unknown = wired && Reflect.get(wired, name);
+        if (isCell(cell) && cell.get() !== value) cell.set(value);
+      }
+    },
+  };
+}

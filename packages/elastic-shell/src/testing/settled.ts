@@ -1,0 +1,80 @@
+// Waiting in tests: until nothing that a pattern has begun is still under way. Nobody sleeps.
+import { coming } from '../engine/lazy-service.js';
+import { wiredRun } from '../engine/registry.js';
+import type { Wired } from '../engine/types.js';
+
+/** What is waited for: something wired, an element and what is in it, or several of them. */
+export type Settling = Wired | Element | Document | Iterable<Wired | Element>;
+
+/** How long is waited. */
+export interface SettledOptions {
+  /** Milliseconds after which it rejects, with what is still under way. Default: 5000. */
+  most?: number;
+}
+
+// The platform's own, before a test makes them its own.
+const { setTimeout: wait } = globalThis;
+const now = performance.now.bind(performance);
+
+const isNode = (value: object): value is Element | Document => 'nodeType' in value;
+
+const nodesOf = (target: Settling): (Element | Document)[] => {
+  if (isNode(target)) return [target];
+  return Symbol.iterator in target ? [...target].flatMap(nodesOf) : [target.root];
+};
+
+/** The roots that are wired in a node, and it. */
+function rootsIn(node: Element | Document): Element[] {
+  const all = [...node.querySelectorAll('*')];
+  return ('localName' in node ? [node, ...all] : all).filter((element) => wiredRun(element));
+}
+
+/** What of one element is still under way, in words. */
+function underWay(element: Element): string[] {
+  const found: string[] = [];
+  const run = wiredRun(element);
+  if (run?.waiting) found.push('its guard has not answered');
+  if (run?.held) found.push('the owner of a state has not answered');
+  const phase = element.getAttribute('data-phase');
+  if (phase === 'opening' || phase === 'closing') found.push(`it is ${phase}`);
+  // Besides a guard, content that comes later says so.
+  if (!run?.waiting && element.getAttribute('aria-busy') === 'true') found.push('its content has not come');
+  const isMoving = (element.getAnimations?.() ?? []).some(
+    ({ playState, effect }) => playState === 'running' && effect?.getComputedTiming().endTime !== Infinity,
+  );
+  if (isMoving && run && !phase) found.push('it moves');
+  return found.map((each) => `<${element.localName}${element.id && ` id="${element.id}"`}>: ${each}`);
+}
+
+/** Everything that is still under way, in words. */
+function pendingIn(nodes: readonly (Element | Document)[]): string[] {
+  const busy = nodes.flatMap((node) => {
+    const elements = [...node.querySelectorAll('[data-phase],[aria-busy=true]')];
+    const around = 'localName' in node ? [node] : [];
+    return [...new Set([...around, ...elements, ...rootsIn(node)])].flatMap(underWay);
+  });
+  return coming.count ? [...busy, 'a part of the library is being loaded'] : busy;
+}
+
+const turn = (): Promise<void> => new Promise((resolve) => void wait(resolve, 0));
+
+/**
+ * Resolves when motion, guards, owners and content of what is given are done, and what follows from them has been told. Default: all
+ * that is wired in the document. Rejects when that takes too long, and says what is still under way. Fake timers of a test do not
+ * hold it up, but what waits for such a timer waits until the test turns it on.
+ */
+export async function settled(
+  target: Settling = document,
+  { most = 5000 }: SettledOptions = {},
+): Promise<void> {
+  const nodes = nodesOf(target);
+  const end = now() + most;
+  // What was done just now may begin something in a moment, and so may what has ended.
+  for (let calm = 0; calm < 2;) {
+    await turn();
+    const pending = pendingIn(nodes);
+    calm = pending.length ? 0 : calm + 1;
+    if (pending.length && now() > end)
+      throw new Error(`elastic-shell: settled waited ${most} ms, and still ${pending.join('; ')}`);
+  }
+}

@@ -1,0 +1,51 @@
+// A walk by keys, as sentences: for a snapshot that says what a keyboard user and a screen reader get.
+import { pageStage } from './stage.js';
+import { type ContractName, widgetAt } from './widget.js';
+
+/** How one walks. */
+export interface WalkOptions {
+  /** The pattern that is walked. Default: what is wired at the root, or the one that shows there. */
+  pattern?: ContractName;
+  /** The keys, as `Tab`, `ArrowDown`, `Shift+Tab`, `Space`. Default: those of the pattern. */
+  keys?: readonly string[];
+}
+
+/** The keys of each pattern: there, through it, and out of it. */
+const ways: Readonly<Record<string, readonly string[]>> = {
+  accordion: ['Tab', 'Enter', 'Tab', 'Enter'],
+  carousel: ['Tab', 'Tab', 'Tab'],
+  combobox: ['Tab', 'ArrowDown', 'ArrowDown', 'ArrowDown', 'Enter', 'ArrowDown', 'Escape'],
+  dialog: ['Tab', 'Enter', 'Tab', 'Tab', 'Tab', 'Shift+Tab', 'Escape'],
+  disclosure: ['Tab', 'Enter', 'Space'],
+  listbox: ['Tab', 'ArrowDown', 'ArrowDown', 'End', 'Home', 'Space'],
+  menu: ['Tab', 'Enter', 'ArrowDown', 'ArrowDown', 'End', 'Home', 'Escape'],
+  popover: ['Tab', 'Enter', 'Tab', 'Escape'],
+  select: ['Tab', 'ArrowDown', 'ArrowDown'],
+  switch: ['Tab', 'Space', 'Space'],
+  tabs: ['Tab', 'ArrowRight', 'ArrowRight', 'Home', 'End', 'Tab'],
+  tooltip: ['Tab', 'Escape'],
+  tree: ['Tab', 'ArrowDown', 'ArrowRight', 'ArrowRight', 'ArrowLeft', 'ArrowLeft', 'End', 'Home'],
+};
+
+/**
+ * Presses keys on the widget at `root`, and answers with what is heard after each, a line a key: role, name, states, place, then live
+ * messages. Focus goes there first. Rejects where no widget shows at `root`.
+ */
+export async function walk(root: Element, { pattern, keys }: WalkOptions = {}): Promise<string> {
+  const { found, widget } = widgetAt(root, pattern);
+  const own = keys ?? ways[found.pattern] ?? ['Tab'];
+  const stage = pageStage(() => widget);
+  const lines: string[] = [];
+  const width = Math.max(...own.map((key) => key.length));
+  try {
+    for (const [at, key] of own.entries()) {
+      // The first goes to it, from wherever focus was.
+      if (!at && key === 'Tab') await stage.tabTo(widget.opener ? 'opener' : 'stop');
+      else await stage.press(key);
+      lines.push(`${key.padEnd(width)}  ${stage.heard || 'nothing'}`);
+    }
+  } finally {
+    stage.release();
+  }
+  return lines.join('\n');
+}
