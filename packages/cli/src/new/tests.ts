@@ -1,5 +1,5 @@
-// The test that `--test` writes beside a recipe: it mounts the component in jsdom, does what the recipe's own steps say, and takes it
-// away again. It uses `test` and `expect` as Jest and Vitest (with globals) give them, and nothing else.
+// The test that `--test` writes beside a recipe: it mounts the component in jsdom, does what the recipe's own steps say, runs the
+// rows of its pattern's contract, and takes it away again. It uses `test` and `expect` as Jest and Vitest (with globals) give them, and nothing else.
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { pageParts } from './page.js';
@@ -27,6 +27,34 @@ const press = (element, key) => {
 const until = async (holds) => {
   while (!holds()) await new Promise((done) => setTimeout(done, 10));
 };`;
+
+/** How the widget of a recipe is found, by its pattern. */
+const selectors: Readonly<Record<string, string>> = {
+  accordion: '[aria-expanded], summary',
+  carousel: '[aria-roledescription=carousel]',
+  combobox: '[role=combobox]',
+  dialog: 'dialog',
+  disclosure: '[aria-expanded], summary',
+  drawer: 'dialog',
+  listbox: '[role=listbox]',
+  menu: '[role=menu]',
+  popover: '[popover]',
+  switch: '[role=switch]',
+  tabs: '[role=tablist]',
+  tooltip: '[role=tooltip]',
+  tree: '[role=tree]',
+};
+
+/** The line that runs the rows of the pattern that a recipe is of. */
+function contractOf({ name, patterns }: Recipe): readonly string[] {
+  const selector = patterns[0] === name ? selectors[name] : undefined;
+  return selector === undefined
+    ? []
+    : [
+        '// What the keys do, and what is heard, as the contract of the pattern says.',
+        `await expectContract(document.querySelector('${selector}'), '${name}');`,
+      ];
+}
 
 /** A page of plain markup: its markup as a text, and its script as it stands there. */
 function markup(recipe: Recipe, setting: Setting): Mounting {
@@ -113,16 +141,22 @@ export function testOf(recipe: Recipe, setting: Setting): RecipeFile {
   const name = file.replace(/\.[a-z]+$/, '');
   const mounted = lines.join('\n');
   const { before, then } = stepsOf(recipe);
+  const contract = contractOf(recipe);
+  const help = [...(contract.length ? ['expectContract'] : []), 'setUpPlatform'];
   const text = `${imports.join('\n')}
+import { ${help.join(', ')} } from 'elastic-shell/testing';
 
 ${helpers}
+
+// What jsdom lacks for dialogs and popovers.
+setUpPlatform();
 
 test('${recipe.title.replaceAll("'", '’')}', async () => {
 ${before ? `${indented(before.split('\n'))}\n` : ''}${indented(mounted.split('\n'))}
   // A framework shows it a moment later.
   await until(() => document.querySelector('button, [role]') !== null);
 
-${indented(then.split('\n'))}
+${indented([...then.split('\n'), ...contract])}
 });
 `;
   return { name: `${name}.${end}`, text };

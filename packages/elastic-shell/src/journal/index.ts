@@ -67,6 +67,10 @@ const write = (news: Omit<Entry, 'page' | 'at' | 'count'>): void => {
 /** What the journal says of each; of steps nothing. */
 const sayings: { [C in keyof Reports]?: RuntimeCode<Reports[C]> } = reported;
 
+/** What carries the change that it tells of, with the page's own event and element. */
+const tellsChange = (code: string, detail: object): detail is Change =>
+  /^(change|refused|busy|owner-silent)$/.test(code);
+
 const enter: Teller = (code, subject, detail) => {
   const known = sayings[code];
   if (!known)
@@ -74,15 +78,13 @@ const enter: Teller = (code, subject, detail) => {
     return tellStep({ code, subject, detail, at: performance.now() } as Step);
   if (!isElement(subject) || isApart(subject)) return;
   const { severity, sentence, remedy } = known;
-  const isChange = code === 'change' || code === 'refused' || code === 'busy' || code === 'owner-silent';
   write({
     code,
     severity,
     element: subject,
     sentence: sentence(tagText(markupOf(subject)), detail),
     ...(remedy && { remedy }),
-    // These three carry the change that they tell of, with the page's own event and element.
-    ...(isChange && { change: detail as Change }),
+    ...(tellsChange(code, detail) && { change: detail }),
     ...('by' in detail && detail.by && { by: detail.by }),
     ...('error' in detail && detail.error !== undefined && { error: detail.error }),
   });

@@ -8,7 +8,7 @@ export interface Kept {
 }
 
 /** Keeps the states of what is wired in a document. */
-export function cellOf(document: Document): Kept {
+export function keepStates(document: Document): Kept {
   const kept = [...document.querySelectorAll('*')].flatMap((element) => {
     const wired = wiredOf(element);
     return Object.entries(wired ?? {}).flatMap(([name, cell]: [string, unknown]) =>

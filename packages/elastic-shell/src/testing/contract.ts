@@ -3,7 +3,7 @@ import type { RowResult } from '../rehearsal/outcome.js';
 import { play } from '../rehearsal/play.js';
 import { rowsOf } from '../rehearsal/rows/index.js';
 import type { Widget } from '../rehearsal/page/widgets.js';
-import { pageStage } from './stage.js';
+import { PageStage } from './stage.js';
 import { checkName, type ContractName, widgetAt } from './widget.js';
 
 /** How rows are run. */
@@ -38,7 +38,7 @@ export async function expectContract(
   checkName(pattern);
   const { found } = widgetAt(root, pattern);
   const again = (): Widget => widgetAt(root, pattern).widget;
-  const stage = pageStage(again, reset);
+  const stage = new PageStage(again, reset);
   const skipped = [...leaveOut, ...(needsBrowser[found.pattern] ?? [])];
   const results: RowResult[] = [];
   try {

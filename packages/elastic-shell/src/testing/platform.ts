@@ -4,44 +4,35 @@
 // What is not shown has no display to whoever asks for computed styles, so that role queries see what is shown and nothing else. No
 // attribute is written that the platform does not write. `:modal` and `:popover-open` are known to `matches`, `closest` and
 // `querySelector` where they stand at the end of a compound, as in `dialog:modal`.
-
-type Win = Window & typeof globalThis;
-
-/** What the platform would keep of shown layers. */
-interface Shown {
-  modal: Set<Element>;
-  popovers: Set<Element>;
-}
-
-/** Undoes one thing that was set up. */
-type Undo = () => void;
-
-/** Puts a property in place of another on an object; answers what puts the other back. */
-function replace(target: object, name: string, descriptor: PropertyDescriptor): Undo {
-  const before = Object.getOwnPropertyDescriptor(target, name);
-  Object.defineProperty(target, name, { configurable: true, ...descriptor });
-  return () => {
-    if (before) Object.defineProperty(target, name, before);
-    else Reflect.deleteProperty(target, name);
-  };
-}
-
-const method = (target: object, name: string, value: (...args: never[]) => unknown): Undo =>
-  replace(target, name, { writable: true, value });
+import { method, replace, type Shown, type Undo, type Win } from './replace.js';
+import { setUpSelectors, setUpStyles } from './shown.js';
 
 /** The event of a layer that opens or closes; jsdom may have no class for it. */
-function toggleEvent(win: Win, type: string, oldState: string, newState: string, cancelable = false): Event {
-  return Object.assign(new win.Event(type, { cancelable }), { oldState, newState });
+function toggleEvent(
+  element: Element,
+  type: string,
+  oldState: string,
+  newState: string,
+  cancelable = false,
+): Event {
+  return Object.assign(plainEvent(element, type, cancelable), { oldState, newState });
+}
+
+/** An event of the element's own document: some runners keep a global of the name that is Node's. */
+export function plainEvent(element: Element, type: string, cancelable = false, bubbles = false): Event {
+  const event = element.ownerDocument.createEvent('Event');
+  event.initEvent(type, bubbles, cancelable);
+  return event;
 }
 
 const invalid = (win: Win, text: string): DOMException => new win.DOMException(text, 'InvalidStateError');
 
 /** Tells `toggle` once the task is over, as the platform does. */
-const tellLater = (win: Win, element: Element, isOpen: boolean): void =>
+const tellLater = (element: Element, isOpen: boolean): void =>
   queueMicrotask(
     () =>
       void element.dispatchEvent(
-        toggleEvent(win, 'toggle', isOpen ? 'closed' : 'open', isOpen ? 'open' : 'closed'),
+        toggleEvent(element, 'toggle', isOpen ? 'closed' : 'open', isOpen ? 'open' : 'closed'),
       ),
   );
 
@@ -55,22 +46,22 @@ function setUpDialogs(win: Win, { modal }: Shown): Undo[] {
       throw invalid(win, 'The dialog is open already, in another way.');
     }
     if (isModal && !dialog.isConnected) throw invalid(win, 'The dialog stands in no document.');
-    if (!dialog.dispatchEvent(toggleEvent(win, 'beforetoggle', 'closed', 'open', true))) return;
+    if (!dialog.dispatchEvent(toggleEvent(dialog, 'beforetoggle', 'closed', 'open', true))) return;
     dialog.setAttribute('open', '');
     if (isModal) modal.add(dialog);
-    tellLater(win, dialog, true);
+    tellLater(dialog, true);
     const first =
       dialog.querySelector<HTMLElement>('[autofocus]') ?? dialog.querySelector<HTMLElement>(focusable);
     (first ?? dialog).focus();
   };
   const close = (dialog: HTMLDialogElement, result?: string): void => {
     if (!dialog.hasAttribute('open')) return;
-    dialog.dispatchEvent(toggleEvent(win, 'beforetoggle', 'open', 'closed'));
+    dialog.dispatchEvent(toggleEvent(dialog, 'beforetoggle', 'open', 'closed'));
     dialog.removeAttribute('open');
     modal.delete(dialog);
     if (result !== undefined) results.set(dialog, result);
-    tellLater(win, dialog, false);
-    queueMicrotask(() => dialog.dispatchEvent(new win.Event('close')));
+    tellLater(dialog, false);
+    queueMicrotask(() => dialog.dispatchEvent(plainEvent(dialog, 'close')));
   };
   return [
     method(proto, 'show', function (this: HTMLDialogElement) {
@@ -83,7 +74,7 @@ function setUpDialogs(win: Win, { modal }: Shown): Undo[] {
       close(this, result);
     }),
     method(proto, 'requestClose', function (this: HTMLDialogElement, result?: string) {
-      if (this.dispatchEvent(new win.Event('cancel', { cancelable: true }))) close(this, result);
+      if (this.dispatchEvent(plainEvent(this, 'cancel', true))) close(this, result);
     }),
     replace(proto, 'returnValue', {
       get(this: HTMLDialogElement) {
@@ -106,15 +97,15 @@ function setUpPopovers(win: Win, { popovers }: Shown): Undo[] {
       throw new win.DOMException('It is no popover.', 'NotSupportedError');
     if (!element.isConnected) throw invalid(win, 'The popover stands in no document.');
     if (popovers.has(element)) return;
-    if (!element.dispatchEvent(toggleEvent(win, 'beforetoggle', 'closed', 'open', true))) return;
+    if (!element.dispatchEvent(toggleEvent(element, 'beforetoggle', 'closed', 'open', true))) return;
     popovers.add(element);
-    tellLater(win, element, true);
+    tellLater(element, true);
   };
   const hide = (element: HTMLElement): void => {
     if (!popovers.has(element)) return;
-    element.dispatchEvent(toggleEvent(win, 'beforetoggle', 'open', 'closed'));
+    element.dispatchEvent(toggleEvent(element, 'beforetoggle', 'open', 'closed'));
     popovers.delete(element);
-    tellLater(win, element, false);
+    tellLater(element, false);
   };
   return [
     method(proto, 'showPopover', function (this: HTMLElement) {
@@ -179,88 +170,6 @@ function setUpHidden(win: Win): Undo[] {
       set(this: HTMLElement, value: unknown) {
         if (value === 'until-found') this.setAttribute('hidden', value);
         else this.toggleAttribute('hidden', !!value);
-      },
-    }),
-  ];
-}
-
-/** The states that selectors ask for. */
-const pseudo = /:(modal|popover-open)(?![\w-])/g;
-
-/** A selector as the platform knows it, and what else has to hold of what it matches. */
-function taken(selector: string, shown: Shown): { plain: string; holds: (element: Element) => boolean }[] {
-  // Commas in brackets and parentheses separate nothing.
-  const parts = selector.match(/(?:[^,([]|\([^)]*\)|\[[^\]]*\])+/g) ?? [selector];
-  return parts.map((part) => {
-    const states = [...part.matchAll(pseudo)].map(([, state]) => state);
-    const plain = part.replace(pseudo, '').trim() || '*';
-    return {
-      plain: /[\s>+~]$/.test(plain) ? `${plain}*` : plain,
-      holds: (element) =>
-        states.every((state) => (state === 'modal' ? shown.modal : shown.popovers).has(element)),
-    };
-  });
-}
-
-/** `:modal` and `:popover-open` in selectors. */
-function setUpSelectors(win: Win, shown: Shown): Undo[] {
-  const { matches, closest } = win.Element.prototype;
-  const knows = (selector: string): boolean => selector.search(pseudo) < 0;
-  const isMatch = (element: Element, selector: string): boolean =>
-    taken(selector, shown).some(({ plain, holds }) => holds(element) && matches.call(element, plain));
-  const undo = [
-    method(win.Element.prototype, 'matches', function (this: Element, selector: string) {
-      return knows(selector) ? matches.call(this, selector) : isMatch(this, selector);
-    }),
-    method(win.Element.prototype, 'closest', function (this: Element, selector: string) {
-      if (knows(selector)) return closest.call(this, selector);
-      for (let at: Element | null = this; at; at = at.parentElement) if (isMatch(at, selector)) return at;
-      return null;
-    }),
-  ];
-  for (const { prototype } of [win.Element, win.Document, win.DocumentFragment]) {
-    const { querySelectorAll, querySelector } = prototype;
-    undo.push(
-      method(prototype, 'querySelectorAll', function (this: ParentNode, selector: string) {
-        if (knows(selector)) return querySelectorAll.call(this, selector);
-        return [...querySelectorAll.call(this, '*')].filter((element) => isMatch(element, selector));
-      }),
-      method(prototype, 'querySelector', function (this: ParentNode, selector: string) {
-        if (knows(selector)) return querySelector.call(this, selector);
-        return [...querySelectorAll.call(this, '*')].find((element) => isMatch(element, selector)) ?? null;
-      }),
-    );
-  }
-  return undo;
-}
-
-/** Computed styles that say so of what is not shown. */
-function setUpStyles(win: Win, { popovers, modal }: Shown): Undo[] {
-  const { getComputedStyle } = win;
-  const isHidden = (element: Element): boolean =>
-    element.getAttribute('hidden') === 'until-found' ||
-    (element.hasAttribute('popover') && !popovers.has(element) && !modal.has(element)) ||
-    (element.localName === 'dialog' && !element.hasAttribute('open') && !popovers.has(element));
-  return [
-    replace(win, 'getComputedStyle', {
-      writable: true,
-      value: (element: Element, pseudoElement?: string | null) => {
-        const style = getComputedStyle.call(win, element, pseudoElement);
-        // Some style sheets of jsdom hide every popover, as none is open to them.
-        const isShownPopover =
-          popovers.has(element) && !element.hasAttribute('hidden') && style.display === 'none';
-        if (!isHidden(element) && !isShownPopover) return style;
-        const display = isShownPopover ? 'block' : 'none';
-        return new Proxy(style, {
-          get(target, name) {
-            if (name === 'display') return display;
-            const value: unknown = Reflect.get(target, name, target);
-            if (name === 'getPropertyValue')
-              return (property: string) =>
-                property === 'display' ? display : target.getPropertyValue(property);
-            return typeof value === 'function' ? value.bind(target) : value;
-          },
-        });
       },
     }),
   ];

@@ -2,6 +2,7 @@
 // tests in jsdom, where nobody else does that; a browser's own keys are better where there are any.
 import { tabbables } from '../focus/focusable.js';
 import { focused } from '../heard/dom.js';
+import { plainEvent } from './platform.js';
 
 const codes: Readonly<Record<string, string>> = { ' ': 'Space' };
 
@@ -81,7 +82,7 @@ function choose(select: HTMLSelectElement, key: string): void {
   ];
   if (at === undefined || at < 0 || at > last || at === select.selectedIndex) return;
   select.selectedIndex = at;
-  for (const type of ['input', 'change']) select.dispatchEvent(new Event(type, { bubbles: true }));
+  for (const type of ['input', 'change']) select.dispatchEvent(plainEvent(select, type, false, true));
 }
 
 const isPressed = 'button,summary,a[href],input[type=button],input[type=submit],input[type=reset],area[href]';

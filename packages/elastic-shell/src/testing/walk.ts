@@ -1,5 +1,5 @@
 // A walk by keys, as sentences: for a snapshot that says what a keyboard user and a screen reader get.
-import { pageStage } from './stage.js';
+import { PageStage } from './stage.js';
 import { type ContractName, widgetAt } from './widget.js';
 
 /** How one walks. */
@@ -34,7 +34,7 @@ const ways: Readonly<Record<string, readonly string[]>> = {
 export async function walk(root: Element, { pattern, keys }: WalkOptions = {}): Promise<string> {
   const { found, widget } = widgetAt(root, pattern);
   const own = keys ?? ways[found.pattern] ?? ['Tab'];
-  const stage = pageStage(() => widget);
+  const stage = new PageStage(() => widget);
   const lines: string[] = [];
   const width = Math.max(...own.map((key) => key.length));
   try {

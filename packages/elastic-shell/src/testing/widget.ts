@@ -12,7 +12,7 @@ export type ContractName = PatternName | 'drawer';
 const names = [...Object.keys(rowsOf), 'drawer'];
 
 /** The names that a finder may know a pattern by. */
-const under = (name: ContractName): readonly string[] => (name === 'drawer' ? ['dialog', 'popover'] : [name]);
+const under = (name: string): readonly string[] => (name === 'drawer' ? ['dialog', 'popover'] : [name]);
 
 const holds = (outer: Element | undefined, inner: Element): boolean => !!outer && outer.contains(inner);
 
@@ -38,11 +38,9 @@ export function checkName(name: string): void {
  */
 export function widgetAt(root: Element, name?: ContractName): { found: Found; widget: Widget } {
   const wired = wiredRun(root)?.contract.name;
-  const asked =
-    name ??
-    (wired !== undefined && names.includes(wired) ? (wired === 'drawer' ? 'drawer' : wired) : undefined);
+  const asked = name ?? (wired !== undefined && names.includes(wired) ? wired : undefined);
   const all = find();
-  const wanted = asked === undefined ? undefined : under(asked as ContractName);
+  const wanted = asked === undefined ? undefined : under(asked);
   const fits = all.flatMap((found) => {
     const widget = widgets[found.id];
     return widget && (wanted?.includes(found.pattern) ?? true) && isAt(root, widget)

@@ -38,10 +38,16 @@ export const currentOf = ({ items, current }: Facts): string =>
     ? 'no item is current'
     : `“${items[current]?.label ?? ''}” is current, ${current + 1} of ${items.length}`;
 
-/** Goes on only where the item at `place` is current; a place below 0 counts from the end. */
+/**
+ * Goes on only where the item at `place` is current; a place below 0 counts from the end. Where it is disabled, the next one that is
+ * not counts as well: whether such an item can be gone to is the page's choice.
+ */
 export function checkCurrent(facts: Facts, place: number): void {
-  const wanted = place < 0 ? facts.items.length + place : place;
-  if (facts.current !== wanted) fail(currentOf(facts));
+  const { items, current } = facts;
+  let wanted = place < 0 ? items.length + place : place;
+  if (current === wanted) return;
+  while (items[wanted]?.isDisabled) wanted += place < 0 ? -1 : 1;
+  if (current !== wanted) fail(currentOf(facts));
 }
 
 /** Leaves rows about going from item to item out where there are too few. */
