@@ -107,6 +107,9 @@ function patternPage(notes) {
   ].join('\n\n');
 }
 
+/** A text in a cell of a table. */
+const cellText = (text) => text.replaceAll('|', '\\|').replaceAll('<', '&lt;');
+
 const { laws } = await import('../packages/elastic-shell/test/laws.js');
 const patterns = laws[0].patterns;
 const lawsPage = [
@@ -144,7 +147,27 @@ const serverPage = [
   ),
 ].join('\n');
 
+const statesPage = [
+  '# Reading state in a page',
+  '',
+  'Tests, style sheets and other scripts need no library to know how things stand: each state shows as attributes and pseudo-classes.',
+  '`data-phase` is `closed`, `opening`, `open` or `closing`; `aria-busy` stands on the root while a guard has not answered, or content has',
+  'not come. An element (`<shell-tabs>`) has each state as a property of the same name as well.',
+  '',
+  ...contracts.flatMap(({ name, states }) => [
+    `## ${name}`,
+    '',
+    '| state | values | where it shows |',
+    '| --- | --- | --- |',
+    ...states.map(
+      ({ name: state, type, shown }) => `| \`${state}\` | ${cellText(type)} | ${cellText(shown)} |`,
+    ),
+    '',
+  ]),
+].join('\n');
+
 const files = {
+  'docs/reading-state.md': statesPage,
   'docs/settings/server-attributes.md': serverPage,
   'docs/laws.md': lawsPage,
   'docs/patterns/names.md': tables,

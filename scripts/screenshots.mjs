@@ -36,7 +36,6 @@ const openDialog = (opener, dialog) => async (page) => {
 };
 
 await shoot('desk', 'desk.html', wide, (page) => page.click('[data-order=W1042] summary'));
-await shoot('strike-order', 'desk.html', wide, openDialog('[data-order=W1043] .strike', '#strike'));
 await shoot('edit-order', 'desk.html', wide, async (page) => {
   await openDialog('[data-order=W1045] .edit', '#edit')(page);
   await page.click('.disclose');
@@ -46,6 +45,16 @@ await shoot('discard-changes-dark', 'desk.html', { ...wide, colorScheme: 'dark' 
   await page.fill('[name=title]', 'Antifoul, anodes and a new name');
   await page.keyboard.press('Escape');
   await page.waitForSelector('#discard[data-phase=open]');
+});
+await shoot('inspector', 'desk.html?inspect', wide, async (page) => {
+  await page.waitForSelector('[data-shell-inspector]', { state: 'attached' });
+  await page.check('#failing');
+  await openDialog('[data-order=W1043] .strike', '#strike')(page);
+  await page.click('#strike [value=strike]');
+  await page.waitForSelector('#strike [role=alert]:not(:empty)');
+  await page.getByRole('button', { name: 'Open the inspector' }).click();
+  await page.getByRole('tab', { name: 'Happened' }).click();
+  await page.getByText('Refused:').waitFor();
 });
 await shoot('phone', 'desk.html', phone);
 const boat =

@@ -39,6 +39,8 @@ export function checkOptions(
 
 /** What somebody who wrote `word` may have meant. */
 export const suggestion = (word: string, words: readonly string[]): string => {
-  const near = nearest(word, words);
+  const lower = word.toLowerCase();
+  // What goes by another name elsewhere mostly holds the word: `defaultOpen`, `closeOnEscape`.
+  const near = nearest(word, words) ?? words.find((other) => other[3] && lower.includes(other.toLowerCase()));
   return near ? `did you mean "${near}"?` : `there are ${words.join(', ')}`;
 };

@@ -16,21 +16,26 @@ export const elementOf = (markup: Markup): Element | undefined => seen.get(marku
 
 const isModal = (element: Element): boolean => 'showModal' in element && element.matches(':modal');
 
-/** The markup of an element and what is in it. */
+/** What stands in an element, without what stands apart. */
+const childrenOf = (element: Element, markup: Markup): (Markup | string)[] =>
+  [...element.childNodes].flatMap((node) => {
+    if (isElement(node)) return apart.has(node) ? [] : markupOf(node, markup);
+    return node.nodeType === 3 ? (node.nodeValue ?? '') : [];
+  });
+
+/** The markup of an element and what is in it, which is read when it is first asked for. */
 export function markupOf(element: Element, parent?: Markup): Markup {
-  const children: (Markup | string)[] = [];
+  let children: (Markup | string)[] | undefined;
   const markup: Markup = {
     tag: element.localName,
     // What the platform shows as a modal dialog it has opened itself: that is no open attribute of the author's.
     attribute: (name) => (name === 'open' && isModal(element) ? null : element.getAttribute(name)),
     names: () => element.getAttributeNames(),
     parent,
-    children,
+    get children() {
+      return (children ??= childrenOf(element, markup));
+    },
   };
-  for (const node of element.childNodes)
-    if (apart.has(node)) continue;
-    else if (isElement(node)) children.push(markupOf(node, markup));
-    else if (node.nodeType === 3) children.push(node.nodeValue ?? '');
   seen.set(markup, element);
   return markup;
 }

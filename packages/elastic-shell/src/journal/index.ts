@@ -67,9 +67,8 @@ const write = (news: Omit<Entry, 'page' | 'at' | 'count'>): void => {
 /** What the journal says of each; of steps nothing. */
 const sayings: { [C in keyof Reports]?: RuntimeCode<Reports[C]> } = reported;
 
-/** What carries the change that it tells of, with the page's own event and element. */
-const tellsChange = (code: string, detail: object): detail is Change =>
-  /^(change|refused|busy|owner-silent)$/.test(code);
+/** Whether it tells of a change, which it carries then, with the page's own event and element. */
+const isChange = (detail: object): detail is Change => 'reason' in detail;
 
 const enter: Teller = (code, subject, detail) => {
   const known = sayings[code];
@@ -84,7 +83,7 @@ const enter: Teller = (code, subject, detail) => {
     element: subject,
     sentence: sentence(tagText(markupOf(subject)), detail),
     ...(remedy && { remedy }),
-    ...(tellsChange(code, detail) && { change: detail }),
+    ...(isChange(detail) && { change: detail }),
     ...('by' in detail && detail.by && { by: detail.by }),
     ...('error' in detail && detail.error !== undefined && { error: detail.error }),
   });

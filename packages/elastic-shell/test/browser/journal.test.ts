@@ -67,6 +67,99 @@ describe('the journal', () => {
     ]);
   });
 
+  it('counts what comes again, and ends each message with the page about it', async () => {
+    const { page } = await openBare(
+      open,
+      '<button id="a" commandfor="p" command="--togle">A</button><div id="p">Text</div>',
+    );
+    const said = page.waitForEvent('console', (message) => message.text().includes('command-unheard'));
+    const [first, count, console] = await page.evaluate(() => {
+      shell.wireDisclosure(document.getElementById('p')!);
+      const warn = window.console.warn;
+      let times = 0;
+      window.console.warn = (...args) => {
+        if (String(args[0]).includes('command-unheard')) times++;
+        warn(...args);
+      };
+      for (let at = 0; at < 3; at++) document.getElementById('a')!.click();
+      const entry = shell.journal.entries.find(({ code }) => code === 'command-unheard')!;
+      return [entry.page, entry.count, times];
+    });
+    expect([first, count, console]).toEqual([
+      'node_modules/elastic-shell-cli/site/diagnostics/command-unheard/index.html',
+      3,
+      1,
+    ]);
+    expect((await said).text()).toMatch(
+      /Did you mean "--toggle"\? node_modules\/elastic-shell-cli\/site\/diagnostics\//,
+    );
+    await page.evaluate(async () => {
+      const { setDocuments } = await shell.inspect();
+      setDocuments('http://localhost:5173');
+      document.body.append(document.createElement('button'));
+    });
+    await page.waitForFunction(() =>
+      shell.journal.entries.some(({ code }) => code === 'control-name-missing'),
+    );
+    expect(
+      await page.evaluate(
+        () => shell.journal.entries.find(({ code }) => code === 'control-name-missing')!.page,
+      ),
+    ).toBe('http://localhost:5173/diagnostics/control-name-missing/');
+  });
+
+  it('says nothing of what the page itself refutes', async () => {
+    const { page } = await openBare(open, '');
+    const entered = await page.evaluate(() => {
+      document.body.innerHTML =
+        '<main><button id="b" commandfor="p" command="--toggle">B</button></main><div id="p">Text</div><dialog id="d"><h2>Done</h2><footer><button>Done</button></footer></dialog><div id="o" popover="manual">Beside</div><p id="beside">Here</p>';
+      shell.wireDialog(document.getElementById('d')!);
+      shell.wirePopover(document.getElementById('o')!, { anchor: document.getElementById('beside')! });
+      let answer = (): void => undefined;
+      shell.wireDisclosure(document.getElementById('p')!, {
+        guard: () => new Promise<void>((resolve) => (answer = resolve)),
+      });
+      // The second press comes while the first is being decided: the library itself has disabled the button.
+      for (let at = 0; at < 2; at++) document.getElementById('b')!.click();
+      shell.journal.check();
+      answer();
+      return shell.journal.entries.filter(({ severity }) => severity !== 'note').map(({ code }) => code);
+    });
+    expect(entered).toEqual([]);
+  });
+
+  it('suggests the nearest right word, and never the id of the button itself', async () => {
+    const { page } = await openBare(
+      open,
+      '<button id="open-menus" commandfor="open-menu" command="--open">Open</button><div id="p">Text</div>',
+    );
+    const [remedy, ...messages] = await page.evaluate(() => {
+      const message = (options: object): string => {
+        try {
+          shell.wireDisclosure(document.getElementById('p')!, options);
+        } catch (error) {
+          return (error as Error).message;
+        }
+        return '';
+      };
+      const finding = shell.journal.check().find(({ code }) => code === 'invoker-target-missing')!;
+      return [
+        finding.remedy,
+        message({ isOpen: true }),
+        message({ onOpenChange: () => 0 }),
+        message({ gaurd: () => 0 }),
+        message({ defaultOpen: true }),
+      ];
+    });
+    expect(remedy).toBe('Give the element the id "open-menu", or name another.');
+    expect(messages.map((each) => /did you mean "(.*)"\?/.exec(each)?.[1])).toEqual([
+      'open',
+      'onChange',
+      'guard',
+      'open',
+    ]);
+  });
+
   it('tells its listeners until they are released', async () => {
     const { page } = await openBare(open, '<div id="p">Text</div>');
     const heard = await page.evaluate(() => {
