@@ -102,7 +102,6 @@ function change<S extends object, O, I extends string>(
   let expected: ChangeOf<S> | undefined;
   const decide = (allowed: boolean, error?: unknown): void => {
     if (run.isOver || (!isFree && run.waiting !== expected && !settled)) return;
-    tell('guard', root, first);
     if (!isFree) wait(run);
     if (allowed) commit(run, changes, settled);
     else refuse(run, first, 'guard', error);
@@ -111,7 +110,15 @@ function change<S extends object, O, I extends string>(
   if (run.waiting) return tell('busy', root, first);
   run.service?.asked?.();
   tell('guard', root, first);
-  ask(options.guard, first, () => !run.isOver && wait(run, (expected = first)), decide);
+  ask(
+    options.guard,
+    first,
+    () => !run.isOver && wait(run, (expected = first)),
+    (allowed, error) => {
+      tell('guard', root, first);
+      decide(allowed, error);
+    },
+  );
 }
 
 function intend<S extends object, O, I extends string>(

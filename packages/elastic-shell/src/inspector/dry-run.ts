@@ -1,4 +1,5 @@
 // What a key would do: the contract's own step is asked, which is pure, so that nothing happens.
+import type { Item } from '../core/collection/items.js';
 import type { KeyAct } from '../core/contract/contract.js';
 import { move } from '../core/collection/movement.js';
 import type { Seen } from '../engine/registry.js';
@@ -19,12 +20,20 @@ export function effects(run: Seen, next: object): string {
     .join(', ');
 }
 
+/** The items that can be gone to: not those that are closed. */
+const reach = ({ view, state }: Seen): readonly Item[] => {
+  const closed = 'closed' in state && state.closed instanceof Set ? state.closed : new Set();
+  return view.items.filter(({ key }) => !closed.has(key));
+};
+
+const wraps = ({ options }: Seen): boolean => !('wrap' in options) || options.wrap !== false;
+
 /** What a key would do, by the contract itself. */
 export function wouldDo(run: Seen, act: KeyAct): string {
   const { contract, view, state } = run;
   const { current } = view;
   if (typeof act !== 'string') {
-    const to = move(view.items, current, act.move, view.moves);
+    const to = move(reach(run), current, act.move, { ...view.moves, wrap: wraps(run) });
     if (to === undefined || to === current) return '';
     const goes = `goes to “${labelOf(run)(to)}”`;
     const then = act.then

@@ -111,7 +111,9 @@ function marksOf(element: HTMLElement, before: HTMLElement | undefined): string[
   const marks: string[] = [];
   if (element.tabIndex > 0)
     marks.push(`It has tabindex="${element.tabIndex}", and comes before all that have none.`);
-  const isSeenNow = isSeen(element);
+  // A field that is hidden behind its label shows by that.
+  const labels = 'labels' in element && element.labels instanceof NodeList ? [...element.labels] : [];
+  const isSeenNow = isSeen(element) || labels.some((label) => isElement(label) && isSeen(label));
   if (!isSeenNow) marks.push('Nothing of it can be seen: focus is lost to the eye there.');
   const isRtl = getComputedStyle(element).direction === 'rtl';
   // What stands in another column or layer begins anew.

@@ -8,31 +8,27 @@ import { tabsKeys } from '../core/contract/tabs.js';
 import { treeKeys } from '../core/contract/tree.js';
 import type { Seen } from '../engine/registry.js';
 
-/** The orientation of a list: as its option or attribute says. */
-const isVertical = (root: Element, option: unknown): boolean =>
-  (option ??
-    root.querySelector('[role=tablist],[role=listbox]')?.getAttribute('aria-orientation') ??
-    root.getAttribute('aria-orientation')) === 'vertical';
+/** The orientation of a list: as its option or attribute says; a listbox is vertical else, and tabs are not. */
+const isVertical = (root: Element, option: unknown): boolean => {
+  const list = root.querySelector('[role=tablist]') ?? root;
+  return (
+    (option ?? list.getAttribute('aria-orientation') ?? (list === root ? 'vertical' : '')) === 'vertical'
+  );
+};
 
 /** The table of keys of a list, now; undefined for patterns that have none. */
 export function tableOf(root: Element, { contract, options, state }: Seen): KeyActs | undefined {
+  const own = 'orientation' in options ? options.orientation : undefined;
+  const orientation = isVertical(root, own) ? 'vertical' : 'horizontal';
   switch (contract.name) {
     case 'tabs':
-      return tabsKeys({
-        ...options,
-        orientation:
-          'orientation' in options || isVertical(root, undefined)
-            ? isVertical(root, 'orientation' in options ? options.orientation : undefined)
-              ? 'vertical'
-              : 'horizontal'
-            : 'horizontal',
-      });
+      return tabsKeys({ ...options, orientation });
     case 'tree':
       return treeKeys(options);
     case 'menu':
       return menuKeys;
     case 'listbox':
-      return listboxKeys(options);
+      return listboxKeys({ ...options, orientation });
     case 'accordion':
       return accordionKeys(options);
     case 'combobox':

@@ -33,10 +33,12 @@ export interface KeyGroup {
 
 function listGroup(root: Element, run: Seen, table: KeyActs): KeyGroup {
   const isRtl = isMirrored(root);
-  const words = notesOf(run.contract.name)?.keys ?? [];
+  // Its opener and its tokens have keys of their own.
+  const words = (notesOf(run.contract.name)?.keys ?? []).filter(({ on }) => !/^(opener|tokens)$/.test(on));
+  const wordsOf = (key: string): string => words.find((word) => word.key === key)?.does ?? '';
   const rows = Object.entries(table).map(([chord, act]): KeyRow => {
     const key = pressed(chord, isRtl);
-    const says = words.find((word) => word.key === pressed(chord, false))?.does ?? '';
+    const says = wordsOf(pressed(chord, false)) || wordsOf(chord.replace('Shift+', ''));
     const now = wouldDo(run, act);
     const isIdle = !now && !(typeof act === 'string' && acted.test(act));
     return { key, now: now || (isIdle ? whyNothing(key, run) : says || 'as the pattern says'), says, isIdle };
@@ -168,6 +170,7 @@ export function whyIdle(event: KeyboardEvent): string {
     .flatMap(({ rows }) => rows)
     .find((each) => each.key === key);
   if (row) return `${row.now}.`;
+  if (key === 'Escape') return 'no layer is open that it would close.';
   const around = rootsAround(element)[0];
   if (!around) return 'nothing that is wired has a part in what has focus.';
   const { root, run } = around;

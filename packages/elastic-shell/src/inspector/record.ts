@@ -6,6 +6,7 @@
 import type { Change } from '../engine/types.js';
 import { deliver } from '../core/cell.js';
 import { isElement, targetOf } from '../engine/dom.js';
+import { wiredRun } from '../engine/registry.js';
 import { type Entry, journal } from '../journal/index.js';
 import { hearSteps, type Step } from '../journal/steps.js';
 import { layersOf, type OpenLayer } from '../layer/open-layers.js';
@@ -158,7 +159,9 @@ export const record = {
   pending: (): Pending[] =>
     ways.flatMap(({ root, change, guard, owner }) => {
       const asking = owner ?? guard;
-      return asking && asking.answered === undefined
+      const run = wiredRun(root);
+      const isOn = owner ? run?.held : run?.waiting;
+      return isOn && asking && asking.answered === undefined
         ? [{ root, change, who: owner ? ('owner' as const) : ('guard' as const), since: asking.asked }]
         : [];
     }),

@@ -1,6 +1,6 @@
 // What can I press here: the keys of what has focus, as they stand now, and the last key that did nothing.
 import { labelText } from '../../core/text.js';
-import { heardSentence } from '../../heard/heard.js';
+import { activeOf, heardSentence } from '../../heard/heard.js';
 import { type KeyGroup, keysFor } from '../keys.js';
 import { fill, make } from '../make.js';
 import type { Context, View } from '../view.js';
@@ -47,7 +47,12 @@ export function pressableView(context: Context, lastIdle: () => IdleKey | undefi
       const at = context.focusOnPage();
       const idle = lastIdle();
       const groups = at ? keysFor(at) : [];
-      const said = JSON.stringify([at && heardSentence(at), groups, idle]);
+      const active = at && activeOf(at);
+      const heard = [at, active]
+        .map((each) => (each ? heardSentence(each) : ''))
+        .filter(Boolean)
+        .join('; ');
+      const said = JSON.stringify([heard, groups, idle]);
       fill(
         element,
         [
@@ -55,9 +60,7 @@ export function pressableView(context: Context, lastIdle: () => IdleKey | undefi
           make(
             'p',
             { class: 'said' },
-            at
-              ? labelText(heardSentence(at)) || 'something without role and name'
-              : 'Nothing: the page itself.',
+            at ? labelText(heard) || 'something without role and name' : 'Nothing: the page itself.',
           ),
           idle &&
             make(
