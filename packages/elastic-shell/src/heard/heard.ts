@@ -81,6 +81,10 @@ export function placesAround(element: Element): Element[] {
   return found;
 }
 
+/** An element, and the one that it says is active, as they are told one after the other. */
+export const heardWithActive = (element: Element): string =>
+  [element, activeOf(element)].flatMap((each) => (each ? heardSentence(each) : [])).join('; ');
+
 /**
  * What is heard of the element that has focus: what it stands in, where `before` has not stood in it, itself, and the one that it
  * says is active. '' where nothing has focus.
@@ -88,6 +92,5 @@ export function placesAround(element: Element): Element[] {
 export function heardFocus(before: readonly Element[] = [], at: Element | null = focused()): string {
   if (!at || at === at.ownerDocument.body || at === at.ownerDocument.documentElement) return '';
   const entered = placesAround(at).filter((place) => !before.includes(place));
-  const active = activeOf(at);
-  return [...entered, at, ...(active ? [active] : [])].map(heardSentence).join('; ');
+  return [...entered.map(heardSentence), heardWithActive(at)].join('; ');
 }

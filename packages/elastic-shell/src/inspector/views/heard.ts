@@ -1,6 +1,6 @@
 // What is heard: role, name, value, states and description of what has focus, and the live messages as they are said.
 import { labelText } from '../../core/text.js';
-import { activeOf, heardOf, heardSentence, placesAround } from '../../heard/heard.js';
+import { activeOf, heardOf, heardSentence, heardWithActive, placesAround } from '../../heard/heard.js';
 import { roleWord } from '../../heard/words.js';
 import { fill, make } from '../make.js';
 import type { Context, View } from '../view.js';
@@ -45,7 +45,7 @@ export function heardView(context: Context, messages: () => readonly Said[]): Vi
       const active = at && activeOf(at);
       const told = messages();
       const places = at ? placesAround(at) : [];
-      const sentence = at ? [at, ...(active ? [active] : [])].map(heardSentence).join('; ') : '';
+      const sentence = at ? heardWithActive(at) : '';
       const said = JSON.stringify([sentence, places.map(heardSentence), told.length, at && heardOf(at)]);
       fill(
         element,

@@ -1,6 +1,6 @@
 // What can I press here: the keys of what has focus, as they stand now, and the last key that did nothing.
 import { labelText } from '../../core/text.js';
-import { activeOf, heardSentence } from '../../heard/heard.js';
+import { heardWithActive } from '../../heard/heard.js';
 import { type KeyGroup, keysFor } from '../keys.js';
 import { fill, make } from '../make.js';
 import type { Context, View } from '../view.js';
@@ -47,11 +47,7 @@ export function pressableView(context: Context, lastIdle: () => IdleKey | undefi
       const at = context.focusOnPage();
       const idle = lastIdle();
       const groups = at ? keysFor(at) : [];
-      const active = at && activeOf(at);
-      const heard = [at, active]
-        .map((each) => (each ? heardSentence(each) : ''))
-        .filter(Boolean)
-        .join('; ');
+      const heard = at ? heardWithActive(at) : '';
       const said = JSON.stringify([heard, groups, idle]);
       fill(
         element,
