@@ -136,13 +136,24 @@ if (typeof document !== 'undefined') {
     write({ code, severity: 'warning', element, sentence, remedy }),
   );
   let waiting = false;
+  /** A page that takes long to examine is not examined again at once. */
+  let next = 0;
+  const examineIdle = (): void => {
+    const idle = globalThis.requestIdleCallback ?? setTimeout;
+    idle(() => {
+      waiting = false;
+      const began = performance.now();
+      check();
+      const ended = performance.now();
+      next = ended + 10 * (ended - began);
+    });
+  };
   const later = (): void => {
     if (waiting) return;
     waiting = true;
-    (globalThis.requestIdleCallback ?? setTimeout)(() => {
-      waiting = false;
-      check();
-    });
+    const wait = next - performance.now();
+    if (wait > 0) setTimeout(examineIdle, wait);
+    else examineIdle();
   };
   new MutationObserver(later).observe(document, { childList: true, subtree: true, attributes: true });
   later();
