@@ -14,7 +14,7 @@ export interface Seen {
     readonly commands: Readonly<Record<string, string>>;
     step(state: object, intent: string, view: View): object;
   };
-  /** The options it runs with; `given`, of `givenTo`, says which of them are its own. */
+  /** The options it runs with; `givenTo` has those of them that are its own. */
   readonly options: object;
   readonly view: View;
   readonly state: object;

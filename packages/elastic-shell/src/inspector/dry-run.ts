@@ -4,18 +4,14 @@ import type { KeyAct } from '../core/contract/contract.js';
 import { move } from '../core/collection/movement.js';
 import type { Seen } from '../engine/registry.js';
 import { effectOf } from './values.js';
-
-const labelOf =
-  ({ view }: Seen) =>
-  (key: string): string =>
-    view.labelOf?.(key) || view.items.find((item) => item.key === key)?.label || key;
+import { labelsOf } from './wired.js';
 
 /** What differs between two states, in words. */
 export function effects(run: Seen, next: object): string {
   const before = new Map<string, unknown>(Object.entries(run.state));
   return Object.entries(next)
     .filter(([name, value]) => before.get(name) !== value)
-    .map(([name, value]) => effectOf(name, before.get(name), value, labelOf(run)))
+    .map(([name, value]) => effectOf(name, before.get(name), value, labelsOf(run)))
     .filter(Boolean)
     .join(', ');
 }
@@ -35,7 +31,7 @@ export function wouldDo(run: Seen, act: KeyAct): string {
   if (typeof act !== 'string') {
     const to = move(reach(run), current, act.move, { ...view.moves, wrap: wraps(run) });
     if (to === undefined || to === current) return '';
-    const goes = `goes to “${labelOf(run)(to)}”`;
+    const goes = `goes to “${labelsOf(run)(to)}”`;
     const then = act.then
       ? effects(run, contract.step(state, act.then, { ...view, at: to, current: to }))
       : '';

@@ -2,8 +2,9 @@
 import type { Place } from '../focus/focusable.js';
 import { apart } from '../engine/apart.js';
 import { isElement } from '../engine/dom.js';
-import { isDisplayed } from '../heard/dom.js';
+import { holds, isDisplayed } from '../heard/dom.js';
 import { layersOf } from '../layer/open-layers.js';
+import { topModal } from './top-modal.js';
 import { callOf, titleOf } from './wired.js';
 
 /** One stop. */
@@ -66,12 +67,6 @@ function hindrance(element: HTMLElement): string | undefined {
     if (at.localName === 'dialog' && !at.matches('[open],:popover-open')) return `${callOf(at)} is closed`;
   }
   return isDisplayed(element) ? undefined : 'a style sheet does not show it';
-}
-
-/** Whether an element stands in another, through shadow trees. */
-function standsIn(element: Element, outer: Element): boolean {
-  for (let at: Element | null = element; at; at = above(at)) if (at === outer) return true;
-  return false;
 }
 
 /** Items of a list of which another keeps the stop are not lost. */
@@ -148,11 +143,10 @@ const returnOf = (title: string, place: Place | undefined): string => {
 /** Works out where focus goes now. */
 export function focusOrder(document: Document): FocusOrder {
   const layers = layersOf(document);
-  const native = [...document.querySelectorAll('dialog')].filter((dialog) => dialog.matches(':modal'));
-  const modal = layers.findLast((layer) => layer.modal)?.id ?? native.at(-1);
+  const modal = topModal(document);
   const everywhere = candidates(document);
   // What is behind a modal dialog is told in one sentence.
-  const all = modal ? everywhere.filter((element) => standsIn(element, modal)) : everywhere;
+  const all = modal ? everywhere.filter((element) => holds(modal, element)) : everywhere;
   const lost: Lost[] = [];
   const reachable = all.filter((element) => {
     const why = hindrance(element);

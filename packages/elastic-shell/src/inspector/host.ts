@@ -7,6 +7,7 @@
 import { apart } from '../engine/apart.js';
 import { layersOf } from '../layer/open-layers.js';
 import { look } from './look.js';
+import { topModal } from './top-modal.js';
 
 /** The host, and where it stands. */
 export interface Host {
@@ -14,19 +15,6 @@ export interface Host {
   readonly root: ShadowRoot;
   /** Stands where it can be used, and above everything. */
   raise(): void;
-}
-
-/** The modal dialog that is on top, ours or the platform's. */
-function topModal(document: Document): HTMLElement | undefined {
-  const ours = layersOf(document).findLast(({ modal }) => modal)?.id;
-  const native = [...document.querySelectorAll('dialog')].filter((dialog) => {
-    try {
-      return dialog.matches(':modal');
-    } catch {
-      return false;
-    }
-  });
-  return ours && native.some((dialog) => dialog === ours) ? ours : native.at(-1);
 }
 
 /** Moves an element, keeping what it holds where the browser can. */

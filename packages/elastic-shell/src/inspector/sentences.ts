@@ -5,7 +5,7 @@ import { wiredRun } from '../engine/registry.js';
 import { because } from './because.js';
 import type { Asking, ChangeHappening, Happening, Pending } from './record.js';
 import { effectOf, valueText } from './values.js';
-import { callOf, tagOf, titleOf } from './wired.js';
+import { callOf, labelsOf, tagOf, titleOf } from './wired.js';
 
 /** A happening as it is told. */
 export interface Told {
@@ -31,17 +31,11 @@ const past: Readonly<Record<string, string>> = {
   'turns off': 'Turned off',
 };
 
-/** What a key of it is called. */
-function labelIn(root: Element): (key: string) => string {
-  const view = wiredRun(root)?.view;
-  return (key) => view?.labelOf?.(key) || view?.items.find((item) => item.key === key)?.label || key;
-}
-
 const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** What became of a state, in the past. */
 function whatOf({ root, change: { name, value, previous } }: ChangeHappening): string {
-  const effect = effectOf(name, previous, value, labelIn(root));
+  const effect = effectOf(name, previous, value, labelsOf(wiredRun(root)));
   if (!effect) return `Given ${name} again, which holds the same`;
   if (Object.hasOwn(past, effect)) return past[effect] ?? effect;
   return upper(
@@ -117,7 +111,7 @@ function tellRefusal({ root, change, by, error, guard, owner }: ChangeHappening)
   ];
   return {
     who: titleOf(root),
-    sentence: `Refused: its ${who} did not let ${asWish(effectOf(name, previous, value, labelIn(root)))}.`,
+    sentence: `Refused: its ${who} did not let ${asWish(effectOf(name, previous, value, labelsOf(wiredRun(root))))}.`,
     facts,
   };
 }

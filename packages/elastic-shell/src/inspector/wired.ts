@@ -23,6 +23,12 @@ export function allWired(scope: ParentNode): WiredRoot[] {
   return found;
 }
 
+/** What the items of a root are called, by their keys; the key itself where nothing is known of it. */
+export const labelsOf =
+  (run: Seen | undefined) =>
+  (key: string): string =>
+    run?.view.labelOf?.(key) || run?.view.items.find((item) => item.key === key)?.label || key;
+
 /** The tag of an element as one would call it: `<div id="more">`. */
 export function tagOf(element: Element): string {
   const { id, localName } = element;

@@ -4,8 +4,6 @@ import { tabbables } from '../focus/focusable.js';
 import { focused } from '../heard/dom.js';
 import { plainEvent } from './platform.js';
 
-const codes: Readonly<Record<string, string>> = { ' ': 'Space' };
-
 /** A key with what is held: `Shift+Tab`, `Control+a`, `Space`. */
 function initOf(chord: string): KeyboardEventInit & { key: string } {
   const parts = chord === '+' ? ['+'] : chord.split('+');
@@ -13,7 +11,7 @@ function initOf(chord: string): KeyboardEventInit & { key: string } {
   const key = name === 'Space' ? ' ' : name;
   return {
     key,
-    code: codes[key] ?? (/^[a-z]$/i.test(key) ? `Key${key.toUpperCase()}` : key),
+    code: key === ' ' ? 'Space' : /^[a-z]$/i.test(key) ? `Key${key.toUpperCase()}` : key,
     shiftKey: parts.includes('Shift'),
     ctrlKey: parts.includes('Control'),
     altKey: parts.includes('Alt'),
@@ -59,12 +57,9 @@ function goOn(from: Element, isBack: boolean): void {
 }
 
 /** What a browser writes into a field for a key. */
-function write(field: HTMLInputElement | HTMLTextAreaElement, key: string, isAll: boolean): void {
+function write(field: HTMLInputElement | HTMLTextAreaElement, key: string): void {
   const { value, selectionStart, selectionEnd } = field;
-  const [start, end] = isAll
-    ? [0, value.length]
-    : [selectionStart ?? value.length, selectionEnd ?? value.length];
-  if (isAll) return field.setSelectionRange(start, end);
+  const [start, end] = [selectionStart ?? value.length, selectionEnd ?? value.length];
   const text = key === 'Backspace' ? '' : key;
   const from = key === 'Backspace' && start === end ? Math.max(0, start - 1) : start;
   field.setRangeText(text, from, end, 'end');
@@ -95,8 +90,8 @@ function act(element: Element, { key, shiftKey, ctrlKey, metaKey, altKey }: Retu
   if (element instanceof HTMLSelectElement) return choose(element, key);
   if (!isTextField(element)) return;
   if (key === 'Enter' && element instanceof HTMLInputElement) element.form?.requestSubmit();
-  else if (key === 'a' && (ctrlKey || metaKey)) write(element, key, true);
-  else if (!isHeld && (key.length === 1 || key === 'Backspace')) write(element, key, false);
+  else if (key === 'a' && (ctrlKey || metaKey)) element.select();
+  else if (!isHeld && (key.length === 1 || key === 'Backspace')) write(element, key);
 }
 
 /** Presses a control as a pointer or an assistive technology does: `detail` is 0 for the latter and for keys. */
