@@ -165,6 +165,8 @@ const partsOf = <A>({ host, rules, phase }: Held<A>): Iterable<readonly [Element
     ...position?.attributes(now),
     ...(host.options.escape === 'keep' && showing.modal && { closedby: 'none' }),
     'data-phase': now,
+    // What holds in every phase is styled by this: a rule for all that is in a layer, by its phase, would restyle all of it at each.
+    'data-layer': '',
     inert: now === 'closing' ? '' : null,
   };
   return labels?.parts(own) ?? [[host.root, own]];

@@ -1,15 +1,15 @@
-// Marks where the query stands in rows, by the platform's own highlights: no node is added or changed.
+// Marks where the query stands in rows, by the platform's own highlights: no node is added or changed. Of many rows the
+// first are marked at once, those further down in tasks of their own.
 import type { Range as Match } from '../core/collection/match.js';
 import { windowOf } from '../engine/dom.js';
 
 const name = 'shell-match';
 
+type Matcher = (label: string) => Match | undefined;
+
 /** The ranges of one list under the highlight `shell-match`; nothing where the browser has none. */
 export interface Highlighter {
-  mark(
-    rows: Iterable<readonly [{ label?: string }, Element]>,
-    match: ((label: string) => Match | undefined) | undefined,
-  ): void;
+  mark(rows: Iterable<readonly [{ label?: string }, Element]>, match: Matcher | undefined): void;
 }
 
 /** The text node of a row that holds its label, and where the label begins in it. */
@@ -30,27 +30,47 @@ const highlightIn = (view: ReturnType<typeof windowOf>): Highlight | undefined =
   return highlight;
 };
 
+/** Where the label of a row fits, as a range of the page. */
+function rangeIn(label: string | undefined, row: Element, match: Matcher): Range | undefined {
+  const found = label && match(label);
+  const text = found && found.to > found.from && textIn(row, label);
+  if (!text) return undefined;
+  const [node, at] = text;
+  const range = row.ownerDocument.createRange();
+  range.setStart(node, at + found.from);
+  range.setEnd(node, at + found.to);
+  return range;
+}
+
+/** Rows that are marked in one go: more than are in view of any list. */
+const atOnce = 100;
+
 /** Marks where a query stands, in a document whose platform has highlights; elsewhere it does nothing. */
 export function highlighter(document: Document): Highlighter {
   const mine = new Set<Range>();
+  let more: ReturnType<typeof setTimeout> | undefined;
   return {
     mark(rows, match) {
+      clearTimeout(more);
       if (!match && !mine.size) return;
       const highlight = highlightIn(windowOf(document));
       if (!highlight) return;
       for (const range of mine) highlight.delete(range);
       mine.clear();
-      for (const [{ label }, row] of match ? rows : []) {
-        const found = label && match?.(label);
-        const text = found && found.to > found.from && textIn(row, label);
-        if (!text) continue;
-        const [node, at] = text;
-        const range = document.createRange();
-        range.setStart(node, at + found.from);
-        range.setEnd(node, at + found.to);
-        mine.add(range);
-        highlight.add(range);
-      }
+      const left = match ? rows[Symbol.iterator]() : undefined;
+      const go = (): void => {
+        for (let marked = 0; match && left && marked < atOnce; marked++) {
+          const next = left.next();
+          if (next.done) return;
+          const [{ label }, row] = next.value;
+          const range = rangeIn(label, row, match);
+          if (!range) continue;
+          mine.add(range);
+          highlight.add(range);
+        }
+        if (left) more = setTimeout(go);
+      };
+      go();
     },
   };
 }

@@ -39,8 +39,10 @@ export function anchored(
   });
   const tidy = keepStyleAttribute(root);
   let { area } = wishNow();
+  let hasArrow = false;
   return {
     find(opener) {
+      hasArrow = !!root.querySelector(':scope > [data-arrow]');
       const { anchor = opener } = options;
       const found = typeof anchor === 'function' ? anchor() : anchor;
       if (!isAnchor(found))
@@ -59,7 +61,7 @@ export function anchored(
       return keepBeside(root, anchor, wishNow(), placed, lost);
     },
     attributes: (phase) => ({
-      ...(phase !== 'closed' && { 'data-area': area }),
+      ...(phase !== 'closed' && { 'data-area': area, ...(hasArrow && { 'data-arrowed': '' }) }),
       ...(options.fit === 'anchor' && { 'data-fit': 'anchor' }),
     }),
     forget() {

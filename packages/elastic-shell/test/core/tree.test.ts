@@ -5,6 +5,7 @@ import { matcher } from '../../src/core/collection/match';
 import { move } from '../../src/core/collection/movement';
 import {
   filtered,
+  nodesOf,
   pruned,
   type TreeNode,
   treeOf,
@@ -106,7 +107,10 @@ describe('tree', () => {
       fc.property(withSome, ([roots, some]) => {
         const tree = treeOf(roots);
         const wanted = new Set(some.map((key) => `Node ${key}`));
-        const kept = filtered(tree, ({ label }) => wanted.has(label));
+        const kept = filtered(
+          tree,
+          nodesOf(tree).filter(({ label }) => wanted.has(label)),
+        );
         const expected = allKeys(roots).filter((key) =>
           some.some((match) => match === key || match.startsWith(`${key}.`)),
         );

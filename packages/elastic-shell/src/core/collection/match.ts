@@ -20,13 +20,20 @@ const foldText = (text: string, locale: string | undefined): string =>
 
 const plain = /^[\0-\x7f]*$/;
 
+/** True where folding leaves every character in its place: only Turkic and Lithuanian lower plain letters in a way of their own. */
+const isPlain = (label: string, locale: string | undefined): boolean =>
+  plain.test(label) && !/^(tr|az|lt)/.test(locale ?? '');
+
+/** A label folded for comparing: no case, no accents. Takes time with its length. */
+export const foldedLabel = (label: string, locale?: string): string =>
+  isPlain(label, locale) ? label.toLowerCase() : foldText(label, locale);
+
 /**
  * A label folded for comparing: no case, no accents. `starts[i]` is where in the label the folded character i
  * began, since folding may drop characters (accents) or make several of one (ß).
  */
 function fold(label: string, locale: string | undefined): { text: string; starts?: number[] } {
-  // Without accents every character stays where it was. Only Turkic and Lithuanian lower plain letters in a way of their own.
-  if (plain.test(label) && !/^(tr|az|lt)/.test(locale ?? '')) return { text: label.toLowerCase() };
+  if (isPlain(label, locale)) return { text: label.toLowerCase() };
   let text = '';
   const starts: number[] = [];
   let at = 0;
@@ -49,15 +56,9 @@ export function matcher(
   mode: MatchMode = 'contains',
   locale?: string,
 ): (label: string) => Range | undefined {
-  const wanted = fold(query, locale).text;
-  const isIn = (label: string): boolean => {
-    const text = foldText(label, locale);
-    return mode === 'starts-with' ? text.startsWith(wanted) : text.includes(wanted);
-  };
+  const wanted = foldedLabel(query, locale);
   return (label) => {
     if (!wanted) return { from: 0, to: 0 };
-    // Sign by sign only where there is something to find: most labels have no match.
-    if (!plain.test(label) && !isIn(label)) return;
     const { text, starts } = fold(label, locale);
     const at = mode === 'starts-with' ? (text.startsWith(wanted) ? 0 : -1) : text.indexOf(wanted);
     if (at < 0) return;

@@ -145,14 +145,21 @@ export function wayTo(tree: Tree, key: string): string[] {
   return way;
 }
 
-/** The matches of a filter and everything around them. */
-export function filtered(tree: Tree, matches: (node: TreeNode) => unknown): ReadonlySet<string> {
+const lists = new WeakMap<Tree, readonly TreeNode[]>();
+
+/** Every known node of a tree in one list; the same list each time. */
+export function nodesOf(tree: Tree): readonly TreeNode[] {
+  const list = lists.get(tree) ?? [...tree.nodes.values()].map(({ node }) => node);
+  lists.set(tree, list);
+  return list;
+}
+
+/** What a filter has found, and everything around it. */
+export function filtered(tree: Tree, found: Iterable<TreeNode>): ReadonlySet<string> {
   const kept = new Set<string>();
-  for (const [key, { node }] of tree.nodes) {
-    if (!matches(node)) continue;
+  for (const { key } of found)
     for (let at: string | undefined = key; at !== undefined && !kept.has(at); at = tree.nodes.get(at)?.parent)
       kept.add(at);
-  }
   return kept;
 }
 

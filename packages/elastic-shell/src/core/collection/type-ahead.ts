@@ -1,6 +1,7 @@
 // Type-ahead: letters typed one after the other find an item. The clock is the caller's.
 import { indexOf, type Item } from './items.js';
-import { matcher } from './match.js';
+import { foldedLabel } from './match.js';
+import { foldedLabels } from './search.js';
 
 /** Milliseconds after which the next letter begins a new word. */
 export const pause = 500;
@@ -35,12 +36,13 @@ export function typeAhead(
   const goesOn = now - state.at < pause;
   const typed = goesOn ? state.typed + letter : letter;
   const cycles = [...typed].every((sign) => sign === letter);
+  const labelAt = foldedLabels(items);
   const find = (text: string, from: number): string | undefined => {
-    const matches = matcher(text, 'starts-with');
+    const wanted = foldedLabel(text);
     const { length } = items;
     for (let tried = 0; tried < length; tried++) {
-      const item = items[(from + tried) % length];
-      if (item && !item.disabled && matches(item.label ?? '')) return item.key;
+      const at = (from + tried) % length;
+      if (labelAt(at).startsWith(wanted) && !items[at]?.disabled) return items[at]?.key;
     }
     return undefined;
   };

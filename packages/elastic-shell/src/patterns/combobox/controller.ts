@@ -46,13 +46,14 @@ const listOf = (held: () => Held, context: ComboboxContext, found: Results): Hel
     },
     itemParts({ key }) {
       const all = found.items.items();
-      const at = indexOf(all, key);
       return {
         'data-current': key === state().current ? '' : null,
         ...(key === addKey && { 'data-add': '' }),
-        ...(options.items ? positionOf(all, at) : { hidden: at < 0 ? '' : null }),
+        ...(options.items ? positionOf(all, indexOf(all, key)) : { hidden: found.isShown(key) ? null : '' }),
       };
     },
+    // A row of the markup says nothing of how many others show.
+    follows: () => (options.items ? found.items.items() : found.all()),
     changed: found.stale,
   });
 };
@@ -107,6 +108,7 @@ function show(held: Held, shown: Service<ComboboxState>, change: ChangeOf<Combob
     engine.render();
     // What was typed to open it has found something already.
     if (change.value) found.tellFound();
+    if (change.value) found.prepare();
   }
   if (change.name === 'query') {
     found.ask(change.value, isTyped);
@@ -164,6 +166,7 @@ export function controller(
     aim: items.aim,
     parts() {
       found.sync();
+      for (const key of found.turned()) items.touch(key);
       items.parts();
       found.show();
       value.show(engine.state().open && held.isTyped);

@@ -1,14 +1,14 @@
 // Where the options of a combobox come from: the markup, data, or a function that is asked while the user types. Of
 // several answers only that to the latest question counts.
-import type { Item } from '../../core/collection/items.js';
-import { matcher } from '../../core/collection/match.js';
+import { indexOf, type Item } from '../../core/collection/items.js';
+import type { Search } from '../../core/collection/search.js';
 import { tell } from '../../core/report.js';
-import { languageOf } from '../../announce/announce.js';
 import { described } from '../../engine/dom.js';
 import { isPromise } from '../../core/promise.js';
 import { type Items, labelIn, type MarkupItems, markupItems } from '../../list/items.js';
 import { type DataRows, dataRows } from '../../list/rows/data-rows.js';
 import { feedOf, itemsIn, type ItemsOption, unlike } from '../../list/rows/source.js';
+import { type Finder, finder } from './finder.js';
 import type { AskedItems, ComboboxSettings } from './types.js';
 
 /** How it is going with options that are asked for. */
@@ -26,6 +26,10 @@ export interface OptionsSource {
   labelOf(key: string): string;
   /** Shows what there is for `query`; `extra` comes last. */
   show(query: string, extra?: Item): void;
+  /** Options in markup that `query` left out or took in since this was last asked, by key. */
+  turned(): ReadonlySet<string>;
+  /** Whether an option in markup shows. */
+  isShown(key: string): boolean;
   /** Asks for it, if that is how options come. */
   ask(query: string, isTyped: boolean): void;
   /** Tries again after a failure. */
@@ -35,6 +39,8 @@ export interface OptionsSource {
   learn(item: Item): void;
   /** These options are others now. */
   update(names: ReadonlySet<string>): void;
+  /** Makes ready for what may be typed. */
+  prepare(): void;
   /** Whether rows made from data are still in the list. */
   stands(): boolean;
   release(): void;
@@ -52,8 +58,12 @@ interface Held {
   data: DataRows<Item> | undefined;
   /** Labels of options that came with an answer, or from elsewhere. */
   labels: Map<string, string>;
-  /** The keys of the options in markup that fit; undefined for all. */
+  finder: Finder;
+  /** What the options in markup show the findings of. */
+  shown: Search<Item> | undefined;
+  /** The keys of the options in markup that fit; undefined for all. And those that differ since somebody asked. */
   fitting: ReadonlySet<string> | undefined;
+  turned: Set<string>;
   all: readonly Item[];
   timer: ReturnType<typeof setTimeout> | undefined;
   load: AbortController | undefined;
@@ -70,15 +80,6 @@ const take = (held: Held, next: readonly Item[]): void => {
   held.all = unlike(held.list, next);
   // A list of thousands is looked through when a label is wanted; what goes with an answer is kept.
   if (held.asked) for (const { key, label = key } of held.all) held.labels.set(key, label);
-};
-
-/** Whether an option fits what is searched for. */
-const fits = ({ root, settings, asked }: Held, query: string): ((item: Item) => unknown) => {
-  const { match = 'contains' } = settings;
-  if (!query || asked) return () => true;
-  if (typeof match === 'function') return (item) => match(item.label ?? '', query, item);
-  const matching = matcher(query, match, languageOf(root));
-  return (item) => matching(item.label ?? '');
 };
 
 /** Asks for `query`; what came of an earlier one does not count any more. */
@@ -131,14 +132,25 @@ function ask(held: Held, query: string, isTyped: boolean): void {
   else now();
 }
 
+/** Options in markup: shows those that fit and no others. */
+function showFitting(held: Held, markup: MarkupItems, search: Search<Item> | undefined): void {
+  const { fitting: before } = held;
+  if (held.shown === search) return;
+  held.shown = search;
+  const now = search && new Set(search.found().map(({ key }) => key));
+  for (const { key } of markup.all()) if (before?.has(key) !== now?.has(key)) held.turned.add(key);
+  held.fitting = now;
+  markup.refresh();
+}
+
 function show(held: Held, query: string, extra: Item | undefined): void {
-  const { markup, data, asked, all } = held;
-  const fit = fits(held, query);
-  if (markup) {
-    held.fitting = query ? new Set(markup.all().flatMap((item) => (fit(item) ? [item.key] : []))) : undefined;
-    return markup.refresh();
-  }
-  const next = query && !asked ? all.filter(fit) : all;
+  const { markup, data, asked, all, finder: found } = held;
+  const isSearched = !!query && !asked;
+  if (!isSearched) found.stop();
+  const search = isSearched ? found.find(markup?.all() ?? all, query) : undefined;
+  if (isSearched && !search) return;
+  if (markup) return showFitting(held, markup, search);
+  const next = search ? search.found() : all;
   data?.set(extra ? [...next, extra] : next);
 }
 
@@ -151,7 +163,7 @@ export function optionsSource(
   root: HTMLElement,
   list: HTMLElement,
   settings: ComboboxSettings,
-  changed: () => void,
+  changed: (isFound?: boolean) => void,
 ): OptionsSource {
   const given = givenBy(settings);
   // Looked at first: where they are no items, nothing is made.
@@ -159,7 +171,7 @@ export function optionsSource(
   const data = settings.items ? dataRows<Item>(list, settings) : undefined;
   const markup = markupItems(list, () => list.querySelectorAll<HTMLElement>('[role=option]'), {
     labelOf: labelIn,
-    isThere: ({ key }) => held.fitting?.has(key) ?? true,
+    isThere: ({ key }) => isShown(key),
   });
   const held: Held = {
     root,
@@ -171,7 +183,10 @@ export function optionsSource(
     markup: data ? undefined : markup,
     data,
     labels: new Map(),
+    finder: finder(root, settings, () => changed(true)),
+    shown: undefined,
     fitting: undefined,
+    turned: new Set(),
     all: first ?? [],
     timer: undefined,
     load: undefined,
@@ -180,6 +195,7 @@ export function optionsSource(
     failure: undefined,
     changed,
   };
+  const isShown = (key: string): boolean => held.fitting?.has(key) ?? true;
   const all = (): readonly Item[] => held.markup?.all() ?? held.all;
   const feed = feedOf(given, (next) => {
     take(held, next);
@@ -189,20 +205,32 @@ export function optionsSource(
     items: data ?? markup,
     all,
     labelOf: (key) =>
-      held.labels.get(key) ?? all().find((item) => item.key === key)?.label ?? settings.labelOf?.(key) ?? key,
+      held.labels.get(key) ?? all()[indexOf(all(), key)]?.label ?? settings.labelOf?.(key) ?? key,
     show: (query, extra) => show(held, query, extra),
     ask: (query, isTyped) => ask(held, query, isTyped),
     retry: () => held.asked && load(held, held.asked, held.last ?? ''),
-    state: () => ({ isBusy: !!held.load || held.isWaiting, hasFailed: !!held.failure, ...held.failure }),
+    turned() {
+      const { turned } = held;
+      held.turned = new Set();
+      return turned;
+    },
+    isShown,
+    state: () => ({
+      isBusy: !!(held.load || held.finder.isLooking() || held.isWaiting),
+      hasFailed: !!held.failure,
+      ...held.failure,
+    }),
     update(names) {
       if (names.has('render')) data?.renderAgain();
       // A function in place of another is asked from now on.
       if (names.has('items')) feed.become(givenBy(settings));
     },
+    prepare: () => held.finder.prepare(all()),
     stands: () => data?.stands() ?? true,
     learn: ({ key, label = key }) => void held.labels.set(key, label),
     release() {
       cancel(held);
+      held.finder.release();
       feed.release();
       data?.release();
     },

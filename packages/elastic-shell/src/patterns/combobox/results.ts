@@ -4,7 +4,7 @@ import { matcher } from '../../core/collection/match.js';
 import { move } from '../../core/collection/movement.js';
 import { languageOf } from '../../announce/announce.js';
 import type { Items } from '../../list/items.js';
-import { highlighter } from '../../list/highlight.js';
+import { type Highlighter, highlighter } from '../../list/highlight.js';
 import { type Notice, notice } from './notice.js';
 import { type OptionsSource, optionsSource } from './options-source.js';
 import type { ComboboxContext } from './types.js';
@@ -18,7 +18,17 @@ const patience = 150;
 /** What the list of one combobox offers. */
 export interface Results extends Pick<
   OptionsSource,
-  'items' | 'labelOf' | 'ask' | 'learn' | 'state' | 'stands' | 'update'
+  | 'items'
+  | 'all'
+  | 'labelOf'
+  | 'ask'
+  | 'prepare'
+  | 'learn'
+  | 'turned'
+  | 'isShown'
+  | 'state'
+  | 'stands'
+  | 'update'
 > {
   items: Items;
   /** What is offered is to be looked at again. */
@@ -43,6 +53,8 @@ interface Held {
   /** Fetching takes long enough to be told. */
   isLate: boolean;
   timer: ReturnType<typeof setTimeout> | undefined;
+  /** What was last marked, among which options. */
+  marked: { query: string; items: readonly Item[] | undefined };
 }
 
 /** The option that adds what was typed, where there is none of that name. */
@@ -85,8 +97,8 @@ function firstMatch(held: Held, query: string): string | undefined {
   return engine.options.freeText ? undefined : move(items, undefined, 'first');
 }
 
-/** The options, or the state of loading them, have changed. */
-function changed(held: Held): void {
+/** The options, or the state of loading them, have changed. `isFound`: what was typed has been looked for, later than it was typed. */
+function changed(held: Held, isFound = false): void {
   const { engine, say, announce } = held.context;
   held.shown = undefined;
   sync(held);
@@ -101,7 +113,7 @@ function changed(held: Held): void {
       engine.render();
     }, patience);
   else if (open) {
-    if (indexOf(held.source.items.items(), current) < 0)
+    if (isFound || indexOf(held.source.items.items(), current) < 0)
       engine.change({ current: firstMatch(held, query) }, { reason: 'native' }, true);
     if (hasFailed) announce.say(say.failed(error));
     else tellFound(held);
@@ -120,18 +132,40 @@ function showNotice(held: Held): void {
   else note.show(found(held) || !open ? undefined : say.none(query));
 }
 
+/** Marks where what is typed stands in the rows: those of the markup once, those from data whenever others may be there. */
+function mark({ context, source, marked }: Held, marks: Highlighter): void {
+  const { engine } = context;
+  const { open, query } = engine.state();
+  const { match, items } = engine.options;
+  const isMarked = open && query && typeof match !== 'function';
+  const now = isMarked ? query : '';
+  const shown = source.items.items();
+  if (!items && marked.query === now && marked.items === shown) return;
+  Object.assign(marked, { query: now, items: shown });
+  const rows = [...source.items.shown()].filter(([{ key }]) => key !== addKey && source.isShown(key));
+  marks.mark(rows, isMarked ? matcher(query, match, languageOf(engine.root)) : undefined);
+}
+
 /** The results of the combobox that `context` has. */
 export function results(context: ComboboxContext): Results {
   const { engine, parts } = context;
   const { root, options } = engine;
   const { popup, list, holder } = parts;
   const marks = highlighter(root.ownerDocument);
-  const source = optionsSource(root, list, options, () => changed(held));
+  const source = optionsSource(root, list, options, (isFound) => changed(held, isFound));
   const note = notice(popup, list, () => {
     holder.focus();
     source.retry();
   });
-  const held: Held = { context, source, note, shown: undefined, isLate: false, timer: undefined };
+  const held: Held = {
+    context,
+    source,
+    note,
+    shown: undefined,
+    isLate: false,
+    timer: undefined,
+    marked: { query: '', items: undefined },
+  };
   return {
     ...source,
     tellFound: () => tellFound(held),
@@ -141,13 +175,7 @@ export function results(context: ComboboxContext): Results {
     },
     sync: () => sync(held),
     show() {
-      const { open, query } = engine.state();
-      const { match } = options;
-      const isMarked = open && query && typeof match !== 'function';
-      marks.mark(
-        [...source.items.shown()].filter(([{ key }]) => key !== addKey),
-        isMarked ? matcher(query, match, languageOf(root)) : undefined,
-      );
+      mark(held, marks);
       showNotice(held);
     },
     release() {

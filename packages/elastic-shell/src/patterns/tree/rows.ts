@@ -3,11 +3,12 @@
 // The model is kept whole; a filter leaves a part of it, and of that shows what stands under open branches. When one
 // branch was opened or closed, only what is under it is looked at again.
 import { indexOf, type Item } from '../../core/collection/items.js';
-import { matcher } from '../../core/collection/match.js';
+import { type Search, searchIn } from '../../core/collection/search.js';
 import { touchedKeys } from '../../core/collection/touched.js';
 import {
   filtered,
   isBranch,
+  nodesOf,
   pruned,
   type Tree,
   type TreeNode,
@@ -72,10 +73,10 @@ interface Held {
   data: DataRows<TreeNode> | undefined;
   host: TreeRowHost | undefined;
   all: Tree;
-  /** What a filter leaves of it, the keys it keeps, and how many it has found. */
+  /** What a filter leaves of it, the keys it keeps, and the search that found them. */
   tree: Tree;
   kept: ReadonlySet<string> | undefined;
-  matches: number;
+  search: Search<TreeNode> | undefined;
   visible: readonly TreeNode[];
   /** What the visible rows were worked out for. */
   last: { all: Tree; query: string; expanded: ReadonlySet<string> } | undefined;
@@ -84,18 +85,11 @@ interface Held {
 
 function filter(held: Held, query: string): void {
   const { all, settings } = held;
-  const { match = 'contains' } = settings;
-  const byLabel = typeof match === 'function' ? undefined : matcher(query, match);
-  const fits = (node: TreeNode): unknown =>
-    typeof match === 'function' ? match(node.label, query, node) : byLabel?.(node.label);
-  held.matches = 0;
-  held.kept = query
-    ? filtered(all, (node) => {
-        const isFound = fits(node);
-        if (isFound) held.matches++;
-        return isFound;
-      })
+  held.search = query
+    ? searchIn(nodesOf(all), query, settings.match ?? 'contains', undefined, held.search)
     : undefined;
+  held.search?.go();
+  held.kept = held.search && filtered(all, held.search.found());
   held.tree = held.kept ? pruned(all, held.kept) : all;
 }
 
@@ -165,7 +159,7 @@ export function treeRows(root: HTMLElement, settings: TreeSettings): TreeRows {
     all,
     tree: all,
     kept: undefined,
-    matches: 0,
+    search: undefined,
     visible: [],
     last: undefined,
     lost: undefined,
@@ -198,7 +192,7 @@ export function treeRows(root: HTMLElement, settings: TreeSettings): TreeRows {
         return node && isBranch(node) && node.children !== 'lazy';
       });
     },
-    found: () => held.matches,
+    found: () => held.search?.places.length ?? 0,
     lost(current) {
       sync(held);
       const now = held.lost;

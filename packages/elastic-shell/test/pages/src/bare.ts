@@ -1,5 +1,6 @@
 // Puts the whole library in reach of a test, as `shell`, with a log of every change.
 import * as library from '../../../src/index';
+import * as contracts from '../../../src/core/index';
 import * as engine from '../../../src/engine';
 import { journal } from '../../../src/journal/index';
 import '../../../src/elements/index';
@@ -31,7 +32,7 @@ function wire(
 /** Brings the inspector, as a page does while it is built. */
 const inspect = () => import('../../../src/inspector/index');
 
-const shell = { ...library, engine, journal, laws, live, playground, wire, wired, log, inspect };
+const shell = { ...library, contracts, engine, journal, laws, live, playground, wire, wired, log, inspect };
 export type Shell = typeof shell;
 declare global {
   var shell: Shell;
