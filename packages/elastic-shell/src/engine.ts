@@ -62,7 +62,7 @@ export type { OpenLayer } from './layer/open-layers.js';
 export { asModal, asPopover, isShown, type TopLayer } from './layer/top-layer.js';
 export { openVerbs, type OpenVerbs } from './layer/verbs.js';
 export { anchored, type AnchorOptions } from './position/anchored.js';
-export type { Anchor, Point } from './position/anchor.js';
+export type { Anchor, Point } from './position/kept.js';
 
 // Lists and rows.
 export { list } from './list/list.js';

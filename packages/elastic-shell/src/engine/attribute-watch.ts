@@ -68,8 +68,9 @@ const observeFresh = (): void => {
   observer ??= new MutationObserver(hear);
   const found: (readonly [Page, Rewrite | undefined])[] = [];
   for (const element of elements) {
-    const names = new Set((pagesOn.get(element) ?? []).flatMap(({ marks }) => [...marks.keys()]));
-    for (const name of names) found.push(...foundOn(element, name));
+    for (const { marks } of pagesOn.get(element) ?? [])
+      for (const [name, { written }] of marks)
+        if (element.getAttribute(name) !== written) found.push(...foundOn(element, name));
     observer.observe(element, { attributes: true });
   }
   tellOwners(found);

@@ -32,16 +32,21 @@ const strike = (control: Element): void => {
   if (id !== undefined && controls?.delete(control) && !controls.size) byId.delete(id);
 };
 
-/** Files a control under the id it names; answers whom that concerns. */
-const file = (control: Element): Running | undefined => {
+/** Files a control under the id it names. */
+const file = (control: Element): void => {
   const id = namedBy(control);
   if (filed.get(control) !== id) strike(control);
-  if (id) {
-    filed.set(control, id);
-    const controls = byId.get(id) ?? new Set();
-    byId.set(id, controls.add(control));
-  }
-  return engineOf(control) ?? engineNamed(control, id);
+  if (!id) return;
+  filed.set(control, id);
+  const controls = byId.get(id);
+  if (controls) controls.add(control);
+  else byId.set(id, new Set([control]));
+};
+
+/** Files a control; answers whom that concerns. */
+const fileFor = (control: Element): Running | undefined => {
+  file(control);
+  return engineOf(control) ?? engineNamed(control, namedBy(control));
 };
 
 const controlsIn = (within: Tree): Element[] => [
@@ -51,7 +56,7 @@ const controlsIn = (within: Tree): Element[] => [
 
 const fileAll = (within: Tree): (Running | undefined)[] => [
   ...(isElement(within) ? [engineOf(within)] : []),
-  ...controlsIn(within).map(file),
+  ...controlsIn(within).map(fileFor),
 ];
 
 /** Controls have left `tree`, unless they were only moved within it: whom they named has fewer openers. */
@@ -68,12 +73,14 @@ const strikeAll = (removed: Tree, tree: Tree): (Running | undefined)[] =>
 const isSearchable = (node: Node): node is Tree => 'querySelectorAll' in node;
 
 /** Whom a change of attributes concerns. */
-const renamed = (control: Element, { oldValue, attributeName }: MutationRecord): (Running | undefined)[] => {
-  // The aria-controls of a control with commandfor is the engine's own, and says nothing new.
-  if (attributeName === 'aria-controls' && control.hasAttribute('commandfor')) return [];
+const renamed = (control: Element, { oldValue }: MutationRecord): (Running | undefined)[] => {
   if (!namedBy(control)) strike(control);
-  return [engineNamed(control, oldValue), ...(control.matches(naming) ? [file(control)] : [])];
+  return [engineNamed(control, oldValue), ...(control.matches(naming) ? [fileFor(control)] : [])];
 };
+
+/** The aria-controls of a control with commandfor is the engine's own, and says nothing new. */
+const isNews = ({ attributeName, target }: MutationRecord): boolean =>
+  attributeName !== 'aria-controls' || !isElement(target) || !target.hasAttribute('commandfor');
 
 /** Whom a change of the page concerns: those whose controls came, went or say something else. */
 const concerned = (record: MutationRecord, tree: Tree): (Running | undefined)[] => {
@@ -114,7 +121,8 @@ const rehome = (): void => {
   }
 };
 
-const follow = (records: readonly MutationRecord[], tree: Tree): void => {
+const follow = (all: readonly MutationRecord[], tree: Tree): void => {
+  const records = all.filter(isNews);
   if (!records.length) return;
   if (records.some(({ type }) => type === 'childList')) rehome();
   const now = new Set(records.flatMap((record) => concerned(record, tree)));
@@ -136,7 +144,7 @@ const join = (tree: Tree): void => {
   });
   for (const type of invokerEvents)
     tree.addEventListener(type, onInvokerEvent, { capture: type !== 'click', signal: stop.signal });
-  fileAll(tree);
+  controlsIn(tree).forEach(file);
 };
 
 const leave = (tree: Tree): void => {

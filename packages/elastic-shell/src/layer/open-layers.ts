@@ -33,25 +33,30 @@ export interface OpenLayer extends Layer<HTMLElement> {
   changed?(): void;
 }
 
-let layers: OpenLayer[] = [];
-/** The documents in which layers were opened: an element may be moved to another one since. */
+/** The open layers by their elements; and by the documents in which they were opened: one may be moved to another since. */
+const byElement = new Map<unknown, OpenLayer>();
+const byDocument = new WeakMap<Document, OpenLayer[]>();
 const opened = new WeakMap<OpenLayer, Document>();
 
-/** The layers that are open in a document. */
-export const layersOf = (document: Document): OpenLayer[] =>
-  layers.filter((layer) => opened.get(layer) === document);
+/** The layers that are open in a document, as they are now. */
+export const layersOf = (document: Document): OpenLayer[] => byDocument.get(document)?.slice() ?? [];
 
 /** The open layer that an element is, if it is one. */
-export const layerOf = (id: unknown): OpenLayer | undefined => layers.find((layer) => layer.id === id);
+export const layerOf = (id: unknown): OpenLayer | undefined => byElement.get(id);
 
 /** Counts `layer` as open; returns what ends that, and answers whether it was the last of its document. */
 export function enterLayer(layer: OpenLayer): () => boolean {
   const document = layer.id.ownerDocument;
-  layers.push(layer);
+  const all = byDocument.get(document) ?? [];
+  byDocument.set(document, all);
+  all.push(layer);
+  byElement.set(layer.id, layer);
   opened.set(layer, document);
   return () => {
-    layers = layers.filter((other) => other !== layer);
-    return !layersOf(document).length;
+    const at = all.lastIndexOf(layer);
+    if (at >= 0) all.splice(at, 1);
+    if (layerOf(layer.id) === layer) byElement.delete(layer.id);
+    return !all.length;
   };
 }
 

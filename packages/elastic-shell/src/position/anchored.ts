@@ -3,7 +3,8 @@ import type { PlacementWish } from '../core/layers/placement.js';
 import { described, isElement } from '../engine/dom.js';
 import { keepStyleAttribute } from '../engine/style-attribute.js';
 import type { Position } from '../layer/types.js';
-import { type Anchor, forgetPlace, keepBeside } from './anchor.js';
+import { keepBeside } from './anchor.js';
+import { type Anchor, forgetPlace } from './kept.js';
 
 /** The options of what stands beside an anchor. */
 export interface AnchorOptions extends PlacementWish {

@@ -5,7 +5,7 @@ import type { FocusPolicy } from '../../focus/focus-policy.js';
 import { placeOf } from '../../focus/focusable.js';
 import { layer } from '../../layer/layer.js';
 import { asPopover } from '../../layer/top-layer.js';
-import type { Anchor } from '../../position/anchor.js';
+import type { Anchor } from '../../position/kept.js';
 import { anchored, type AnchorOptions } from '../../position/anchored.js';
 import type { Held } from './actions.js';
 

@@ -18,7 +18,7 @@ import { stateCursor } from '../../list/cursor.js';
 import { labelIn, type MarkupItems, markupItems } from '../../list/items.js';
 import { list } from '../../list/list.js';
 import type { IntendingList } from '../../list/types.js';
-import type { Anchor, Point } from '../../position/anchor.js';
+import type { Anchor, Point } from '../../position/kept.js';
 import { anchored } from '../../position/anchored.js';
 import { enter, outermost, type RunningMenu, submenuOf } from './chain.js';
 import { isCheck, matesOf, ownItems } from './items.js';

@@ -5,7 +5,7 @@ import { listenIn } from '../../events/document-events.js';
 import { isMirrored } from '../../events/keys.js';
 import type { Handlers } from '../../events/listen.js';
 import { activeIn } from '../../focus/focusable.js';
-import type { Point } from '../../position/anchor.js';
+import type { Point } from '../../position/kept.js';
 import type { RunningMenu } from './chain.js';
 import type { MenuOptions } from './types.js';
 
