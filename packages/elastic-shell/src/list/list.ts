@@ -18,6 +18,7 @@ import { type Cursor, focusCursor } from './cursor.js';
 import { drawing } from './drawing.js';
 import { keyboard } from './keyboard.js';
 import { panelsOf } from './panels.js';
+import { type Preparer, preparer } from './prepare.js';
 import type { IntendingList, ListRules } from './types.js';
 
 type ListEngine<S extends object, O, I extends string> = Pick<
@@ -31,6 +32,7 @@ interface Held<S extends object, O, I extends string> {
   rules: ListRules<S, I>;
   cursor: Cursor;
   box: HTMLElement;
+  ready: Preparer;
   isRevealing: boolean;
   isPressing: boolean;
 }
@@ -144,6 +146,7 @@ function hear<S extends object, O, I extends string>(held: Held<S, O, I>): (() =
       focusin(event) {
         const item = items.of(event.target);
         if (holder || !item || !isOwn(event)) return;
+        if (letters) held.ready.prepare(items.items());
         cursor.set(item.key, { reason: held.isPressing ? 'press' : 'native', event });
       },
       focusout(event) {
@@ -183,6 +186,7 @@ export function list<S extends object, O, I extends string>(
     rules,
     cursor,
     box: rules.box ?? root,
+    ready: preparer(root),
     isRevealing: false,
     isPressing: false,
   };
@@ -201,6 +205,7 @@ export function list<S extends object, O, I extends string>(
       rules.changed?.(items.items());
       moved(held, before);
     }, engine.render),
+    held.ready.release,
     ...(panels ? [panels.release] : []),
   ];
   look(held);

@@ -123,6 +123,63 @@ describe('to type into', () => {
   });
 });
 
+describe.each([
+  ['from data', ''],
+  ['in markup', Array.from({ length: 1500 }, (_, at) => `<div role="option">Item ${at}</div>`).join('')],
+])('looks on in tasks of its own where it takes longer than a part of a frame, %s', (_, rows) => {
+  it('what was typed last is found, and shown when all has been looked at', async () => {
+    const { page } = await openBare(
+      open,
+      `<div id="r"><input role="combobox" aria-label="C"><div popover="manual"><div role="listbox">${rows}</div></div></div>`,
+    );
+    await page.evaluate((isData) => {
+      const items = Array.from({ length: 1500 }, (_, at) => ({ key: `k${at}`, label: `Item ${at}` }));
+      shell.wire('combobox', 'r', isData ? { items } : {});
+    }, !rows);
+    await page.focus('input');
+    await press(page, 'ArrowDown');
+    // A clock that jumps: each look at it says that there has been time enough.
+    await page.evaluate(() => {
+      let now = performance.now();
+      performance.now = () => (now += 1000);
+    });
+    const list = page.locator('[role=listbox]');
+    /** Types, within one task, and says whether the list is busy with it. */
+    const type = (...texts: string[]) =>
+      page.evaluate((texts) => {
+        const field = document.querySelector('input')!;
+        for (const text of texts) {
+          field.value = text;
+          field.dispatchEvent(new Event('input', { bubbles: true }));
+        }
+        return document.querySelector('[role=listbox]')!.ariaBusy;
+      }, texts);
+    expect(await type('1', '14', '149')).toBe('true');
+    await page.waitForFunction(() => !document.querySelector('[role=listbox]')!.ariaBusy);
+    expect(await list.locator('[role=option]:visible').allTextContents()).toEqual([
+      'Item 149',
+      'Item 1149',
+      'Item 1490',
+      'Item 1491',
+      'Item 1492',
+      'Item 1493',
+      'Item 1494',
+      'Item 1495',
+      'Item 1496',
+      'Item 1497',
+      'Item 1498',
+      'Item 1499',
+    ]);
+    expect(await active(page)).toBe('Item 149');
+    await says(page, '12 matches');
+    // Given up when it closes.
+    expect(await type('7')).toBe('true');
+    await press(page, 'Escape', 'ArrowDown');
+    expect(await list.getAttribute('aria-busy')).toBeNull();
+    expect(await list.locator('[role=option]:visible').count()).toBeGreaterThan(20);
+  });
+});
+
 describe('to choose only', () => {
   it('letters choose, arrows and Space open, Enter and Tab take the current one, disabled ones are passed over', async () => {
     const { page } = await gallery();

@@ -1,4 +1,5 @@
-// Work that follows the change, and not how many items there are: calls of semantics, attributes written, listeners.
+// Work that follows the change, and not how many items there are: calls of semantics, attributes written, listeners; and
+// wiring that follows how many there are, and not the square of it.
 import type { Page } from 'playwright-core';
 import { itIn, openBare, useBrowser } from './support/browser';
 
@@ -176,5 +177,59 @@ itIn('chromium').each(asData)(
     const few = await costs(kind, html, focus, keys, given(1000));
     const many = await costs(kind, html, focus, keys, given(100_000));
     expect(many).toEqual(few);
+  },
+);
+
+/** How often the page is asked something while `kind` is wired. */
+async function asked(kind: string, html: string): Promise<number> {
+  const { page } = await openBare(open, html);
+  return page.evaluate(async (kind) => {
+    let calls = 0;
+    const count = (prototype: object, names: string[]): void => {
+      for (const name of names) {
+        const { value: before } = Object.getOwnPropertyDescriptor(prototype, name) as {
+          value: (...args: unknown[]) => unknown;
+        };
+        Reflect.set(prototype, name, function (this: unknown, ...args: unknown[]) {
+          calls++;
+          return before.apply(this, args);
+        });
+      }
+    };
+    count(Element.prototype, ['querySelectorAll', 'querySelector', 'closest', 'matches']);
+    count(Element.prototype, ['getAttribute', 'setAttribute', 'hasAttribute', 'removeAttribute']);
+    count(Node.prototype, ['contains', 'getRootNode', 'compareDocumentPosition']);
+    count(Document.prototype, ['getElementById', 'querySelectorAll']);
+    shell.wire(kind as 'tree', 'r');
+    await 0;
+    return calls;
+  }, kind);
+}
+
+itIn('chromium').each(inMarkup)(
+  'asks the page in line with the number of items: %s',
+  async (_, kind, html) => {
+    const few = await asked(kind, html(100));
+    const many = await asked(kind, html(400));
+    expect(many / few).toBeLessThan(4.5);
+  },
+);
+
+itIn('chromium').each(inMarkup)(
+  'writes nothing where the markup says it already: %s',
+  async (_, kind, html) => {
+    const { page } = await openBare(open, html(20));
+    // As a server would have written it.
+    const written = await page.evaluate((kind) => {
+      shell.wire(kind as 'tree', 'r');
+      return document.body.innerHTML;
+    }, kind);
+    const { page: again } = await openBare(open, written);
+    await startCounting(again);
+    const counts = await again.evaluate((kind) => {
+      shell.wire(kind as 'tree', 'r');
+      return count();
+    }, kind);
+    expect(counts.written).toBe(0);
   },
 );

@@ -65,3 +65,44 @@ itIn('chromium')('restyles no more than the author’s own :has() asks for', asy
   const { restyled } = await traced(page, () => page.keyboard.press('Enter'));
   expect(restyled).toBeLessThan(700);
 });
+
+itIn('chromium')('lays out as often for fifty popovers that open in one task as for five', async () => {
+  const forced = async (count: number): Promise<number> => {
+    const { page } = await openBare(
+      open,
+      Array.from(
+        { length: count },
+        (_, at) =>
+          `<button commandfor="p${at}" command="--toggle">${at}</button><div id="p${at}" popover="manual">${at}</div>`,
+      ).join(''),
+    );
+    await page.evaluate((count) => {
+      for (let at = 0; at < count; at++)
+        shell.wire('popover', `p${at}`, { outside: 'keep', focusOut: 'keep', area: 'inline-end' });
+    }, count);
+    const counted = await traced(page, () =>
+      page.evaluate(() =>
+        Object.values(shell.wired).forEach((each) => (each as unknown as { show(): void }).show()),
+      ),
+    );
+    return counted.forced;
+  };
+  expect(await forced(50)).toBeLessThanOrEqual((await forced(5)) + 2);
+});
+
+itIn('chromium')(
+  'styles the rows of a list once when it opens, and again only those that change',
+  async () => {
+    const options = Array.from({ length: 500 }, (_, at) => `<div role="option">${at}</div>`).join('');
+    const { page } = await openBare(
+      open,
+      `<div id="r"><input role="combobox" aria-label="C"><div popover="manual"><div role="listbox">${options}</div></div></div>`,
+    );
+    await page.evaluate(() => void shell.wire('combobox', 'r'));
+    await page.locator('input').focus();
+    const opening = await traced(page, () => page.keyboard.press('ArrowDown'));
+    expect(opening.restyledAll).toBeLessThan(700);
+    const moving = await traced(page, () => page.keyboard.press('ArrowDown'));
+    expect(moving.restyledAll).toBeLessThan(60);
+  },
+);

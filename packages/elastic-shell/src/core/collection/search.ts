@@ -8,19 +8,17 @@ import { foldedLabel, type MatchMode } from './match.js';
 
 /** The folded labels of a list, for one language. */
 interface Labels {
-  locale: string | undefined;
   texts: (string | undefined)[];
   /** How many from the first on have been made ahead. */
   ready: number;
 }
 
-const known = new WeakMap<readonly Item[], Labels>();
+const known = new WeakMap<readonly Item[], Map<string | undefined, Labels>>();
 
 const labelsOf = (items: readonly Item[], locale: string | undefined): Labels => {
-  const held = known.get(items);
-  if (held && held.locale === locale) return held;
-  const labels: Labels = { locale, texts: [], ready: 0 };
-  known.set(items, labels);
+  const byLocale = known.get(items) ?? new Map<string | undefined, Labels>();
+  const labels = byLocale.get(locale) ?? { texts: [], ready: 0 };
+  known.set(items, byLocale.set(locale, labels));
   return labels;
 };
 
@@ -121,11 +119,11 @@ export function searchIn<I extends Item>(
     },
     found: () => places.flatMap((at) => items[at] ?? []),
     go(isEnough) {
-      while (next < count) {
-        if (next % stretch === 0 && next && isEnough?.()) return false;
+      // Whoever has enough already still gets one stretch further.
+      for (let looked = 0; next < count; looked++, next++) {
+        if (looked && looked % stretch === 0 && isEnough?.()) return false;
         const at = among?.[next] ?? next;
         if (fits(at)) places.push(at);
-        next++;
       }
       return true;
     },

@@ -1,9 +1,9 @@
 // The finder of a combobox: looks for what is typed among the options at hand. It takes a part of a frame at most; what
 // takes longer goes on in tasks of its own, until something else is looked for.
 import type { Item } from '../../core/collection/items.js';
-import { prepareLabels, type Search, searchIn } from '../../core/collection/search.js';
+import { type Search, searchIn } from '../../core/collection/search.js';
 import { languageOf } from '../../announce/announce.js';
-import { windowOf } from '../../engine/dom.js';
+import { preparer } from '../../list/prepare.js';
 import type { ComboboxSettings } from './types.js';
 
 /** Looks for options by what is typed. */
@@ -21,14 +21,12 @@ export interface Finder {
 
 /** Milliseconds that labels are looked through in one go: half a frame, which leaves the other for showing what is found. */
 const sliceTime = 8;
-/** Shorter lists are looked through in no time. */
-const fewItems = 1000;
 
 /** Looks by the options of `settings`; `found` is called when a search that took longer has ended. */
 export function finder(root: Element, settings: ComboboxSettings, found: () => void): Finder {
   let search: Search<Item> | undefined;
   let slice: ReturnType<typeof setTimeout> | undefined;
-  let preparing: readonly Item[] | undefined;
+  const ready = preparer(root);
   const wait = (): void => {
     clearTimeout(slice);
     slice = undefined;
@@ -56,19 +54,10 @@ export function finder(root: Element, settings: ComboboxSettings, found: () => v
       wait();
       search = undefined;
     },
-    prepare(items) {
-      const { requestIdleCallback: idle } = windowOf(root);
-      if (preparing === items || items.length < fewItems || !idle) return;
-      preparing = items;
-      const go = (deadline: IdleDeadline): void => {
-        const isReady = prepareLabels(items, languageOf(root), () => deadline.timeRemaining() < 1);
-        if (!isReady && preparing === items) idle(go);
-      };
-      idle(go);
-    },
+    prepare: (items) => ready.prepare(items, languageOf(root)),
     release() {
       wait();
-      preparing = undefined;
+      ready.release();
     },
   };
 }

@@ -15,6 +15,8 @@ export interface Traced {
   forced: number;
   /** Elements restyled, at most in one go. */
   restyled: number;
+  /** Elements restyled, all in all. */
+  restyledAll: number;
 }
 
 /** Runs `act`, and waits for the frame that shows it. */
@@ -45,8 +47,10 @@ export async function traced(page: Page, act: () => Promise<unknown>): Promise<T
     .filter((layout) => calls.some((call) => isWithin(layout, call)))
     // With anchors the platform takes several passes for one question.
     .filter((layout, at, all) => !at || stackOf(layout) !== stackOf(all[at - 1]!));
+  const restyled = named('UpdateLayoutTree').map(({ args }) => args.elementCount ?? 0);
   return {
     forced: forced.length,
-    restyled: Math.max(0, ...named('UpdateLayoutTree').map(({ args }) => args.elementCount ?? 0)),
+    restyled: Math.max(0, ...restyled),
+    restyledAll: restyled.reduce((sum, count) => sum + count, 0),
   };
 }
