@@ -4,6 +4,7 @@
 //
 // A control is filed under the id it names (`commandfor`, else `aria-controls`) when it is first seen, and struck off when
 // it leaves or names another. A root that is moved to another tree takes its membership along.
+import { isWritten } from './attribute-watch.js';
 import { elementNamed, isElement, topOf } from './dom.js';
 import { invokerEvents, onInvokerEvent } from './invoker-events.js';
 import { engineNamed, engineOf, namedBy, naming, type Running } from './registry.js';
@@ -78,9 +79,11 @@ const renamed = (control: Element, { oldValue }: MutationRecord): (Running | und
   return [engineNamed(control, oldValue), ...(control.matches(naming) ? [fileFor(control)] : [])];
 };
 
-/** The aria-controls of a control with commandfor is the engine's own, and says nothing new. */
+/** An aria-controls says nothing new where the engine has written it: beside commandfor, or on an item that has a panel. */
 const isNews = ({ attributeName, target }: MutationRecord): boolean =>
-  attributeName !== 'aria-controls' || !isElement(target) || !target.hasAttribute('commandfor');
+  attributeName !== 'aria-controls' ||
+  !isElement(target) ||
+  !(target.hasAttribute('commandfor') || (!filed.has(target) && isWritten(target, 'aria-controls')));
 
 /** Whom a change of the page concerns: those whose controls came, went or say something else. */
 const concerned = (record: MutationRecord, tree: Tree): (Running | undefined)[] => {
