@@ -1,32 +1,32 @@
-// Document events: what services hear of the whole document. However many hear of an event type, the document has one
+// Document events: what services hear of the whole document, or of its window. However many hear of an event type, there is one
 // listener for it, which goes with the last of them.
 import { deliver } from '../core/cell.js';
 import { entriesOf, type Handlers } from './listen.js';
 
 type Hear = (event: Event) => void;
 
-/** Who hears of one type in one document, and the listener that tells them. */
+/** Who hears of one type in one of them, and the listener that tells them. */
 interface Line {
   hearers: Set<Hear>;
   native: Hear;
 }
 
-const lines = new WeakMap<Document, Map<string, Line>>();
+const lines = new WeakMap<EventTarget, Map<string, Line>>();
 
-const linesOf = (document: Document): Map<string, Line> => {
+const linesOf = (document: EventTarget): Map<string, Line> => {
   const known = lines.get(document) ?? new Map<string, Line>();
   lines.set(document, known);
   return known;
 };
 
-const startLine = (document: Document, type: string, isEarly: boolean): Line => {
+const startLine = (document: EventTarget, type: string, isEarly: boolean): Line => {
   const hearers = new Set<Hear>();
   const native: Hear = (event) => deliver(hearers, event);
   document.addEventListener(type, native, isEarly);
   return { hearers, native };
 };
 
-const join = (document: Document, type: string, hear: Hear, isEarly: boolean): (() => void) => {
+const join = (document: EventTarget, type: string, hear: Hear, isEarly: boolean): (() => void) => {
   const known = linesOf(document);
   const name = `${type} ${isEarly}`;
   const line = known.get(name) ?? startLine(document, type, isEarly);
@@ -40,11 +40,11 @@ const join = (document: Document, type: string, hear: Hear, isEarly: boolean): (
 };
 
 /**
- * Has each of `handlers` called for events of its type anywhere in `document` until released; all but those that are
+ * Has each of `handlers` called for events of its type anywhere in `document` (or on a window) until released; all but those that are
  * `late` while they are captured. One that throws silences no other.
  */
 export function listenIn(
-  document: Document,
+  document: EventTarget,
   handlers: Handlers,
   late: readonly (keyof Handlers)[] = [],
 ): () => void {

@@ -1,15 +1,16 @@
 // Marks where the query stands in rows, by the platform's own highlights: no node is added or changed. Of many rows the
-// first are marked at once, those further down in tasks of their own.
-import type { Range as Match } from '../core/collection/match.js';
+// first are marked at once, those further down in tasks of their own. Loaded when something is first searched for.
+import { matcher, type MatchMode } from '../core/collection/match.js';
 import { windowOf } from '../engine/dom.js';
 
 const name = 'shell-match';
 
-type Matcher = (label: string) => Match | undefined;
+/** What is marked: what was typed, how it is found in a label, and in which language. */
+export type Wanted = readonly [query: string, mode: MatchMode | undefined, locale: string | undefined];
 
 /** The ranges of one list under the highlight `shell-match`; nothing where the browser has none. */
 export interface Highlighter {
-  mark(rows: Iterable<readonly [{ label?: string }, Element]>, match: Matcher | undefined): void;
+  mark(rows: Iterable<readonly [{ label?: string }, Element]>, wanted: Wanted | undefined): void;
 }
 
 /** The text node of a row that holds its label, and where the label begins in it. */
@@ -31,7 +32,11 @@ const highlightIn = (view: ReturnType<typeof windowOf>): Highlight | undefined =
 };
 
 /** Where the label of a row fits, as a range of the page. */
-function rangeIn(label: string | undefined, row: Element, match: Matcher): Range | undefined {
+function rangeIn(
+  label: string | undefined,
+  row: Element,
+  match: ReturnType<typeof matcher>,
+): Range | undefined {
   const found = label && match(label);
   const text = found && found.to > found.from && textIn(row, label);
   if (!text) return undefined;
@@ -50,8 +55,9 @@ export function highlighter(document: Document): Highlighter {
   const mine = new Set<Range>();
   let more: ReturnType<typeof setTimeout> | undefined;
   return {
-    mark(rows, match) {
+    mark(rows, wanted) {
       clearTimeout(more);
+      const match = wanted && matcher(...wanted);
       if (!match && !mine.size) return;
       const highlight = highlightIn(windowOf(document));
       if (!highlight) return;

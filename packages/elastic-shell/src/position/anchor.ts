@@ -5,13 +5,19 @@
 // when the page around the anchor moves: an intersection observer whose area is cut down to the anchor tells of that.
 import type { PlacementWish } from '../core/layers/placement.js';
 import { isElement, windowOf } from '../engine/dom.js';
+import { listenIn } from '../events/document-events.js';
 import { onResize } from '../events/resize.js';
 import { onLost, onMove } from './anchor-watch.js';
-import { groupOf, join, mostGlued, placeAll } from './group.js';
+import { type Member, placeFirst, placeSoon } from './group.js';
 import { type Anchor, isAt, rectOf, sizesOf, startOf } from './kept.js';
 
 /** Milliseconds without a change before the anchor is watched: a scroll tells of itself, frame by frame. */
 const quiet = 100;
+
+/** Layers that are kept now. */
+let kept = 0;
+/** Beyond so many, layers are placed by script: browsers lay out all that are glued again when one more opens. */
+const mostGlued = 3;
 
 /**
  * Places `layer` beside `anchor` by custom properties (--shell-x, --shell-y, --shell-room-x,
@@ -26,16 +32,14 @@ export function keepBeside(
   lost: () => void,
 ): () => void {
   const view = windowOf(layer);
-  const group = groupOf(layer);
-  const held = startOf(layer, anchor, wish, placed, group.members.size < mostGlued);
+  const held = startOf(layer, anchor, wish, placed, kept++ < mostGlued);
   const element = isElement(anchor) && 'IntersectionObserver' in view ? anchor : undefined;
   let frame = 0;
   let last = 0;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let stopMove: (() => void) | undefined;
 
-  /** Places it now, and watches the anchor once nothing has changed for a while. */
-  const now = (): void => placeAll([{ held, watch }]);
+  /** Watches the anchor once nothing has changed for a while. */
   const watch = (): void => {
     stopMove?.();
     stopMove = undefined;
@@ -53,6 +57,8 @@ export function keepBeside(
       now();
     });
   };
+  const member: Member = { held, watch, isOver: () => !releases.length };
+  const now = (): void => placeSoon(member);
   let isFirst = true;
   /** Here looking costs no layout. */
   const sized = (): void => {
@@ -73,7 +79,12 @@ export function keepBeside(
     now();
   });
   styled.observe(layer, { attributeFilter: ['style'] });
+  // The platform tells of these once a frame, before it draws.
   const releases = [
+    () => void kept--,
+    listenIn(layer.ownerDocument, { scroll: now }),
+    listenIn(view, { resize: now }),
+    ...(view.visualViewport ? [listenIn(view.visualViewport, { resize: now })] : []),
     () => styled.disconnect(),
     onResize(isElement(anchor) ? [layer, anchor] : [layer], sized),
     ...(element ? [onLost(element, lost)] : []),
@@ -82,6 +93,6 @@ export function keepBeside(
     () => clearTimeout(timer),
     () => stopMove?.(),
   ];
-  releases.push(join(group, { held, watch }));
+  placeFirst(member);
   return () => releases.splice(0).forEach((release) => release());
 }

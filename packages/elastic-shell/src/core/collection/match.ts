@@ -1,4 +1,5 @@
 // Matching of labels: case, accents and locale by Intl, with the range that matched, for marking. Pure.
+import { foldedLabel, foldText, isPlain } from './fold.js';
 
 /** Where in a label what is typed has to stand. */
 export type MatchMode = 'starts-with' | 'contains';
@@ -8,25 +9,6 @@ export interface Range {
   from: number;
   to: number;
 }
-
-/** Case and accents taken away. A sigma at the end of a word is a sigma, as it is in the middle of one. */
-const foldText = (text: string, locale: string | undefined): string =>
-  text
-    .toLocaleLowerCase(locale)
-    .normalize('NFD')
-    .replace(/\p{M}/gu, '')
-    .replace(/ß/g, 'ss')
-    .replace(/ς/g, 'σ');
-
-const plain = /^[\0-\x7f]*$/;
-
-/** True where folding leaves every character in its place: only Turkic and Lithuanian lower plain letters in a way of their own. */
-const isPlain = (label: string, locale: string | undefined): boolean =>
-  plain.test(label) && !/^(tr|az|lt)/.test(locale ?? '');
-
-/** A label folded for comparing: no case, no accents. Takes time with its length. */
-export const foldedLabel = (label: string, locale?: string): string =>
-  isPlain(label, locale) ? label.toLowerCase() : foldText(label, locale);
 
 /**
  * A label folded for comparing: no case, no accents. `starts[i]` is where in the label the folded character i

@@ -4,7 +4,8 @@
 // Labels are folded once for each list, when they are first looked at or while nothing else is to do. A query that goes
 // on another looks only at what that one left.
 import type { Item } from './items.js';
-import { foldedLabel, type MatchMode } from './match.js';
+import { foldedLabel } from './fold.js';
+import type { MatchMode } from './match.js';
 
 /** The folded labels of a list, for one language. */
 interface Labels {

@@ -1,6 +1,6 @@
 // Type-ahead: letters typed one after the other find an item. The clock is the caller's.
 import { indexOf, type Item } from './items.js';
-import { foldedLabel } from './match.js';
+import { foldedLabel } from './fold.js';
 import { foldedLabels } from './search.js';
 
 /** Milliseconds after which the next letter begins a new word. */

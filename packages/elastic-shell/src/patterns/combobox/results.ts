@@ -1,10 +1,10 @@
 // The results of a combobox: what its list offers now, what may be added, and how fetching goes, shown and announced.
 import { indexOf, type Item } from '../../core/collection/items.js';
-import { matcher } from '../../core/collection/match.js';
 import { move } from '../../core/collection/movement.js';
 import { languageOf } from '../../announce/announce.js';
 import type { Items } from '../../list/items.js';
-import { type Highlighter, highlighter } from '../../list/highlight.js';
+import { coming } from '../../engine/lazy-service.js';
+import type { Highlighter } from '../../list/highlight.js';
 import { type Notice, notice } from './notice.js';
 import { type OptionsSource, optionsSource } from './options-source.js';
 import type { ComboboxContext } from './types.js';
@@ -53,7 +53,9 @@ interface Held {
   /** Fetching takes long enough to be told. */
   isLate: boolean;
   timer: ReturnType<typeof setTimeout> | undefined;
-  /** What was last marked, among which options. */
+  /** What marks, once it is there; it is on its way or there; what was last marked, among which options. */
+  marks: Highlighter | undefined;
+  isMarking: boolean;
   marked: { query: string; items: readonly Item[] | undefined };
 }
 
@@ -132,18 +134,32 @@ function showNotice(held: Held): void {
   else note.show(found(held) || !open ? undefined : say.none(query));
 }
 
+/** Brings what marks, which is loaded when something is first searched for. */
+async function loadMarks(held: Held): Promise<void> {
+  const { engine } = held.context;
+  held.isMarking = true;
+  coming.count++;
+  const { highlighter } = await import('../../list/highlight.js');
+  coming.count--;
+  if (!held.isMarking) return;
+  held.marks = highlighter(engine.root.ownerDocument);
+  mark(held);
+}
+
 /** Marks where what is typed stands in the rows: those of the markup once, those from data whenever others may be there. */
-function mark({ context, source, marked }: Held, marks: Highlighter): void {
+function mark(held: Held): void {
+  const { context, source, marked, marks, isMarking } = held;
   const { engine } = context;
   const { open, query } = engine.state();
   const { match, items } = engine.options;
   const isMarked = open && query && typeof match !== 'function';
+  if (!marks) return void (isMarked && !isMarking && loadMarks(held));
   const now = isMarked ? query : '';
   const shown = source.items.items();
   if (!items && marked.query === now && marked.items === shown) return;
   Object.assign(marked, { query: now, items: shown });
   const rows = [...source.items.shown()].filter(([{ key }]) => key !== addKey && source.isShown(key));
-  marks.mark(rows, isMarked ? matcher(query, match, languageOf(engine.root)) : undefined);
+  marks.mark(rows, isMarked ? [query, match, languageOf(engine.root)] : undefined);
 }
 
 /** The results of the combobox that `context` has. */
@@ -151,7 +167,6 @@ export function results(context: ComboboxContext): Results {
   const { engine, parts } = context;
   const { root, options } = engine;
   const { popup, list, holder } = parts;
-  const marks = highlighter(root.ownerDocument);
   const source = optionsSource(root, list, options, (isFound) => changed(held, isFound));
   const note = notice(popup, list, () => {
     holder.focus();
@@ -164,6 +179,8 @@ export function results(context: ComboboxContext): Results {
     shown: undefined,
     isLate: false,
     timer: undefined,
+    marks: undefined,
+    isMarking: false,
     marked: { query: '', items: undefined },
   };
   return {
@@ -175,12 +192,13 @@ export function results(context: ComboboxContext): Results {
     },
     sync: () => sync(held),
     show() {
-      mark(held, marks);
+      mark(held);
       showNotice(held);
     },
     release() {
       clearTimeout(held.timer);
-      marks.mark([], undefined);
+      held.marks?.mark([], undefined);
+      held.isMarking = false;
       note.release();
       source.release();
     },

@@ -1,4 +1,5 @@
-// A swipe toward its edge closes a drawer: it follows the finger, and goes or comes back when that lifts.
+// A swipe toward its edge closes a drawer: it follows the finger, and goes or comes back when that lifts. Loaded only where
+// there is something that feels touch.
 import type { Openable } from '../../core/contract/openable.js';
 import { targetOf } from '../../engine/dom.js';
 import type { Engine, Service } from '../../engine/service.js';
@@ -47,11 +48,10 @@ const wayTo = (root: HTMLElement, edge: string) => {
   };
 };
 
-/** `service`, closed by a touch that swipes toward `edge`. At a block edge the swipe begins on the header: the rest scrolls. */
+/** Closes a drawer by a touch that swipes toward `edge`. At a block edge the swipe begins on the header: the rest scrolls. */
 export function onSwipe(
   engine: Pick<Engine<Openable>, 'root' | 'render' | 'change' | 'state'>,
   edge: string,
-  service: Service<Openable>,
 ): Service<Openable> {
   const { root, render } = engine;
   const tidy = keepStyleAttribute(root);
@@ -98,17 +98,14 @@ export function onSwipe(
     },
   });
   return {
-    ...service,
-    parts: () => [...(service.parts?.() ?? []), [root, { 'data-swiping': swiping }]],
-    show(change) {
-      if (change.value) mark(null);
-      service.show?.(change);
+    parts: () => [[root, { 'data-swiping': swiping }]],
+    show({ value }) {
+      if (value) mark(null);
     },
     release() {
       release();
       root.style.removeProperty('--shell-swipe');
       tidy();
-      service.release?.();
     },
   };
 }

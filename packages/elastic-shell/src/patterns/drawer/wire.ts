@@ -4,6 +4,8 @@ import { drawer, type DrawerChoices } from '../../core/contract/drawer.js';
 import type { Openable } from '../../core/contract/openable.js';
 import { type ContentOptions, withContent } from '../../content/content.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
+import { windowOf } from '../../engine/dom.js';
+import { lazyService } from '../../engine/lazy-service.js';
 import type { OpenOptions } from '../../engine/types.js';
 import { dialogFocus, type FocusOptions, popoverFocus } from '../../focus/focus-policy.js';
 import { labelsOf } from '../../labels/labels.js';
@@ -13,7 +15,6 @@ import { wireWithResult, type WithResult } from '../../layer/result.js';
 import { asModal, asPopover, isShown, shownBefore } from '../../layer/top-layer.js';
 import type { LayerOptions } from '../../layer/types.js';
 import { closeWhen } from './breakpoint.js';
-import { onSwipe } from './swipe.js';
 
 /** The options of a drawer. */
 export interface DrawerOptions
@@ -53,7 +54,11 @@ export function wireDrawer(root: HTMLElement, own?: DrawerOptions): Drawer {
       outside: isModal ? 'close' : 'keep',
       ended,
     });
-    const swiped = onSwipe(engine, options.edge ?? 'inline-start', service);
+    const { maxTouchPoints } = windowOf(root).navigator;
+    const edge = options.edge ?? 'inline-start';
+    const swiped = maxTouchPoints
+      ? lazyService(service, engine, async () => (await import('./swipe.js')).onSwipe(engine, edge))
+      : service;
     return closeWhen(engine, options.closedWhen, withContent(engine, withMessage(engine, swiped)));
   });
 }

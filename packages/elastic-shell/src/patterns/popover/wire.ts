@@ -10,13 +10,13 @@ import { keepWired } from '../../engine/registry.js';
 import type { Cells, OpenOptions, Wired } from '../../engine/types.js';
 import { dialogFocus, type FocusOptions, popoverFocus } from '../../focus/focus-policy.js';
 import { labelsOf } from '../../labels/labels.js';
-import { delayOf, hoverGroup } from '../../layer/hover.js';
 import { layer } from '../../layer/layer.js';
 import { withMessage } from '../../layer/message.js';
 import { asModal, asPopover, isShown, shownBefore } from '../../layer/top-layer.js';
 import type { LayerOptions } from '../../layer/types.js';
 import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
 import { anchored, type AnchorOptions } from '../../position/anchored.js';
+import { withHover } from './hover.js';
 
 /** The options of a popover. */
 export interface PopoverOptions
@@ -34,8 +34,6 @@ declare module '../../engine/defaults.js' {
   }
 }
 registerPattern(popover.name, popover.options, wirePopover);
-
-const onHover = hoverGroup({ names: ['commandfor', 'aria-controls'], rest: 300, warm: 0, press: 'pin' });
 
 /** A modal popover is shown as a dialog is, which only a `<dialog>` can be. */
 const isDialog = (root: HTMLElement | null | undefined): root is HTMLDialogElement =>
@@ -78,7 +76,8 @@ export function wirePopover(root: HTMLElement, own?: PopoverOptions): Popover {
     const service = withContent(engine, withMessage(engine, opening));
     const { openOn = 'press', hoverDelay } = options;
     if (openOn === 'press') return service;
-    return onHover(engine, { hover: openOn === 'hover', focus: true, delay: delayOf(hoverDelay) }, service);
+    const delay = hoverDelay === undefined ? undefined : Number(hoverDelay);
+    return withHover(engine, { hover: openOn === 'hover', focus: true, delay }, service);
   });
   return keepWired({ ...wired, ...openVerbs(wired) });
 }
