@@ -77,7 +77,7 @@ async function listbox(count: number): Promise<Record<string, number>> {
 async function tree(count: number): Promise<Record<string, number>> {
   place();
   const root = document.getElementById('tree')!;
-  const wired = wireTree(root, { items: branched(count, Math.min(10_000, count - 20)) });
+  const wired = wireTree(root, { items: branched(count, Math.max(1, Math.min(10_000, count - 20))) });
   await frame();
   const turn = await middle((at) => (at % 2 ? wired.collapse('b0') : wired.expand('b0')));
   wired.expand('b0');
@@ -85,7 +85,7 @@ async function tree(count: number): Promise<Record<string, number>> {
   await frame();
   const times = {
     'arrow key in a tree': await middle(() => key(document.activeElement!, 'ArrowDown')),
-    [`branch of ${Math.min(10_000, count - 20)} opened or closed`]: turn,
+    [`branch of ${Math.max(1, Math.min(10_000, count - 20))} opened or closed`]: turn,
   };
   wired.unwire();
   return times;
@@ -136,7 +136,7 @@ export async function listing(): Promise<Lengths[]> {
   const enter = (column: string, times: Record<string, number>): void => {
     for (const [what, time] of Object.entries(times)) table.set(what, { ...table.get(what), [column]: time });
   };
-  for (const count of [100, 10_000, 100_000]) {
+  for (const count of [10, 100, 1000, 10_000, 100_000]) {
     enter(`${count}`, await listbox(count));
     enter(`${count}`, await tree(count));
     enter(`${count}`, await combobox(count));

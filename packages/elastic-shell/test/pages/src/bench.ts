@@ -1,38 +1,10 @@
 // What `npm run bench` measures: each figure beside the platform or a hand-written script, in one run.
 import { listing } from './bench-lists';
-import { frame, layout, median, rounds, timed } from './timing';
+import { layered, nesting, offering } from './bench-layers';
+import { compare, type Figure, frame, layout, timed } from './timing';
 import { wireAccordion, wireDialog, wireDisclosure, wirePopover } from '../../../src/index';
 
 const sections = 1000;
-
-export interface Figure {
-  what: string;
-  /** Milliseconds, the median. */
-  ours: number;
-  theirs: number;
-  against: string;
-  /** The greatest ratio that is within budget. */
-  budget: number;
-}
-
-/** Runs both in turn, `rounds` times, so that a slow moment of the machine falls on both. */
-async function compare(
-  what: string,
-  against: string,
-  budget: number,
-  ours: () => number,
-  theirs: () => number,
-): Promise<Figure> {
-  const times: [number[], number[]] = [[], []];
-  for (let round = 0; round < rounds + 3; round++) {
-    for (const [at, act] of [ours, theirs].entries()) {
-      await frame();
-      const time = act();
-      if (round >= 3) times[at]!.push(time);
-    }
-  }
-  return { what, against, budget, ours: median(times[0]), theirs: median(times[1]) };
-}
 
 const buttons = (): string =>
   Array.from(
@@ -78,23 +50,44 @@ const wireAll = (): (() => void) => {
   return () => wired.forEach((each) => each.unwire());
 };
 
+const wiringOf = (wire: () => () => void, html: () => string) => (): number => {
+  document.body.innerHTML = html();
+  layout();
+  let release!: () => void;
+  const time = timed(() => {
+    release = wire();
+  });
+  release();
+  return time;
+};
+
+/** The same buttons and panels as a server writes them, with all that says their state. */
+function written(): string {
+  document.body.innerHTML = buttons();
+  const release = wireAll();
+  const html = document.body.innerHTML;
+  release();
+  return html;
+}
+
+async function carrying(): Promise<Figure> {
+  const html = written();
+  return compare(
+    `wire ${sections} disclosures whose markup says it all`,
+    'a hand-written script',
+    1.2,
+    wiringOf(wireAll, () => html),
+    wiringOf(byHand, () => html),
+  );
+}
+
 async function wiring(): Promise<Figure> {
-  const measure = (wire: () => () => void) => (): number => {
-    document.body.innerHTML = buttons();
-    layout();
-    let release!: () => void;
-    const time = timed(() => {
-      release = wire();
-    });
-    release();
-    return time;
-  };
   return compare(
     `wire ${sections} disclosures`,
     'a hand-written script',
-    1.5,
-    measure(wireAll),
-    measure(byHand),
+    2,
+    wiringOf(wireAll, buttons),
+    wiringOf(byHand, buttons),
   );
 }
 
@@ -332,6 +325,20 @@ async function lag(glued: boolean): Promise<number> {
   return Math.max(...measured);
 }
 
-const bench = { sectioning, listing, unfolding, scrolling, lag, wiring, toggling, opening, churn };
+const bench = {
+  layered,
+  nesting,
+  offering,
+  carrying,
+  sectioning,
+  listing,
+  unfolding,
+  scrolling,
+  lag,
+  wiring,
+  toggling,
+  opening,
+  churn,
+};
 export type Bench = typeof bench;
 (globalThis as unknown as { bench: Bench }).bench = bench;
