@@ -1,5 +1,5 @@
 // The report of `npm run bench -- --report`: one page with plots (docs/bench/report.html), the first of them as a picture, and the
-// table of docs/quality.md, all from the run that has just ended.
+// table of docs/quality.md, all from the run that has just ended. Started by itself it draws what was last measured again.
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { cpus } from 'node:os';
 import { join } from 'node:path';
@@ -20,6 +20,7 @@ const svgOf = (options) => {
   const plot = Plot.plot({
     document,
     width: 900,
+    marginBottom: 50,
     style: { fontSize: '13px', background: 'none' },
     ...options,
   });
@@ -33,7 +34,7 @@ const ratios = (figures) =>
     height: 60 + figures.length * 34,
     x: {
       type: 'log',
-      labelOffset: 42,
+      labelOffset: 40,
       label: 'times as long as the other side (1 is as long); the stroke is the aim',
       grid: true,
     },
@@ -76,7 +77,7 @@ function growing(growth) {
     x: {
       type: 'log',
       label: 'items',
-      labelOffset: 42,
+      labelOffset: 40,
       grid: true,
       ticks: [10, 100, 1000, 10_000, 100_000],
       tickFormat: ',',
@@ -126,7 +127,7 @@ const bytes = ({ modules }) => {
   return svgOf({
     marginLeft: 150,
     height: 60 + rows.length * 22,
-    x: { label: 'kB minified, before compression', labelOffset: 42, grid: true },
+    x: { label: 'kB minified, before compression', labelOffset: 40, grid: true },
     y: { label: null, domain: rows.map(({ part }) => part) },
     marks: [
       Plot.barX(rows, { x: 'kilo', y: 'part', fill: 'var(--ours)', inset: 1 }),
@@ -153,7 +154,7 @@ const distribution = ({ played }) =>
   svgOf({
     height: 120 * played.length,
     marginLeft: 80,
-    x: { label: 'milliseconds to the next paint, processor slowed', labelOffset: 42, grid: true },
+    x: { label: 'milliseconds to the next paint, processor slowed', labelOffset: 40, grid: true },
     y: { label: 'interactions' },
     fy: { label: null, domain: played.map(({ name }) => name) },
     marks: [
@@ -265,21 +266,27 @@ async function writeTable(about, rows) {
   const path = join(root, 'docs/quality.md');
   const [begin, end] = ['<!-- measured: begin -->', '<!-- measured: end -->'];
   const text = readFileSync(path, 'utf8');
-  const lines = [heads, heads.map(() => '---'), ...rows].map((row) => `| ${row.join(' | ')} |`);
+  const lines = [heads, heads.map(() => '---'), ...rows].map(
+    // What looks like an element is one, in a document.
+    (row) => `| ${row.map((cell) => cell.replace(/<\w+>/g, '`$&`')).join(' | ')} |`,
+  );
   const made = `${begin}\n\n${about}\n\n![How long each takes beside the platform or a script by hand](bench/ratios.svg)\n\n${lines.join('\n')}\n\n${end}`;
   const next = text.slice(0, text.indexOf(begin)) + made + text.slice(text.indexOf(end) + end.length);
   writeFileSync(path, await format(next, { parser: 'markdown', printWidth: 130 }));
 }
 
+/** What is said of a run: when and where it was. */
+export const aboutRun = (browser) =>
+  `Measured on ${new Date().toISOString().slice(0, 10)} in ${browser}, headless, on ${cpus().length} cores of ${cpus()[0].model.replace(/\s+/g, ' ').trim()}, Node ${process.version}; one run, medians.`;
+
 /** Writes the page, the picture, the table, and what was measured as data. */
 export async function writeReport(measured) {
-  const { figures, growth, sizes, played, browser } = measured;
-  const about = `Measured on ${new Date().toISOString().slice(0, 10)} in ${browser}, headless, on ${cpus().length} cores of ${cpus()[0].model.replace(/\s+/g, ' ').trim()}, Node ${process.version}; one run, medians.`;
+  const { about, figures, growth, sizes, played } = measured;
   const rows = table(measured);
   const withRatio = figures.map((figure) => ({ ...figure, ratio: figure.ours / figure.theirs }));
   const first = ratios(withRatio);
   mkdirSync(folder, { recursive: true });
-  writeFileSync(join(folder, 'measured.json'), `${JSON.stringify({ about, ...measured })}\n`);
+  writeFileSync(join(folder, 'measured.json'), `${JSON.stringify(measured)}\n`);
   writeFileSync(
     join(folder, 'report.html'),
     pageOf(about, rows, [
@@ -307,11 +314,17 @@ export async function writeReport(measured) {
   );
   writeFileSync(
     join(folder, 'ratios.svg'),
-    first.replace(
-      '<style>',
-      `<style>${colours.replaceAll(':root', 'svg')} svg { color: var(--ink); background: var(--paper); }`,
-    ),
+    // In a page it needs no name of its language; as a file it does.
+    first
+      .replace('<svg', '<svg xmlns="http://www.w3.org/2000/svg"')
+      .replace(
+        '<style>',
+        `<style>${colours.replaceAll(':root', 'svg')} svg { color: var(--ink); background: var(--paper); }`,
+      ),
   );
   await writeTable(about, rows);
   console.log(`\nThe report is docs/bench/report.html; docs/quality.md has its table.`);
 }
+
+if (process.argv[1] === import.meta.filename)
+  await writeReport(JSON.parse(readFileSync(join(folder, 'measured.json'), 'utf8')));

@@ -133,7 +133,7 @@ console.log(`heap after them ${(await heap()) / 1e6} : ${before100k / 1e6} MB, b
 if (isReport) {
   const { measureDesk, printDesk } = await import('./bench-desk.mjs');
   const { measureSizes } = await import('./size.mjs');
-  const { writeReport } = await import('./bench-report.mjs');
+  const { aboutRun, writeReport } = await import('./bench-report.mjs');
   const played = await measureDesk(browser, desk);
   printDesk(played);
   await writeReport({
@@ -142,7 +142,7 @@ if (isReport) {
     heap: { before, after },
     sizes: await measureSizes(),
     played,
-    browser: `Chromium ${browser.version()}`,
+    about: aboutRun(`Chromium ${browser.version()}`),
   });
 }
 await browser.close();

@@ -120,7 +120,7 @@ async function opening(): Promise<Figure> {
   const figure = await compare(
     'open a modal on a page of 10,000 elements, to layout',
     'showModal() alone',
-    1.3,
+    1,
     () => {
       const time = timed(() => {
         wired.show();
@@ -167,7 +167,7 @@ async function sectioning(): Promise<Figure[]> {
   const wired = await compare(
     `wire an accordion of ${sections} sections`,
     'a hand-written script',
-    1.5,
+    2.5,
     () => {
       document.body.innerHTML = `<div id="ours">${accordion(sections)}</div>`;
       layout();
@@ -195,7 +195,7 @@ async function sectioning(): Promise<Figure[]> {
   const toggled = await compare(
     `toggle one of an accordion’s ${sections} sections, to layout`,
     '<details>',
-    1.3,
+    1.1,
     press('#ours h3:nth-of-type(500) button'),
     press('#theirs details:nth-child(500) summary'),
   );
