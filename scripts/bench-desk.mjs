@@ -2,6 +2,7 @@
 // processor slowed four times, and says how long each took to its next paint (Event Timing, which counts in steps of 8 ms and
 // from 16 ms on). What took longest is named. Then what a page is like at load, and what is left after ten rounds.
 import { chromium } from 'playwright-core';
+import { seeded } from '../examples/data/seeded.mjs';
 import { build, galleries } from './build.mjs';
 import { ensureChromium, flags } from './chromium.mjs';
 import { setUp } from './setup.mjs';
@@ -13,17 +14,6 @@ const seed = option('seed', 2026);
 const count = option('count', 300);
 const slowed = option('slow', 4);
 const pages = { desk: 'desk', react: 'orders/react', vue: 'orders/vue', svelte: 'orders/svelte' };
-
-/** Numbers from 0 up to, not including, 1 (mulberry32). */
-const seeded = (from) => {
-  let state = from >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
-};
 
 /** Runs in the page before anything else: keeps what the platform tells of interactions, long tasks and shifts. */
 function watch() {
@@ -155,7 +145,7 @@ export async function memory(browser, address, rounds = 10) {
     heaps.push((await session.send('Runtime.getHeapUsage')).usedSize / 1e6);
   }
   await page.close();
-  return { after: heaps[1], later: heaps.at(-1), all: heaps };
+  return { after: heaps[1], later: heaps.at(-1) };
 }
 
 /** Plays on all pages, at `desk`; answers what was measured. */

@@ -14,14 +14,14 @@ interface Counts {
 
 declare global {
   /** Begins to count; answers with what was counted since it was last called. */
-  var count: () => Counts;
+  var counted: () => Counts;
 }
 
 /** Has the page count, from now on. */
 const startCounting = (page: Page): Promise<void> =>
   page.evaluate(() => {
     const counts: Counts = { semantics: 0, written: 0, listeners: 0 };
-    globalThis.count = () => {
+    globalThis.counted = () => {
       const now = { ...counts };
       Object.assign(counts, { semantics: 0, written: 0, listeners: 0 });
       return now;
@@ -124,10 +124,10 @@ async function costs(
   await page.locator(focus).first().focus();
   const all: [string, Counts][] = [];
   for (const key of keys) {
-    await page.evaluate(() => void count());
+    await page.evaluate(() => void counted());
     await page.keyboard.press(key);
     await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve))));
-    all.push([key, await page.evaluate(() => count())]);
+    all.push([key, await page.evaluate(() => counted())]);
   }
   return all;
 }
@@ -228,7 +228,7 @@ itIn('chromium').each(inMarkup)(
     await startCounting(again);
     const counts = await again.evaluate((kind) => {
       shell.wire(kind as 'tree', 'r');
-      return count();
+      return counted();
     }, kind);
     expect(counts.written).toBe(0);
   },

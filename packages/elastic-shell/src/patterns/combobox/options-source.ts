@@ -138,7 +138,9 @@ function showFitting(held: Held, markup: MarkupItems, search: Search<Item> | und
   if (held.shown === search) return;
   held.shown = search;
   const now = search && new Set(search.found().map(({ key }) => key));
-  for (const { key } of markup.all()) if (before?.has(key) !== now?.has(key)) held.turned.add(key);
+  // Without a set all show.
+  for (const { key } of markup.all())
+    if ((before?.has(key) ?? true) !== (now?.has(key) ?? true)) held.turned.add(key);
   held.fitting = now;
   markup.refresh();
 }

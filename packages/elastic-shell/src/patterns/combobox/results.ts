@@ -139,8 +139,7 @@ async function loadMarks(held: Held): Promise<void> {
   const { engine } = held.context;
   held.isMarking = true;
   coming.count++;
-  const { highlighter } = await import('../../list/highlight.js');
-  coming.count--;
+  const { highlighter } = await import('../../list/highlight.js').finally(() => coming.count--);
   if (!held.isMarking) return;
   held.marks = highlighter(engine.root.ownerDocument);
   mark(held);

@@ -1,6 +1,6 @@
 // The bench of many layers, and of long lists in markup, each beside the platform alone.
 import { wireCombobox, wireDialog, wirePopover, wireTree } from '../../../src/index';
-import { compare, type Figure, layout, timed } from './timing';
+import { compare, type Figure, layout, timed, wiringOf } from './timing';
 
 const times = (count: number, make: (at: number) => string): string =>
   Array.from({ length: count }, (_, at) => make(at)).join('');
@@ -78,16 +78,11 @@ export async function layered(): Promise<Figure[]> {
 /** A tree of nested lists with 2,000 rows, against the shortest script that gives each its role and its state. */
 export async function nesting(): Promise<Figure> {
   const html = `<ul id="t" aria-label="T">${times(100, (at) => `<li>Branch ${at}<ul>${times(19, (row) => `<li>Row ${row}</li>`)}</ul></li>`)}</ul>`;
-  const measure = (wire: (root: HTMLElement) => () => void) => (): number => {
-    document.body.innerHTML = html;
-    layout();
-    let release!: () => void;
-    const time = timed(() => {
-      release = wire(document.getElementById('t')!);
-    });
-    release();
-    return time;
-  };
+  const measure = (wire: (root: HTMLElement) => () => void) =>
+    wiringOf(
+      () => wire(document.getElementById('t')!),
+      () => html,
+    );
   return compare(
     'wire a tree of nested lists, 2,000 rows',
     'a hand-written script',

@@ -1,7 +1,7 @@
 // What `npm run bench` measures: each figure beside the platform or a hand-written script, in one run.
 import { listing } from './bench-lists';
 import { layered, nesting, offering } from './bench-layers';
-import { compare, type Figure, frame, layout, timed } from './timing';
+import { compare, type Figure, frame, layout, timed, wiringOf } from './timing';
 import { wireAccordion, wireDialog, wireDisclosure, wirePopover } from '../../../src/index';
 
 const sections = 1000;
@@ -48,17 +48,6 @@ const wireAll = (): (() => void) => {
     wireDisclosure(panel),
   );
   return () => wired.forEach((each) => each.unwire());
-};
-
-const wiringOf = (wire: () => () => void, html: () => string) => (): number => {
-  document.body.innerHTML = html();
-  layout();
-  let release!: () => void;
-  const time = timed(() => {
-    release = wire();
-  });
-  release();
-  return time;
 };
 
 /** The same buttons and panels as a server writes them, with all that says their state. */
@@ -168,26 +157,11 @@ async function sectioning(): Promise<Figure[]> {
     `wire an accordion of ${sections} sections`,
     'a hand-written script',
     2.5,
-    () => {
-      document.body.innerHTML = `<div id="ours">${accordion(sections)}</div>`;
-      layout();
-      let release!: { unwire(): void };
-      const time = timed(() => {
-        release = wireAccordion(document.getElementById('ours')!);
-      });
-      release.unwire();
-      return time;
-    },
-    () => {
-      document.body.innerHTML = buttons();
-      layout();
-      let release!: () => void;
-      const time = timed(() => {
-        release = byHand();
-      });
-      release();
-      return time;
-    },
+    wiringOf(
+      () => wireAccordion(document.getElementById('ours')!).unwire,
+      () => `<div id="ours">${accordion(sections)}</div>`,
+    ),
+    wiringOf(byHand, buttons),
   );
   document.body.innerHTML = `<div id="ours">${accordion(sections)}</div><div id="theirs">${details()}</div>`;
   const ours = wireAccordion(document.getElementById('ours')!, { elastic: 'none' });

@@ -41,3 +41,15 @@ export async function compare(
   }
   return { what, against, budget, ours: median(times[0]), theirs: median(times[1]) };
 }
+
+/** Milliseconds that `wire` takes on a page that holds `html`; what it returns lets go again. */
+export const wiringOf = (wire: () => () => void, html: () => string) => (): number => {
+  document.body.innerHTML = html();
+  layout();
+  let release!: () => void;
+  const time = timed(() => {
+    release = wire();
+  });
+  release();
+  return time;
+};
