@@ -1,5 +1,5 @@
-// A swipe toward its edge closes a drawer: it follows the finger, and goes or comes back when that lifts. Loaded only where
-// there is something that feels touch.
+// A swipe toward its edge closes a drawer: it follows the finger, and goes or comes back when that lifts. Loaded
+// once a drawer is wired.
 import type { Openable } from '../../core/contract/openable.js';
 import { targetOf } from '../../engine/dom.js';
 import type { Engine, Service } from '../../engine/service.js';

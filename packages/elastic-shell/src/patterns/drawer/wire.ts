@@ -4,7 +4,6 @@ import { drawer, type DrawerChoices } from '../../core/contract/drawer.js';
 import type { Openable } from '../../core/contract/openable.js';
 import { type ContentOptions, withContent } from '../../content/content.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
-import { windowOf } from '../../engine/dom.js';
 import { lazyService } from '../../engine/lazy-service.js';
 import type { OpenOptions } from '../../engine/types.js';
 import { dialogFocus, type FocusOptions, popoverFocus } from '../../focus/focus-policy.js';
@@ -54,11 +53,10 @@ export function wireDrawer(root: HTMLElement, own?: DrawerOptions): Drawer {
       outside: isModal ? 'close' : 'keep',
       ended,
     });
-    const { maxTouchPoints } = windowOf(root).navigator;
     const edge = options.edge ?? 'inline-start';
-    const swiped = maxTouchPoints
-      ? lazyService(service, engine, async () => (await import('./swipe.js')).onSwipe(engine, edge))
-      : service;
+    // Nobody swipes before it is open: that may come a moment later. Whether a screen feels touch, not every browser says.
+    const load = async () => (await import('./swipe.js')).onSwipe(engine, edge);
+    const swiped = lazyService(service, engine, load);
     return closeWhen(engine, options.closedWhen, withContent(engine, withMessage(engine, swiped)));
   });
 }
