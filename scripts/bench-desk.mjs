@@ -107,7 +107,7 @@ function timesOf(acts, events) {
 
 const share = (times, part) => times[Math.min(times.length - 1, Math.floor(times.length * part))];
 
-export async function onPage(browser, address, name) {
+async function onPage(browser, address, name) {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
   await context.addInitScript(watch);
   const page = await context.newPage();
@@ -131,7 +131,7 @@ export async function onPage(browser, address, name) {
 }
 
 /** Megabytes after one round and after ten, each after a collection. */
-export async function memory(browser, address, rounds = 10) {
+async function memory(browser, address, rounds = 10) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.addInitScript(watch);
   const session = await page.context().newCDPSession(page);

@@ -6,6 +6,14 @@ import type { Service } from './service.js';
 /** How many are on their way: tests wait for them. */
 export const coming = { count: 0 };
 
+/** Has a part of the library count among those on their way until it is there. */
+export async function arriving<T>(part: Promise<T>): Promise<T> {
+  coming.count++;
+  const loaded = await part;
+  coming.count--;
+  return loaded;
+}
+
 /** `service` joined by the one that `load` brings, which comes first. */
 export function lazyService<S>(
   service: Service<S>,
@@ -14,9 +22,7 @@ export function lazyService<S>(
 ): Service<S> {
   let inner: Service<S> | undefined;
   let isOver = false;
-  coming.count++;
-  void load().then((loaded) => {
-    coming.count--;
+  void arriving(load()).then((loaded) => {
     if (isOver) return loaded.release?.();
     inner = loaded;
     render();

@@ -32,7 +32,8 @@ export interface GroupRules {
 export interface HoverWish {
   hover: boolean;
   focus: boolean;
-  delay?: number | undefined;
+  /** A number, or a text of one, as an attribute gives it. Default: the rest of the group. */
+  delay?: unknown;
 }
 
 /** Whose layer it is. */
@@ -45,10 +46,6 @@ export interface HoverHost {
 
 /** `service`, opened by hover or keyboard focus of the controls that name its root. */
 export type OnHover = (host: HoverHost, wish: HoverWish, service: Service<Openable>) => Service<Openable>;
-
-/** A delay given as a number, or as an element's attribute. */
-export const delayOf = (given: unknown): number | undefined =>
-  given === undefined ? undefined : Number(given);
 
 interface Member extends HoverWish {
   host: HoverHost;
@@ -119,7 +116,9 @@ const onPointerOver = (group: Group, event: PointerEvent): void => {
   const found = find(group, event);
   if (found?.member.hover) {
     const isWarm = rules.warm && (current || event.timeStamp < group.warmUntil);
-    later(group, isWarm ? 0 : (found.member.delay ?? rules.rest), () => show(group, found, 'hover', event));
+    later(group, isWarm ? 0 : Number(found.member.delay ?? rules.rest), () =>
+      show(group, found, 'hover', event),
+    );
   } else if (isElement(event.target) && current?.host.root.contains(event.target)) clearTimeout(group.timer);
   else if (!group.focused || activeIn(group.focused) !== group.focused)
     later(group, current ? grace : 0, () => hide(group, 'hover', event));

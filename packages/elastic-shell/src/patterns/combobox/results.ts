@@ -3,7 +3,7 @@ import { indexOf, type Item } from '../../core/collection/items.js';
 import { move } from '../../core/collection/movement.js';
 import { languageOf } from '../../announce/announce.js';
 import type { Items } from '../../list/items.js';
-import { coming } from '../../engine/lazy-service.js';
+import { arriving } from '../../engine/lazy-service.js';
 import type { Highlighter } from '../../list/highlight.js';
 import { type Notice, notice } from './notice.js';
 import { type OptionsSource, optionsSource } from './options-source.js';
@@ -138,8 +138,7 @@ function showNotice(held: Held): void {
 async function loadMarks(held: Held): Promise<void> {
   const { engine } = held.context;
   held.isMarking = true;
-  coming.count++;
-  const { highlighter } = await import('../../list/highlight.js').finally(() => coming.count--);
+  const { highlighter } = await arriving(import('../../list/highlight.js'));
   if (!held.isMarking) return;
   held.marks = highlighter(engine.root.ownerDocument);
   mark(held);

@@ -1,6 +1,6 @@
 // A popover that opens by hover: what does that is loaded where a popover asks for it. Until it is there, a press opens.
 import type { Openable } from '../../core/contract/openable.js';
-import { coming } from '../../engine/lazy-service.js';
+import { arriving } from '../../engine/lazy-service.js';
 import type { Service } from '../../engine/service.js';
 import type { HoverHost, HoverWish, OnHover } from '../../layer/hover.js';
 
@@ -16,9 +16,7 @@ const load = async (): Promise<OnHover> => {
 export function withHover(host: HoverHost, wish: HoverWish, service: Service<Openable>): Service<Openable> {
   let served = service;
   let isOver = false;
-  coming.count++;
-  void (group ??= load()).then((onHover) => {
-    coming.count--;
+  void arriving((group ??= load())).then((onHover) => {
     if (!isOver) served = onHover(host, wish, service);
   });
   return {

@@ -76,8 +76,7 @@ export function wirePopover(root: HTMLElement, own?: PopoverOptions): Popover {
     const service = withContent(engine, withMessage(engine, opening));
     const { openOn = 'press', hoverDelay } = options;
     if (openOn === 'press') return service;
-    const delay = hoverDelay === undefined ? undefined : Number(hoverDelay);
-    return withHover(engine, { hover: openOn === 'hover', focus: true, delay }, service);
+    return withHover(engine, { hover: openOn === 'hover', focus: true, delay: hoverDelay }, service);
   });
   return keepWired({ ...wired, ...openVerbs(wired) });
 }

@@ -7,7 +7,7 @@ import { topOf } from '../../engine/dom.js';
 import { wire } from '../../engine/engine.js';
 import { keepWired } from '../../engine/registry.js';
 import type { Cells, OpenOptions, Wired } from '../../engine/types.js';
-import { delayOf, hoverGroup } from '../../layer/hover.js';
+import { hoverGroup } from '../../layer/hover.js';
 import { layer } from '../../layer/layer.js';
 import { asPopover, isShown, shownBefore } from '../../layer/top-layer.js';
 import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
@@ -59,7 +59,7 @@ export function wireTooltip(root: HTMLElement, own?: TooltipOptions): Tooltip {
         outside: 'keep',
       },
     );
-    return onHover(engine, { hover: true, focus: true, delay: delayOf(options.hoverDelay) }, service);
+    return onHover(engine, { hover: true, focus: true, delay: options.hoverDelay }, service);
   });
   return keepWired({ ...wired, ...openVerbs(wired) });
 }
