@@ -7,11 +7,12 @@ import type { Service } from './service.js';
 export const coming = { count: 0 };
 
 /** Has a part of the library count among those on their way until it is there. */
-export async function arriving<T>(part: Promise<T>): Promise<T> {
+export function arriving<T>(part: Promise<T>): Promise<T> {
   coming.count++;
-  const loaded = await part;
-  coming.count--;
-  return loaded;
+  return part.then((loaded) => {
+    coming.count--;
+    return loaded;
+  });
 }
 
 /** `service` joined by the one that `load` brings, which comes first. */
