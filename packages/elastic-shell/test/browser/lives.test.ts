@@ -40,6 +40,32 @@ it('an open dialog that is put into a frame closes, is told so, and lets the pag
   expect(await focused(page)).toBe('o');
 });
 
+itIn('chromium')(
+  'a control whose tree is gone is collected, although the rest of the page stays wired',
+  async () => {
+    const { page } = await openBare(
+      open,
+      '<button commandfor="stays" command="--toggle">S</button><p id="stays" hidden>S</p><div id="host"></div>',
+    );
+    await page.evaluate(() => {
+      shell.wire('disclosure', 'stays');
+      const host = document.getElementById('host')!;
+      const shadow = host.attachShadow({ mode: 'open' });
+      shadow.innerHTML =
+        '<button commandfor="gone" command="--toggle">G</button><p id="gone" hidden>G</p><button commandfor="other">O</button>';
+      const wired = shell.wireDisclosure(shadow.getElementById('gone')!);
+      shadow.querySelector('button')!.click();
+      wired.unwire();
+      Object.assign(globalThis, { control: new WeakRef(shadow.lastElementChild!) });
+      host.remove();
+    });
+    const isThere = () =>
+      page.evaluate(() => !!(globalThis as unknown as { control: WeakRef<Element> }).control.deref());
+    for (let turn = 0; turn < 20 && (await isThere()); turn++) await page.requestGC();
+    expect(await isThere()).toBe(false);
+  },
+);
+
 it('a dialog that is to open before it is in the document: a clear error, and it stays closed', async () => {
   const { page } = await openBare(open, '');
   const result = await page.evaluate(() => {

@@ -72,6 +72,20 @@ describe('wireDialog', () => {
     wired.unwire();
   });
 
+  it('leaves the first Escape to a search field that has text, and closes with the second', () => {
+    const { wired } = setUp(
+      {},
+      '<dialog id="d"><h2>T</h2><input type="search" id="q" value="mast"></dialog>',
+    );
+    wired.show();
+    get('q').focus();
+    key('Escape');
+    expect(wired.open.get()).toBe(true);
+    key('Escape');
+    expect(wired.open.get()).toBe(false);
+    wired.unwire();
+  });
+
   it('stays when told to keep', () => {
     const { wired } = setUp({ escape: 'keep', outside: 'keep' });
     wired.show();

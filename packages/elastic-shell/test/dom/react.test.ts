@@ -147,6 +147,29 @@ it('answers what is asked before it is mounted', async () => {
   await expect(answer).resolves.toBe('yes');
 });
 
+it('starts with its first value as it is by then, when its root is rendered again', async () => {
+  function Sheets({ first, isThere }: { first: string; isThere: boolean }) {
+    const tabs = useTabs({ selected: first });
+    if (!isThere) return null;
+    return h(
+      'div',
+      tabs.root,
+      h('div', tabs.list, ...['a', 'b', 'c'].map((key) => h('button', { key, ...tabs.tab(key) }, key))),
+      ...['a', 'b', 'c'].map((key) => h('div', { key, ...tabs.panel(key) }, key)),
+    );
+  }
+  const selected = (): string | null => find('[role=tab][aria-selected=true]').textContent;
+  await show(h(Sheets, { first: 'a', isThere: true }));
+  await press('[role=tab][data-key=b]');
+  await show(h(Sheets, { first: 'a', isThere: false }));
+  await show(h(Sheets, { first: 'a', isThere: true }));
+  expect(selected()).toBe('b');
+  await show(h(Sheets, { first: 'a', isThere: false }));
+  await show(h(Sheets, { first: 'c', isThere: false }));
+  await show(h(Sheets, { first: 'c', isThere: true }));
+  expect(selected()).toBe('c');
+});
+
 it('renders rows by components with their context, as many as there are on the page', async () => {
   let live = 0;
   const Part = ({ label }: { label: string }) => {

@@ -119,6 +119,36 @@ describe('tabs', () => {
     wired.unwire();
   });
 
+  it.each(['Enter', ' '])('a disabled tab that has focus is not selected with %j', (name) => {
+    all('[role=tab]')[2]!.setAttribute('aria-disabled', 'true');
+    const wired = wireTabs(get('t'), { activation: 'manual' });
+    all('[role=tab]')[2]!.focus();
+    expect(document.activeElement!.textContent).toBe('C');
+    key(name);
+    expect([wired.selected.get(), shown()]).toEqual(['0', ['a']]);
+    wired.unwire();
+  });
+
+  it('keep a tab closed that is added after others were', async () => {
+    const wired = wireTabs(get('t'), { closed: ['late'] });
+    const add = async (name: string): Promise<void> => {
+      get('t').firstElementChild!.insertAdjacentHTML(
+        'beforeend',
+        `<button role="tab" data-key="${name}">${name}</button>`,
+      );
+      get('t').insertAdjacentHTML('beforeend', `<p role="tabpanel" data-key="${name}">${name}</p>`);
+      await settle();
+    };
+    await add('other');
+    await add('late');
+    const visible = all('[role=tab]').filter((tab) => !tab.hidden);
+    expect([visible.map((tab) => tab.textContent), [...wired.closed.get()]]).toEqual([
+      ['A', 'B', 'C', 'other'],
+      ['late'],
+    ]);
+    wired.unwire();
+  });
+
   it('a guard that throws refuses, and is reported', () => {
     const reported: unknown[] = [];
     const { reportError } = globalThis;
