@@ -1,5 +1,11 @@
-// The core without a DOM, the engine in the oldest and the newest jsdom that are supported, and everything in Chromium.
+// The core without a DOM, the engine in the oldest and the newest jsdom that are supported, the tools, and everything in Chromium.
 import { findBrowser } from './scripts/browsers.js';
+
+/** Minutes that one test may take before it has failed: far more than it needs, on a machine that is busy with other things. */
+const within = (minutes) => ({
+  setupFilesAfterEnv: ['<rootDir>/scripts/test/support/timeout.js'],
+  globals: { TIMEOUT: minutes * 60_000 },
+});
 
 const shared = {
   transform: {
@@ -19,9 +25,11 @@ const shared = {
   },
 };
 
+const minutes = process.env.LONG ? 60 : 10;
 const inBrowser = {
   ...shared,
-  testEnvironment: 'node',
+  ...within(minutes),
+  testEnvironment: '<rootDir>/packages/elastic-shell/test/browser/support/environment.js',
   globalSetup: '<rootDir>/packages/elastic-shell/test/browser/support/global-setup.js',
   globalTeardown: '<rootDir>/packages/elastic-shell/test/browser/support/global-teardown.js',
 };
@@ -30,13 +38,23 @@ const tests = (files) => `<rootDir>/packages/elastic-shell/test/${files}.test.ts
 
 export default {
   maxWorkers: 2,
+  reporters: ['default', '<rootDir>/scripts/test/support/slowest.js'],
+  testSequencer: '<rootDir>/scripts/test/support/sequencer.js',
   projects: [
     {
       ...shared,
+      ...within(1),
       displayName: 'core',
       testEnvironment: 'node',
+      testMatch: [tests('core/**/*')],
+    },
+    {
+      ...shared,
+      ...within(10),
+      displayName: 'tools',
+      testEnvironment: 'node',
+      globalSetup: '<rootDir>/scripts/test/support/global-setup.js',
       testMatch: [
-        '<rootDir>/packages/elastic-shell/test/core/**/*.test.ts',
         '<rootDir>/packages/cli/test/**/*.test.ts',
         '<rootDir>/examples/*/test/**/*.test.ts',
         '<rootDir>/scripts/test/**/*.test.ts',
@@ -44,34 +62,33 @@ export default {
     },
     {
       ...shared,
+      ...within(1),
       displayName: 'dom',
       testEnvironment: 'jsdom',
-      testMatch: ['<rootDir>/packages/elastic-shell/test/dom/**/*.test.ts'],
+      testMatch: [tests('dom/**/*')],
     },
     {
       ...shared,
+      ...within(1),
       displayName: 'dom-29',
       testEnvironment: '<rootDir>/packages/elastic-shell/test/dom/environment-29.js',
-      testMatch: ['<rootDir>/packages/elastic-shell/test/dom/**/*.test.ts'],
+      testMatch: [tests('dom/**/*')],
     },
     {
       ...inBrowser,
       displayName: 'browser',
-      testMatch: [
-        '<rootDir>/packages/elastic-shell/test/browser/**/*.test.ts',
-        '<rootDir>/packages/elastic-shell/test/browsers/**/*.test.ts',
-      ],
+      testMatch: [tests('{browser,browsers}/**/*')],
     },
     {
       ...inBrowser,
       displayName: 'settings',
-      testMatch: ['<rootDir>/packages/elastic-shell/test/settings/**/*.test.ts'],
+      testMatch: [tests('settings/**/*')],
     },
     // The same tests in Firefox and WebKit, where they are installed: what is for every browser, and all of it in the long run.
     ...['firefox', 'webkit'].filter(findBrowser).map((name) => ({
       ...inBrowser,
       displayName: name,
-      globals: { BROWSER: name },
+      globals: { ...inBrowser.globals, BROWSER: name },
       testMatch: [
         tests('browsers/**/*'),
         ...(process.env.LONG ? [tests('{browser,settings}/**/*'), tests('long/conformance')] : []),
@@ -83,7 +100,12 @@ export default {
           {
             ...inBrowser,
             displayName: 'long',
-            testMatch: ['<rootDir>/packages/elastic-shell/test/long/**/*.test.ts'],
+            // And all of what `npm test` runs a part of.
+            testMatch: [
+              tests('long/**/*'),
+              tests('settings/recipes'),
+              '<rootDir>/scripts/test/recipe-tests.test.ts',
+            ],
           },
         ]
       : []),

@@ -179,7 +179,7 @@ export function printDesk({ played, heap }) {
 if (isMain) {
   setUp();
   const executablePath = ensureChromium();
-  build(['library', 'cli', 'desk', ...galleries]);
+  await build(['library', 'cli', 'desk', ...galleries]);
   const { serve } = await import('../packages/elastic-shell/test/browser/support/server.js');
   const { deskServer, pagesServer, desk } = await serve();
   const browser = await chromium.launch({ executablePath, args: flags });

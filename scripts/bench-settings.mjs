@@ -9,7 +9,7 @@ import { bin, root, run, setUp } from './setup.mjs';
 
 setUp();
 const executablePath = ensureChromium();
-build(['library']);
+await build(['library']);
 run(bin('vite'), ['build', 'examples/bench', '--logLevel', 'error'], {
   env: { ...process.env, NODE_ENV: 'production' },
 });

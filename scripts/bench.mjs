@@ -9,7 +9,7 @@ import { setUp } from './setup.mjs';
 setUp();
 const executablePath = ensureChromium();
 const isReport = process.argv.includes('--report');
-build(isReport ? undefined : ['pages', 'library', 'cli', 'desk']);
+await build(isReport ? undefined : ['pages', 'library', 'cli', 'desk']);
 const { serve } = await import('../packages/elastic-shell/test/browser/support/server.js');
 
 const { deskServer, pagesServer, desk, pages } = await serve();

@@ -1,7 +1,7 @@
 // Finds Firefox and WebKit for the tests, and installs Debian's where it can. Chromium is needed; these two may be missing: the
 // tests then go on without them and say so (scripts/test.mjs).
-import { spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
+import { canInstall, install } from './debian.js';
 
 const first = (...paths) => paths.find((path) => path && existsSync(path));
 
@@ -26,15 +26,9 @@ export function findBrowser(name) {
   return found.every(Boolean) ? found : undefined;
 }
 
-const isDebian = () => process.getuid?.() === 0 && existsSync('/usr/bin/apt-get');
-
-/** Installs Debian's packages. What cannot be installed is missing afterwards, and whoever needs it says so. */
-function install(what, wanted) {
-  console.log(`Installing ${what}…`);
-  const quiet = { stdio: 'ignore', env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } };
-  spawnSync('apt-get', ['update', '-qq'], quiet);
-  spawnSync('apt-get', ['install', '-y', '-qq', ...wanted], quiet);
-}
+/** Debian's packages of the browsers that are missing. */
+export const missingBrowserPackages = () =>
+  Object.keys(parts).flatMap((name) => (findBrowser(name) ? [] : packages[name]));
 
 /**
  * Installs what is missing of Firefox and WebKit, where this is Debian and we may.
@@ -43,8 +37,8 @@ function install(what, wanted) {
  */
 export function ensureBrowsers() {
   const missing = () => Object.keys(parts).filter((name) => !findBrowser(name));
-  const wanted = missing().flatMap((name) => packages[name]);
-  if (wanted.length && isDebian()) install('Firefox and WebKit', wanted);
+  const wanted = missingBrowserPackages();
+  if (wanted.length && canInstall()) install('Firefox and WebKit', wanted);
   return missing().map(
     (name) =>
       `${name === 'firefox' ? 'Firefox' : 'WebKit'} is not here and was left out (on Debian: apt-get install ${packages[name].join(' ')}).`,
@@ -67,7 +61,7 @@ export const missingTools = () =>
 /** Installs what is missing of it likewise; answers a sentence where something is missing still. */
 export function ensureTools() {
   const wanted = missingTools();
-  if (wanted.length && isDebian()) install('what the long runs take', wanted);
+  if (wanted.length && canInstall()) install('what the long runs take', wanted);
   const left = missingTools();
   return left.length
     ? [

@@ -75,7 +75,7 @@ const pagesIn = (place) =>
     .sort();
 
 setUp();
-build(['library', 'cli']);
+await build(['library', 'cli']);
 const { checkAll } = await import('../packages/cli/dist/check/check.js');
 
 const places = [

@@ -7,7 +7,7 @@ import { conformancePages } from './docs-conformance.mjs';
 import { root, setUp } from './setup.mjs';
 
 setUp();
-build(['library', 'cli']);
+await build(['library', 'cli']);
 const { notes: contracts } = await import('../packages/elastic-shell/dist/core/index.js');
 const { formats } = await import('../packages/cli/dist/contract/format.js');
 const { rules } = await import('../packages/elastic-shell/dist/journal/rules/index.js');

@@ -6,7 +6,7 @@ import { bin, root, setUp } from './setup.mjs';
 
 setUp();
 const CHROMIUM = ensureChromium();
-build();
+await build();
 const given = process.argv.slice(2);
 const seeds = given.length ? given : ['20261', '20262', '20263', '99', '7'];
 /** Inputs a seed: on the gallery, and on the page whose owner moves everything. */

@@ -7,7 +7,7 @@ import { build } from './build.mjs';
 import { bin, root, run, setUp } from './setup.mjs';
 
 setUp();
-build(['library', 'cli']);
+await build(['library', 'cli']);
 const { allRecipes, filesOf, settingsOf } = await import('../packages/cli/dist/new/recipes.js');
 const { testOf } = await import('../packages/cli/dist/new/tests.js');
 

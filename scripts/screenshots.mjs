@@ -9,7 +9,7 @@ import { root, setUp } from './setup.mjs';
 
 setUp();
 const executablePath = ensureChromium();
-build();
+await build();
 const { serve } = await import('../packages/elastic-shell/test/browser/support/server.js');
 
 const folder = `${root}docs/screenshots`;

@@ -1,5 +1,5 @@
 // Installs what the lock file asks for, once: later calls see the stamp and return at once.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
@@ -11,6 +11,21 @@ export function run(command, args, options = {}) {
   const { status, error } = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options });
   if (error) console.error(`${command} could not be started: ${error.message}`);
   if (status !== 0) process.exit(status ?? 1);
+}
+
+/** The same beside whatever else goes on: resolves when the command has succeeded. */
+export function runAsync(command, args, options = {}) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: root, stdio: 'inherit', ...options });
+    child.once('error', ({ message }) => {
+      console.error(`${command} could not be started: ${message}`);
+      process.exit(1);
+    });
+    child.once('close', (code) => {
+      if (code !== 0) process.exit(code ?? 1);
+      resolve();
+    });
+  });
 }
 
 export const bin = (name) => `${root}node_modules/.bin/${name}`;

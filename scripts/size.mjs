@@ -140,7 +140,7 @@ const sizesOf = (name, code) => ({
 
 /** The bytes of each entry, of what it adds beside another, and of the modules that everything is made of. */
 export async function measureSizes() {
-  build(['library', 'angular']);
+  await build(['library', 'angular']);
   const rows = [];
   let modules = [];
   for (const [name, contents] of Object.entries(entries)) {

@@ -5,7 +5,7 @@ import { build, galleries } from './build.mjs';
 import { spawn } from 'node:child_process';
 
 setUp();
-build(['library', 'cli', 'desk', 'site']);
+await build(['library', 'cli', 'desk', 'site']);
 const port = process.env.PORT ?? '5173';
 const child = spawn(process.execPath, [`${root}packages/cli/bin/elastic-shell.js`, 'demo', '--port', port], {
   stdio: 'inherit',

@@ -1,25 +1,40 @@
-// `npm test`: sets itself up, Chromium included, builds, and runs every test. Arguments go to Jest.
-// Firefox and WebKit are installed where that can be done, and left out where not: the last lines say so.
-// `npm run test:long`: the same for what takes as long as it takes, in every browser; a word picks one part, as
-// `npm run test:long leaks`.
+// `npm test`: sets itself up, browsers included, builds, and runs the tests. Arguments go to Jest. Firefox and WebKit are left out if they
+// cannot be installed; the last lines say so.
+// `npm run test:quick`: the library's tests that need neither a browser nor a build.
+// `npm run test:long`: what takes long, in every browser; a word picks one part, as in `npm run test:long leaks`.
 import { spawnSync } from 'node:child_process';
 import { ensureBrowsers, ensureTools } from './browsers.js';
 import { build } from './build.mjs';
-import { ensureChromium } from './chromium.mjs';
-import { bin, root, setUp } from './setup.mjs';
+import { ensureChromium, findQuickChromium } from './chromium.mjs';
+import { bin, root, runAsync, setUp } from './setup.mjs';
 
-setUp();
-const chromium = ensureChromium();
 const [first, ...rest] = process.argv.slice(2);
-const isLong = first === '--long';
-const missing = [...ensureBrowsers(), ...(isLong ? ensureTools() : [])];
-build();
-const projects = ['long', 'firefox', 'webkit'].map((name) => `--selectProjects=${name}`);
-const args = isLong ? [...projects, ...rest] : process.argv.slice(2);
-const { status } = spawnSync(bin('jest'), args, {
-  cwd: root,
-  stdio: 'inherit',
-  env: { ...process.env, CHROMIUM: chromium, ...(isLong && { LONG: '1' }) },
-});
+const kind = { '--quick': 'quick', '--long': 'long' }[first];
+const projects = { quick: ['core', 'dom', 'dom-29'], long: ['long', 'firefox', 'webkit'] }[kind] ?? [];
+// Words come first: Jest takes what follows --selectProjects for projects.
+const given = kind ? rest : process.argv.slice(2);
+const isNamed = given.some((arg) => arg.startsWith('--selectProjects'));
+const args = [...given, ...(isNamed ? [] : projects.map((name) => `--selectProjects=${name}`))];
+
+const missing = [];
+const env = { ...process.env };
+if (kind === 'quick') setUp();
+else {
+  const isLong = kind === 'long';
+  // It goes on while the rest is set up and built.
+  const browsers = runAsync(process.execPath, [
+    'scripts/install-browsers.mjs',
+    ...(isLong ? ['--tools'] : []),
+  ]);
+  setUp();
+  await build();
+  await browsers;
+  env.CHROMIUM = isLong ? ensureChromium() : findQuickChromium();
+  // The command line asks for its browser by this name.
+  if (!isLong) env.ELASTIC_SHELL_BROWSER = env.CHROMIUM;
+  missing.push(...ensureBrowsers(), ...(isLong ? ensureTools() : []));
+  if (isLong) env.LONG = '1';
+}
+const { status } = spawnSync(bin('jest'), args, { cwd: root, stdio: 'inherit', env });
 for (const sentence of missing) console.log(sentence);
 process.exit(status ?? 1);

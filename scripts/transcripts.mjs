@@ -7,7 +7,7 @@ import { build } from './build.mjs';
 import { root, setUp } from './setup.mjs';
 
 setUp();
-build();
+await build();
 const { serve } = await import('../packages/elastic-shell/test/browser/support/server.js');
 const { deskServer, pagesServer, desk } = await serve();
 

@@ -17,7 +17,7 @@ export default defineConfig({
   base: './',
   build: {
     outDir: here('../../packages/cli/demo'),
-    emptyOutDir: true,
+    emptyOutDir: false,
     assetsInlineLimit: 0,
     modulePreload: false,
     target: 'es2022',

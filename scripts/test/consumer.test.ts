@@ -4,8 +4,6 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
-jest.setTimeout(180_000);
-
 const root = join(__dirname, '../..');
 const library = join(root, 'packages/elastic-shell');
 const folder = mkdtempSync(join(tmpdir(), 'consumer-'));

@@ -24,7 +24,12 @@ const files = sources.flatMap(filesIn).map((path) => {
 });
 type File = (typeof files)[number];
 
-const nodesIn = (node: ts.Node): ts.Node[] => [node, ...node.getChildren().flatMap(nodesIn)];
+/** A node and all that is below it, without the tokens between them. */
+function nodesIn(node: ts.Node, found: ts.Node[] = []): ts.Node[] {
+  found.push(node);
+  ts.forEachChild(node, (child) => void nodesIn(child, found));
+  return found;
+}
 const lineOf = ({ tree }: File, position: number): number =>
   tree.getLineAndCharacterOfPosition(position).line;
 const placeOf = (file: File, node: ts.Node): string =>

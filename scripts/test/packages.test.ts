@@ -3,7 +3,6 @@ import { execFileSync, spawnSync } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 
-jest.setTimeout(120_000);
 const root = join(__dirname, '../..');
 
 describe.each(['elastic-shell', 'cli', 'angular'])('packages/%s', (name) => {

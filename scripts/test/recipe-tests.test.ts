@@ -2,8 +2,6 @@
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 
-jest.setTimeout(600_000);
-
 it('the tests of recipes pass in jsdom', () => {
   const args = [join(__dirname, '../recipe-tests.mjs'), ...(process.env['LONG'] ? [] : ['--few'])];
   const { status, stdout, stderr } = spawnSync(process.execPath, args, {

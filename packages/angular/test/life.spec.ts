@@ -10,7 +10,8 @@ import { NEVER, of, throwError } from 'rxjs';
 /** What is under way in the engine and in Angular is over. */
 const settled = async (fixture: ComponentFixture<unknown>): Promise<void> => {
   await fixture.whenStable();
-  await new Promise((resolve) => setTimeout(resolve, 30));
+  // What the one has begun the other may go on with.
+  for (let turn = 0; turn < 10; turn++) await new Promise((resolve) => setTimeout(resolve));
   await fixture.whenStable();
 };
 const show = async <T>(component: Type<T>): Promise<ComponentFixture<T>> => {

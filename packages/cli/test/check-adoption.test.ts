@@ -4,8 +4,6 @@ import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { folderOf, run } from './run';
 
-jest.setTimeout(120_000);
-
 const unnamed = '<button></button>';
 
 describe('the configuration of check', () => {

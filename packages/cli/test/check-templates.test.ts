@@ -2,8 +2,6 @@
 import { join } from 'node:path';
 import { folderOf, run } from './run';
 
-jest.setTimeout(120_000);
-
 interface Row {
   file: string;
   line: number;

@@ -6,8 +6,6 @@ import { notes } from 'elastic-shell/core';
 const dialogNotes = notes.find(({ name }) => name === 'dialog')!;
 import { run } from './run';
 
-jest.setTimeout(60_000);
-
 describe('contract', () => {
   it('lists the patterns', async () => {
     const { code, out } = await run(['contract']);

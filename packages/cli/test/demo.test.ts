@@ -3,8 +3,6 @@ import { spawn } from 'node:child_process';
 import { connect } from 'node:net';
 import { join } from 'node:path';
 
-jest.setTimeout(60_000);
-
 /** Sends bytes to a port; answers the first line that comes back. */
 const send = (port: number, text: string): Promise<string> =>
   new Promise((resolve) => {

@@ -3,8 +3,6 @@ import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { folderOf, run } from './run';
 
-jest.setTimeout(60_000);
-
 const project = (packages: Record<string, string>): string =>
   folderOf({ 'package.json': JSON.stringify({ dependencies: packages }) });
 

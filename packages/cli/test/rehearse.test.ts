@@ -4,8 +4,6 @@ import { join } from 'node:path';
 import { failing, page, quick, rehearse } from './faults';
 import { folderOf, run } from './run';
 
-jest.setTimeout(300_000);
-
 describe('rehearse', () => {
   // The others are walked by the long run.
   it.each(quick)('%s: finds each fault, and nothing else', async (pattern, rows) => {

@@ -1,15 +1,44 @@
 // Questions about elements that hold for every page.
 
+/** What computed styles say of an element. */
+interface Seen {
+  /** Neither it nor anything around it lacks a display. */
+  hasDisplay: boolean;
+  isVisible: boolean;
+}
+
+/** What was found while nothing changes: without layout, computing styles takes long. */
+let found: Map<Element, Seen> | undefined;
+
+/** Looks at the page while nothing in it changes: what is asked of an element twice is computed once. */
+export function whileStill<T>(look: () => T): T {
+  if (found) return look();
+  found = new Map();
+  try {
+    return look();
+  } finally {
+    found = undefined;
+  }
+}
+
+function seen(element: Element): Seen {
+  const known = found?.get(element);
+  if (known) return known;
+  const { parentElement, ownerDocument } = element;
+  const { display, visibility } = ownerDocument.defaultView?.getComputedStyle(element) ?? {};
+  const hasDisplay = display !== 'none' && (!parentElement || seen(parentElement).hasDisplay);
+  const now = { hasDisplay, isVisible: visibility !== 'hidden' };
+  found?.set(element, now);
+  return now;
+}
+
 /** Whether style sheets show an element: not where it, or what is around it, is not displayed or not visible. */
 export function isDisplayed(element: Element): boolean {
   if (element.checkVisibility) return element.checkVisibility({ visibilityProperty: true });
-  const styleOf = (each: Element): CSSStyleDeclaration | undefined =>
-    each.ownerDocument.defaultView?.getComputedStyle(each);
   // Not every jsdom hides what is hidden until found.
-  if (styleOf(element)?.visibility === 'hidden' || element.closest('[hidden]')) return false;
-  for (let at: Element | null = element; at; at = at.parentElement)
-    if (styleOf(at)?.display === 'none') return false;
-  return element.isConnected;
+  if (!element.isConnected || element.closest('[hidden]')) return false;
+  const { hasDisplay, isVisible } = seen(element);
+  return hasDisplay && isVisible;
 }
 
 /** Whether anything has a size: nothing has in a document that is never laid out, as in jsdom. */

@@ -15,6 +15,13 @@ export interface ContractOptions {
    * back.
    */
   reset?: () => unknown;
+  /**
+   * Stops the run: no further key is pressed, and the promise rejects with the signal's reason. Pass the signal of your test runner,
+   * so that a test that has timed out doesn't press keys during the next one.
+   *
+   * @defaultValue none
+   */
+  signal?: AbortSignal;
 }
 
 /** Rows that only a page that is laid out, or a browser's own keys, can show. */
@@ -28,24 +35,27 @@ const sentence = ({ key, expected, got }: RowResult): string =>
 /**
  * Runs the rows of a contract on the widget at `root` that a page without layout can show, by keys and presses made of events, and
  * answers with how each went. Rejects with an Error that names all that do not hold; with a TypeError for a pattern that has no
- * rows; with an Error where no such widget shows at `root`.
+ * rows; with an Error where no such widget shows at `root`; with the reason of `signal` once that is aborted.
  */
 export async function expectContract(
   root: Element,
   pattern: ContractName,
-  { leaveOut = [], reset }: ContractOptions = {},
+  { leaveOut = [], reset, signal }: ContractOptions = {},
 ): Promise<RowResult[]> {
   checkName(pattern);
   const { found } = widgetAt(root, pattern);
   const again = (): Widget => widgetAt(root, pattern).widget;
-  const stage = new PageStage(again, reset);
+  const stage = new PageStage(again, reset, signal);
   const skipped = [...leaveOut, ...(needsBrowser[found.pattern] ?? [])];
   const results: RowResult[] = [];
   try {
     for (const row of rowsOf[found.pattern]) {
       if (skipped.includes(row.key)) continue;
       await stage.reset();
-      results.push(await play(stage, row, () => true));
+      const result = await play(stage, row, () => true);
+      // A row that was stopped half way has neither passed nor failed.
+      signal?.throwIfAborted();
+      results.push(result);
     }
     await stage.reset();
   } finally {

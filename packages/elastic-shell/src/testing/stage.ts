@@ -16,7 +16,7 @@ import { settled } from './settled.js';
 const looks = 20;
 const pause = 50;
 
-const later = (): Promise<void> => settled(document, { most: 2000 }).catch(() => undefined);
+const later = (): Promise<void> => settled(document).catch(() => undefined);
 
 const blur = (): void => {
   const now = focused();
@@ -33,10 +33,15 @@ export class PageStage implements Stage {
   readonly #stopHearing = hearLive(document, (text) => this.#said.push(`“${text}”`));
   readonly #end = document.createElement('span');
 
-  /** `find` answers with the widget as it is now; `again` brings the page back where its states alone do not. */
+  /**
+   * @param find - Returns the widget as it is now.
+   * @param again - Brings the page back if restoring the states isn't enough.
+   * @param signal - Once it is aborted, the stage does nothing more to the page and rejects with its reason.
+   */
   constructor(
     readonly find: () => Widget,
     readonly again?: () => unknown,
+    readonly signal?: AbortSignal,
   ) {
     // Something follows: at the end of a page Tab would go to the browser itself.
     this.#end.tabIndex = 0;
@@ -54,6 +59,7 @@ export class PageStage implements Stage {
 
   /** Does something, waits until all of it has come about, and reads how things stand. */
   async #act(what: () => void, isNew = false): Promise<Facts> {
+    this.signal?.throwIfAborted();
     this.#said.length = 0;
     const at = focused();
     this.#places = at && !isNew ? [...placesAround(at), at] : [];
@@ -92,6 +98,7 @@ export class PageStage implements Stage {
   }
 
   async hover(): Promise<void> {
+    this.signal?.throwIfAborted();
     const { opener } = this.find();
     if (opener) hover(opener);
     await later();
@@ -104,6 +111,7 @@ export class PageStage implements Stage {
   async until(test: (facts: Facts) => boolean): Promise<Facts> {
     let now = await this.facts();
     for (let look = 0; look < looks && !test(now); look++) {
+      this.signal?.throwIfAborted();
       await new Promise((resolve) => setTimeout(resolve, pause));
       await later();
       now = await this.facts();
@@ -117,8 +125,10 @@ export class PageStage implements Stage {
 
   /** Brings the page back to how it was at first. */
   async reset(): Promise<void> {
+    this.signal?.throwIfAborted();
     pressKey('Escape');
     await later();
+    this.signal?.throwIfAborted();
     blur();
     this.#states.restore();
     await this.again?.();

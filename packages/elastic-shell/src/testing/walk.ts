@@ -8,6 +8,12 @@ export interface WalkOptions {
   pattern?: ContractName;
   /** The keys, as `Tab`, `ArrowDown`, `Shift+Tab`, `Space`. Default: those of the pattern. */
   keys?: readonly string[];
+  /**
+   * Stops the walk: no further key is pressed, and the promise rejects with the signal's reason.
+   *
+   * @defaultValue none
+   */
+  signal?: AbortSignal;
 }
 
 /** The keys of each pattern: there, through it, and out of it. */
@@ -29,12 +35,13 @@ const ways: Readonly<Record<string, readonly string[]>> = {
 
 /**
  * Presses keys on the widget at `root`, and answers with what is heard after each, a line a key: role, name, states, place, then live
- * messages. Focus goes there first. Rejects where no widget shows at `root`.
+ * messages. Focus goes there first. Rejects where no widget shows at `root`,
+ * and with the reason of `signal` once that is aborted.
  */
-export async function walk(root: Element, { pattern, keys }: WalkOptions = {}): Promise<string> {
+export async function walk(root: Element, { pattern, keys, signal }: WalkOptions = {}): Promise<string> {
   const { found, widget } = widgetAt(root, pattern);
   const own = keys ?? ways[found.pattern] ?? ['Tab'];
-  const stage = new PageStage(() => widget);
+  const stage = new PageStage(() => widget, undefined, signal);
   const lines: string[] = [];
   const width = Math.max(...own.map((key) => key.length));
   try {

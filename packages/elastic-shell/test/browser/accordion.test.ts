@@ -240,7 +240,7 @@ describe('elastic panels', () => {
       const before = around.offsetHeight;
       void getComputedStyle(box).blockSize;
       document.getElementById('o')!.click();
-      await new Promise((resolve) => setTimeout(resolve));
+      while (!box.getAnimations().length) await new Promise(requestAnimationFrame);
       const animations = box.getAnimations();
       for (const each of animations) {
         each.pause();

@@ -1,5 +1,6 @@
 // The yard desk, as its users have it: by keyboard alone, by mouse, by touch, right to left, without script.
 import violations from './support/axe';
+import { holdAnswers } from './support/answers';
 import { desk, focused, itIn, useBrowser } from './support/browser';
 
 const { open } = useBrowser();
@@ -18,10 +19,13 @@ describe('striking an order', () => {
     expect(await page.textContent('#strike [data-fact=title]')).toBe('Service the diesel before launch');
     expect(await focused(page)).toBe('Keep order');
     await page.keyboard.press('Tab');
+    const answer = await holdAnswers(page);
     await page.keyboard.press('Enter');
     await page.waitForSelector('#strike[aria-busy=true]');
     await page.keyboard.press('Enter');
     await page.keyboard.press('Escape');
+    expect(await page.isVisible('#strike')).toBe(true);
+    await answer();
     await page.waitForSelector('#strike', { state: 'hidden' });
     expect(await page.locator('[data-order=W1042]').count()).toBe(0);
     expect(await page.locator(rows).count()).toBe(59);

@@ -1,5 +1,6 @@
 // The dialog in Chromium: every row of its contract by real keys, mouse and touch.
 import type { Page } from 'playwright-core';
+import { holdAnswers } from './support/answers';
 import { changes, desk, focused, itIn, openBare, useBrowser } from './support/browser';
 
 const { open } = useBrowser();
@@ -249,11 +250,13 @@ describe('an alert dialog', () => {
     await page.check('#slow-fails');
     await page.click('[commandfor=slow-alert][command=show-modal]');
     const button = page.locator('#slow-alert [value=empty]');
+    const answer = await holdAnswers(page);
     await button.click();
     await page.waitForSelector('#slow-alert[aria-busy=true]');
     expect(await button.getAttribute('aria-disabled')).toBe('true');
     await page.keyboard.press('Enter');
     await page.keyboard.press('Escape');
+    await answer();
     await page.waitForSelector('#slow-alert [role=alert]');
     expect(await page.textContent('#slow-alert [role=alert]')).toBe(
       'The store did not answer. Nothing was emptied.',

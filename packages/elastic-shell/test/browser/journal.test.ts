@@ -1,5 +1,5 @@
 // The journal in a page: what changed, what was refused, what is wrong; and elements that come in pieces.
-import { errorsSaid, openBare, useBrowser } from './support/browser';
+import { errorsSaid, openFresh, useBrowser } from './support/browser';
 
 const { open } = useBrowser();
 const codes = (severity: string) =>
@@ -7,7 +7,7 @@ const codes = (severity: string) =>
 
 describe('the journal', () => {
   it('enters what is wrong with the page by itself, once each, and what becomes wrong later', async () => {
-    const { page } = await openBare(
+    const { page } = await openFresh(
       open,
       '<button commandfor="nwe" command="--open">Open</button><div id="new"></div>',
     );
@@ -26,7 +26,7 @@ describe('the journal', () => {
   });
 
   it('enters every change with its reason, and every refusal', async () => {
-    const { page } = await openBare(
+    const { page } = await openFresh(
       open,
       '<button commandfor="p" command="--toggle">More</button><div id="p" hidden>Text</div>',
     );
@@ -52,7 +52,7 @@ describe('the journal', () => {
   });
 
   it('enters wishes that come to nothing, with what to do', async () => {
-    const { page } = await openBare(
+    const { page } = await openFresh(
       open,
       '<button id="a" commandfor="p" command="--togle">A</button><button id="b" commandfor="p" command="--toggle" aria-disabled="true">B</button><div id="p">Text</div>',
     );
@@ -68,7 +68,7 @@ describe('the journal', () => {
   });
 
   it('counts what comes again, and ends each message with the page about it', async () => {
-    const { page } = await openBare(
+    const { page } = await openFresh(
       open,
       '<button id="a" commandfor="p" command="--togle">A</button><div id="p">Text</div>',
     );
@@ -109,7 +109,7 @@ describe('the journal', () => {
   });
 
   it('says nothing of what the page itself refutes', async () => {
-    const { page } = await openBare(open, '');
+    const { page } = await openFresh(open, '');
     const entered = await page.evaluate(() => {
       document.body.innerHTML =
         '<main><button id="b" commandfor="p" command="--toggle">B</button></main><div id="p">Text</div><dialog id="d"><h2>Done</h2><footer><button>Done</button></footer></dialog><div id="o" popover="manual">Beside</div><p id="beside">Here</p>';
@@ -129,7 +129,7 @@ describe('the journal', () => {
   });
 
   it('suggests the nearest right word, and never the id of the button itself', async () => {
-    const { page } = await openBare(
+    const { page } = await openFresh(
       open,
       '<button id="open-menus" commandfor="open-menu" command="--open">Open</button><div id="p">Text</div>',
     );
@@ -161,7 +161,7 @@ describe('the journal', () => {
   });
 
   it('tells its listeners until they are released', async () => {
-    const { page } = await openBare(open, '<div id="p">Text</div>');
+    const { page } = await openFresh(open, '<div id="p">Text</div>');
     const heard = await page.evaluate(() => {
       const codes: string[] = [];
       const wired = shell.wireDisclosure(document.getElementById('p')!);
@@ -177,7 +177,7 @@ describe('the journal', () => {
 
 describe('an element', () => {
   it('wires what comes later, keeps its state when moved, and unwires when it goes', async () => {
-    const { page } = await openBare(open, '<shell-disclosure></shell-disclosure><section></section>');
+    const { page } = await openFresh(open, '<shell-disclosure></shell-disclosure><section></section>');
     const seen = await page.evaluate(async () => {
       const element = document.querySelector('shell-disclosure') as HTMLElement & {
         open: boolean;
@@ -207,7 +207,7 @@ describe('an element', () => {
   });
 
   it('lets a listener make a change wait, or refuse it', async () => {
-    const { page } = await openBare(
+    const { page } = await openFresh(
       open,
       '<shell-disclosure><button commandfor="p" command="--toggle">More</button><div id="p" hidden>Text</div></shell-disclosure>',
     );
@@ -230,7 +230,7 @@ describe('an element', () => {
   });
 
   it('tells a bad option at once', async () => {
-    const opened = await openBare(open, '');
+    const opened = await openFresh(open, '');
     await opened.page.evaluate(() => {
       document.body.innerHTML =
         '<shell-dialog outside="shut"><dialog><h2>T</h2><form method="dialog"><button>OK</button></form></dialog></shell-dialog>';

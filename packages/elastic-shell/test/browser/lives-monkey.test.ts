@@ -23,4 +23,4 @@ it(`stands ${inputs} inputs from seed ${seed} while everything is moved, replace
     expect({ turn, last: left.length ? trail.slice(-14) : [], left }).toEqual({ turn, last: [], left: [] });
   }
   expect(await page.evaluate(() => shell.playground.end())).toEqual([]);
-}, 3_600_000);
+});

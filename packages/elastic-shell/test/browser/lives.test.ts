@@ -58,6 +58,8 @@ itIn('chromium')(
       wired.unwire();
       Object.assign(globalThis, { control: new WeakRef(shadow.lastElementChild!) });
       host.remove();
+      // It names what was clicked.
+      shell.journal.clear();
     });
     const isThere = () =>
       page.evaluate(() => !!(globalThis as unknown as { control: WeakRef<Element> }).control.deref());

@@ -53,4 +53,4 @@ it(`stands ${inputs} inputs from seed ${seed}, lets go of everything by Escape, 
     ),
   ).toEqual([]);
   expect(await plain()).toEqual(before);
-}, 3_600_000);
+});

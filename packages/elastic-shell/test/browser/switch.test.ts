@@ -1,5 +1,6 @@
 // The switch in Chromium: on a button and on a checkbox, in a form, guarded.
 import violations from './support/axe';
+import { holdAnswers } from './support/answers';
 import { changes, desk, openBare, useBrowser } from './support/browser';
 
 const { open } = useBrowser();
@@ -49,9 +50,11 @@ it('takes part in its form, and goes back when that is reset', async () => {
 
 it('waits for a server and says so, ignores presses meanwhile, goes over when allowed and stays when refused', async () => {
   const { page } = await gallery();
+  const answer = await holdAnswers(page);
   await page.click('#slow-switch');
   await page.waitForSelector('#slow-switch[aria-busy=true]');
   await page.locator('#slow-switch').dispatchEvent('click');
+  await answer();
   await page.waitForSelector('#slow-switch[aria-checked=true]');
   await page.check('#switch-fails');
   await page.click('#slow-switch');

@@ -1,5 +1,5 @@
 // The tooltip in Chromium: by hover and by keyboard, one at a time.
-import { changes, desk, focused, openBare, useBrowser } from './support/browser';
+import { changes, desk, focused, openBare, openFresh, useBrowser } from './support/browser';
 
 const { open } = useBrowser();
 const markup = `<button id="a" aria-describedby="ta">A</button><button id="b" aria-labelledby="tb">B</button><button id="c">C</button>
@@ -83,7 +83,8 @@ it('goes when its control is pressed, and does not come by a mouse focus or by t
 });
 
 it('Escape in a dialog hides the tooltip first, and the dialog next', async () => {
-  const { page } = await openBare(
+  // Nothing was clicked on this page: what opens without a key shows where focus is.
+  const { page } = await openFresh(
     open,
     '<dialog id="d"><h2>T</h2><button id="x" aria-describedby="t">X</button><div id="t" popover="manual">Tip</div></dialog>',
   );

@@ -1,6 +1,7 @@
 // Trees in Chromium: their contract by real keys and pointer, both directions, from markup and from data.
 import type { Page } from 'playwright-core';
 import violations from './support/axe';
+import { holdAnswers } from './support/answers';
 import { desk, focused, useBrowser } from './support/browser';
 import { speaks, spoken } from './support/tree';
 
@@ -148,8 +149,10 @@ describe('from data', () => {
     const { page } = await gallery();
     await page.check('#tree-fails');
     await page.focus(stop('data-tree'));
+    const answer = await holdAnswers(page);
     for (const key of ['i', 'ArrowRight']) await page.keyboard.press(key);
     await page.waitForSelector('#data-tree [aria-busy=true]');
+    await answer();
     await page.waitForSelector('#data-tree [data-retry]');
     await page.evaluate(() => ((document.getElementById('tree-fails') as HTMLInputElement).checked = false));
     await page.keyboard.press('ArrowRight');

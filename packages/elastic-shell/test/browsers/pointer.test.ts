@@ -68,8 +68,8 @@ describe('a tooltip that came by keyboard', () => {
     await page.hover('#far');
     await page.hover('#b');
     await page.hover('#far');
-    // What would hide it waits for the pointer to cross; this timer is set later, and longer.
-    await page.evaluate(() => new Promise((resolve) => setTimeout(resolve, 250)));
+    // What would hide it waits for the pointer to cross.
+    await page.evaluate(() => shell.runTimers());
     expect(await page.isVisible(shown('t'))).toBe(true);
     await page.keyboard.press('Tab');
     await page.waitForFunction(() => !document.getElementById('t')!.matches(':popover-open'));

@@ -1,6 +1,7 @@
 // Help for users' own tests: the platform set up and released, waiting, walking, and rows of contracts, in jsdom.
 import * as shell from '../../src/index';
 import { expectContract, settled, setUpPlatform, walk } from '../../src/testing/index';
+import { settle } from './page';
 
 const put = (markup: string): void => {
   document.body.innerHTML = markup;
@@ -45,6 +46,11 @@ const wires: Record<keyof typeof markup, (root: HTMLElement) => shell.Wired> = {
 type Name = keyof typeof markup;
 const names = Object.keys(markup) as Name[];
 
+/** Is aborted when a test ends, also when it has timed out: what is still running presses no key in the next test. */
+let over: AbortController;
+beforeEach(() => (over = new AbortController()));
+afterEach(() => over.abort());
+
 describe.each(['as jsdom is', 'with the platform set up'])('rows of contracts, %s', (setting) => {
   let release = (): void => undefined;
   beforeEach(() => {
@@ -63,7 +69,7 @@ describe.each(['as jsdom is', 'with the platform set up'])('rows of contracts, %
       await expect(expectContract(at('w'), name)).rejects.toThrow('call setUpPlatform() first');
       return wired.unwire();
     }
-    const results = await expectContract(at('w'), name);
+    const results = await expectContract(at('w'), name, { signal: over.signal });
     expect(results.filter(({ outcome }) => outcome === 'held').length).toBeGreaterThan(1);
     wired.unwire();
   });
@@ -74,7 +80,9 @@ describe.each(['as jsdom is', 'with the platform set up'])('rows of contracts, %
         .replace('>Hull', ' aria-selected="true" tabindex="0" id="first">Hull')
         .replace(/<button role="tab">/g, '<button role="tab" tabindex="-1" aria-selected="false">'),
     );
-    const failed = await expectContract(at('w'), 'tabs').catch((error: Error) => error.message);
+    const failed = await expectContract(at('w'), 'tabs', { signal: over.signal }).catch(
+      (error: Error) => error.message,
+    );
     expect(failed).toMatch(/^elastic-shell: \d of 7 rows of tabs “Pages” do not hold:\n/);
     expect(failed).toMatch(/ {2}ArrowRight: focus goes to the next tab; got: “Hull” is current, 1 of 3/);
     expect(failed).toMatch(/ {2}End: focus goes to the last tab; got: /);
@@ -99,7 +107,7 @@ describe('a walk', () => {
   it('says what is heard after each key', async () => {
     put(markup.tabs);
     const wired = shell.wireTabs(at('w'));
-    expect(await walk(at('w'))).toBe(
+    expect(await walk(at('w'), { signal: over.signal })).toBe(
       [
         'Tab         tab list, Pages; tab, Hull, selected, 1 of 3',
         'ArrowRight  tab, Rig, selected, 2 of 3',
@@ -116,7 +124,7 @@ describe('a walk', () => {
     const release = setUpPlatform();
     put(markup.dialog);
     const dialog = shell.wireDialog(at('w'));
-    expect(await walk(at('w'), { keys: ['Tab', 'Enter', 'Tab', 'Escape'] })).toBe(
+    expect(await walk(at('w'), { keys: ['Tab', 'Enter', 'Tab', 'Escape'], signal: over.signal })).toBe(
       [
         'Tab     button, Open, collapsed',
         'Enter   dialog, Strike; button, Keep',
@@ -127,7 +135,7 @@ describe('a walk', () => {
     dialog.unwire();
     put(markup.combobox);
     const combobox = shell.wireCombobox(at('w'));
-    expect(await walk(at('w'), { keys: ['Tab', 'ArrowDown', 'ArrowDown'] })).toBe(
+    expect(await walk(at('w'), { keys: ['Tab', 'ArrowDown', 'ArrowDown'], signal: over.signal })).toBe(
       [
         'Tab        combo box, Boat, collapsed',
         'ArrowDown  combo box, Boat, expanded; option, Avocet, 1 of 3',
@@ -136,6 +144,37 @@ describe('a walk', () => {
     );
     combobox.unwire();
     release();
+  });
+});
+
+describe('a signal that is aborted', () => {
+  const pressed: string[] = [];
+  const hear = ({ key }: KeyboardEvent): void => void pressed.push(key);
+  beforeEach(() => {
+    pressed.length = 0;
+    document.addEventListener('keydown', hear, true);
+    put(markup.tabs);
+  });
+  afterEach(() => {
+    document.removeEventListener('keydown', hear, true);
+    document.body.innerHTML = '';
+  });
+
+  it.each([
+    ['expectContract', (signal: AbortSignal) => expectContract(at('w'), 'tabs', { signal })],
+    ['walk', (signal: AbortSignal) => walk(at('w'), { signal })],
+  ])('stops %s, which presses no further key and rejects with the reason', async (_, run) => {
+    const wired = shell.wireTabs(at('w'));
+    const stop = new AbortController();
+    at('w').addEventListener('keydown', ({ key }) => key === 'ArrowRight' && stop.abort(new Error('Over.')));
+    const before = document.body.childElementCount;
+    await expect(run(stop.signal)).rejects.toThrow('Over.');
+    expect(pressed.at(-1)).toBe('ArrowRight');
+    expect(document.body.childElementCount).toBe(before);
+    pressed.length = 0;
+    await expect(run(stop.signal)).rejects.toThrow('Over.');
+    expect(pressed).toEqual([]);
+    wired.unwire();
   });
 });
 
@@ -154,7 +193,7 @@ describe('settled', () => {
     wired.open.set(true);
     let isSettled = false;
     const waiting = settled(wired).then(() => (isSettled = true));
-    await new Promise((resolve) => setTimeout(resolve, 20));
+    for (let turn = 0; turn < 5; turn++) await settle();
     expect(isSettled).toBe(false);
     let_(true);
     await waiting;

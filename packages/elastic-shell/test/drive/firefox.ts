@@ -6,7 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import WebSocket from 'ws';
 import { findBrowser } from '../../../../scripts/browsers.js';
-import type { Environment, Settings, Wire } from './wire';
+import { type Environment, patience, type Settings, type Wire } from './wire';
 
 interface Message {
   id?: number;
@@ -54,9 +54,6 @@ function start(profile: string, more: Environment): Promise<[ChildProcess, strin
   });
 }
 
-/** Milliseconds after which a command has failed. */
-const longest = 60_000;
-
 /** Sends a command; what it answers is as the standard says. */
 type Send = <T = unknown>(method: string, params?: object) => Promise<T>;
 
@@ -82,8 +79,8 @@ async function connect(address: string, heard: (message: Message) => void): Prom
     new Promise((resolve, reject) => {
       const id = ++last;
       const timer = setTimeout(
-        () => reject(new Error(`Firefox did not answer ${method} in ${longest / 1000} s.`)),
-        longest,
+        () => reject(new Error(`Firefox did not answer ${method} in ${patience / 1000} s.`)),
+        patience,
       );
       waiting.set(id, ({ error, message, result }) => {
         clearTimeout(timer);

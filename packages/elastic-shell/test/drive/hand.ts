@@ -15,10 +15,9 @@ import {
 } from './actions';
 import { type Find, inPage } from './in-page';
 import { pack, unpack } from './json';
-import { pause, type Wire } from './wire';
+import { patience, pause, type Wire } from './wire';
 
-/** A condition may take this long, in milliseconds, and is looked at so often. */
-const patience = 20_000;
+/** Milliseconds between two looks at a condition. */
 const gap = 25;
 
 export interface ClickOptions {

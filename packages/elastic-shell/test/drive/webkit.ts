@@ -8,7 +8,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { findBrowser } from '../../../../scripts/browsers.js';
 import { startDisplay } from './display';
-import { type Environment, pause, type Settings, type Wire } from './wire';
+import { type Environment, patience, pause, type Settings, type Wire } from './wire';
 
 type Method = 'GET' | 'POST' | 'DELETE';
 
@@ -74,7 +74,7 @@ async function start(settings: Settings, more: Environment): Promise<Running> {
   const request = async <T>(method: Method, path: string, body?: object): Promise<T> => {
     const response = await fetch(`http://127.0.0.1:${port}${path}`, {
       method,
-      signal: AbortSignal.timeout(60_000),
+      signal: AbortSignal.timeout(patience),
       headers: { 'content-type': 'application/json' },
       ...(method === 'POST' && { body: JSON.stringify(body ?? {}) }),
     });
@@ -87,6 +87,8 @@ async function start(settings: Settings, more: Environment): Promise<Running> {
     alwaysMatch: {
       'webkitgtk:browserOptions': { binary: browser, args: ['--automation'] },
       unhandledPromptBehavior: 'ignore',
+      // A busy machine may stand still for longer than the half minute that is usual.
+      timeouts: { script: patience, pageLoad: patience },
     },
   };
   // The driver listens a moment after it has started.

@@ -37,6 +37,9 @@ export interface Wire {
   close(): Promise<void>;
 }
 
+/** How long a condition may take, in milliseconds: machines that run tests are busy machines. */
+export const patience = 60_000;
+
 /** Waits so many milliseconds between two looks at something that is not ours to be told of. */
 export const pause = (milliseconds: number): Promise<void> =>
   new Promise((resolve) => setTimeout(resolve, milliseconds));

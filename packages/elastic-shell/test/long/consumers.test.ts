@@ -5,8 +5,6 @@ import { mkdirSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 
-jest.setTimeout(600_000);
-
 const library = join(__dirname, '../..');
 
 interface Project {
@@ -45,19 +43,19 @@ const page = (main: string): string =>
 
 /** What is tested in each: a dialog is opened, its guard refuses, then allows. */
 const spec = (render: string): string => `${render}
-import { expect, it } from 'vitest';
+import { settled } from 'elastic-shell/testing';
+import { expect, it, vi } from 'vitest';
+const isOpen = () => document.querySelector('dialog')!.hasAttribute('open');
 it('opens, and closes when the guard lets it', async () => {
   await show();
   const find = (words: string) => [...document.querySelectorAll('button')].find((each) => each.textContent?.includes(words))!;
   find('Strike…').click();
-  await new Promise((resolve) => setTimeout(resolve, 20));
-  expect(document.querySelector('dialog')!.hasAttribute('open')).toBe(true);
+  await vi.waitFor(() => expect(isOpen()).toBe(true));
   find('Strike it').click();
-  await new Promise((resolve) => setTimeout(resolve, 20));
-  expect(document.querySelector('dialog')!.hasAttribute('open')).toBe(true);
+  await settled();
+  expect(isOpen()).toBe(true);
   find('Keep it').click();
-  await new Promise((resolve) => setTimeout(resolve, 20));
-  expect(document.querySelector('dialog')!.hasAttribute('open')).toBe(false);
+  await vi.waitFor(() => expect(isOpen()).toBe(false));
 });`;
 
 const projects: Record<string, Project> = {

@@ -4,8 +4,6 @@ import { join } from 'node:path';
 import { failing, faults, page, rehearse } from '../../../cli/test/faults';
 import { desk } from '../browser/support/browser';
 
-jest.setTimeout(3_600_000);
-
 const cli = join(__dirname, '../../../cli/bin/elastic-shell.js');
 const galleries = [
   'gallery',

@@ -13,8 +13,6 @@ import { webkit } from '../drive/webkit';
 import { fromAtSpi, fromChromium, type Told } from './support/told';
 import { walk } from './support/walk';
 
-jest.setTimeout(600_000);
-
 /** Puts the page where the stop is, and gives what is meant there an id to be found by. */
 async function goTo(page: Page, { focus, keys, says }: (typeof walk)[number]): Promise<void> {
   await page.goto('about:blank');

@@ -1,5 +1,6 @@
 // What only Angular has: controls of forms, states on the host, and applications with zones.
 import type { Page } from 'playwright-core';
+import { holdAnswers } from '../browser/support/answers';
 import { desk, useBrowser } from '../browser/support/browser';
 
 const { open } = useBrowser();
@@ -129,9 +130,11 @@ it('renders content that comes later by a component, with what it is given', asy
 it('waits for the first value of an observable that a guard answers with', async () => {
   const page = await gallery();
   const power = page.getByRole('switch', { name: 'Crane power' });
+  const answer = await holdAnswers(page);
   await power.click();
   await page.locator('#switch', { hasText: 'is asked for' }).waitFor();
   expect(await power.getAttribute('aria-busy')).toBe('true');
+  await answer();
   await page.waitForSelector('[aria-label="Crane power"][aria-checked=true]');
 });
 

@@ -1,5 +1,6 @@
 // Owners in every setting: a component holds the state, and the page never shows what it has not taken.
 import type { Page } from 'playwright-core';
+import { holdAnswers } from '../browser/support/answers';
 import { desk, useBrowser } from '../browser/support/browser';
 
 const { open } = useBrowser();
@@ -30,14 +31,14 @@ const settled = (page: Page) =>
   );
 
 describe.each(settings)('owners in %s', (name) => {
-  const gallery = async () => {
-    const { page } = await open(desk(`gallery/${name}.html`));
+  let page: Page;
+  // Each test is about a case of its own in the same page.
+  beforeAll(async () => {
+    ({ page } = await open(desk(`gallery/${name}.html`)));
     await page.waitForSelector('[data-case=mounted]');
-    return page;
-  };
+  });
 
   it('keeps open what its owner does not close, with focus where it was', async () => {
-    const page = await gallery();
     const { press, says, within } = caseOf(page, 'refused');
     await press('Open what stays open');
     await shown(page);
@@ -55,7 +56,6 @@ describe.each(settings)('owners in %s', (name) => {
   });
 
   it('shows nothing until an owner who answers later has answered', async () => {
-    const page = await gallery();
     const { press, says } = caseOf(page, 'later');
     await press('Open when the owner says so');
     expect(await isModal(page)).toBe(false);
@@ -69,7 +69,6 @@ describe.each(settings)('owners in %s', (name) => {
   });
 
   it('follows what is changed from outside, and tells its owner nothing that he said himself', async () => {
-    const page = await gallery();
     const { press, says, within } = caseOf(page, 'outside');
     await press('Turn it over');
     await within.getByText('The tide table').waitFor();
@@ -84,7 +83,6 @@ describe.each(settings)('owners in %s', (name) => {
   });
 
   it('does all of what was meant or nothing, where several states change at once', async () => {
-    const page = await gallery();
     const { within, says } = caseOf(page, 'several');
     const field = within.locator('input');
     await field.click();
@@ -99,7 +97,6 @@ describe.each(settings)('owners in %s', (name) => {
   });
 
   it('changes its options while it is open, and keeps state and focus', async () => {
-    const page = await gallery();
     const { press, dialog, within } = caseOf(page, 'options');
     await press('Open what changes');
     await shown(page);
@@ -117,7 +114,6 @@ describe.each(settings)('owners in %s', (name) => {
   });
 
   it('goes while it is open or waits, and leaves nothing behind', async () => {
-    const page = await gallery();
     const { press, dialog } = caseOf(page, 'mounted');
     await press('Mount what waits');
     await shown(page);
@@ -129,10 +125,12 @@ describe.each(settings)('owners in %s', (name) => {
     ]).toEqual(['Mount what waits', 'visible']);
     await press('Mount what waits');
     await shown(page);
+    const answer = await holdAnswers(page);
     await press('Ask to close');
     await page.waitForSelector('[data-case=mounted] dialog[aria-busy=true]');
     await press('Unmount');
     await dialog.waitFor({ state: 'detached' });
+    await answer();
     expect(await focused(page)).toBe('Mount what waits');
   });
 });

@@ -1,5 +1,5 @@
 // How things stand with one widget, read from the page as a user's tools would.
-import { focused, holds, isShown, nameOf, shownText } from '../../heard/dom.js';
+import { focused, holds, isShown, nameOf, shownText, whileStill } from '../../heard/dom.js';
 import { stopsIn } from './focus.js';
 import type { Facts, ItemFacts } from '../facts.js';
 import type { Widget } from './widgets.js';
@@ -71,8 +71,10 @@ const hasName = (root: HTMLElement): boolean =>
   root.hasAttribute('aria-label') || (root.getAttribute('aria-labelledby') !== null && nameOf(root) !== '');
 
 /** How things stand with it now; undefined where it is gone. */
-export function factsOf(widget: Widget | undefined): Facts | undefined {
-  if (!widget) return undefined;
+export const factsOf = (widget: Widget | undefined): Facts | undefined =>
+  widget && whileStill(() => factsNow(widget));
+
+function factsNow(widget: Widget): Facts {
   const { root, opener, pattern } = widget;
   const items = widget.items?.() ?? [];
   const summary = opener ?? root;

@@ -1,5 +1,5 @@
 // Finds the widgets of a page by their roles and standard elements, whoever has built them.
-import { allOf, holds, isShown, nameOf, namedBy, roleOf } from '../../heard/dom.js';
+import { allOf, holds, isShown, nameOf, namedBy, roleOf, whileStill } from '../../heard/dom.js';
 import { layers } from './layers.js';
 import type { Found } from '../facts.js';
 import { type Widget, widgets } from './widgets.js';
@@ -155,7 +155,9 @@ const carousels = (): Widget[] =>
     }));
 
 /** Finds every widget, in document order. */
-export function find(): Found[] {
+export const find = (): Found[] => whileStill(findAll);
+
+function findAll(): Found[] {
   widgets.length = 0;
   const found = [...lists(), ...fields(), ...switches(), ...disclosures(), ...carousels(), ...layers()];
   // Tabs that pick slides are a part of their carousel.

@@ -11,7 +11,9 @@ export default async function violations(page: Page, within = 'html'): Promise<s
   if (!(await page.evaluate(() => 'axe' in globalThis))) await page.evaluate(source);
   const results = await page.evaluate(
     (context) =>
-      (globalThis as unknown as { axe: { run(context: string): Promise<AxeResults> } }).axe.run(context),
+      (
+        globalThis as unknown as { axe: { run(context: string, options: object): Promise<AxeResults> } }
+      ).axe.run(context, { resultTypes: ['violations'] }),
     within,
   );
   return results.violations.flatMap(({ id, nodes }) =>

@@ -1,18 +1,18 @@
-// One browser a test file, and pages that fail the test when anything is written to the console as an error. Which browser it is,
-// Jest's project says (jest.config.js): Chromium by playwright-core, Firefox and WebKit by test/drive.
-import { type Browser, type BrowserContextOptions, chromium, type Page } from 'playwright-core';
-import { flags } from '../../../../../scripts/chromium-flags.js';
+// One browser a worker (environment.js), and pages that fail the test when anything is written to the console as an error. Which browser
+// it is, Jest's project says (jest.config.js): Chromium by playwright-core, Firefox and WebKit by test/drive.
+import type { Browser, BrowserContext, BrowserContextOptions, Page } from 'playwright-core';
 import { path } from '../../drive/actions';
-import { firefox } from '../../drive/firefox';
 import { handOf, pageOf } from '../../drive/page';
-import { webkit } from '../../drive/webkit';
-import type { Wire } from '../../drive/wire';
+import { patience, type Wire } from '../../drive/wire';
 import type { Shell } from '../../pages/src/bare';
 
 declare global {
   var shell: Shell;
   /** The browser that this project drives, where it is not Chromium. */
   var BROWSER: 'firefox' | 'webkit' | undefined;
+  /** The browser of this worker, started when it is first asked for (environment.js). */
+  function browserNamed(name: 'chromium'): Promise<Browser>;
+  function browserNamed(name: 'firefox' | 'webkit'): Promise<Wire>;
 }
 
 /** The browser of this run. */
@@ -23,9 +23,6 @@ export const itIn = (...names: (typeof browserName)[]): jest.It =>
 
 export const desk = (path = 'desk.html'): string => `${process.env['DESK_URL']}${path}`;
 export const bare = (): string => `${process.env['PAGES_URL']}bare.html`;
-
-/** Slow machines are busy machines: a condition may take this long, in milliseconds. */
-const patience = 20_000;
 
 export interface Opened {
   page: Page;
@@ -51,6 +48,7 @@ interface Opener {
 /** Chromium: a context for each set of options, used again. */
 function inChromium(): Opener {
   let browser: Browser;
+  const contexts: BrowserContext[] = [];
   const pages = new Map<string, Opened>();
   const make = async (options: BrowserContextOptions): Promise<Opened> => {
     const context = await browser.newContext({
@@ -58,6 +56,7 @@ function inChromium(): Opener {
       reducedMotion: 'reduce',
       ...options,
     });
+    contexts.push(context);
     context.setDefaultTimeout(patience);
     // What one test did to the yard's orders is not the next one's business.
     await context.addInitScript(() => {
@@ -73,12 +72,7 @@ function inChromium(): Opener {
   };
   return {
     async start() {
-      browser = await chromium.launch({
-        executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-        args: flags,
-        // Scrollbars that take room, as on a desk.
-        ignoreDefaultArgs: ['--hide-scrollbars'],
-      });
+      browser = await browserNamed('chromium');
     },
     async make(options) {
       const key = JSON.stringify(options);
@@ -87,17 +81,19 @@ function inChromium(): Opener {
       return opened;
     },
     version: () => `Chromium ${browser.version()}`,
-    stop: () => browser?.close(),
+    async stop() {
+      await Promise.all(contexts.map((context) => context.close()));
+    },
   };
 }
 
 /** Firefox or WebKit: one page, set up anew for each set of options. */
-function overWire(launch: () => Promise<Wire>): Opener {
+function overWire(name: 'firefox' | 'webkit'): Opener {
   let wire: Wire;
   let opened: Opened;
   return {
     async start() {
-      wire = await launch();
+      wire = await browserNamed(name);
       opened = {
         page: pageOf(wire),
         get errors() {
@@ -113,24 +109,15 @@ function overWire(launch: () => Promise<Wire>): Opener {
     },
     version: () => wire.version,
     settle: () => opened.page.evaluate(() => new Promise(requestAnimationFrame)),
-    stop: () => wire?.close(),
+    stop: () => Promise.resolve(),
   };
 }
 
-const openers = {
-  chromium: inChromium,
-  firefox: () => overWire(firefox),
-  webkit: () => overWire(webkit),
-};
-
 /** Call once in a file: gives `open`, which loads a page afresh. */
 export function useBrowser(): { open: Open; version(): string } {
-  const opener = openers[browserName]();
+  const opener = browserName === 'chromium' ? inChromium() : overWire(browserName);
   const used = new Set<Opened>();
-  jest.setTimeout(180_000);
-  // WebKitGTK's page crashes now and then: what fails in it is tried again, and the failure is shown.
-  if (browserName === 'webkit') jest.retryTimes(2, { logErrorsBeforeRetry: true });
-  beforeAll(() => opener.start(), 60_000);
+  beforeAll(() => opener.start());
   afterAll(() => opener.stop());
   afterEach(async () => {
     await opener.settle?.();
@@ -141,17 +128,34 @@ export function useBrowser(): { open: Open; version(): string } {
     async open(url, options = {}) {
       const opened = await opener.make(options);
       used.add(opened);
+      if (url === bare() && (await isReset(opened.page))) return opened;
       // Another part of the same page would not be loaded afresh.
-      if (browserName === 'chromium' || url.includes('#')) await opened.page.goto('about:blank');
+      if (url.includes('#')) await opened.page.goto('about:blank');
       await opened.page.goto(url);
       return opened;
     },
   };
 }
 
-/** Opens the bare page with `markup` in its body. */
-export async function openBare(open: Open, markup: string, options?: BrowserContextOptions): Promise<Opened> {
-  const opened = await open(bare(), options);
+/** Whether the page is the bare one already, and could be brought back to how it was when it had loaded. */
+const isReset = (page: Page): Promise<boolean> =>
+  page.evaluate(() => 'shell' in globalThis && 'reset' in shell && shell.reset());
+
+/** Opens the bare page with `markup` in its body; a page that was used before is brought back to how it had loaded. */
+export const openBare = (open: Open, markup: string, options?: BrowserContextOptions): Promise<Opened> =>
+  fill(open, bare(), markup, options);
+
+/** The same on a page that was loaded for it: for what lives as long as the page, such as the journal. */
+export const openFresh = (open: Open, markup: string, options?: BrowserContextOptions): Promise<Opened> =>
+  fill(open, `${bare()}?fresh`, markup, options);
+
+async function fill(
+  open: Open,
+  url: string,
+  markup: string,
+  options?: BrowserContextOptions,
+): Promise<Opened> {
+  const opened = await open(url, options);
   await opened.page.waitForFunction(() => 'shell' in globalThis);
   await opened.page.evaluate((html) => {
     document.body.innerHTML = html;

@@ -1,4 +1,5 @@
 // Puts the whole library in reach of a test, as `shell`, with a log of every change.
+import { runTimers } from './timers';
 import * as library from '../../../src/index';
 import * as contracts from '../../../src/core/index';
 import * as engine from '../../../src/engine';
@@ -6,6 +7,7 @@ import { journal } from '../../../src/journal/index';
 import '../../../src/elements/index';
 import { laws } from './lives/laws';
 import { wires } from './lives/wires';
+import { keepPage } from './reset';
 import { live } from './lives/many';
 import { playground } from './lives/playground';
 
@@ -32,7 +34,33 @@ function wire(
 /** Brings the inspector, as a page does while it is built. */
 const inspect = () => import('../../../src/inspector/index');
 
-const shell = { ...library, contracts, engine, journal, laws, live, playground, wire, wired, log, inspect };
+const backToLoaded = keepPage();
+/** Brings the page back to how it was when it had loaded; returns false if it must be loaded afresh. */
+function reset(): boolean {
+  for (const id of Object.keys(wired)) {
+    wired[id]!.unwire();
+    delete wired[id];
+  }
+  const isBack = backToLoaded();
+  log.length = 0;
+  return isBack;
+}
+
+const shell = {
+  ...library,
+  reset,
+  contracts,
+  engine,
+  journal,
+  laws,
+  live,
+  playground,
+  runTimers,
+  wire,
+  wired,
+  log,
+  inspect,
+};
 export type Shell = typeof shell;
 declare global {
   var shell: Shell;

@@ -2,6 +2,7 @@
 import { notes } from 'elastic-shell/core';
 import type { BrowserContextOptions, Page } from 'playwright-core';
 import { browserName, desk, itIn, type Open, swipe, useBrowser } from '../../browser/support/browser';
+import { patience } from '../../drive/wire';
 import { type Facts, inPlain, scripts, type Script, type Step } from './rows';
 
 /** The settings that have a gallery. */
@@ -156,7 +157,7 @@ async function until(page: Page, instance: string, wanted: Facts): Promise<Facts
     const facts = await page.locator(instance).evaluate(read);
     return Object.fromEntries(Object.keys(wanted).map((name) => [name, facts[name as keyof Facts]])) as Facts;
   };
-  const until = Date.now() + 5000;
+  const until = Date.now() + patience;
   let facts = await now();
   while (JSON.stringify(facts) !== JSON.stringify({ ...facts, ...wanted }) && Date.now() < until) {
     await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(resolve)));
@@ -199,21 +200,66 @@ const turned = (step: Step): Step =>
     ? (step.replace(/Arrow(Left|Right)/, (_, side) => `Arrow${side === 'Left' ? 'Right' : 'Left'}`) as Step)
     : step;
 
-async function drive(
-  open: Open,
-  setting: string,
-  row: Row,
-  { options, rtl, before }: Conditions,
-): Promise<Facts> {
-  const isSwipe = row.script.do.includes('swipe');
-  const { page } = await open(addressOf(setting), { ...options, ...(isSwipe && touch) });
-  await ready(page);
-  if (rtl) await page.evaluate(() => (document.documentElement.dir = 'rtl'));
-  await before?.(page);
-  await page.evaluate(prepare);
-  const place = placeOf(row);
-  for (const step of row.script.do) await take(page, place, rtl ? turned(step) : step);
-  return until(page, place, row.script.then);
+/** The section of the gallery that a row is about. */
+const sectionOf = (row: Row): string => /^#([\w-]+)/.exec(placeOf(row))![1]!;
+
+/** Rows one of each section in turn, so that as many as can share a page follow each other. */
+function inTurns(rows: readonly Row[]): Row[] {
+  const seen = new Map<string, number>();
+  const turns = rows.map((row) => {
+    const turn = seen.get(sectionOf(row)) ?? 0;
+    seen.set(sectionOf(row), turn + 1);
+    return { row, turn };
+  });
+  return turns.sort((one, other) => one.turn - other.turn).map(({ row }) => row);
+}
+
+/** Closes what is open, so that a row of another section finds the page as it was; returns whether that came about. */
+async function tidy(page: Page): Promise<boolean> {
+  const layers = (): Promise<number> =>
+    page.evaluate(() => document.querySelectorAll(':popover-open, dialog:modal, [aria-busy=true]').length);
+  for (let left = 4; left && (await layers()); left--) await page.keyboard.press('Escape');
+  await page.evaluate(() => {
+    if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+    scrollTo(0, 0);
+  });
+  return (await layers()) === 0;
+}
+
+/** The galleries of a run: a page is loaded for the first row of a section, and used for rows of others after that. */
+function galleries(open: Open, { options, rtl, before }: Conditions) {
+  let page: Page | undefined;
+  let at = '';
+  const used = new Set<string>();
+  /** The gallery, with the section of the row as it was when it had loaded. */
+  const pageFor = async (setting: string, row: Row): Promise<Page> => {
+    const isSwipe = row.script.do.includes('swipe');
+    const wanted = `${setting} ${isSwipe}`;
+    const section = sectionOf(row);
+    if (!page || at !== wanted || used.has(section)) {
+      at = wanted;
+      used.clear();
+      ({ page } = await open(addressOf(setting), { ...options, ...(isSwipe && touch) }));
+      await ready(page);
+      if (rtl) await page.evaluate(() => (document.documentElement.dir = 'rtl'));
+      await before?.(page);
+      await page.evaluate(prepare);
+    }
+    used.add(section);
+    return page;
+  };
+  return {
+    async drive(setting: string, row: Row): Promise<Facts> {
+      const now = await pageFor(setting, row);
+      const place = placeOf(row);
+      for (const step of row.script.do) await take(now, place, rtl ? turned(step) : step);
+      return until(now, place, row.script.then);
+    },
+    /** To be called after each row: the page is used again only if the row has passed and left nothing open. */
+    async after(isPassed: boolean): Promise<void> {
+      if (!page || !isPassed || !(await tidy(page))) at = '';
+    },
+  };
 }
 
 /** Runs the rows in the gallery of each setting; `done` hears of each, with the browser that it ran in. */
@@ -224,17 +270,19 @@ export function conform(
   conditions: Conditions = {},
 ): void {
   const { open, version } = useBrowser();
+  const gallery = galleries(open, conditions);
   describe.each(names)('contracts in %s', (setting) => {
-    for (const row of rowsOf(setting, wanted)) {
+    for (const row of inTurns(rowsOf(setting, wanted))) {
       const words = `${row.pattern} ${row.words}`;
       const isDriven = !row.script.only || row.script.only === browserName;
       if (!isDriven) beforeAll(() => done(setting, words, 'not driven', version()));
       itIn(isDriven ? browserName : row.script.only!)(words, async () => {
         let isPassed = false;
         try {
-          expect(await drive(open, setting, row, conditions)).toEqual(row.script.then);
+          expect(await gallery.drive(setting, row)).toEqual(row.script.then);
           isPassed = true;
         } finally {
+          await gallery.after(isPassed);
           done(setting, words, isPassed, version());
         }
       });

@@ -2,6 +2,7 @@
 import * as library from '../../../../src/index';
 import { indexSize } from '../../../../src/engine/invoker-index';
 import { type AnyWired, kinds, type Name } from './kinds';
+import { runTimers } from '../timers';
 import type { How } from './life';
 
 let number = 0;
@@ -40,7 +41,7 @@ export async function live(name: Name, how: How, count: number): Promise<ReturnT
     for (const end of ends.reverse()) end();
     await new Promise((resolve) => setTimeout(resolve));
   }
-  await new Promise((resolve) => setTimeout(resolve, 300));
+  await runTimers();
   const size = indexSize();
   stays.unwire();
   return size;

@@ -3,7 +3,8 @@
 import * as library from '../../../../src/index';
 import { indexSize } from '../../../../src/engine/invoker-index';
 import { type AnyWired, kinds, type Name } from './kinds';
-import type { How } from './life';
+import { runTimers } from '../timers';
+import { type How, settle } from './life';
 
 interface Player {
   name: Name;
@@ -183,7 +184,8 @@ export const playground = {
       if (player.how === 'function' && root) library.wiredOf(root)?.unwire();
       else player.stage.remove();
     }
-    await new Promise((resolve) => setTimeout(resolve, 200));
+    await settle();
+    await runTimers();
     for (const { stage, author, name, how } of players) {
       // What the owner has put back meanwhile, and in which order, is his.
       const spell = (html: string): string =>
