@@ -7,6 +7,7 @@
 import { sameKeys } from '../core/collection/selection.js';
 import { isPromise } from '../core/promise.js';
 import { tell } from '../core/report.js';
+import { tellError } from './report-error.js';
 import { type ChangeRun, only, type Run } from './run.js';
 import type { ChangeOf } from './types.js';
 
@@ -16,6 +17,16 @@ const patience = 1000;
 /** Two values of a state, sets by what they hold. */
 const isSame = (one: unknown, other: unknown): boolean =>
   one === other || (one instanceof Set && other instanceof Set && sameKeys(one, other));
+
+/** What a function of the owner's returns. One that throws has refused; its error is reported. */
+function attempt<T>(act: () => T): T | undefined {
+  try {
+    return act();
+  } catch (error) {
+    tellError(error);
+    return undefined;
+  }
+}
 
 /** What the owners have made of a change, in the order of the changes; nothing where one has refused. */
 function answered<S extends object, O, I extends string>(
@@ -51,11 +62,11 @@ export function askOwners<S extends object, O, I extends string>(
   if (!first) return done(changes);
   run.held = [];
   tell('owner', run.root, first);
-  const answers = own.map((each) => run.stores.get(each.name)?.set(each.value, each));
+  const answers = own.map((each) => attempt(() => run.stores.get(each.name)?.set(each.value, each)));
   const finish = (): void => {
     if (run.isOver) return;
     tell('owner', run.root, first);
-    const taken = answered(run, changes);
+    const taken = attempt(() => answered(run, changes));
     const held = run.held ?? [];
     run.held = undefined;
     done(taken);

@@ -15,9 +15,14 @@ const arrows: Record<string, readonly [line: Line, way: Way]> = {
 export const isMirrored = (element: Element): boolean =>
   windowOf(element).getComputedStyle(element).direction === 'rtl';
 
-/** The key by its standard name. WebKitGTK calls Shift+Tab "Unidentified"; its code says what was pressed. */
-export const keyOf = ({ key, code }: KeyboardEvent): string =>
-  key === 'Unidentified' && code === 'Tab' ? code : key;
+/**
+ * The key by its standard name. WebKitGTK calls Shift+Tab "Unidentified"; its code says what was pressed. Browsers that fill in a form
+ * send key events without a key.
+ */
+export const keyOf = ({ key, code }: Partial<KeyboardEvent>): string => {
+  const known = key ?? 'Unidentified';
+  return known === 'Unidentified' && code === 'Tab' ? code : known;
+};
 
 /** The key by its name in contracts, whatever else is held. */
 const nameOf = (key: string, within: Element): string => {

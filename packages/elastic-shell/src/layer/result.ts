@@ -37,6 +37,7 @@ export function wireWithResult<O extends object>(
     throw new TypeError(`elastic-shell: ${contract.name} needs a <dialog>, got ${described(root)}`);
   let asks: ((result: string | null) => void)[] = [];
   let close: WithResult['close'] = () => {};
+  let isAsking = (): boolean => false;
   const wired = wire<Openable, O, OpenIntent>(root, contract, options, (engine) => {
     close = (result = null) => engine.intend('close', { reason: 'program', result });
     const ended = (result: string | null): void => {
@@ -44,7 +45,17 @@ export function wireWithResult<O extends object>(
       asks = [];
       for (const answer of answered) answer(result);
     };
-    return serve(engine, ended, root);
+    ({ isAsking } = engine);
+    const service = serve(engine, ended, root);
+    return {
+      ...service,
+      refused(error) {
+        const isTold = service.refused?.(error) ?? false;
+        // Opening was refused: nothing will be closed.
+        if (!engine.state().open) ended(null);
+        return isTold;
+      },
+    };
   });
   const show = (): void => void wired.open.set(true);
   return keepWired({
@@ -57,7 +68,8 @@ export function wireWithResult<O extends object>(
       new Promise((resolve) => {
         asks.push(resolve);
         show();
-        if (!wired.open.get() && !wired.busy.get()) resolve(null);
+        // An owner that replies later has not refused yet.
+        if (!wired.open.get() && !wired.busy.get() && !isAsking()) resolve(null);
       }),
   });
 }

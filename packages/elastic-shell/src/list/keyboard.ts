@@ -2,7 +2,7 @@
 import type { Item } from '../core/collection/items.js';
 import { isLetter, typeAhead, typedNothing } from '../core/collection/type-ahead.js';
 import type { KeyAct, KeyActs } from '../core/contract/contract.js';
-import { chordOf, meaningOf } from '../events/keys.js';
+import { chordOf, keyOf, meaningOf } from '../events/keys.js';
 
 /** What keys mean, and who acts on it. */
 export interface KeyboardRules<I extends string> {
@@ -31,7 +31,8 @@ export function keyboard<I extends string>(rules: KeyboardRules<I>): Keyboard {
 
   /** True when the key was a letter, and so belongs to a word. */
   const type = (event: KeyboardEvent): boolean => {
-    const { key, timeStamp } = event;
+    const { timeStamp } = event;
+    const key = keyOf(event);
     const isHeld = event.ctrlKey || event.metaKey || event.altKey;
     if (!rules.letters || isHeld || meaningOf(rules.keys(), key) || !isLetter(key, typed, timeStamp))
       return false;

@@ -144,6 +144,30 @@ describe('wireDialog', () => {
     wired.unwire();
   });
 
+  it.each([
+    ['takes it', true, 'yes'],
+    ['refuses', false, null],
+  ])('waits for an owner that replies later and %s', async (_, takes, result) => {
+    let value = false;
+    const { wired } = setUp({
+      open: {
+        get: () => value,
+        set: (next: boolean) =>
+          settle().then(() => {
+            if (takes) value = next;
+          }),
+        subscribe: () => () => {},
+      } as never,
+    });
+    const answer = wired.ask();
+    await settle();
+    await settle();
+    expect(wired.open.get()).toBe(takes);
+    if (takes) get('yes').click();
+    expect(await answer).toBe(result);
+    wired.unwire();
+  });
+
   it('answers null to who asked when it may not open, or is unwired', async () => {
     const { wired } = setUp({ guard: ({ value }) => !value });
     expect(await wired.ask()).toBeNull();

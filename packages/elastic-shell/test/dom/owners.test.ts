@@ -264,3 +264,34 @@ describe('several states in one intent', () => {
     wired.unwire();
   });
 });
+
+describe('an owner that throws', () => {
+  const reported: unknown[] = [];
+  const { reportError } = globalThis;
+  beforeEach(() => {
+    reported.length = 0;
+    globalThis.reportError = (error: unknown) => void reported.push((error as Error).message);
+  });
+  afterEach(() => void (globalThis.reportError = reportError));
+
+  it.each(['set', 'get'] as const)('once, in `%s`, is reported once, and the next click works', (where) => {
+    document.body.innerHTML = '<button commandfor="d" command="--toggle">O</button><p id="d" hidden>T</p>';
+    const own = owner(false);
+    const wired = wireDisclosure(get('d'), { open: own });
+    const usual = own[where];
+    Object.assign(own, {
+      [where]() {
+        Object.assign(own, { [where]: usual });
+        throw new Error('Out of order.');
+      },
+    });
+    const button = document.querySelector('button')!;
+    button.click();
+    expect(reported).toEqual(['Out of order.']);
+    const before = wired.open.get();
+    button.click();
+    expect([wired.open.get(), own.value]).toEqual([!before, !before]);
+    expect(reported).toEqual(['Out of order.']);
+    wired.unwire();
+  });
+});

@@ -1,7 +1,7 @@
 // Tokens: what is selected, as buttons that remove it, walked by arrows from the field and back.
 import { targetOf } from '../../engine/dom.js';
 import { markMade } from '../../engine/made.js';
-import { chordOf, meaningOf } from '../../events/keys.js';
+import { chordOf, keyOf, meaningOf } from '../../events/keys.js';
 import { listen } from '../../events/listen.js';
 import { rove } from '../../list/roving.js';
 import type { RowLife } from '../../list/rows/row.js';
@@ -125,7 +125,7 @@ export function tokens(root: HTMLElement, field: HTMLElement, rules: TokenRules)
     const chord = button ? chordOf(event, root) : '';
     if (!button || !chord) return;
     // A letter is meant for the field.
-    if ([...event.key].length === 1 && chord !== 'Space') return field.focus();
+    if ([...keyOf(event)].length === 1 && chord !== 'Space') return field.focus();
     const way = meaningOf(moves, chord);
     const isRemoval = removals.includes(chord);
     if (!way && !isRemoval && !toField.includes(chord)) return;
