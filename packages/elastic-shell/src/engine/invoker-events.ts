@@ -1,5 +1,6 @@
 // Invoker events: presses and commands, and what the platform did by itself, handed to whoever runs the element that
 // is meant. One handler hears for everything that is wired in a tree.
+import { isHeldPress } from '../events/keys.js';
 import { targetOf } from './dom.js';
 import { engineNamed, engineOf, intentOf, namedBy, naming, type Running } from './registry.js';
 
@@ -7,7 +8,23 @@ import { engineNamed, engineOf, intentOf, namedBy, naming, type Running } from '
 type Invoked = UIEvent & { source?: Element | null; command?: string | null };
 
 /** What is heard. All but click are heard while capturing: they do not bubble. */
-export const invokerEvents = ['click', 'command', 'beforematch', 'toggle', 'change'];
+export const invokerEvents = ['click', 'command', 'beforematch', 'toggle', 'change', 'keydown'];
+
+/** What had focus when the key that is down was pressed. */
+let pressedOn: WeakRef<Element> | undefined;
+
+/**
+ * A key that is held down presses a control once, and nothing that focus has moved to meanwhile: a menu that it has opened, the first
+ * button of a dialog.
+ */
+function onKeydown(event: KeyboardEvent): void {
+  const target = targetOf(event);
+  if (!event.repeat) pressedOn = target && new WeakRef(target);
+  else if (target && isHeldPress(event)) {
+    const isControl = !!engineOf(target) || !!engineNamed(target, namedBy(target));
+    if (isControl || pressedOn?.deref() !== target) event.preventDefault();
+  }
+}
 
 /** The control that was pressed, the command on it, and who runs what it means. */
 interface Press {
@@ -63,5 +80,7 @@ const handlers: Record<string, (event: Invoked, engine: Running | undefined) => 
 };
 
 /** Hears an event of one of the types above. */
-export const onInvokerEvent = (event: Event): void =>
-  handlers[event.type]?.(event as Invoked, engineOf(targetOf(event)));
+export const onInvokerEvent = (event: Event): void => {
+  if (event.type === 'keydown') onKeydown(event as KeyboardEvent);
+  else handlers[event.type]?.(event as Invoked, engineOf(targetOf(event)));
+};

@@ -24,6 +24,10 @@ export const keyOf = ({ key, code }: Partial<KeyboardEvent>): string => {
   return known === 'Unidentified' && code === 'Tab' ? code : known;
 };
 
+/** Whether a key that presses controls is being held down: it acts once for each press, and only moves repeat. */
+export const isHeldPress = (event: KeyboardEvent): boolean =>
+  event.repeat && /^(Enter| )$/.test(keyOf(event));
+
 /** The key by its name in contracts, whatever else is held. */
 const nameOf = (key: string, within: Element): string => {
   const arrow = Object.hasOwn(arrows, key) ? arrows[key] : undefined;

@@ -2,7 +2,7 @@
 import type { Item } from '../core/collection/items.js';
 import { isLetter, typeAhead, typedNothing } from '../core/collection/type-ahead.js';
 import type { KeyAct, KeyActs } from '../core/contract/contract.js';
-import { chordOf, keyOf, meaningOf } from '../events/keys.js';
+import { chordOf, isHeldPress, keyOf, meaningOf } from '../events/keys.js';
 
 /** What keys mean, and who acts on it. */
 export interface KeyboardRules<I extends string> {
@@ -49,7 +49,9 @@ export function keyboard<I extends string>(rules: KeyboardRules<I>): Keyboard {
   return {
     forget,
     press(event) {
-      if (event.defaultPrevented || event.isComposing || type(event)) return;
+      if (event.defaultPrevented || event.isComposing) return;
+      if (isHeldPress(event)) return event.preventDefault();
+      if (type(event)) return;
       const act = meaningOf(rules.keys(), chordOf(event, rules.root));
       if (!act) return;
       forget();

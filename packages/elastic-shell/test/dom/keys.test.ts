@@ -69,3 +69,83 @@ it('a token of a combobox leaves a key event without a key alone', () => {
   expect(thrown).toEqual([]);
   wired.unwire();
 });
+
+describe('a key that is held down', () => {
+  /** Sends a key as a browser does: a button that Enter is pressed on is clicked, unless that was prevented. */
+  const send = (key: string, repeat: boolean): void => {
+    const target = document.activeElement as HTMLElement;
+    const event = new KeyboardEvent('keydown', { key, repeat, bubbles: true, cancelable: true });
+    if (target.dispatchEvent(event) && target.localName === 'button' && key === 'Enter') target.click();
+  };
+  const hold = (key: string): void => {
+    send(key, false);
+    for (let times = 0; times < 5; times++) send(key, true);
+  };
+
+  it('opens a menu with Enter, and picks no item', () => {
+    page(
+      '<button commandfor="m" command="--toggle" id="o">M</button><div id="m" role="menu" aria-label="M"><button role="menuitem">A</button></div>',
+    );
+    const picked: unknown[] = [];
+    const wired = shell.wireMenu(get('m'), { onPick: (pick) => void picked.push(pick) });
+    get('o').focus();
+    hold('Enter');
+    expect([wired.open.get(), document.activeElement!.textContent, picked]).toEqual([true, 'A', []]);
+    send('Enter', false);
+    expect([wired.open.get(), picked.length]).toEqual([false, 1]);
+    wired.unwire();
+  });
+
+  it('opens a dialog with Enter, and presses no button in it', () => {
+    page(
+      '<button commandfor="d" command="--open" id="o">O</button><dialog id="d"><h2>T</h2><button id="in">In</button></dialog>',
+    );
+    const clicked = jest.fn();
+    get('in').addEventListener('click', clicked);
+    const wired = shell.wireDialog(get('d'));
+    get('o').focus();
+    hold('Enter');
+    expect([wired.open.get(), document.activeElement!.id, clicked.mock.calls.length]).toEqual([
+      true,
+      'in',
+      0,
+    ]);
+    hold('Enter');
+    // The author's own button is pressed as often as on any page.
+    expect(clicked.mock.calls.length).toBe(6);
+    wired.unwire();
+  });
+
+  it.each([
+    [
+      'a disclosure',
+      '<button commandfor="r" command="--toggle" id="o">O</button><p id="r" hidden>T</p>',
+      shell.wireDisclosure,
+    ],
+    ['a switch', '<button role="switch" id="r">O</button>', shell.wireSwitch],
+    [
+      'a section',
+      '<div id="r"><h3><button id="o">O</button></h3><div hidden>T</div></div>',
+      shell.wireAccordion,
+    ],
+  ] as [string, string, (root: HTMLElement) => shell.Wired][])('turns over %s once', (_, markup, wire) => {
+    page(markup);
+    const heard = jest.fn();
+    const wired = wire(get('r'));
+    const button = document.querySelector('button')!;
+    button.addEventListener('click', heard);
+    button.focus();
+    hold('Enter');
+    expect(heard.mock.calls.length).toBe(1);
+    wired.unwire();
+  });
+
+  it('goes on moving through a list', () => {
+    page(`<div id="l" role="listbox" aria-label="L">${'<p role="option">A</p>'.repeat(8)}</div>`);
+    const wired = shell.wireListbox(get('l'));
+    document.querySelector<HTMLElement>('[role=option]')!.focus();
+    hold('ArrowDown');
+    expect([...document.querySelectorAll('[role=option]')].indexOf(document.activeElement!)).toBe(6);
+    wired.unwire();
+  });
+});
