@@ -17,7 +17,7 @@ import {
   untracked,
   type WritableSignal,
 } from '@angular/core';
-import { asPort, type Bindable, bound, type Bound, type Port } from 'elastic-shell/bindings';
+import { asPort, type Bindable, bound, type Bound, overDefaults, type Port } from 'elastic-shell/bindings';
 import { firstValueFrom, isObservable } from 'rxjs';
 import { shellDefaults } from './defaults.js';
 
@@ -118,8 +118,7 @@ export function instanceOf(bindable: Bindable, read: () => Given, ownId?: string
   const id = ownId ?? inject(Ids).next();
   const instance = bound(bindable, id, (name) => versionOf(name).update((version) => version + 1));
   const take = (options: Given): void => {
-    const all = { ...defaults, ...options };
-    const given = Object.entries(all).filter(([, value]) => value !== undefined);
+    const given = Object.entries(overDefaults(defaults, options)).filter(([, value]) => value !== undefined);
     instance.take(
       Object.fromEntries(given.map(([name, value]) => [name, taken(bindable, name, value, injector)])),
     );

@@ -50,6 +50,15 @@ export function registerPattern(
   if (wire) loadedPatterns.set(name, { wire: wire as AnyWire, options });
 }
 
+/** Options over defaults. One that is given as undefined isn't given: the default holds. */
+export const overDefaults = (
+  around: object | undefined,
+  own: object | undefined,
+): Record<string, unknown> => ({
+  ...around,
+  ...Object.fromEntries(Object.entries(own ?? {}).filter(([, value]) => value !== undefined)),
+});
+
 /**
  * The options of one instance: its own, else those set for all of its pattern. Throws a TypeError for an option that is
  * not known or has a value of another kind: that is the programmer's mistake, told at once.
@@ -59,7 +68,7 @@ export function optionsOf<O extends object>(
   own: O | undefined,
   root: unknown,
 ): O {
-  const options: O = Object.assign({}, defaultsOf(name), own);
+  const options: O = Object.assign({}, own, overDefaults(defaultsOf(name), own));
   checkOptions(name, options, known, root);
   if (own && isElement(root)) givenTo.set(root, own);
   return options;

@@ -21,7 +21,8 @@ import { isOnBackdrop, isOnScrollbar } from './press-place.js';
 let pressedIn: HTMLElement[] | undefined;
 /** The last key pressed, and on what, until something else happens. */
 let lastKey: string | undefined;
-let lastTarget: EventTarget | null;
+/** Held weakly: it may be a list of thousands of rows that the page has taken away. */
+let lastTarget: WeakRef<EventTarget> | undefined;
 
 const isMouse = (event: Event): event is MouseEvent => 'clientX' in event;
 
@@ -103,9 +104,9 @@ const handlersIn = (document: Document): Handlers => ({
     const modal = open.findLast((layer) => layer.modal);
     if (event.defaultPrevented || event.ctrlKey || event.altKey || event.metaKey) return;
     const key = keyOf(event);
-    const again = lastKey === key && lastTarget === event.target;
+    const again = lastKey === key && lastTarget?.deref() === event.target;
     lastKey = key;
-    lastTarget = event.target;
+    lastTarget = event.target ? new WeakRef(event.target) : undefined;
     if (key === 'Tab') tab(document, event, open, modal);
     if (key !== 'Escape') return;
     // An input method uses Escape for itself; a native dialog would close on it all the same.

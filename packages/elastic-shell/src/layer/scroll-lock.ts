@@ -12,7 +12,13 @@ interface Lock {
   restore(): void;
 }
 
-const locks = new WeakMap<Document, Lock>();
+/**
+ * Where the lock of a document is kept: on the document itself, so that several copies of this library on a page share it. With a lock
+ * for each, the first to let go would give back what the other has written.
+ */
+const place = Symbol.for('elastic-shell.scroll-lock');
+
+const lockOf = (document: Document): Lock | undefined => Reflect.get(document, place);
 
 /** What keeps the room of the page's scrollbar, where that takes any and the page does not keep it already. */
 const roomOf = (root: HTMLElement): [name: string, value: string][] => {
@@ -41,15 +47,15 @@ const lock = (document: Document): Lock => {
     restore() {
       for (const [name, value] of before) style.setProperty(name, value);
       tidy();
-      locks.delete(document);
+      Reflect.deleteProperty(document, place);
     },
   };
 };
 
 /** Locks the scrolling of `document` until every lock on it is released. */
 export function lockScroll(document: Document): () => void {
-  const held = locks.get(document) ?? lock(document);
-  locks.set(document, held);
+  const held = lockOf(document) ?? lock(document);
+  Object.defineProperty(document, place, { value: held, configurable: true });
   held.users++;
   return () => {
     if (!--held.users) held.restore();

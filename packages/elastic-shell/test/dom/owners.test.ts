@@ -277,7 +277,7 @@ describe('an owner that throws', () => {
   it.each(['set', 'get'] as const)('once, in `%s`, is reported once, and the next click works', (where) => {
     document.body.innerHTML = '<button commandfor="d" command="--toggle">O</button><p id="d" hidden>T</p>';
     const own = owner(false);
-    const wired = wireDisclosure(get('d'), { open: own });
+    const wired = wireDisclosure(get('d'), { open: own as never });
     const usual = own[where];
     Object.assign(own, {
       [where]() {

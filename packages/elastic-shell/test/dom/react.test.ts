@@ -13,6 +13,7 @@ import {
   useListbox,
   useTabs,
 } from 'elastic-shell/react';
+import { type Dialog, wiredOf } from '../../src/index';
 
 Object.assign(globalThis, { IS_REACT_ACT_ENVIRONMENT: true });
 
@@ -240,6 +241,22 @@ it('takes the defaults around it, and its own before those', async () => {
   await show(within(true));
   await press('[data-key=b]');
   expect(open()).toEqual(['a', 'b']);
+});
+
+it('takes the defaults around it for an option that is undefined', async () => {
+  function Sure() {
+    const dialog = useDialog({ escape: undefined });
+    return h('dialog', dialog.root, h('h2', null, 'Sure?'), h('button', dialog.closer(), 'Close'));
+  }
+  await show(h(Defaults, { dialog: { escape: 'keep' } }, h(Sure)));
+  await act(async () => (wiredOf(find('dialog')) as Dialog).show());
+  await act(
+    async () =>
+      void document.activeElement!.dispatchEvent(
+        new KeyboardEvent('keydown', { key: 'Escape', bubbles: true, cancelable: true }),
+      ),
+  );
+  expect(find('dialog').hasAttribute('open')).toBe(true);
 });
 
 it('says what is wrong when rows are placed for something else', () => {

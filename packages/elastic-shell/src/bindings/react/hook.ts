@@ -14,6 +14,7 @@ import {
 } from 'react';
 import type { Attributes } from '../../core/contract/contract.js';
 import { isPromise } from '../../core/promise.js';
+import { overDefaults } from '../../engine/defaults.js';
 import { type Bindable, type Bound, bound, type Taken } from '../bound.js';
 import { handleOf, propsOf } from '../handle.js';
 import { asPort } from '../ports.js';
@@ -107,7 +108,7 @@ export function useInstance(bindable: Bindable, options: object = {}): object {
   const ownId = useId();
   const defaults = useContext(DefaultsContext)[bindable.outline.name];
   const [, render] = useReducer((times: number) => times + 1, 0);
-  const all: Taken = { ...defaults, ...options };
+  const all: Taken = overDefaults(defaults, options);
   const [instance] = useState(() => {
     const made = new Instance(bindable, `${all['id'] ?? ownId}`);
     made.bound.take(made.read(all));

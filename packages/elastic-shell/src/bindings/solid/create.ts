@@ -12,6 +12,7 @@ import {
   useContext,
 } from 'solid-js';
 import type { Attributes } from '../../core/contract/contract.js';
+import { overDefaults } from '../../engine/defaults.js';
 import { type Bindable, type Bound, bound, type Taken } from '../bound.js';
 import { handleOf, propsOf } from '../handle.js';
 import { asPort } from '../ports.js';
@@ -53,7 +54,7 @@ const rootRef = (instance: Bound) => (element: HTMLElement) =>
 export function createInstance(bindable: Bindable, given: Given<object> = {}): object {
   const defaults = useContext(DefaultsContext)[bindable.outline.name];
   const read = (): Taken => {
-    const all: object = { ...defaults, ...(typeof given === 'function' ? given() : given) };
+    const all = overDefaults(defaults, typeof given === 'function' ? given() : given);
     const entries = Object.entries(all).map(([name, value]) => {
       // Read here as well, so that the effect follows what it holds.
       if (Object.hasOwn(bindable.outline.first, name)) {

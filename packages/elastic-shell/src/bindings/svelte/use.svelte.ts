@@ -3,6 +3,7 @@
 //
 // A state that Svelte holds is an accessor of the options: `get open() { … }, set open(value) { … }`. It is set and read again
 // at once; where it has not taken the value yet, after the next tick.
+import { overDefaults } from '../../engine/defaults.js';
 import { getContext, setContext, tick, untrack } from 'svelte';
 import { type Attachment, createAttachmentKey } from 'svelte/attachments';
 import { createSubscriber, SvelteSet } from 'svelte/reactivity';
@@ -67,7 +68,7 @@ export function useInstance(bindable: Bindable, given: Given<object> = {}): obje
   const read = (): Taken => {
     const options = typeof given === 'function' ? given() : given;
     const own = Object.keys(options).map((name) => [name, taken(bindable, options, name)]);
-    return { ...defaults, ...Object.fromEntries(own) };
+    return overDefaults(defaults, Object.fromEntries(own));
   };
   const changes = new Map<string, { follow(): void; tell(): void }>();
   const changeOf = (name: string) => {

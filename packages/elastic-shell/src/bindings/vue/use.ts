@@ -18,6 +18,7 @@ import {
   watch,
 } from 'vue';
 import type { Attributes } from '../../core/contract/contract.js';
+import { overDefaults } from '../../engine/defaults.js';
 import { type Bindable, type Bound, bound, type Taken } from '../bound.js';
 import { handleOf, propsOf } from '../handle.js';
 import { asPort, isPort, type Port, setPort } from '../ports.js';
@@ -83,7 +84,7 @@ export type Given<O> = O | (() => O);
 export function useInstance(bindable: Bindable, given: Given<object> = {}): object {
   const defaults = inject(defaultsKey, {})[bindable.outline.name];
   const read = (): Taken => {
-    const all: object = { ...defaults, ...(typeof given === 'function' ? given() : given) };
+    const all = overDefaults(defaults, typeof given === 'function' ? given() : given);
     return Object.fromEntries(
       Object.entries(all).map(([name, value]) => [name, taken(bindable, name, value)]),
     );
