@@ -3,7 +3,7 @@ import { openBare, useBrowser } from './support/browser';
 import { act, lasting, mouseOf, seeded } from './support/hand';
 
 const { open } = useBrowser();
-const inputs = Number(process.env['LIVES_INPUTS'] ?? 1500);
+const inputs = Number(process.env['LIVES_INPUTS'] ?? (process.env['LONG'] ? 4000 : 800));
 const seed = Number(process.env['MONKEY_SEED'] ?? 20261);
 
 it(`stands ${inputs} inputs from seed ${seed} while everything is moved, replaced, rewritten and wired again`, async () => {

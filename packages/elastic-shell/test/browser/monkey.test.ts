@@ -3,7 +3,7 @@ import { desk, useBrowser } from './support/browser';
 import { act, lasting, mouseOf, seeded } from './support/hand';
 
 const { open } = useBrowser();
-const inputs = Number(process.env['MONKEY_INPUTS'] ?? (process.env['LONG'] ? 8000 : 2500));
+const inputs = Number(process.env['MONKEY_INPUTS'] ?? (process.env['LONG'] ? 8000 : 1200));
 const seed = Number(process.env['MONKEY_SEED'] ?? 20261);
 const random = seeded(seed);
 
