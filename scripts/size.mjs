@@ -12,21 +12,21 @@ import { setUp, root } from './setup.mjs';
  * docs/quality.md sets them beside these, which hold what is, and says why.
  */
 const budgets = {
-  switch: 7950,
-  disclosure: 8050,
-  accordion: 14550,
-  tabs: 15350,
-  carousel: 10700,
-  dialog: 15250,
-  tooltip: 16600,
-  drawer: 15900,
-  popover: 18750,
-  listbox: 18200,
-  tree: 22650,
-  menu: 23950,
-  combobox: 33100,
-  all: 55550,
-  elements: 56500,
+  switch: 8150,
+  disclosure: 8300,
+  accordion: 14750,
+  tabs: 15600,
+  carousel: 10900,
+  dialog: 15500,
+  tooltip: 16750,
+  drawer: 16150,
+  popover: 18950,
+  listbox: 18350,
+  tree: 22800,
+  menu: 24150,
+  combobox: 33300,
+  all: 55850,
+  elements: 56800,
   early: 600,
   angular: 10600,
 };
@@ -57,7 +57,7 @@ for (const name of ['react', 'vue', 'svelte', 'solid']) {
   entries[name] = `export * from 'elastic-shell/${name}'`;
   entries[`${name}, one`] = `export { ${dialog} } from 'elastic-shell/${name}'`;
   budgets[name] = 6300;
-  budgets[`${name}, one`] = 4400;
+  budgets[`${name}, one`] = 4450;
 }
 const ownOnly = {
   name: 'own-only',
