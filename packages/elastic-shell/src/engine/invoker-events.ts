@@ -10,6 +10,8 @@ type Invoked = UIEvent & { source?: Element | null; command?: string | null };
 /** What is heard. All but click are heard while capturing: they do not bubble. */
 export const invokerEvents = ['click', 'command', 'beforematch', 'toggle', 'change', 'keydown'];
 
+const isKeydown = (event: Event): event is KeyboardEvent => event.type === 'keydown';
+
 /** What had focus when the key that is down was pressed. */
 let pressedOn: WeakRef<Element> | undefined;
 
@@ -81,6 +83,6 @@ const handlers: Record<string, (event: Invoked, engine: Running | undefined) => 
 
 /** Hears an event of one of the types above. */
 export const onInvokerEvent = (event: Event): void => {
-  if (event.type === 'keydown') onKeydown(event as KeyboardEvent);
+  if (isKeydown(event)) onKeydown(event);
   else handlers[event.type]?.(event as Invoked, engineOf(targetOf(event)));
 };
