@@ -84,5 +84,6 @@ const handlers: Record<string, (event: Invoked, engine: Running | undefined) => 
 /** Hears an event of one of the types above. */
 export const onInvokerEvent = (event: Event): void => {
   if (isKeydown(event)) onKeydown(event);
+  // The types above have what is read of them.
   else handlers[event.type]?.(event as Invoked, engineOf(targetOf(event)));
 };
