@@ -146,13 +146,12 @@ export function keepPage(): () => boolean {
     journal.clear();
     const { trees, roots, ids } = indexSize();
     const isSame = [...members].map(([target, before]) => putMembers(target, before)).every(Boolean);
-    const left = {
-      'a member of the platform was replaced': !isSame,
-      'a listener was left': listeners.length > 0,
-      'a style sheet was adopted': document.adoptedStyleSheets.length !== sheets,
-      'the head has lost a node': heads.some((node) => node.parentNode !== head),
-      'something is wired still': trees + roots + ids > 0,
-    };
-    return !Object.values(left).some(Boolean);
+    return (
+      isSame &&
+      !listeners.length &&
+      document.adoptedStyleSheets.length === sheets &&
+      heads.every((node) => node.parentNode === head) &&
+      trees + roots + ids === 0
+    );
   };
 }
