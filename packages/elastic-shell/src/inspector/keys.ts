@@ -144,6 +144,10 @@ function isItem(element: Element, root: Element, run: Seen): boolean {
   return itemRoles.test(heardRole(element)) || element === root;
 }
 
+/** Whether a pattern listens for keys on an element, so that what the page does with them is beside the point. */
+export const isInKeyedList = (element: Element): boolean =>
+  rootsAround(element).some(({ root, run }) => tableOf(root, run) && isItem(element, root, run));
+
 /** The keys that do something where focus is, by what they belong to. */
 export function keysFor(element: Element): KeyGroup[] {
   const groups: KeyGroup[] = [];

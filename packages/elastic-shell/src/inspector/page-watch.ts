@@ -5,7 +5,7 @@ import { isElement, targetOf } from '../engine/dom.js';
 import { listen } from '../events/listen.js';
 import { focused } from '../heard/dom.js';
 import { hearLive } from '../heard/live.js';
-import { whyIdle } from './keys.js';
+import { isInKeyedList, whyIdle } from './keys.js';
 import { record } from './record.js';
 import type { IdleKey } from './views/pressable.js';
 import type { Said } from './views/heard.js';
@@ -39,19 +39,25 @@ export function watchPage(document: Document, changed: () => void): PageWatch {
     if (records.some(({ target }) => !apart.has(target))) changed();
   });
   observer.observe(document, { childList: true, subtree: true, attributes: true, characterData: true });
-  /** What a key may change: what has happened, focus, and what is in view. */
-  const standing = (): unknown[] => [record.all().at(-1)?.id, focused(), scrollX, scrollY];
+  /** What a key may change: what has happened, and focus; also what is in view, unless a pattern should have taken the key. */
+  const standing = (isForPattern: boolean): unknown[] => [
+    record.all().at(-1)?.id,
+    focused(),
+    ...(isForPattern ? [] : [scrollX, scrollY]),
+  ];
   /** Looks, once everything has come of a key, whether anything has. */
   const onKey = (event: KeyboardEvent): void => {
     const { key } = event;
     if (isPlain(event) || isOurs(event) || writes(targetOf(event), key) || key === 'Tab') return;
     const { target } = event;
-    const before = standing();
+    const element = targetOf(event);
+    const isForPattern = !!element && isInKeyedList(element);
+    const before = standing(isForPattern);
     setTimeout(() => {
       const isPress =
         /^(Enter| )$/.test(key) && isElement(target) && target.matches('a[href],button,summary,input');
       const isIdle =
-        standing().every((each, at) => each === before[at]) && !isPress && (key.length > 1 || key === ' ');
+        standing(isForPattern).every((each, at) => each === before[at]) && !isPress && (key.length > 1 || key === ' ');
       idle = isIdle ? { key: key === ' ' ? 'Space' : key, why: whyIdle(event) } : undefined;
       changed();
     });
