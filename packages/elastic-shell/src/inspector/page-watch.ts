@@ -57,7 +57,9 @@ export function watchPage(document: Document, changed: () => void): PageWatch {
       const isPress =
         /^(Enter| )$/.test(key) && isElement(target) && target.matches('a[href],button,summary,input');
       const isIdle =
-        standing(isForPattern).every((each, at) => each === before[at]) && !isPress && (key.length > 1 || key === ' ');
+        standing(isForPattern).every((each, at) => each === before[at]) &&
+        !isPress &&
+        (key.length > 1 || key === ' ');
       idle = isIdle ? { key: key === ' ' ? 'Space' : key, why: whyIdle(event) } : undefined;
       changed();
     });

@@ -2,17 +2,32 @@
 import { described } from '../engine/dom.js';
 import { invokersOf } from '../engine/invoker-index.js';
 import { intentOf } from '../engine/registry.js';
+import { followNodes } from '../events/nodes.js';
 import { activeIn, type Place } from '../focus/focusable.js';
 import { close, type Held } from './held.js';
 import { isOpenLayer, type OpenLayer } from './open-layers.js';
 import { pressedNow } from './pressed-now.js';
 import type { LayerHost } from './types.js';
 
+/** Whether the platform can show it. A document in which nothing is laid out shows what is detached as well as anything else. */
+export const canShow = <A>({ host, rules }: Held<A>): boolean =>
+  host.root.isConnected || !rules.showing.needsDocument;
+
+/** Calls `open` once the root is in the document, unless it is closed or unwired before: a framework may add it later. */
+export function waitForDocument<A>(held: Held<A>, open: () => void): void {
+  const stop = followNodes(held.document.documentElement, () => {
+    if (!canShow(held)) return;
+    held.releases = held.releases.filter((release) => release !== stop);
+    stop();
+    open();
+  });
+  held.releases.push(stop);
+}
+
 /** True when the platform can show it; else it is closed again: it has gone, or was never there, which is an error. */
 export function isThere<A>(held: Held<A>): boolean {
-  const { host, rules } = held;
-  // A document in which nothing is laid out shows what is detached as well as anything else.
-  if (host.root.isConnected || !rules.showing.needsDocument) return true;
+  const { host } = held;
+  if (canShow(held)) return true;
   close(held, 'removed', true);
   if (held.wasThere) return false;
   throw new TypeError(

@@ -12,7 +12,7 @@ import type { Cause, ChangeOf } from '../engine/types.js';
 import { flushNodes, followNodes } from '../events/nodes.js';
 import { activeIn } from '../focus/focusable.js';
 import { giveBack } from './after-closing.js';
-import { findAnchor, isThere, ownOpener, takePlace } from './before-opening.js';
+import { canShow, findAnchor, isThere, ownOpener, takePlace, waitForDocument } from './before-opening.js';
 import { openLayer } from './dismissal.js';
 import { close, type Held } from './held.js';
 import { mendLayers } from './moved.js';
@@ -212,16 +212,24 @@ export function layer<A = unknown>(host: LayerHost, rules: LayerRules<A>): Servi
     isOver: false,
   };
   const stopWatching = watchOpen(held);
+  let isStarted = false;
   return {
     start() {
-      if (host.state().open && !held.releases.length) present(held, { reason: 'program' });
+      isStarted = true;
+      if (!host.state().open || held.releases.length) return;
+      const open = (): void => present(held, { reason: 'program' });
+      if (canShow(held)) open();
+      else waitForDocument(held, open);
     },
     parts: () => partsOf(held),
     refused() {
       if (!host.state().open) ended?.(null);
       return false;
     },
-    show: (change: ChangeOf<Openable>) => (change.value ? present(held, change) : dismiss(held, change)),
+    show(change: ChangeOf<Openable>) {
+      if (!change.value) dismiss(held, change);
+      else if (isStarted) present(held, change);
+    },
     settle(change) {
       if (change.value) return;
       giveBack(held, false);

@@ -21,6 +21,7 @@ import {
   useDisclosure,
   useListbox,
   useTabs,
+  useTree,
 } from 'elastic-shell/vue';
 
 let app: App;
@@ -222,4 +223,51 @@ it('takes the defaults that are provided around it', async () => {
   expect(
     [...document.querySelectorAll('[aria-expanded=true]')].map(({ textContent }) => textContent),
   ).toEqual(['b']);
+});
+
+it('hands an error while wiring to Vue, and renders on', async () => {
+  const errors: string[] = [];
+  const nodes = ref([{ key: 'a', label: 'Keel' }]);
+  const isThere = ref(false);
+  const Yard = defineComponent({
+    setup() {
+      const tree = useTree(() => ({ items: nodes.value }));
+      return () => h('div', { ...tree.root, 'aria-label': 'Parts' });
+    },
+  });
+  document.body.replaceChildren((place = document.createElement('div')));
+  app = createApp({ render: () => [h('p', nodes.value.length), isThere.value && h(Yard), h(Ladder)] });
+  app.config.errorHandler = (error) => void errors.push(`${error}`);
+  app.mount(place);
+  nodes.value = [...nodes.value, { key: 'a', label: 'Mast' }];
+  isThere.value = true;
+  await nextTick();
+  expect(errors.join()).toMatch(/duplicate|twice|“a”|"a"/);
+  await press('.opener');
+  expect([find('p').textContent, find('.opener').textContent]).toEqual(['2', 'Less']);
+});
+
+it('leaves the ref of a root to the user, and finds the element of a component', async () => {
+  const mine = ref<HTMLElement>();
+  const Panel = defineComponent(() => () => h('section', { class: 'panel' }, 'The ladder'));
+  const Both = defineComponent({
+    setup() {
+      const plain = useDisclosure();
+      const within = useDisclosure();
+      return () => [
+        h('button', { ...plain.opener(), class: 'one' }),
+        h('div', { ...plain.root, ref: mine }),
+        h('button', { ...within.opener(), class: 'two' }),
+        h(Panel, within.root),
+      ];
+    },
+  });
+  show(() => h(Both));
+  await press('.one');
+  await press('.two');
+  expect([mine.value?.hidden, says('.one', 'aria-expanded'), says('.two', 'aria-expanded')]).toEqual([
+    false,
+    'true',
+    'true',
+  ]);
 });

@@ -5,25 +5,30 @@
 // has yet to answer), it is read again after the next tick.
 import {
   type App,
+  type ComponentInternalInstance,
+  ErrorCodes,
+  getCurrentInstance,
+  handleError,
   inject,
   type InjectionKey,
   isReactive,
   isRef,
   nextTick,
-  queuePostFlushCb,
   type Ref,
   shallowRef,
   triggerRef,
   useId,
+  type VNode,
   watch,
 } from 'vue';
 import type { Attributes } from '../../core/contract/contract.js';
 import { overDefaults } from '../../engine/defaults.js';
+import { tellError } from '../../engine/report-error.js';
 import { type Bindable, type Bound, bound, type Taken } from '../bound.js';
 import { handleOf, propsOf } from '../handle.js';
 import { asPort, isPort, type Port, setPort } from '../ports.js';
 
-/** Attributes and a ref, for `v-bind`. */
+/** Attributes and the hooks that wire the root, for `v-bind`. */
 export type PartProps = Readonly<Record<string, unknown>>;
 
 /** The defaults of a subtree, by pattern. */
@@ -32,25 +37,50 @@ export type DefaultsMap = Readonly<Record<string, object>>;
 /** Where they are provided; `app.provide` takes it as well. */
 export const defaultsKey: InjectionKey<DefaultsMap> = Symbol('elastic-shell defaults');
 
-function toProps(attributes: Attributes, ref: ((element: unknown) => void) | undefined): PartProps {
+function toProps(attributes: Attributes, hooks: object | undefined): PartProps {
   // As an attribute: what somebody has typed before hydration is a property, and stays.
   const props = propsOf(attributes, (name) => (name === 'value' ? '^value' : name));
-  return ref ? { ...props, ref } : props;
+  return { ...props, ...hooks };
 }
 
-/** The root, wired when what is rendered stands on the page. */
-function rootRef(instance: Bound): (element: unknown) => void {
-  let wanted: unknown;
+/** Runs `act`. Its error goes to Vue's handlers; without any, to the page, and Vue goes on rendering. */
+function attempt(owner: ComponentInternalInstance | null, act: () => void): void {
+  try {
+    act();
+  } catch (error) {
+    try {
+      handleError(error, owner, ErrorCodes.VNODE_HOOK);
+    } catch (unhandled) {
+      tellError(unhandled);
+    }
+  }
+}
+
+/**
+ * Hooks of the root's node: it is wired once it is mounted, which inside a pending `<Suspense>` is when that resolves. A
+ * `ref` of the user's own stays free, and on a component they find its element.
+ */
+function rootHooks(instance: Bound): object {
+  const owner = getCurrentInstance();
+  let root: unknown;
   let release: (() => void) | undefined;
-  return (element) => {
-    if (element === wanted) return;
-    wanted = element;
+  const leave = (): void => {
+    root = undefined;
     release?.();
     release = undefined;
-    if (element instanceof HTMLElement)
-      queuePostFlushCb(() => {
-        if (element === wanted) release ??= instance.attach(element);
-      });
+  };
+  const follow = ({ el }: VNode): void => {
+    if (el === root) return;
+    leave();
+    root = el;
+    if (el instanceof HTMLElement) attempt(owner, () => (release = instance.attach(el)));
+  };
+  return {
+    onVnodeMounted: follow,
+    onVnodeUpdated: follow,
+    onVnodeBeforeUnmount({ el }: VNode): void {
+      if (el === root) leave();
+    },
   };
 }
 
@@ -104,8 +134,9 @@ export function useInstance(bindable: Bindable, given: Given<object> = {}): obje
     for (const name of Object.keys(bindable.outline.first)) valueOf(now[name]);
     return now;
   };
-  watch(follow, (next) => instance.take(next), { flush: 'post' });
-  const root = rootRef(instance);
+  const owner = getCurrentInstance();
+  watch(follow, (next) => attempt(owner, () => instance.take(next)), { flush: 'post' });
+  const root = rootHooks(instance);
   return handleOf(instance, {
     props: (attributes, isRoot) => toProps(attributes, isRoot ? root : undefined),
     track: (name) => void changeOf(name).value,

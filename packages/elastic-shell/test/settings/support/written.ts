@@ -1,0 +1,39 @@
+// Small programs as people write them (test/settings/written), bundled as their tools would, each on a page of its own.
+import { join } from 'node:path';
+import { build } from 'esbuild';
+import { desk, type Open, type Opened } from '../../browser/support/browser';
+
+const programs = join(__dirname, '../written');
+
+/** Runs the program `name` on an empty page, in a development build. */
+export async function runWritten(open: Open, name: string, markup = '<div id="app"></div>'): Promise<Opened> {
+  const { outputFiles } = await build({
+    entryPoints: [join(programs, name)],
+    bundle: true,
+    write: false,
+    format: 'esm',
+    target: 'es2022',
+    define: {
+      'process.env.NODE_ENV': '"development"',
+      __VUE_OPTIONS_API__: 'true',
+      __VUE_PROD_DEVTOOLS__: 'false',
+      __VUE_PROD_HYDRATION_MISMATCH_DETAILS__: 'false',
+    },
+  });
+  const opened = await open('about:blank');
+  const { page } = opened;
+  await page.route('**/written*', (route) =>
+    route.fulfill(
+      route.request().url().endsWith('.js')
+        ? { contentType: 'text/javascript', body: outputFiles[0]!.text }
+        : {
+            contentType: 'text/html',
+            body: `<!doctype html><html lang="en"><head><title>Written</title><link rel="icon" href="/mark.svg"></head><body>${markup}<script type="module" src="/written.js"></script></body></html>`,
+          },
+    ),
+  );
+  await page.goto(desk('written.html'));
+  await page.waitForFunction(() => 'ready' in globalThis);
+  await page.unrouteAll();
+  return opened;
+}
