@@ -60,9 +60,12 @@ export function enterLayer(layer: OpenLayer): () => boolean {
   };
 }
 
+/** It was taken out of the document a moment ago, and is about to close. */
+const isLeaving = ({ id, gone }: OpenLayer): boolean => !!gone && !id.isConnected;
+
 /** The layer that what is opened by `control` belongs to: the one it stands in; without a control the topmost. */
 export const parentOf = (control: Element | null | undefined, document: Document): OpenLayer | undefined => {
-  const open = layersOf(document);
+  const open = layersOf(document).filter((layer) => !isLeaving(layer));
   return control ? open.findLast(({ id }) => id.contains(control)) : open.at(-1);
 };
 

@@ -299,3 +299,29 @@ it('rows that live: filled a tick later they are measured then, and as many live
   ]);
   expect(alive).toBe(rows);
 });
+
+it('a dialog that is rendered again while it is open, at once and while it still moves: open, with focus in it, and the page scrolls after it', async () => {
+  const { page } = await openBare(open, '<button id="before">Before</button><main></main>');
+  const render = () =>
+    page.evaluate(() => {
+      const main = document.querySelector('main')!;
+      for (let times = 0; times < 2; times++) {
+        main.innerHTML =
+          '<dialog id="d" data-wire="dialog" data-wire-open="true"><h2>Tides</h2><button id="shut" commandfor="d" command="close">Shut</button></dialog>';
+        shell.wireWithin(main);
+      }
+    });
+  for (let times = 0; times < 3; times++) {
+    await render();
+    await page.waitForSelector('#d:modal');
+    // Two frames: everybody has heard of what was taken away.
+    await page.evaluate(
+      () =>
+        new Promise<void>((resolve) => requestAnimationFrame(() => requestAnimationFrame(() => resolve()))),
+    );
+    expect([await page.locator('#d:modal').count(), await focused(page)]).toEqual([1, 'shut']);
+  }
+  await page.keyboard.press('Escape');
+  await page.waitForSelector('#d', { state: 'hidden' });
+  expect(await page.evaluate(() => document.documentElement.hasAttribute('style'))).toBe(false);
+});

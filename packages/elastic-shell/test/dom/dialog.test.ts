@@ -1,5 +1,5 @@
 // The dialog where there is no layout and no top layer: state, semantics, keys and focus still work.
-import { type Change, type DialogOptions, wireDialog } from '../../src/index';
+import { type Change, type Dialog, type DialogOptions, wiredOf, wireDialog, wireWithin } from '../../src/index';
 
 const get = <E extends HTMLElement = HTMLElement>(id: string): E => document.getElementById(id) as E;
 const settle = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
@@ -427,4 +427,26 @@ it('content that is at hand counts as having been there, also when its loader ca
   for (let turn = 0; turn < 50 && !document.querySelector('#field'); turn++) await settle();
   expect(document.activeElement!.id).toBe('field');
   wired.unwire();
+});
+
+describe('rendered again while it is open', () => {
+  const markup =
+    '<dialog id="d" data-wire="dialog" data-wire-open="true"><h2>Tides</h2><button commandfor="d" command="close">Shut</button></dialog>';
+  it.each([1, 2, 3])('%i times in one task: it is open', async (times) => {
+    document.body.innerHTML = '<main></main>';
+    const main = document.querySelector('main')!;
+    for (let at = 0; at <= times; at++) {
+      main.innerHTML = markup;
+      wireWithin(main);
+    }
+    const isOpen = (): (boolean | undefined)[] => [
+      wiredOf<Dialog>(get('d'))?.open.get(),
+      get('d').hasAttribute('open'),
+    ];
+    expect(isOpen()).toEqual([true, true]);
+    await settle();
+    expect(isOpen()).toEqual([true, true]);
+    get('d').querySelector('button')!.click();
+    expect(isOpen()).toEqual([false, false]);
+  });
 });
