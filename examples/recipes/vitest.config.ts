@@ -25,6 +25,8 @@ export default defineConfig({
         include: [`built/tests/${name}/**/*.test.{js,jsx}`],
         environment: 'jsdom',
         globals: true,
+        // The contract of a pattern takes seconds on a busy machine.
+        testTimeout: 600_000,
         server: { deps: { inline: ['elastic-shell'] } },
       },
     })),
