@@ -28,11 +28,28 @@ export interface OptionsHeld {
   wired: Wired | undefined;
 }
 
+const isPlain = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && Object.getPrototypeOf(value) === Object.prototype;
+
+/** Two values of an item. An array that is the same one may have been changed in place, so it counts as another. */
+const isSameField = (one: unknown, other: unknown): boolean =>
+  Array.isArray(one) ? one !== other && isSameList(one, other) : Object.is(one, other);
+
+/** Items that are made anew at each rendering are the same if they hold the same. */
+function isSameItem(one: unknown, other: unknown): boolean {
+  if (Object.is(one, other)) return true;
+  if (!isPlain(one) || !isPlain(other)) return false;
+  const names = Object.keys(one);
+  return (
+    names.length === Object.keys(other).length && names.every((name) => isSameField(one[name], other[name]))
+  );
+}
+
 const isSameList = (one: unknown, other: unknown): boolean =>
   Array.isArray(one) &&
   Array.isArray(other) &&
   one.length === other.length &&
-  one.every((each, at) => Object.is(each, other[at]));
+  one.every((each, at) => isSameItem(each, other[at]));
 
 /** Content by way of the framework, where somebody fills what it comes to. */
 function contentBy(held: OptionsHeld): unknown {

@@ -1,4 +1,5 @@
 // A change as a value: what changed, from what, why, and by what.
+import { sameKeys } from './collection/selection.js';
 
 /** Why a state changed. */
 export type Reason =
@@ -49,6 +50,10 @@ export type ChangeOf<State, E = unknown, C = unknown> = {
   [N in keyof State & string]: Change<State[N], E, C, N>;
 }[keyof State & string];
 
+/** Whether two values of a state are the same: sets are, if they hold the same keys. */
+export const isSameValue = (one: unknown, other: unknown): boolean =>
+  Object.is(one, other) || (one instanceof Set && other instanceof Set && sameKeys(one, other));
+
 /** Lists what differs between two states, as changes, in the order in which `after` names it. */
 export const changesBetween = <S extends object, E, C>(
   before: S,
@@ -57,7 +62,7 @@ export const changesBetween = <S extends object, E, C>(
 ): ChangeOf<S, E, C>[] => {
   const changes: Change<unknown, E, C>[] = [];
   for (const name in after)
-    if (before[name] !== after[name])
+    if (!isSameValue(before[name], after[name]))
       changes.push({ name, value: after[name], previous: before[name], ...cause });
   // Each names a state of S and holds its values: TypeScript cannot follow that through a loop.
   return changes as ChangeOf<S, E, C>[];

@@ -1,6 +1,6 @@
 // The states of a running contract as cells: each follows its owner, and what happened before it was wired stands.
 import { type Cell } from '../core/cell.js';
-import { changesBetween } from '../core/change.js';
+import { changesBetween, isSameValue } from '../core/change.js';
 import { tell } from '../core/report.js';
 import { type ChangeRun, corrected, only, type Run } from './run.js';
 import { isOwner, storeOf } from './store.js';
@@ -32,7 +32,7 @@ export function connect<S extends object, O, I extends string>(
         change(run, only<S>(name, value), { reason: isOwned ? 'owner' : 'program', ...toCause(cause) }, true);
         // Where it may not be that, the cell hears what it is instead. The name is one of S.
         const now = run.state[name as keyof S];
-        if (!run.isOver && now !== value) store.set(now);
+        if (!run.isOver && !isSameValue(now, value)) store.set(now);
       }),
     );
     cells[name] = {

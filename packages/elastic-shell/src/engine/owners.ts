@@ -4,7 +4,7 @@
 // with a promise (a framework that has to render first) is read when that has come. Until then the pattern is as it was,
 // and further wishes wait. All have taken theirs, or none keeps it: one that has kept its old value has refused, and the
 // others are given theirs back.
-import { sameKeys } from '../core/collection/selection.js';
+import { isSameValue } from '../core/change.js';
 import { isPromise } from '../core/promise.js';
 import { tell } from '../core/report.js';
 import { tellError } from './report-error.js';
@@ -13,10 +13,6 @@ import type { ChangeOf } from './types.js';
 
 /** Milliseconds after which an owner that has not answered is told to the journal. */
 const patience = 1000;
-
-/** Two values of a state, sets by what they hold. */
-const isSame = (one: unknown, other: unknown): boolean =>
-  one === other || (one instanceof Set && other instanceof Set && sameKeys(one, other));
 
 /** What a function of the owner's returns. One that throws has refused; its error is reported. */
 function attempt<T>(act: () => T): T | undefined {
@@ -35,14 +31,14 @@ function answered<S extends object, O, I extends string>(
 ): ChangeOf<S>[] | undefined {
   const own = changes.filter(({ name }) => owned.has(name));
   const now = (name: string): unknown => stores.get(name)?.get();
-  if (!own.some(({ name, previous }) => isSame(now(name), previous)))
+  if (!own.some(({ name, previous }) => isSameValue(now(name), previous)))
     // An owner may have taken another value than he was given: that one is what happens.
     return changes.map(
       (each) => (owned.has(each.name) ? { ...each, value: now(each.name) } : each) as ChangeOf<S>,
     );
   for (const each of own) {
     const value: unknown = now(each.name);
-    if (!isSame(value, each.previous))
+    if (!isSameValue(value, each.previous))
       stores.get(each.name)?.set(each.previous, { ...each, value: each.previous, previous: value });
   }
   return undefined;
@@ -89,6 +85,6 @@ export function obey<S extends object, O, I extends string>(
 ): void {
   const value = run.stores.get(name)?.get();
   // The name is one of S.
-  if (run.isOver || run.held || isSame(value, run.state[name as keyof S])) return;
+  if (run.isOver || run.held || isSameValue(value, run.state[name as keyof S])) return;
   change(run, only<S>(name, value), { reason: 'owner' }, true);
 }

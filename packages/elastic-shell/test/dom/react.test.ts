@@ -12,6 +12,7 @@ import {
   useDisclosure,
   useListbox,
   useTabs,
+  useTree,
 } from 'elastic-shell/react';
 import { type Dialog, wiredOf } from '../../src/index';
 
@@ -261,4 +262,97 @@ it('takes the defaults around it for an option that is undefined', async () => {
 
 it('says what is wrong when rows are placed for something else', () => {
   expect(() => Rows({ of: {}, children: () => null })).toThrow(/`of` takes what useListbox/);
+});
+
+describe('equal content is no change', () => {
+  const yard = () => [
+    { key: 'hull', label: 'Hull', children: [{ key: 'keel', label: 'Keel' }] },
+    { key: 'rig', label: 'Rig', children: [{ key: 'mast', label: 'Mast' }] },
+  ];
+  const kept = yard();
+
+  it.each([
+    ['made anew at each rendering', yard],
+    ['the same ones', () => kept],
+  ])('items %s, owned branches and a search: it renders, and tells what has changed', async (_, items) => {
+    const heard: string[] = [];
+    let renderings = 0;
+    function Yard() {
+      renderings++;
+      const [expanded, expand] = useState<ReadonlySet<string>>(new Set());
+      const [query, search] = useState('');
+      const tree = useTree({
+        items: items(),
+        expanded: [expanded, expand],
+        query,
+        onChange: ({ name }) => void heard.push(name),
+      });
+      return h(
+        'div',
+        null,
+        h('button', { className: 'search', onClick: () => search((now) => `${now}${'mas'[now.length]}`) }),
+        h('div', { ...tree.root, 'aria-label': 'Parts' }),
+        h(Rows<{ label: string }>, { of: tree, children: ({ label }) => label }),
+      );
+    }
+    await show(h(Yard));
+    for (let at = 0; at < 3; at++) await press('.search');
+    expect([...document.querySelectorAll('[role=treeitem]')].map((row) => row.textContent)).toEqual([
+      'Rig',
+      'Mast',
+    ]);
+    expect(heard.filter((name) => name === 'expanded')).toHaveLength(1);
+    expect(renderings).toBeLessThan(40);
+  });
+
+  it('hears no change of a store that holds an equal set', async () => {
+    const heard: string[] = [];
+    function Berths({ keys }: { keys: string[] }) {
+      const [chosen] = [new Set(keys)];
+      const listbox = useListbox({
+        items: [{ key: 'a', label: 'A' }],
+        multiple: true,
+        selected: [chosen, () => {}],
+        onChange: ({ name }) => void heard.push(name),
+      });
+      return h('div', { ...listbox.root, 'aria-label': 'Berths' });
+    }
+    await show(h(Berths, { keys: ['a'] }));
+    await show(h(Berths, { keys: ['a'] }));
+    expect(heard).toEqual([]);
+  });
+});
+
+it('shows the fallback above while a row suspends, and goes on', async () => {
+  let come = (): void => {};
+  const waits = new Promise<void>((resolve) => (come = resolve));
+  let isThere = false;
+  void waits.then(() => (isThere = true));
+  let tries = 0;
+  const Slow = ({ label }: { label: string }) => {
+    tries++;
+    if (!isThere) throw waits;
+    return h('b', null, label);
+  };
+  const items = ['a', 'b', 'c'].map((key) => ({ key, label: key.toUpperCase() }));
+  function Berths() {
+    const listbox = useListbox({ items });
+    return h(
+      'section',
+      null,
+      h('div', { ...listbox.root, 'aria-label': 'Berths' }),
+      h(Rows<(typeof items)[number]>, { of: listbox, children: ({ label }) => h(Slow, { label }) }),
+    );
+  }
+  await show(h(Suspense, { fallback: h('p', null, 'Loading') }, h(Berths)));
+  expect([document.querySelector('p')?.textContent, tries < 20]).toEqual(['Loading', true]);
+  await act(async () => come());
+  expect([document.querySelector('p'), document.querySelectorAll('[role=option] b').length]).toEqual([null, 3]);
+  const options = () => [...document.querySelectorAll<HTMLElement>('[role=option]')];
+  await act(async () => options()[1]!.click());
+  expect(options().map((option) => option.ariaSelected ?? option.getAttribute('aria-selected'))).toEqual([
+    'false',
+    'true',
+    'false',
+  ]);
 });

@@ -6,7 +6,9 @@ import {
   type ReactNode,
   type ReactPortal,
   useInsertionEffect,
+  useLayoutEffect,
   useReducer,
+  useState,
 } from 'react';
 import { createPortal } from 'react-dom';
 import type { Loaded } from '../bound.js';
@@ -14,15 +16,26 @@ import { boundOf } from '../handle.js';
 import type { Token } from '../../patterns/combobox/tokens.js';
 import type { Hosts } from '../hosts.js';
 
-/** Renders each host by `show`, for as long as it is there. */
+/**
+ * Renders each host by `show`, for as long as it is there. While React hides the subtree (a row has suspended, an activity is
+ * hidden) the root is unwired, and its hosts go with it; they are rendered on until it shows again, or what has suspended
+ * would be given up, shown and suspended for ever.
+ */
 function usePortals<T>(hosts: Hosts<T>, show: (value: T) => ReactNode): ReactNode {
   const [, render] = useReducer((times: number) => times + 1, 0);
+  const [shown] = useState(() => ({ isHidden: false, list: hosts.list() }));
   // Before roots are wired, which happens as they are laid out: rows are filled from the first.
   useInsertionEffect(() => hosts.fill(render), [hosts]);
+  useLayoutEffect(() => {
+    if (shown.isHidden) render();
+    shown.isHidden = false;
+    return () => void (shown.isHidden = true);
+  }, [shown]);
+  if (!shown.isHidden) shown.list = hosts.list();
   return createElement(
     Fragment,
     null,
-    ...hosts.list().map(({ key, node, value }): ReactPortal => createPortal(show(value), node, `${key}`)),
+    ...shown.list.map(({ key, node, value }): ReactPortal => createPortal(show(value), node, `${key}`)),
   );
 }
 
