@@ -120,6 +120,39 @@ it('10,000 options: few are on the page, the current one always and in view, wit
   ]);
 });
 
+it('10,000 options, by ArrowDown and ArrowUp: one row moves at a time, and those near the focus stay in the page', async () => {
+  const { page } = await gallery();
+  await page.focus(stop('long-listbox'));
+  const { places, moves } = await page.evaluate(async () => {
+    const list = document.getElementById('long-listbox')!;
+    const place = (row: Element) => Number(row.ariaPosInSet);
+    const frame = () => new Promise((resolve) => requestAnimationFrame(resolve));
+    const taken = new Set<Node>();
+    const observer = new MutationObserver((records) =>
+      records.forEach(({ removedNodes }) => removedNodes.forEach((node) => taken.add(node))),
+    );
+    observer.observe(list, { childList: true, subtree: true });
+    const seen: { moved: number; nearest: number }[] = [];
+    for (const key of [...Array<string>(40).fill('ArrowDown'), ...Array<string>(30).fill('ArrowUp')]) {
+      taken.clear();
+      const active = document.activeElement!;
+      const before = new Map(
+        [...list.querySelectorAll('[role=option]')].map((row) => [row as Node, Math.abs(place(row) - place(active))]),
+      );
+      active.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
+      await frame();
+      await frame();
+      const rows = [...taken].filter((node) => before.has(node));
+      seen.push({ moved: rows.length, nearest: Math.min(...rows.map((row) => before.get(row)!)) });
+    }
+    return { places: place(document.activeElement!), moves: seen };
+  });
+  expect(places).toBe(11);
+  expect(Math.max(...moves.map(({ moved }) => moved))).toBeLessThan(3);
+  expect(moves.some(({ moved }) => moved > 0)).toBe(true);
+  expect(Math.min(...moves.map(({ nearest }) => nearest))).toBeGreaterThan(4);
+});
+
 it('a grid of 3,000: arrows and pages go by what lies side by side, also once that is another number', async () => {
   const { page } = await openBare(
     open,

@@ -1,5 +1,12 @@
 // The dialog where there is no layout and no top layer: state, semantics, keys and focus still work.
-import { type Change, type Dialog, type DialogOptions, wiredOf, wireDialog, wireWithin } from '../../src/index';
+import {
+  type Change,
+  type Dialog,
+  type DialogOptions,
+  wiredOf,
+  wireDialog,
+  wireWithin,
+} from '../../src/index';
 
 const get = <E extends HTMLElement = HTMLElement>(id: string): E => document.getElementById(id) as E;
 const settle = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));

@@ -1,5 +1,14 @@
 // React's own ways of mounting: twice, kept while hidden, through a portal, in a suspended subtree, by key, with defaults around.
-import { act, Activity, createElement as h, type ReactNode, StrictMode, Suspense, useState } from 'react';
+import {
+  act,
+  Activity,
+  createElement as h,
+  createRef,
+  type ReactNode,
+  StrictMode,
+  Suspense,
+  useState,
+} from 'react';
 import { createPortal } from 'react-dom';
 import { createRoot, type Root } from 'react-dom/client';
 import {
@@ -347,7 +356,10 @@ it('shows the fallback above while a row suspends, and goes on', async () => {
   await show(h(Suspense, { fallback: h('p', null, 'Loading') }, h(Berths)));
   expect([document.querySelector('p')?.textContent, tries < 20]).toEqual(['Loading', true]);
   await act(async () => come());
-  expect([document.querySelector('p'), document.querySelectorAll('[role=option] b').length]).toEqual([null, 3]);
+  expect([document.querySelector('p'), document.querySelectorAll('[role=option] b').length]).toEqual([
+    null,
+    3,
+  ]);
   const options = () => [...document.querySelectorAll<HTMLElement>('[role=option]')];
   await act(async () => options()[1]!.click());
   expect(options().map((option) => option.ariaSelected ?? option.getAttribute('aria-selected'))).toEqual([
@@ -355,4 +367,43 @@ it('shows the fallback above while a row suspends, and goes on', async () => {
     'true',
     'false',
   ]);
+});
+
+describe("a ref of the user's own", () => {
+  it('is given to the hook, as an object or a function, beside that of the parts', async () => {
+    const heard: (string | undefined)[] = [];
+    const mine = createRef<HTMLElement>();
+    function Two() {
+      const one = useDisclosure({ ref: mine });
+      const two = useDisclosure({ ref: (element) => void heard.push(element?.className) });
+      return h(
+        'div',
+        null,
+        h('button', { ...one.opener(), className: 'opener' }, 'More'),
+        h('div', { ...one.root, className: 'one' }, 'The ladder'),
+        h('div', { ...two.root, className: 'two' }, 'The hoist'),
+      );
+    }
+    await show(h(Two));
+    await press('.opener');
+    expect([mine.current?.className, mine.current?.hidden, heard.at(-1)]).toEqual(['one', false, 'two']);
+    await show(null);
+    expect([mine.current, heard.at(-1)]).toEqual([null, undefined]);
+  });
+
+  it('that replaces theirs is told once, with what to do instead', async () => {
+    const said = jest.spyOn(console, 'error').mockImplementation(() => {});
+    function Lost() {
+      const [mine] = useState(() => createRef<HTMLDivElement>());
+      const disclosure = useDisclosure();
+      return h('div', { ...disclosure.root, ref: mine }, 'The ladder');
+    }
+    await show(h(Lost));
+    await show(h(Lost));
+    const messages = said.mock.calls.map(([message]) => `${message}`);
+    said.mockRestore();
+    expect(messages).toEqual([
+      expect.stringMatching(/<div id=".*"> is not wired, because a ref .* give the ref to the hook instead/),
+    ]);
+  });
 });

@@ -15,6 +15,8 @@ import {
 import type { Attributes } from '../../core/contract/contract.js';
 import { isPromise } from '../../core/promise.js';
 import { overDefaults } from '../../engine/defaults.js';
+import { described } from '../../engine/dom.js';
+import { tellError } from '../../engine/report-error.js';
 import { type Bindable, type Bound, bound, type Taken } from '../bound.js';
 import { handleOf, propsOf } from '../handle.js';
 import { asPort } from '../ports.js';
@@ -49,6 +51,17 @@ const isPair = (value: unknown): value is Pair =>
 const isRef = (value: unknown): value is { current: unknown } =>
   typeof value === 'object' && value !== null && Object.keys(value).join() === 'current';
 
+/** Hands an element to a ref of the user's; returns what takes it back. */
+function hand(ref: unknown, element: HTMLElement): () => void {
+  if (typeof ref === 'function') {
+    const cleanUp: unknown = ref(element);
+    return () => void (typeof cleanUp === 'function' ? cleanUp() : ref(null));
+  }
+  if (!isRef(ref)) return () => {};
+  ref.current = element;
+  return () => (ref.current = null);
+}
+
 /** One instance, and what React knows of it. */
 class Instance {
   readonly bound: Bound;
@@ -57,6 +70,9 @@ class Instance {
   private waiting: (() => void)[] = [];
   /** Renders the hook's component again. */
   render: () => void = () => {};
+  private ref: unknown;
+  private handedRoot: PartProps | undefined;
+  private isChecked = false;
 
   constructor(
     readonly bindable: Bindable,
@@ -64,17 +80,40 @@ class Instance {
   ) {
     this.bound = bound(bindable, id, (name) => this.used.has(name) && this.render());
     this.handle = handleOf(this.bound, {
-      props: (attributes, isRoot) => toProps(attributes, isRoot ? this.root : undefined),
+      props: (attributes, isRoot) =>
+        isRoot ? (this.handedRoot = toProps(attributes, this.root)) : toProps(attributes, undefined),
       track: (name) => void this.used.add(name),
     });
   }
 
-  /** The root has come; answers what is to be done when it goes. */
-  private readonly root = (element: HTMLElement | null): (() => void) | undefined =>
-    element ? this.bound.attach(element) : undefined;
+  /** Wires the root when React mounts it, and hands it to the user's own ref; returns what undoes both. */
+  private readonly root = (element: HTMLElement | null): (() => void) | undefined => {
+    if (!element) return undefined;
+    const forget = hand(this.ref, element);
+    const detach = this.bound.attach(element);
+    return () => {
+      detach();
+      forget();
+    };
+  };
+
+  /** Says so if the root is on the page without its ref: written after the spread, a `ref` takes its place. */
+  private checkRef(): void {
+    const { id } = this.handedRoot ?? {};
+    const element = this.isChecked || this.bound.wired() || !id ? null : document.getElementById(`${id}`);
+    // What a server has rendered is React's once it is hydrated.
+    if (!element || !Object.keys(element).some((name) => name.startsWith('__react'))) return;
+    this.isChecked = true;
+    tellError(
+      new TypeError(
+        `elastic-shell: ${described(element)} is not wired, because a ref of its own replaces that of the parts that are spread onto it; give the ref to the hook instead: { ref: yourRef }`,
+      ),
+    );
+  }
 
   /** Options as React gives them: pairs are states that it holds, refs are functions of what they hold. */
-  read(options: Taken): Taken {
+  read({ ref, ...options }: Taken): Taken {
+    this.ref = ref;
     const isState = (name: string): boolean => Object.hasOwn(this.bindable.outline.first, name);
     const taken = Object.entries(options).map(([name, value]) => {
       if (isState(name) && isPair(value)) return [name, this.port(value)];
@@ -100,6 +139,7 @@ class Instance {
     this.bound.take(taken);
     const waiting = this.waiting.splice(0);
     for (const resolve of waiting) resolve();
+    this.checkRef();
   }
 }
 

@@ -1,6 +1,6 @@
 // Elastic Shell for React: a hook for each pattern. What a hook answers with has the parts to spread, the states to read, and
 // the verbs. States are given as first values, or as the pair of a value and its setter.
-import { createElement, type ReactNode, type RefObject, useContext } from 'react';
+import { createElement, type ReactNode, type Ref, type RefObject, useContext } from 'react';
 import type { Item } from '../../core/collection/items.js';
 import type { TreeNode } from '../../core/collection/tree.js';
 import type { PatternOptions } from '../../engine/defaults.js';
@@ -44,6 +44,8 @@ export type HookOptions<O, W extends Wired, P extends Bindable<unknown>> = Loose
     : unknown) & {
     /** The id of its root. Default: one that React makes. */
     id?: string | undefined;
+    /** Is given the root as well: a `ref` beside the spread parts would replace theirs. Default: none. */
+    ref?: Ref<HTMLElement> | undefined;
   };
 
 type HandleOf<W extends Wired, P extends Bindable<unknown>> = Handle<W, P, PartProps>;

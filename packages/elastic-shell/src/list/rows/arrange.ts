@@ -1,25 +1,47 @@
-// Puts elements into an order with few moves, and never moves the one that holds focus: an element that is moved loses it.
-
+// Puts elements into an order with as few moves as there can be, and never moves the one that holds focus: an element that is moved
+// loses it. A screen reader that reads a row would lose its place if the rows around it were taken out and put back.
 import { activeIn } from '../../focus/focusable.js';
 import type { Group } from './lines.js';
 
+/** The places in `numbers` of a longest run that rises. Those below zero don't count. */
+function longestRising(numbers: readonly number[]): number[] {
+  /** By length: where the run of that length ends that ends lowest; and by place: what comes before it in its run. */
+  const ends: number[] = [];
+  const before: (number | undefined)[] = [];
+  numbers.forEach((number, at) => {
+    if (number < 0) return;
+    let [low, high] = [0, ends.length];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if (numbers[ends[middle]!]! < number) low = middle + 1;
+      else high = middle;
+    }
+    before[at] = ends[low - 1];
+    ends[low] = at;
+  });
+  const run: number[] = [];
+  for (let at = ends.at(-1); at !== undefined; at = before[at]) run.push(at);
+  return run;
+}
+
 /** Has `parent` hold `children` and nothing else, in their order. */
 export function arrange(parent: Element, children: readonly Element[]): void {
+  const before = [...parent.children];
+  if (before.length === children.length && before.every((child, at) => child === children[at])) return;
   const wanted = new Set(children);
+  for (const child of before) if (!wanted.has(child)) child.remove();
+  const now = new Map([...parent.children].map((child, at) => [child, at]));
   const active = activeIn(parent);
-  for (const child of [...parent.children]) if (!wanted.has(child)) child.remove();
-  let at: Element | null = parent.firstElementChild;
-  for (const child of children) {
-    if (child !== at && child.contains(active))
-      // Those before it are taken out instead, and put back when the loop comes to them.
-      while (at && at !== child) {
-        const next: Element | null = at.nextElementSibling;
-        at.remove();
-        at = next;
-      }
-    if (child === at) at = at.nextElementSibling;
-    else parent.insertBefore(child, at);
-  }
+  const focused = active ? children.findIndex((child) => child.contains(active)) : -1;
+  const fixed = now.get(children[focused]!) ?? -1;
+  // Those that stand on the wrong side of the one with focus can't stay where they are.
+  const places = children.map((child, at) => {
+    const place = now.get(child) ?? -1;
+    return fixed < 0 || Math.sign(at - focused) === Math.sign(place - fixed) ? place : -1;
+  });
+  const kept = new Set(longestRising(places));
+  for (let at = children.length - 1; at >= 0; at--)
+    if (!kept.has(at)) parent.insertBefore(children[at]!, children[at + 1] ?? null);
 }
 
 /** A row and the group it is in; without a row the group's heading alone. */
