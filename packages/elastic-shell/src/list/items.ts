@@ -26,8 +26,18 @@ export interface Items {
   refresh(): void;
   /** Rows in view, one under the other. */
   page(): number;
-  /** Has `changed` called when items come, go or change in the markup, `shifted` when other rows are in view, until released. */
-  follow(changed: () => void, shifted: () => void): () => void;
+  /** Follows what happens to the items on the page, until released. */
+  follow(heard: ItemsHeard): () => void;
+}
+
+/** What happens to items on the page. */
+export interface ItemsHeard {
+  /** Items in the markup were added, removed or changed. */
+  changed(): void;
+  /** Other rows are in view. */
+  shifted(): void;
+  /** What names or describes the items with these keys is in their rows now, or no longer is. */
+  described(keys: readonly string[]): void;
 }
 
 /** An item of the author's markup. */
@@ -165,7 +175,7 @@ export function markupItems(
       if (known) delete known.there;
     },
     page: () => rowsIn(root.clientHeight, items()[0]?.element.offsetHeight),
-    follow(changed) {
+    follow({ changed }) {
       tellChanged = changed;
       observer = new MutationObserver(() => {
         known = undefined;

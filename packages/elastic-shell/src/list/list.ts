@@ -200,11 +200,18 @@ export function list<S extends object, O, I extends string>(
   });
   const releases = [
     ...hear(held),
-    items.follow(() => {
-      const before = engine.view.items;
-      rules.changed?.(items.items());
-      moved(held, before);
-    }, engine.render),
+    items.follow({
+      changed() {
+        const before = engine.view.items;
+        rules.changed?.(items.items());
+        moved(held, before);
+      },
+      shifted: engine.render,
+      described(keys) {
+        draws.touch(...keys);
+        engine.render();
+      },
+    }),
     held.ready.release,
     ...(panels ? [panels.release] : []),
   ];

@@ -407,3 +407,29 @@ describe("a ref of the user's own", () => {
     ]);
   });
 });
+
+it('names and describes each row by what is rendered in it, from the first', async () => {
+  const items = Array.from({ length: 3 }, (_, at) => ({ key: `${at}`, label: `Boat ${at}` }));
+  function Boats() {
+    const listbox = useListbox({ items });
+    const row = ({ key, label }: { key: string; label: string }) => [
+      h('b', { key: 'label', 'data-label': '' }, label),
+      h('i', { key: 'more', 'data-description': '' }, `Berth ${key}`),
+    ];
+    return h(
+      'div',
+      null,
+      h('div', { ...listbox.root, 'aria-label': 'Boats' }),
+      h(Rows<(typeof items)[number]>, { of: listbox, children: row }),
+    );
+  }
+  await show(h(Boats));
+  const text = (id: string | null): string | undefined =>
+    document.getElementById(id ?? '')?.textContent ?? undefined;
+  expect(
+    [...document.querySelectorAll('[role=option]')].map((row) => [
+      text(row.getAttribute('aria-labelledby')),
+      text(row.getAttribute('aria-describedby')),
+    ]),
+  ).toEqual(items.map(({ key, label }) => [label, `Berth ${key}`]));
+});

@@ -271,3 +271,30 @@ it('leaves the ref of a root to the user, and finds the element of a component',
     'true',
   ]);
 });
+
+it('names and describes each row by what is rendered in it, from the first', async () => {
+  const items = Array.from({ length: 3 }, (_, at) => ({ key: `${at}`, label: `Boat ${at}` }));
+  const Boats = defineComponent({
+    setup() {
+      const listbox = useListbox({ items });
+      return () => [
+        h('div', { ...listbox.root, 'aria-label': 'Boats' }),
+        h(Rows, { of: listbox }, ({ item }: { item: (typeof items)[number] }) => [
+          h('b', { 'data-label': '' }, item.label),
+          h('i', { 'data-description': '' }, `Berth ${item.key}`),
+        ]),
+      ];
+    },
+  });
+  show(() => h(Boats));
+  await nextTick();
+  await nextTick();
+  const text = (id: string | null): string | undefined =>
+    document.getElementById(id ?? '')?.textContent ?? undefined;
+  expect(
+    [...document.querySelectorAll('[role=option]')].map((row) => [
+      text(row.getAttribute('aria-labelledby')),
+      text(row.getAttribute('aria-describedby')),
+    ]),
+  ).toEqual(items.map(({ key, label }) => [label, `Berth ${key}`]));
+});

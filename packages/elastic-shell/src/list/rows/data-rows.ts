@@ -6,7 +6,7 @@
 import type { Item } from '../../core/collection/items.js';
 import { listen } from '../../events/listen.js';
 import { onResize } from '../../events/resize.js';
-import { type Items, rowsIn } from '../items.js';
+import { type Items, type ItemsHeard, rowsIn } from '../items.js';
 import { nest, type Nested } from './arrange.js';
 import {
   firstInView,
@@ -42,6 +42,9 @@ export interface DataRows<I extends Item> extends Items {
 
 /** Rows that are kept for reuse. */
 const mostSpare = 40;
+
+/** Nobody follows the rows. */
+const unheard: Pick<ItemsHeard, 'shifted' | 'described'> = { shifted() {}, described() {} };
 
 /** Puts an element where its line stands; in a grid only one that is away from those in view. */
 function stand<I extends Item>(rows: Rows<I>, element: HTMLElement, at: number, isAway = false): void {
@@ -177,17 +180,17 @@ export function dataRows<I extends Item>(
   };
   let isSeen = false;
   /** Has the list drawn again, with what is wanted of each row. */
-  let shifted = (): void => {};
+  let heard = unheard;
   list.append(sizer);
-  const lives = livesIn(rows, () => shifted());
+  const lives = livesIn(rows, () => heard);
   const releases = [
-    listen(list, { scroll: () => isWindowed(rows) && followScroll(geometry) && shifted() }),
+    listen(list, { scroll: () => isWindowed(rows) && followScroll(geometry) && heard.shifted() }),
     onResize([list], () => {
       if (!followSize(geometry, !!rules.grid)) return;
       // Here the page is laid out: what shows is measured before anything is drawn.
       if (isWindowed(rows)) measure(rows);
       settle(rows);
-      if (isWindowed(rows)) shifted();
+      if (isWindowed(rows)) heard.shifted();
     }),
   ];
   return {
@@ -214,11 +217,9 @@ export function dataRows<I extends Item>(
     renderAgain: lives.renew,
     stands: () => sizer.parentNode === list,
     across: () => (isWindowed(rows) ? geometry.across : 0),
-    follow(_, next) {
-      shifted = next;
-      return () => {
-        shifted = () => {};
-      };
+    follow(next) {
+      heard = next;
+      return () => (heard = unheard);
     },
     release() {
       releases.forEach((release) => release());

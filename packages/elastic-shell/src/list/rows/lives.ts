@@ -1,8 +1,9 @@
 // What lives in rows: components of a framework, that are filled later, measured when they are, and released in time.
 import type { Item } from '../../core/collection/items.js';
 import { onResize } from '../../events/resize.js';
+import type { ItemsHeard } from '../items.js';
 import { measure } from './measure.js';
-import { isWindowed, type Rows } from './page-rows.js';
+import { isWindowed, itemOf, type Rows } from './page-rows.js';
 import { emptyRow } from './row.js';
 
 /** The lives in the rows of one list. */
@@ -15,16 +16,39 @@ export interface Lives {
   release(): void;
 }
 
-/** The lives in `rows`; `shifted` hears when their heights have turned out to be others. */
-export function livesIn<I extends Item>(rows: Rows<I>, shifted: () => void): Lives {
+/** The keys of the rows in which nodes came or went, and that have or had a description: it is part of what the row is called. */
+function describedIn<I extends Item>(rows: Rows<I>, records: readonly MutationRecord[]): string[] {
+  const items = new Set(records.map(({ target }) => itemOf(rows, target)));
+  return [...items].flatMap((item) => {
+    const row = item && rows.byKey.get(item.key);
+    const isDescribed =
+      row?.life &&
+      (row.element.hasAttribute('aria-describedby') || row.element.querySelector('[data-description]'));
+    return item && isDescribed ? [item.key] : [];
+  });
+}
+
+/** The lives in `rows`. */
+export function livesIn<I extends Item>(
+  rows: Rows<I>,
+  heard: () => Pick<ItemsHeard, 'shifted' | 'described'>,
+): Lives {
   let stop = (): void => {};
+  const observer = new MutationObserver((records) => {
+    const keys = describedIn(rows, records);
+    if (keys.length) heard().described(keys);
+  });
+  let isObserving = false;
   return {
     follow() {
       stop();
       const living = [...rows.byKey.values()].flatMap(({ life, element }) => (life ? [element] : []));
       stop = onResize(living, () => {
-        if (isWindowed(rows) && measure(rows)) shifted();
+        if (isWindowed(rows) && measure(rows)) heard().shifted();
       });
+      if (isObserving || !living.length) return;
+      isObserving = true;
+      observer.observe(rows.geometry.sizer, { childList: true, subtree: true });
     },
     renew() {
       for (const row of [...rows.byKey.values(), ...rows.spare]) {
@@ -34,6 +58,7 @@ export function livesIn<I extends Item>(rows: Rows<I>, shifted: () => void): Liv
     },
     release() {
       stop();
+      observer.disconnect();
       for (const row of rows.byKey.values()) emptyRow(row);
     },
   };
