@@ -50,6 +50,36 @@ it('is named, announced as slides, and polite while it stands', async () => {
   expect(await violations(page, '#carousel')).toEqual([]);
 });
 
+it.each([1, 2])(
+  'reads nothing out by itself as it loads and as a slide is added, with %i in view',
+  async (across) => {
+    const { page } = await openBare(open, '');
+    const lines = await page.evaluate(async (count) => {
+      document.body.innerHTML = `<section id="c" aria-label="C"><button commandfor="c" command="--next">N</button><div data-slides style="display: flex; overflow: auto; inline-size: 400px">${`<div style="flex: none; inline-size: ${400 / count}px">Plate</div>`.repeat(5)}</div></section>`;
+      const slides = document.querySelector('[data-slides]')!;
+      const said: string[] = [];
+      // What a polite region adds is read out: a slide that can be reached again, as much as one that is new.
+      new MutationObserver((records) => {
+        for (const { target, oldValue } of records)
+          if (oldValue !== null && target instanceof Element && !target.hasAttribute('inert'))
+            said.push(`${[...slides.children].indexOf(target) + 1} is no longer inert`);
+      }).observe(slides, { subtree: true, attributeFilter: ['inert'], attributeOldValue: true });
+      shell.wire('carousel', 'c');
+      const seen = () =>
+        new Promise((resolve) =>
+          new IntersectionObserver(resolve, { root: slides }).observe(slides.children[0]!),
+        );
+      await seen();
+      await seen();
+      slides.append(slides.lastElementChild!.cloneNode(true));
+      await seen();
+      await seen();
+      return [...said, [...slides.children].map((slide) => Number(slide.hasAttribute('inert'))).join('')];
+    }, across);
+    expect(lines).toEqual([across === 1 ? '011111' : '001111']);
+  },
+);
+
 it('is picked by tabs: a press, arrows, Home and End; at its end it stops', async () => {
   const { page } = await gallery();
   const picker = (n: number) => `${button('picked-carousel', 'select')}[value="${n}"]`;

@@ -57,11 +57,15 @@ function onRest(scroller: HTMLElement, rested: () => void): () => void {
   };
 }
 
-/** Follows which children of the scroller are in view, and which there are, until released. */
+/**
+ * Follows which children of the scroller are in view, and which there are, until released. Until the browser has said which are
+ * in view, all count as such: what is made inert then is not read out, and what comes out of it would be.
+ */
 function followView(scroller: HTMLElement, shown: Set<Element>, changed: () => void): () => void {
   let sight: IntersectionObserver | undefined;
+  if ('IntersectionObserver' in windowOf(scroller)) for (const slide of scroller.children) shown.add(slide);
   const observe = (): void => {
-    shown.clear();
+    for (const slide of shown) if (slide.parentNode !== scroller) shown.delete(slide);
     sight?.disconnect();
     if (!('IntersectionObserver' in windowOf(scroller))) return;
     sight = new IntersectionObserver(
