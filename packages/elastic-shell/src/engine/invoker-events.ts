@@ -46,10 +46,20 @@ const pressOf = (event: Invoked): Press | undefined => {
   return { source, command, engine: id ? engineNamed(source, id) : engineOf(own) };
 };
 
+/** Events that have been acted on. What is slotted is heard in its own tree and in that of the slot. */
+const acted = new WeakSet<Event>();
+
+/** Whether nobody has acted on an event yet; from now on somebody has. */
+function isFirst(event: Event): boolean {
+  if (acted.has(event)) return false;
+  acted.add(event);
+  return true;
+}
+
 /** A control asks for something by its command; an empty one is a press without a command. */
 const invoke = (event: Invoked, engine: Running | undefined, source: Element, command: string): void => {
   const intent = engine && intentOf(engine.commands, command);
-  if (!engine || !intent) return;
+  if (!engine || !intent || !isFirst(event)) return;
   event.preventDefault();
   if (source.ariaDisabled === 'true') return;
   engine.intend(intent, {
@@ -70,14 +80,16 @@ const handlers: Record<string, (event: Invoked, engine: Running | undefined) => 
   },
   /** Find-in-page has found something in it: the platform shows it already. */
   beforematch(event, engine) {
-    if (engine) event.preventDefault();
-    engine?.intend('open', { reason: 'found', event });
+    if (!engine || !isFirst(event)) return;
+    event.preventDefault();
+    engine.intend('open', { reason: 'found', event });
   },
   toggle: (_, engine) => engine?.reread(),
   /** A checkbox has turned over already: whether it may is asked now, and it shows the answer. */
   change(event, engine) {
-    engine?.intend('toggle', { reason: 'press', event, source: targetOf(event) });
-    engine?.render();
+    if (!engine || !isFirst(event)) return;
+    engine.intend('toggle', { reason: 'press', event, source: targetOf(event) });
+    engine.render();
   },
 };
 

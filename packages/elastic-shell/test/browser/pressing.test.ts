@@ -119,3 +119,29 @@ it.each(['ltr', 'rtl'])(
     }
   },
 );
+
+it('one press acts once in what is slotted into a shadow root that has wired parts', async () => {
+  const { page } = await openBare(
+    open,
+    `<div id="host">
+      <button id="o" commandfor="d" command="--toggle">More</button><div id="d" hidden>The ladder</div>
+      <button id="named" aria-controls="e">More</button><div id="e" hidden>The hoist</div>
+      <details id="details"><summary>Tides</summary>High at six</details>
+      <label><input id="box" type="checkbox"> Lights</label><button id="lamp" aria-label="Lamp"></button></div>`,
+  );
+  await page.evaluate(() => {
+    const shadow = document.getElementById('host')!.attachShadow({ mode: 'open' });
+    shadow.innerHTML =
+      '<button commandfor="own" command="--toggle">Own</button><p id="own" hidden>Own</p><slot></slot>';
+    shell.wire('disclosure', 'own', {}, shadow.getElementById('own')!);
+    for (const id of ['d', 'e', 'details'] as const) shell.wire('disclosure', id);
+    for (const id of ['box', 'lamp'] as const) shell.wire('switch', id);
+  });
+  for (const id of ['o', 'named', 'details > summary', 'box', 'lamp']) {
+    const before = (await changes(page)).length;
+    await page.click(`#${id}`);
+    expect([id, (await changes(page)).slice(before)]).toEqual([id, [expect.stringMatching(/true/)]]);
+  }
+  await page.getByRole('button', { name: 'Own' }).click();
+  expect(await page.locator('#own').isVisible()).toBe(true);
+});
