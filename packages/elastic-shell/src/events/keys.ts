@@ -1,5 +1,5 @@
 // Keys as contracts name them: arrows in terms of the text's direction, Space by its name, with what is held.
-import { windowOf } from '../engine/dom.js';
+import { targetOf, windowOf } from '../engine/dom.js';
 
 type Line = 'block' | 'inline';
 type Way = 'next' | 'previous';
@@ -54,3 +54,7 @@ export function chordOf(event: KeyboardEvent, within: Element): string {
 /** What a chord means in `meanings`; nothing for what stands there by inheritance. */
 export const meaningOf = <T>(meanings: Readonly<Record<string, T>>, chord: string): T | undefined =>
   Object.hasOwn(meanings, chord) ? meanings[chord] : undefined;
+
+/** Whether a press on a link asks the browser for a page of its own, or a download: the link is left to the browser. */
+export const opensElsewhere = (event: MouseEvent): boolean =>
+  (event.ctrlKey || event.metaKey || event.shiftKey || event.altKey) && !!targetOf(event)?.closest('a[href]');

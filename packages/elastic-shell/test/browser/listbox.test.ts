@@ -137,7 +137,10 @@ it('10,000 options, by ArrowDown and ArrowUp: one row moves at a time, and those
       taken.clear();
       const active = document.activeElement!;
       const before = new Map(
-        [...list.querySelectorAll('[role=option]')].map((row) => [row as Node, Math.abs(place(row) - place(active))]),
+        [...list.querySelectorAll('[role=option]')].map((row) => [
+          row as Node,
+          Math.abs(place(row) - place(active)),
+        ]),
       );
       active.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
       await frame();

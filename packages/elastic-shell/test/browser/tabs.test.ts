@@ -273,3 +273,26 @@ it('what selects a tab from elsewhere scrolls its list, and never the page', asy
   await page.evaluate(() => (shell.wired['t'] as import('elastic-shell').Tabs).select('key-0'));
   expect(await seen()).toEqual([0, true]);
 });
+
+it('leaves a press on a tab that is a link to the browser where it asks for a page of its own', async () => {
+  const { page } = await openBare(
+    open,
+    '<div id="t"><div role="tablist" aria-label="T"><a role="tab" href="#one" id="one">One</a><a role="tab" href="?tab=two" id="two">Two</a></div><div role="tabpanel">1</div><div role="tabpanel">2</div></div>',
+  );
+  await page.evaluate(() => {
+    shell.wire('tabs', 't');
+    // What the browser would do next: a window of its own can't be waited for in every browser.
+    addEventListener('click', (event) => {
+      shell.log.push(`${event.defaultPrevented ? 'taken' : 'left'}`);
+      event.preventDefault();
+    });
+  });
+  for (const modifiers of [['Control'], ['Shift'], ['Meta'], ['Alt']] as const)
+    await page.click('#two', { modifiers: [...modifiers] });
+  expect([await changes(page), await page.getAttribute('#two', 'aria-selected')]).toEqual([
+    ['left', 'left', 'left', 'left'],
+    'false',
+  ]);
+  await page.click('#two');
+  expect(await changes(page)).toEqual([...['left', 'left', 'left', 'left'], 't selected two press', 'taken']);
+});

@@ -1,6 +1,7 @@
 // Accordion, tabs, carousel and switch where there is no layout: state, semantics, keys and focus, for users' own tests.
 import {
   cell,
+  type Change,
   setDefaults,
   wireAccordion,
   wireCarousel,
@@ -187,6 +188,25 @@ describe('carousel', () => {
 });
 
 describe('switch', () => {
+  it.each([
+    ['', true],
+    ['checked', false],
+  ])(
+    'that was turned before it was wired (markup: “%s”): it stands, and everyone hears of it',
+    async (attribute, now) => {
+      document.body.innerHTML = `<input type="checkbox" id="s" aria-label="Lights" ${attribute}>`;
+      const box = get('s') as HTMLInputElement;
+      box.checked = now;
+      const heard: Change[] = [];
+      const wired = wireSwitch(get('s'), { onChange: (change) => void heard.push(change) });
+      await settle();
+      expect([wired.checked.get(), box.checked]).toEqual([now, now]);
+      expect(heard).toEqual([expect.objectContaining({ name: 'checked', value: now, reason: 'native' })]);
+      get('s').click();
+      expect([wired.checked.get(), heard.length]).toEqual([!now, 2]);
+    },
+  );
+
   it('has again what somebody else took away, with the next change', () => {
     document.body.innerHTML = '<button id="s" aria-label="S"></button>';
     const wired = wireSwitch(get('s'));

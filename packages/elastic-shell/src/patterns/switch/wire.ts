@@ -48,7 +48,13 @@ export function wireSwitch(root: HTMLElement, own?: SwitchOptions): Switch {
     throw new TypeError(
       `elastic-shell: switch needs a <button> or an <input type="checkbox">, got ${described(root)}`,
     );
-  const read = (): SwitchState => ({ checked: box ? box.checked : root.ariaChecked === 'true' });
+  /** At first what the markup says: a checkbox that has been turned since is adopted, so that everyone hears of it. */
+  let isFirst = true;
+  const read = (): SwitchState => {
+    const checked = !box ? root.ariaChecked === 'true' : isFirst ? box.defaultChecked : box.checked;
+    isFirst = false;
+    return { checked };
+  };
   const adopted = () => (box && box.checked !== box.defaultChecked ? { checked: box.checked } : {});
   const contract = { ...switching, read, adopted };
   /** What a reset of its form gives back, where the platform does not say. */
@@ -56,7 +62,7 @@ export function wireSwitch(root: HTMLElement, own?: SwitchOptions): Switch {
     options.checked === undefined
       ? box
         ? undefined
-        : read().checked
+        : root.ariaChecked === 'true'
       : !!storeOf(options.checked, false).get();
   const wired = wire<SwitchState, SwitchOptions, SwitchIntent>(root, contract, options, (engine) => {
     const show = (): void => {

@@ -15,6 +15,7 @@ import { targetOf } from '../../engine/dom.js';
 import { type Engine, type Service, wire } from '../../engine/engine.js';
 import { keepWired } from '../../engine/registry.js';
 import type { Cells, CommonOptions, KeysOption, StateOption, Wired } from '../../engine/types.js';
+import { opensElsewhere } from '../../events/keys.js';
 import { holdsStop } from '../../focus/focusable.js';
 import { list } from '../../list/list.js';
 import { firstKeys } from '../../list/rows/source.js';
@@ -116,6 +117,7 @@ function serve(engine: TabsEngine, tabParts: TabParts, read: () => TabsState): S
     },
     keys: () => tabsKeys({ orientation, ...options }),
     press(event) {
+      if (opensElsewhere(event)) return undefined;
       event.preventDefault();
       return targetOf(event)?.closest('[data-close]') ? 'close' : 'select';
     },
