@@ -12,18 +12,29 @@ const { allRecipes, filesOf, settingsOf } = await import('../packages/cli/dist/n
 const { testOf } = await import('../packages/cli/dist/new/tests.js');
 
 const isFew = process.argv.includes('--few');
-/** One that opens, one that has items, one that is typed into, and a job that several patterns do together. */
-const few = ['dialog', 'tabs', 'combobox', 'edit-order'];
+/** One that opens, one that has items, one that is typed into, and a job that several patterns do together. React's own complaints besides. */
+const few = {
+  html: ['dialog', 'tabs', 'combobox', 'edit-order'],
+  react: ['dialog', 'confirmation', 'edit-order'],
+};
 const folder = join(root, 'examples/recipes/built/tests');
 rmSync(folder, { recursive: true, force: true });
 for (const recipe of allRecipes())
   for (const setting of settingsOf(recipe)) {
     // Angular's templates are compiled by Angular.
     if (setting === 'angular') continue;
-    if (isFew && !(setting === 'html' ? few : ['dialog']).includes(recipe.name)) continue;
+    if (isFew && !(few[setting] ?? ['dialog']).includes(recipe.name)) continue;
     const place = join(folder, setting, recipe.name);
     mkdirSync(place, { recursive: true });
-    for (const { name, text } of [...filesOf(recipe, setting), testOf(recipe, setting)])
+    for (const { name, text } of [
+      ...filesOf(recipe, setting),
+      testOf(recipe, setting, { runner: 'vitest', isTyped: true }),
+    ])
       writeFileSync(join(place, name), text);
   }
+// What is written in TypeScript stands the strictest checker.
+const typed = join(folder, 'react');
+const config = { extends: '../../../tsconfig.react.json', include: ['**/*.ts', '**/*.tsx'] };
+writeFileSync(join(typed, 'tsconfig.json'), JSON.stringify(config));
+run(bin('tsc'), ['--noEmit', '-p', typed]);
 run(bin('vitest'), ['run', '--config', 'examples/recipes/vitest.config.ts']);

@@ -22,9 +22,8 @@ export default defineConfig({
       resolve: { conditions: ['browser'] },
       test: {
         name,
-        include: [`built/tests/${name}/**/*.test.{js,jsx}`],
-        environment: 'jsdom',
-        globals: true,
+        include: [`built/tests/${name}/**/*.test.{js,ts,tsx}`],
+        setupFiles: [fileURLToPath(new URL('console.ts', import.meta.url))],
         // The contract of a pattern takes seconds on a busy machine.
         testTimeout: 600_000,
         server: { deps: { inline: ['elastic-shell'] } },

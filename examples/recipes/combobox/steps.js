@@ -1,6 +1,6 @@
 // What its test does; `elastic-shell new --test` writes the rest around it.
-const field = document.querySelector('[role=combobox]');
+const field = find('[role=combobox]');
 press(field, 'ArrowDown');
-await until(() => field?.getAttribute('aria-expanded') === 'true');
+await until(() => field.getAttribute('aria-expanded') === 'true');
 press(field, 'Enter');
 await until(() => document.querySelector('output')?.textContent === 'quay');

@@ -47,7 +47,7 @@ export function StrikeOrder() {
     setStruck(true);
   };
   return (
-    <p>
+    <div>
       <Confirm
         opener="Strike order…"
         question="Strike order W1041?"
@@ -59,6 +59,6 @@ export function StrikeOrder() {
         <p>“New rudder for Curlew” is taken off the list for good.</p>
       </Confirm>
       <output>{isStruck && 'Struck.'}</output>
-    </p>
+    </div>
   );
 }

@@ -11,7 +11,7 @@ const strike = async () => {
 </script>
 
 <template>
-  <p>
+  <div>
     <ConfirmDialog
       opener="Strike order…"
       question="Strike order W1041?"
@@ -23,5 +23,5 @@ const strike = async () => {
       <p>“New rudder for Curlew” is taken off the list for good.</p>
     </ConfirmDialog>
     <output>{{ isStruck ? 'Struck.' : '' }}</output>
-  </p>
+  </div>
 </template>

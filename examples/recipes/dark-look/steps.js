@@ -1,7 +1,8 @@
 // What its test does; `elastic-shell new --test` writes the rest around it.
 // Before it is on the page.
-globalThis.matchMedia ??= () => ({ matches: false, addEventListener() {} });
+const noMatch = () => ({ matches: false, addEventListener() {} });
+Object.assign(globalThis, { matchMedia: globalThis.matchMedia ?? noMatch });
 
 const before = document.documentElement.style.colorScheme;
-document.querySelector('[role=switch]')?.click();
+find('[role=switch]').click();
 await until(() => document.documentElement.style.colorScheme !== before);

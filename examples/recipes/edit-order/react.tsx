@@ -27,7 +27,7 @@ export function EditOrder() {
   };
 
   return (
-    <p>
+    <div>
       <button type="button" onClick={() => setOpen(true)}>
         Edit order
       </button>{' '}
@@ -75,6 +75,6 @@ export function EditOrder() {
           <button {...discard.closer('discard')}>Throw away</button>
         </footer>
       </dialog>
-    </p>
+    </div>
   );
 }

@@ -3,6 +3,6 @@ globalThis.fetch = async () => new Response(JSON.stringify([{ key: 'red', label:
 const fields = document.querySelectorAll('button');
 fields[0]?.click();
 await until(() => document.querySelector('[role=option]') !== null);
-document.querySelector('[role=option]')?.click();
+find('[role=option]').click();
 await until(() => fields[0]?.textContent?.includes('red') === true);
 expect(fields[1]?.textContent).toContain('red');

@@ -1,5 +1,5 @@
 // What its test does; `elastic-shell new --test` writes the rest around it.
-const opener = document.querySelector('[aria-expanded]');
-opener?.click();
-await until(() => opener?.getAttribute('aria-expanded') === 'true');
-expect(opener?.textContent).toContain('Show less');
+const opener = find('[aria-expanded]');
+opener.click();
+await until(() => opener.getAttribute('aria-expanded') === 'true');
+expect(opener.textContent).toContain('Show less');

@@ -2,5 +2,5 @@
 named('Haul').click();
 await until(() => named('Haul').getAttribute('aria-expanded') === 'true');
 expect(named('Clear the slip').getAttribute('aria-expanded')).toBe('true');
-document.querySelector('[role=switch]')?.click();
+find('[role=switch]').click();
 await until(() => document.querySelectorAll('h3 [aria-expanded=true]').length === 1);

@@ -1,6 +1,6 @@
 // What its test does; `elastic-shell new --test` writes the rest around it.
-const sheds = document.querySelector('[role=treeitem]');
+const sheds = find('[role=treeitem]');
 press(sheds, 'ArrowRight');
-await until(() => sheds?.getAttribute('aria-expanded') === 'true');
+await until(() => sheds.getAttribute('aria-expanded') === 'true');
 press(sheds, 'ArrowRight');
 await until(() => document.activeElement?.textContent?.trim() === 'Sail loft');

@@ -242,3 +242,30 @@ export function Tides() {
     expect(error).not.toMatch(/\n\s+at /);
   });
 });
+
+it('two components of a file may each have a handle of the same name', async () => {
+  const dialog = (component: string, head: string): string => `export function ${component}() {
+  const d = useDialog();
+  return (
+    <>
+      <button type="button" {...d.opener()}>Open</button>
+      <dialog {...d.root}>${head}<button {...d.closer()}>Close</button></dialog>
+    </>
+  );
+}
+`;
+  const start = "import { useDialog } from 'elastic-shell/react';\n";
+  const heading = '<h2>Tides</h2>';
+  expect(await found({ 'Two.tsx': start + dialog('One', heading) + dialog('Two', heading) })).toEqual([]);
+  // What is wrong in the second is found there.
+  expect(await found({ 'Two.tsx': start + dialog('One', heading) + dialog('Two', '') })).toEqual([
+    expect.stringMatching(/^Two\.tsx:16:\d+ dialog-name-missing$/),
+  ]);
+});
+
+it('an Astro page of elements thousands deep is passed over in one sentence', async () => {
+  const folder = folderOf({ 'deep.astro': '<div>'.repeat(3000) + '</div>'.repeat(3000) });
+  const { code, out, error } = await run(['check', folder]);
+  expect([code, out]).toEqual([2, '']);
+  expect(error).toContain('deep.astro: more than 500 of its elements are in each other; it was passed over.');
+});

@@ -1,4 +1,4 @@
-import { spawn } from 'node:child_process';
+import { execFileSync, spawn } from 'node:child_process';
 import { readdirSync, symlinkSync } from 'node:fs';
 import { join } from 'node:path';
 import { rules } from 'elastic-shell/rules';
@@ -526,6 +526,22 @@ describe('what cannot be checked', () => {
       expect([code, text]).toEqual([2, '']);
       expect(error).toBe(`elastic-shell: ${path}: ${sentence}\nelastic-shell: nothing was checked.\n`);
     }
+  });
+
+  it('is neither a file nor a folder: it is not waited for, named or found', async () => {
+    const folder = folderOf({ 'a.html': '<button></button>' });
+    execFileSync('mkfifo', [join(folder, 'pipe.html')]);
+    symlinkSync('/dev/zero', join(folder, 'zero.html'));
+    const said = (name: string) =>
+      `elastic-shell: ${join(folder, name)}: this is neither a file nor a folder; it was passed over.\n`;
+    const found = await run(['check', folder]);
+    expect([found.code, found.error]).toEqual([2, said('pipe.html') + said('zero.html')]);
+    expect(found.out).toContain('1 file checked: 1 error');
+    const named = await run(['check', join(folder, 'pipe.html')]);
+    expect([named.code, named.error]).toEqual([
+      2,
+      `${said('pipe.html')}elastic-shell: nothing was checked.\n`,
+    ]);
   });
 
   it('does not keep the rest from being checked', async () => {

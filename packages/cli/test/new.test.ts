@@ -44,6 +44,37 @@ it('takes plain HTML where no framework is named, with all the files of the reci
     expect([name, existsSync(join(folder, name))]).toEqual([name, true]);
 });
 
+it.each([
+  [
+    'vitest',
+    true,
+    'TideTimes.test.tsx',
+    /^\/\/ @vitest-environment jsdom\nimport \{ expect, test \} from 'vitest';\n/,
+  ],
+  [
+    'vitest',
+    false,
+    'TideTimes.test.jsx',
+    /^\/\/ @vitest-environment jsdom\nimport \{ expect, test \} from 'vitest';\n/,
+  ],
+  [
+    'jest',
+    true,
+    'TideTimes.test.tsx',
+    /^\/\*\* @jest-environment jsdom \*\/\nimport \{ createElement \} from 'react';\n/,
+  ],
+])(
+  'writes a test for the runner of the project: %s, in TypeScript %s',
+  async (runner, isTyped, name, head) => {
+    const folder = project({ react: '19.0.0', [runner]: '1.0.0', ...(isTyped && { typescript: '6.0.0' }) });
+    const { code } = await run(['new', 'dialog', '--in', folder, '--test']);
+    expect(code).toBe(0);
+    const text = readFileSync(join(folder, name), 'utf8');
+    expect(text).toMatch(head);
+    expect(/name: string/.test(text)).toBe(isTyped);
+  },
+);
+
 it('never writes over what is there, unless told to', async () => {
   const folder = project({ react: '19.0.0' });
   writeFileSync(join(folder, 'TideTimes.tsx'), 'mine');

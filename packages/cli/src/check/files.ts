@@ -89,6 +89,9 @@ export async function readSources(
   const addFile = async (path: string, isFound: boolean): Promise<void> => {
     if (isOut(path)) return;
     try {
+      // A pipe or a device may never end.
+      if (!(await stat(path)).isFile())
+        return void problems.push(`${path}: this is neither a file nor a folder; it was passed over.`);
       const text = add(path, await readFile(path), true);
       if (isFound && text !== undefined && !(await isWorth(path, text))) sources.pop();
     } catch (error) {

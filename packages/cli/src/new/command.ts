@@ -93,7 +93,7 @@ export function newCommand(streams: Streams): Command {
       `one of ${Object.keys(settings).join(', ')}; that of the nearest package.json when left out`,
     )
     .option('--in <folder>', 'where it is written; made where it is missing', '.')
-    .option('--test', 'write a test beside it, for Jest or Vitest with jsdom')
+    .option('--test', 'write a test beside it, for Vitest or Jest as the project has it, with jsdom')
     .option('--print', 'print it, and write nothing')
     .option('--force', 'write over files that are there')
     .addHelpText(
@@ -105,7 +105,10 @@ export function newCommand(streams: Streams): Command {
       const recipe = recipeNamed(name);
       const project = projectAround(choices.in);
       const setting = settingFor(recipe, choices.for, project);
-      const files = [...filesOf(recipe, setting), ...(choices.test ? [testOf(recipe, setting)] : [])];
+      const files = [
+        ...filesOf(recipe, setting),
+        ...(choices.test ? [testOf(recipe, setting, project)] : []),
+      ];
       if (choices.print) {
         const heads = files.length > 1;
         return streams.out(

@@ -9,6 +9,10 @@ export interface Project {
   /** Its package.json; undefined where there is none up to the root of the file system. */
   file?: string;
   packages: ReadonlySet<string>;
+  /** What runs its tests. */
+  runner?: 'vitest' | 'jest';
+  /** It is written in TypeScript. */
+  isTyped: boolean;
 }
 
 const marks: Record<string, Setting> = {
@@ -23,8 +27,13 @@ const marks: Record<string, Setting> = {
 export function projectAround(folder: string): Project {
   for (let at = resolve(folder); ; at = dirname(at)) {
     const file = join(at, 'package.json');
-    if (existsSync(file)) return { file, packages: packagesIn(file) };
-    if (dirname(at) === at) return { packages: new Set() };
+    if (existsSync(file)) {
+      const packages = packagesIn(file);
+      const runner = (['vitest', 'jest'] as const).find((name) => packages.has(name));
+      const isTyped = packages.has('typescript') || existsSync(join(at, 'tsconfig.json'));
+      return { file, packages, ...(runner && { runner }), isTyped };
+    }
+    if (dirname(at) === at) return { packages: new Set(), isTyped: false };
   }
 }
 

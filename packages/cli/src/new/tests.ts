@@ -1,8 +1,10 @@
 // The test that `--test` writes beside a recipe: it mounts the component in jsdom, does what the recipe's own steps say, runs the
-// rows of its pattern's contract, and takes it away again. It uses `test` and `expect` as Jest and Vitest (with globals) give them, and nothing else.
+// rows of its pattern's contract. It is written for the runner of the project (Jest gives `test` and `expect` by itself, Vitest's
+// are imported), and in TypeScript where the project is, so that it passes as it is.
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { pageParts } from './page.js';
+import type { Project } from './project.js';
 import { fileNameOf, filesOf, kebab, type Recipe, type RecipeFile, type Setting } from './recipes.js';
 
 /** How a setting puts a recipe on the page: what is imported, and the lines that do it. */
@@ -13,18 +15,32 @@ interface Mounting {
   end: string;
 }
 
-const helpers = `/** The control with this name. */
-const named = (name) =>
-  [...document.querySelectorAll('button, a, [role]')].find(
+/** What a test is written for. */
+export type TestProject = Pick<Project, 'runner' | 'isTyped'>;
+
+/** The functions that steps use. `typed`: what TypeScript alone is told. */
+const helpers = (typed: (text: string) => string): string => `/** The first element with this selector. */
+const find = (selector${typed(': string')})${typed(': HTMLElement')} => {
+  const found = document.querySelector${typed('<HTMLElement>')}(selector);
+  if (!found) throw new Error(\`nothing matches ${'${selector}'}\`);
+  return found;
+};
+/** The control with this name. */
+const named = (name${typed(': string')})${typed(': HTMLElement')} => {
+  const controls = [...document.querySelectorAll${typed('<HTMLElement>')}('button, a, [role]')];
+  const found = controls.find(
     (each) => (each.getAttribute('aria-label') ?? each.textContent ?? '').trim() === name,
   );
+  if (!found) throw new Error(\`no control is called ${'${name}'}\`);
+  return found;
+};
 /** Presses a key on an element that has focus. */
-const press = (element, key) => {
-  element.focus();
-  element.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
+const press = (element${typed(': Element | null')}, key${typed(': string')}) => {
+  if (element instanceof HTMLElement) element.focus();
+  element?.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
 };
 /** Waits until something holds; where it never does, the test runs out of time. */
-const until = async (holds) => {
+const until = async (holds${typed(': () => boolean')}) => {
   while (!holds()) await new Promise((done) => setTimeout(done, 10));
 };`;
 
@@ -52,7 +68,7 @@ function contractOf({ name, patterns }: Recipe): readonly string[] {
     ? []
     : [
         '// What the keys do, and what is heard, as the contract of the pattern says.',
-        `await expectContract(document.querySelector('${selector}'), '${name}');`,
+        `await expectContract(find('${selector}'), '${name}');`,
       ];
 }
 
@@ -71,6 +87,9 @@ function markup(recipe: Recipe, setting: Setting): Mounting {
   };
 }
 
+/** What a component is mounted in. */
+const emptyPage = "const main = document.body.appendChild(document.createElement('main'));";
+
 const inFramework: Partial<Record<Setting, (recipe: Recipe, file: string) => Mounting>> = {
   react: ({ component }) => ({
     imports: [
@@ -78,10 +97,7 @@ const inFramework: Partial<Record<Setting, (recipe: Recipe, file: string) => Mou
       "import { createRoot } from 'react-dom/client';",
       `import { ${component} } from './${component}';`,
     ],
-    lines: [
-      "document.body.innerHTML = '<main></main>';",
-      `createRoot(document.querySelector('main')).render(createElement(${component}));`,
-    ],
+    lines: [emptyPage, `createRoot(main).render(createElement(${component}));`],
     end: 'test.jsx',
   }),
   solid: ({ component }) => ({
@@ -89,23 +105,17 @@ const inFramework: Partial<Record<Setting, (recipe: Recipe, file: string) => Mou
       "import { createComponent, render } from 'solid-js/web';",
       `import { ${component} } from './${component}';`,
     ],
-    lines: [
-      "document.body.innerHTML = '<main></main>';",
-      `render(() => createComponent(${component}, {}), document.querySelector('main'));`,
-    ],
+    lines: [emptyPage, `render(() => createComponent(${component}, {}), main);`],
     end: 'test.jsx',
   }),
   vue: ({ component }, file) => ({
     imports: ["import { createApp } from 'vue';", `import ${component} from './${file}';`],
-    lines: ["document.body.innerHTML = '<main></main>';", `createApp(${component}).mount('main');`],
+    lines: [emptyPage, `createApp(${component}).mount(main);`],
     end: 'test.js',
   }),
   svelte: ({ component }, file) => ({
     imports: ["import { mount } from 'svelte';", `import ${component} from './${file}';`],
-    lines: [
-      "document.body.innerHTML = '<main></main>';",
-      `mount(${component}, { target: document.querySelector('main') });`,
-    ],
+    lines: [emptyPage, `mount(${component}, { target: main });`],
     end: 'test.js',
   }),
   angular: ({ component }) => ({
@@ -134,8 +144,15 @@ function stepsOf({ name }: Recipe): { before: string; then: string } {
 const indented = (lines: readonly string[]): string =>
   lines.map((line) => (line ? `  ${line}` : '')).join('\n');
 
+/** The first lines for a runner: it runs in jsdom, whatever the others run in. */
+const heads: Readonly<Record<NonNullable<Project['runner']>, (body: string) => string>> = {
+  vitest: (body) =>
+    `// @vitest-environment jsdom\nimport { ${/\bexpect\(/.test(body) ? 'expect, ' : ''}test } from 'vitest';\n`,
+  jest: () => '/** @jest-environment jsdom */\n',
+};
+
 /** The test of a recipe in a setting, as a file beside it. */
-export function testOf(recipe: Recipe, setting: Setting): RecipeFile {
+export function testOf(recipe: Recipe, setting: Setting, { runner, isTyped }: TestProject): RecipeFile {
   const file = fileNameOf(recipe, setting);
   const { imports, lines, end } = inFramework[setting]?.(recipe, file) ?? markup(recipe, setting);
   const name = file.replace(/\.[a-z]+$/, '');
@@ -143,10 +160,18 @@ export function testOf(recipe: Recipe, setting: Setting): RecipeFile {
   const { before, then } = stepsOf(recipe);
   const contract = contractOf(recipe);
   const help = [...(contract.length ? ['expectContract'] : []), 'setUpPlatform'];
-  const text = `${imports.join('\n')}
+  // The script of a page is as its author wrote it.
+  const isTypescript = isTyped && !!inFramework[setting];
+  const body = indented([...then.split('\n'), ...contract]);
+  const used = helpers((text) => (isTypescript ? text : ''))
+    .split(/\n(?=\/\*\*)/)
+    .filter((helper) =>
+      new RegExp(`\\b${/const (\w+)/.exec(helper)?.[1]}\\(`).test(`${before}${body}until(`),
+    );
+  const text = `${runner ? heads[runner](body) : ''}${imports.join('\n')}
 import { ${help.join(', ')} } from 'elastic-shell/testing';
 
-${helpers}
+${used.join('\n')}
 
 // What jsdom lacks for dialogs and popovers.
 setUpPlatform();
@@ -156,8 +181,8 @@ ${before ? `${indented(before.split('\n'))}\n` : ''}${indented(mounted.split('\n
   // A framework shows it a moment later.
   await until(() => document.querySelector('button, [role]') !== null);
 
-${indented([...then.split('\n'), ...contract])}
+${body}
 });
 `;
-  return { name: `${name}.${end}`, text };
+  return { name: `${name}.${isTypescript ? end.replace(/js(x?)$/, 'ts$1') : end}`, text };
 }

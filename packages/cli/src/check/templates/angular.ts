@@ -5,7 +5,7 @@ import type { ReadPage } from '../source.js';
 import { Gathered } from './attributes.js';
 import { compilerFor } from './compiler.js';
 import { opaque, TemplateElement } from './element.js';
-import { givenByDirective, type Handles, patternOfDirective } from './parts.js';
+import { givenByDirective, type Handle, handleNamed, type Handles, patternOfDirective } from './parts.js';
 import { isComponent, textOfLiteral } from './names.js';
 import { pieceOf } from './read.js';
 
@@ -153,11 +153,11 @@ function read(
 }
 
 /** Every directive of ours with a name in the template: `#tides="shellDialog"`. */
-function namedIn(nodes: readonly Node[], into: Map<string, string>): Map<string, string> {
+function namedIn(nodes: readonly Node[], into: Map<string, Handle>): Map<string, Handle> {
   for (const node of nodes) {
     for (const { name, value } of node.references ?? []) {
       const pattern = patternOfDirective(value);
-      if (pattern) into.set(name, pattern);
+      if (pattern) into.set(name, handleNamed(name, pattern));
     }
     namedIn(inBlock(node), into);
   }
@@ -168,7 +168,7 @@ function namedIn(nodes: readonly Node[], into: Map<string, string>): Map<string,
 export async function readAngular(
   file: string,
   template: string,
-  { base = 0, handles = new Map<string, string>(), whole = template } = {},
+  { base = 0, handles = new Map<string, Handle>(), whole = template } = {},
 ): Promise<ReadPage> {
   const compiler = await compilerFor(file, '@angular/compiler', '@angular/compiler');
   // Found by its name in the user's project: it is what its package says that it is.

@@ -1,5 +1,6 @@
 // Pages and components of Astro, by Astro's own parser.
 import type { Markup } from 'elastic-shell/rules';
+import { Refused } from '../refused.js';
 import type { ReadPage } from '../source.js';
 import { Gathered } from './attributes.js';
 import { compilerFor } from './compiler.js';
@@ -79,8 +80,30 @@ function read(
   }
 }
 
+/** Elements in each other, beyond which Astro's parser takes gigabytes. */
+const deepest = 500;
+
+/** Elements that hold nothing, or that end without a tag. */
+const isOpenEnded =
+  /^<\/?(area|base|br|col|embed|hr|img|input|link|meta|source|track|wbr|li|p|d[td]|option|optgroup|t[rdh]|tbody|thead|tfoot)\b/i;
+
+/** About how deep elements are in each other, counted without parsing. */
+function depthOf(source: string): number {
+  let depth = 0;
+  let most = 0;
+  const markup = source.replace(/^---\n[\s\S]*?\n---\n/, '');
+  for (const [tag] of markup.matchAll(/<\/?[a-z][^<>]*>?/gi)) {
+    if (isOpenEnded.test(tag) || tag.endsWith('/>')) continue;
+    if (tag.startsWith('</')) depth = Math.max(0, depth - 1);
+    else most = Math.max(most, ++depth);
+  }
+  return most;
+}
+
 /** Reads a page or a component of Astro's. */
 export async function readAstro(file: string, source: string): Promise<ReadPage[]> {
+  if (depthOf(source) > deepest)
+    throw new Refused(`more than ${deepest} of its elements are in each other; it was passed over`);
   const compiler = await compilerFor(file, '@astrojs/compiler', '@astrojs/compiler');
   // Found by its name in the user's project: it is what its package says that it is.
   const { ast } = await (compiler as Compiler).parse(source, { position: true });

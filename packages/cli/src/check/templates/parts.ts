@@ -13,23 +13,44 @@ type Parts = Readonly<Record<string, Attributes | ((key?: string) => Attributes)
 
 const isPattern = (name: string): name is PatternName => patternNames.includes(name);
 
-/** The parts of the instance that a handle stands for; its root says by data-wire what it is. */
-const partsOfHandle = (handle: string, pattern: PatternName): Parts =>
-  partsOf(pattern, { id: `{${handle}}` });
+/** What a variable stands for: an instance of a pattern. */
+export interface Handle {
+  pattern: string;
+  /** What the id of its root is taken for. */
+  id: string;
+}
 
-/** The handles of a file: the pattern of each, by the name of its variable. */
-export type Handles = ReadonlyMap<string, string>;
+/** The handles that can be read in one place, by the names of their variables. */
+export type Handles = ReadonlyMap<string, Handle>;
+
+/** The handle of a variable of which there is one. */
+export const handleNamed = (name: string, pattern: string): Handle => ({ pattern, id: `{${name}}` });
 
 const calls =
   /\b(?:const|let|var|readonly|protected|private|public)?\s*([\w$]+)\s*(?::[^=\n]+)?=\s*(?:use|create|inject)([A-Z][a-z]+)\s*[(<]/g;
 
-/** The handles that a script makes. */
-export function handlesIn(script: string): Map<string, string> {
-  const found = new Map<string, string>();
-  for (const [, name, pattern] of script.matchAll(calls))
-    if (name && pattern && isPattern(pattern.toLowerCase())) found.set(name, pattern.toLowerCase());
-  return found;
+/** A handle, and where in the script it is made. */
+export interface Made {
+  name: string;
+  at: number;
+  handle: Handle;
 }
+
+/** The handles that a script makes, in order. Two of one name are two instances. */
+export function madeIn(script: string): Made[] {
+  const made: Made[] = [];
+  for (const { 1: name, 2: called, index } of script.matchAll(calls)) {
+    const pattern = called?.toLowerCase() ?? '';
+    if (!name || !isPattern(pattern)) continue;
+    const before = made.filter((each) => each.name === name).length;
+    made.push({ name, at: index, handle: handleNamed(before ? `${name} ${before + 1}` : name, pattern) });
+  }
+  return made;
+}
+
+/** The handles that a script makes, by their names. */
+export const handlesIn = (script: string): Map<string, Handle> =>
+  new Map(madeIn(script).map(({ name, handle }) => [name, handle]));
 
 /** The value of an attribute that a part gives. */
 type Given = [name: string, value: string | typeof unknown];
@@ -37,8 +58,9 @@ type Given = [name: string, value: string | typeof unknown];
 const literal = /^(['"`])([^'"`$]*)\1$/;
 
 /** The attributes of one part. */
-function attributesOf(handle: string, pattern: string, part: string, args: string): Given[] | undefined {
-  const parts = isPattern(pattern) ? partsOfHandle(handle, pattern) : {};
+function attributesOf({ pattern, id }: Handle, part: string, args: string): Given[] | undefined {
+  // Its root says by data-wire what it is.
+  const parts: Parts = isPattern(pattern) ? partsOf(pattern, { id }) : {};
   const make = Object.hasOwn(parts, part) ? parts[part] : undefined;
   if (!make) return undefined;
   const first = (args.split(',')[0] ?? '').trim();
@@ -56,15 +78,15 @@ const spread = /^(?:this\.)?([\w$]+)\.([\w$]+)(?:\(([\s\S]*)\))?$/;
 
 /** What a spread expression gives; undefined for one that is none of the bindings'. */
 export function givenBy(expression: string, handles: Handles): Given[] | undefined {
-  const [, handle = '', part = '', args = ''] = spread.exec(expression.trim()) ?? [];
-  const pattern = handles.get(handle);
-  return pattern ? attributesOf(handle, pattern, part, args) : undefined;
+  const [, name = '', part = '', args = ''] = spread.exec(expression.trim()) ?? [];
+  const handle = handles.get(name);
+  return handle && attributesOf(handle, part, args);
 }
 
 /** What a directive like `shellDialog` gives to the element that it stands on. */
 export function givenByDirective(directive: string, handle: string): Given[] | undefined {
   const pattern = directive.replace(/^shell/, '').toLowerCase();
-  return isPattern(pattern) ? attributesOf(handle, pattern, 'root', '') : undefined;
+  return isPattern(pattern) ? attributesOf(handleNamed(handle, pattern), 'root', '') : undefined;
 }
 
 /** The pattern whose directive is exported under a name; undefined for another name. */

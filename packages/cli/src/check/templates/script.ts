@@ -9,7 +9,7 @@ import { Refused } from '../refused.js';
 import type { ReadPage } from '../source.js';
 import { readAngular } from './angular.js';
 import { outermost, readJsx } from './jsx.js';
-import { handlesIn } from './parts.js';
+import { type Handle, madeIn } from './parts.js';
 import { pieceOf } from './read.js';
 
 /** Every node of a program that passes. */
@@ -95,15 +95,51 @@ function parsed(file: string, source: string): ast.File {
   }
 }
 
+const isScope = (node: ast.Node): boolean =>
+  /^(FunctionDeclaration|FunctionExpression|ArrowFunctionExpression|ObjectMethod|ClassMethod|ClassDeclaration|ClassExpression)$/.test(
+    node.type,
+  );
+
+/** The text that a scope takes up; that of a class begins with its decorators. */
+const extent = (node: ast.Node): readonly [from: number, to: number] => {
+  const decorators = 'decorators' in node && Array.isArray(node.decorators) ? node.decorators : [];
+  return [Math.min(...[node, ...decorators].map(({ start }) => start ?? 0)), node.end ?? 0];
+};
+
+/** Finds the handles that can be read at a place: those of the scopes around it, the innermost first. */
+function scopedHandles(program: ast.Program, source: string): (place: number) => Map<string, Handle> {
+  const made = madeIn(source);
+  const scopes = made.length ? all(program, (node): node is ast.Node => isScope(node)).map(extent) : [];
+  const holds = ([from, to]: readonly [number, number], place: number): boolean =>
+    from <= place && place < to;
+  const whole = [0, source.length] as const;
+  const known = made.map((each) => ({
+    ...each,
+    // The innermost begins last.
+    scope: scopes
+      .filter((scope) => holds(scope, each.at))
+      .reduce((one, other) => (other[0] >= one[0] ? other : one), whole as readonly [number, number]),
+  }));
+  known.sort((one, other) => one.scope[0] - other.scope[0]);
+  return (place) =>
+    new Map(known.filter(({ scope }) => holds(scope, place)).map(({ name, handle }) => [name, handle]));
+}
+
 /** Reads the markup in a script. */
 export async function readScript(file: string, source: string): Promise<ReadPage[]> {
   const program = parsed(file, source).program;
-  const handles = handlesIn(source);
+  const handlesAt = scopedHandles(program, source);
   const pages: ReadPage[] = [];
   const elements = outermost(program);
   const roots: (Markup | string)[] = [];
   for (const element of elements)
-    readJsx({ source, handles }, element, undefined, roots, elements.length > 1);
+    readJsx(
+      { source, handles: handlesAt(element.start ?? 0) },
+      element,
+      undefined,
+      roots,
+      elements.length > 1,
+    );
   const markup = roots.filter((each) => typeof each !== 'string');
   if (markup.length) pages.push(pieceOf(source, markup));
   for (const { quasi } of all(program, isTagged)) pages.push(readLiteral(source, quasi));
@@ -116,7 +152,7 @@ export async function readScript(file: string, source: string): Promise<ReadPage
     // With its escapes undone, where there are any: then places are only near.
     const said = template.type === 'StringLiteral' ? template.value : template.quasis[0]?.value.cooked;
     const text = written.includes('\\') ? (said ?? written) : written;
-    pages.push(await readAngular(file, text, { base, handles, whole: source }));
+    pages.push(await readAngular(file, text, { base, handles: handlesAt(base), whole: source }));
   }
   return pages;
 }
