@@ -71,3 +71,17 @@ it('no id stands twice on a page', () => {
   );
   expect(twice).toEqual([]);
 });
+
+it('every page about a diagnostic says what to do, or nothing at all; each has an address of its own', () => {
+  const diagnostics = files.filter((file) => /^diagnostics.[^/]+.index/.test(file));
+  const texts = diagnostics.map((file) => readFileSync(join(site, file), 'utf8'));
+  expect(texts.filter((text) => /Nothing: it is a record/.test(text))).toEqual([]);
+  // A change that has happened is the one thing about which there is nothing to do.
+  const silent = diagnostics.filter((_, at) => !texts[at]!.includes('id="what-to-do"'));
+  expect(silent).toEqual([join('diagnostics', 'change', 'index.html')]);
+  const index = readFileSync(join(site, 'diagnostics/index.html'), 'utf8');
+  const main = index.slice(index.indexOf('<main'));
+  const links = [...main.matchAll(/<td><a href="([^"]*)"/g)].map(([, link]) => link);
+  expect(links.length).toBe(diagnostics.length);
+  expect(new Set(links).size).toBe(links.length);
+});

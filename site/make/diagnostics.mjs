@@ -24,17 +24,19 @@ export function diagnosticPages({ rules, runtimeCodes }) {
         .join('')}</tbody></table></div>`,
     }),
   };
+  const twice = all.find(({ code }, at) => all.findIndex((other) => other.code === code) < at);
+  if (twice) throw new Error(`two diagnostics have the code ${twice.code}, and so one address`);
   return [index, ...all.map(pageOf)];
 }
 
 function pageOf({ code, severity, says, clause, remedy }) {
   const route = `diagnostics/${code}/`;
   const why = clause ? `<h2 id="standard">Standard</h2><p>${escaped(clause)}</p>` : '';
-  const what = remedy
-    ? `<p>${escaped(remedy)}</p>`
-    : clause
-      ? '<p>The message itself names the element, what was found there, and the nearest right word where there is one. Mend it there, and the message does not come again.</p>'
-      : '<p>Nothing: it is a record of what happened.</p>';
+  const advice =
+    remedy ??
+    (clause &&
+      'The message names the element, what was found there, and the nearest right word if there is one. Correct it there, and the message goes away.');
+  const what = advice ? `<h2 id="what-to-do">What to do</h2><p>${escaped(advice)}</p>` : '';
   return {
     route,
     title: code,
@@ -47,7 +49,6 @@ function pageOf({ code, severity, says, clause, remedy }) {
 <p>${escaped(says)}</p>
 <p class="soft">Severity: ${severity}. <a href="${to('diagnostics/')}">Every diagnostic</a></p>
 ${why}
-<h2 id="what-to-do">What to do</h2>
 ${what}`,
     }),
   };

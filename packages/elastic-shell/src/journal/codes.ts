@@ -31,19 +31,22 @@ export const reported: { [C in Exclude<keyof Reports, keyof Steps>]: RuntimeCode
     says: 'A guard, or the owner of a state, has refused a change; with the error if there was one.',
     sentence: (tag, { name, value, reason, error, by }) =>
       `${tag}: ${by === 'owner' ? 'its owner' : 'a guard'} refused that ${name} become ${String(value)}, reason ${reason}${error === undefined ? '' : `: ${failureText(error)}`}.`,
+    remedy:
+      'If the change should have happened, look at the guard or at the owner of the state, as the entry says. A guard refuses when it returns false or throws; an owner refuses when it keeps its value.',
   },
   busy: {
     severity: 'note',
     says: 'Something was wished while a guard was still making up its mind; it was ignored.',
     sentence: (tag, { name, value, reason }) =>
       `${tag}: ${name} was to become ${String(value)}, reason ${reason}, while a guard was still making up its mind; it was ignored.`,
+    remedy: 'Show that the pattern is busy: it has the state busy until the guard answers.',
   },
   'owner-silent': {
     severity: 'warning',
     says: 'The owner of a state was given a value, and has not answered for a second.',
     sentence: (tag, { name, value, reason }) =>
       `${tag}: ${name} was to become ${String(value)}, reason ${reason}, and its owner has not answered for a second; until then nothing is shown.`,
-    remedy: 'Have the promise that set answers with resolve once the value is taken, or is not.',
+    remedy: 'Resolve the promise that set returns as soon as it is known whether the value is taken.',
   },
   'layer-inert': {
     severity: 'warning',
@@ -74,38 +77,52 @@ export const reported: { [C in Exclude<keyof Reports, keyof Steps>]: RuntimeCode
     severity: 'warning',
     says: 'Content that comes later did not come.',
     sentence: (tag, { error }) => `${tag}: its content did not come: ${failureText(error)}`,
-    remedy: 'The user can try again; closing and opening tries again too.',
+    remedy: 'Look at the error in the entry. The user can try again, and so does closing and opening.',
   },
   'branch-failed': {
     severity: 'warning',
     says: 'What is under a lazy branch did not come.',
     sentence: (tag, { key, error }) => `${tag}: what is under "${key}" did not come: ${failureText(error)}`,
-    remedy: 'The user can try again at the row that says so.',
+    remedy: 'Look at the error in the entry. The user can try again at the row that shows the failure.',
   },
   'options-failed': {
     severity: 'warning',
     says: 'The options that a combobox asked for did not come.',
     sentence: (tag, { query, error }) =>
       `${tag}: the options for "${query}" did not come: ${failureText(error)}`,
-    remedy: 'The user can try again; typing on asks again too.',
+    remedy: 'Look at the error in the entry. The user can try again, and typing asks again.',
   },
   'render-failed': {
     severity: 'warning',
     says: 'A render function threw for an item; its row shows the label instead.',
     sentence: (tag, { key, error }) => `${tag}: render failed for "${key}": ${failureText(error)}`,
-    remedy: 'The row shows its label instead; have render handle such an item.',
+    remedy: 'Change the function render so that it handles this item.',
   },
 };
 
-/** What the journal itself sees of presses that come to nothing. */
+/** What the journal itself sees of presses that do nothing. */
 export const wished = {
-  'invoker-target-missing': 'A control was pressed that names an element which is not there.',
-  'command-unheard': 'A control has sent a command that its target does not know.',
-  'control-disabled': 'A control was pressed while aria-disabled.',
+  'press-target-missing': {
+    says: 'A control was pressed that names an element that is not on the page.',
+    remedy: 'Add the element, or correct the id that the control names.',
+  },
+  'command-unheard': {
+    says: 'A control sent a command that its target does not know.',
+    remedy: 'Send one of the commands that the entry lists. The page of each pattern lists them as well.',
+  },
+  'control-disabled': {
+    says: 'A control was pressed while it had aria-disabled="true".',
+    remedy: 'Say beside the control why it cannot be used now.',
+  },
 } as const;
 
-/** Every code of run time, for the documents. */
-export const runtimeCodes: readonly { code: string; severity: Severity; says: string }[] = [
-  ...Object.entries(reported).map(([code, { severity, says }]) => ({ code, severity, says })),
-  ...Object.entries(wished).map(([code, says]) => ({ code, severity: 'warning' as const, says })),
+/** Every code of run time, for the documents. Without a `remedy` there is nothing to do. */
+export const runtimeCodes: readonly { code: string; severity: Severity; says: string; remedy?: string }[] = [
+  ...Object.entries(reported).map(([code, { severity, says, remedy }]) => ({
+    code,
+    severity,
+    says,
+    ...(remedy !== undefined && { remedy }),
+  })),
+  ...Object.entries(wished).map(([code, wish]) => ({ code, severity: 'warning' as const, ...wish })),
 ];

@@ -48,7 +48,7 @@ const onClick = (tell: TellWish, event: Event): void => {
   if (target && !('command' in control)) tellUnheard(tell, target, control.getAttribute('command') ?? '');
   if (!target)
     tell(
-      'invoker-target-missing',
+      'press-target-missing',
       control,
       `${tag(control)} was pressed and names "${id}", which is not there.`,
       'Add the element, or correct the id.',
