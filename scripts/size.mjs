@@ -12,21 +12,21 @@ import { setUp, root } from './setup.mjs';
  * docs/quality.md sets them beside these, which hold what is, and says why.
  */
 const budgets = {
-  switch: 8150,
+  switch: 8200,
   disclosure: 8300,
-  accordion: 14750,
-  tabs: 15600,
-  carousel: 10900,
-  dialog: 15500,
-  tooltip: 16750,
-  drawer: 16150,
-  popover: 18950,
-  listbox: 18350,
-  tree: 22800,
-  menu: 24150,
-  combobox: 33300,
-  all: 55850,
-  elements: 56800,
+  accordion: 14800,
+  tabs: 15700,
+  carousel: 10950,
+  dialog: 15650,
+  tooltip: 16900,
+  drawer: 16250,
+  popover: 19100,
+  listbox: 18700,
+  tree: 23200,
+  menu: 24300,
+  combobox: 33800,
+  all: 56450,
+  elements: 57400,
   early: 600,
   angular: 10600,
 };
@@ -56,8 +56,8 @@ for (const name of ['react', 'vue', 'svelte', 'solid']) {
   const dialog = name === 'solid' ? 'createDialog' : 'useDialog';
   entries[name] = `export * from 'elastic-shell/${name}'`;
   entries[`${name}, one`] = `export { ${dialog} } from 'elastic-shell/${name}'`;
-  budgets[name] = 6300;
-  budgets[`${name}, one`] = 4450;
+  budgets[name] = 6650;
+  budgets[`${name}, one`] = 4850;
 }
 const ownOnly = {
   name: 'own-only',

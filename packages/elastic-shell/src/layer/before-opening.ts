@@ -10,11 +10,15 @@ import { pressedNow } from './pressed-now.js';
 import type { LayerHost } from './types.js';
 
 /** Whether the platform can show it. A document in which nothing is laid out shows what is detached as well as anything else. */
-export const canShow = <A>({ host, rules }: Held<A>): boolean =>
+const canShow = <A>({ host, rules }: Held<A>): boolean =>
   host.root.isConnected || !rules.showing.needsDocument;
 
-/** Calls `open` once the root is in the document, unless it is closed or unwired before: a framework may add it later. */
-export function waitForDocument<A>(held: Held<A>, open: () => void): void {
+/**
+ * Opens what is open at first: at once, or once its root is in the document, where a framework may put it later. Closed or unwired
+ * before, it isn't opened.
+ */
+export function openFirst<A>(held: Held<A>, open: () => void): void {
+  if (canShow(held)) return open();
   const stop = followNodes(held.document.documentElement, () => {
     if (!canShow(held)) return;
     held.releases = held.releases.filter((release) => release !== stop);

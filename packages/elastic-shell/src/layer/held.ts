@@ -29,6 +29,8 @@ export interface Held<A> {
   stopLingering: (() => void) | undefined;
   /** It has been in the document. */
   wasThere: boolean;
+  /** Everything it needs stands: what is open at first is shown then, and not before. */
+  isStarted: boolean;
   isOver: boolean;
 }
 

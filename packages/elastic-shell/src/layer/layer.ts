@@ -12,7 +12,7 @@ import type { Cause, ChangeOf } from '../engine/types.js';
 import { flushNodes, followNodes } from '../events/nodes.js';
 import { activeIn } from '../focus/focusable.js';
 import { giveBack } from './after-closing.js';
-import { canShow, findAnchor, isThere, ownOpener, takePlace, waitForDocument } from './before-opening.js';
+import { findAnchor, isThere, openFirst, ownOpener, takePlace } from './before-opening.js';
 import { openLayer } from './dismissal.js';
 import { close, type Held } from './held.js';
 import { mendLayers } from './moved.js';
@@ -20,6 +20,7 @@ import { watchOpen } from './open-attribute.js';
 import { childrenOf, type OpenLayer, parentOf, reachable, stepAside } from './open-layers.js';
 import { phases } from './phase.js';
 import { pressedNow } from './pressed-now.js';
+import { returnValueOf } from './top-layer.js';
 import type { LayerHost, LayerRules } from './types.js';
 
 /** The options that say where it stands. */
@@ -78,7 +79,8 @@ function openLayerOf<A>(held: Held<A>, around: OpenLayer | undefined): OpenLayer
 }
 
 function present<A>(held: Held<A>, { source }: Cause): void {
-  const { host, rules, phase } = held;
+  const { host, rules, phase, isStarted } = held;
+  if (!isStarted) return;
   const { showing } = rules;
   held.document = host.root.ownerDocument;
   held.stopLingering?.();
@@ -172,10 +174,6 @@ const partsOf = <A>({ host, rules, phase }: Held<A>): Iterable<readonly [Element
   return labels?.parts(own) ?? [[host.root, own]];
 };
 
-/** The value that closed a dialog which the platform closed by itself. */
-const returnValueOf = (root: HTMLElement): string | null =>
-  'returnValue' in root && typeof root.returnValue === 'string' ? root.returnValue : null;
-
 /** It is unwired, perhaps while it is open, and perhaps after it was taken away. */
 function release<A>(held: Held<A>, stopWatching: () => void): void {
   const { rules, document, stopLingering } = held;
@@ -209,27 +207,22 @@ export function layer<A = unknown>(host: LayerHost, rules: LayerRules<A>): Servi
     stopFollowing: undefined,
     stopLingering: undefined,
     wasThere: root.isConnected,
+    isStarted: false,
     isOver: false,
   };
   const stopWatching = watchOpen(held);
-  let isStarted = false;
   return {
     start() {
-      isStarted = true;
-      if (!host.state().open || held.releases.length) return;
-      const open = (): void => present(held, { reason: 'program' });
-      if (canShow(held)) open();
-      else waitForDocument(held, open);
+      held.isStarted = true;
+      if (host.state().open && !held.releases.length)
+        openFirst(held, () => present(held, { reason: 'program' }));
     },
     parts: () => partsOf(held),
     refused() {
       if (!host.state().open) ended?.(null);
       return false;
     },
-    show(change: ChangeOf<Openable>) {
-      if (!change.value) dismiss(held, change);
-      else if (isStarted) present(held, change);
-    },
+    show: (change: ChangeOf<Openable>) => (change.value ? present(held, change) : dismiss(held, change)),
     settle(change) {
       if (change.value) return;
       giveBack(held, false);

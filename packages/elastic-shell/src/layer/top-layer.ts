@@ -30,6 +30,10 @@ export const isShown = (root: Element): boolean =>
 export const isShownModal = (root: HTMLDialogElement): boolean =>
   typeof root.showModal === 'function' ? root.matches(':modal') : root.hasAttribute('open');
 
+/** The value that closed a dialog which the platform closed by itself. */
+export const returnValueOf = (root: HTMLElement): string | null =>
+  'returnValue' in root && typeof root.returnValue === 'string' ? root.returnValue : null;
+
 /** What the platform or a user has opened before it was wired: only they can have had the top layer show it. */
 export const shownBefore = (root: Element): { open?: boolean } =>
   ('showPopover' in root && root.matches(':popover-open')) || ('showModal' in root && root.matches(':modal'))

@@ -447,7 +447,7 @@ describe('rendered again while it is open', () => {
       wireWithin(main);
     }
     const isOpen = (): (boolean | undefined)[] => [
-      wiredOf<Dialog>(get('d'))?.open.get(),
+      (wiredOf(get('d')) as Dialog | undefined)?.open.get(),
       get('d').hasAttribute('open'),
     ];
     expect(isOpen()).toEqual([true, true]);

@@ -279,10 +279,16 @@ it('names and describes each row by what is rendered in it, from the first', asy
       const listbox = useListbox({ items });
       return () => [
         h('div', { ...listbox.root, 'aria-label': 'Boats' }),
-        h(Rows, { of: listbox }, ({ item }: { item: (typeof items)[number] }) => [
-          h('b', { 'data-label': '' }, item.label),
-          h('i', { 'data-description': '' }, `Berth ${item.key}`),
-        ]),
+        h(
+          Rows,
+          { of: listbox },
+          {
+            default: ({ item }: { item: (typeof items)[number] }) => [
+              h('b', { 'data-label': '' }, item.label),
+              h('i', { 'data-description': '' }, `Berth ${item.key}`),
+            ],
+          },
+        ),
       ];
     },
   });
