@@ -39,7 +39,7 @@ export const reported: { [C in Exclude<keyof Reports, keyof Steps>]: RuntimeCode
     says: 'Something was wished while a guard was still making up its mind; it was ignored.',
     sentence: (tag, { name, value, reason }) =>
       `${tag}: ${name} was to become ${String(value)}, reason ${reason}, while a guard was still making up its mind; it was ignored.`,
-    remedy: 'Show that the pattern is busy: it has the state busy until the guard answers.',
+    remedy: 'Show the user that it is waiting: the state busy is true until the guard answers.',
   },
   'owner-silent': {
     severity: 'warning',
