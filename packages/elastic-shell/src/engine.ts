@@ -65,6 +65,7 @@ export { anchored, type AnchorOptions } from './position/anchored.js';
 export type { Anchor, Point } from './position/kept.js';
 
 // Lists and rows.
+export { lettersTo, type LettersRule } from './list/letters.js';
 export { list } from './list/list.js';
 export type { IntendingList, List, ListRules } from './list/types.js';
 export { focusCursor, stateCursor, type Cursor } from './list/cursor.js';

@@ -1,8 +1,8 @@
 // Keys in a list: chords ask for intents, letters lead to items.
 import type { Item } from '../core/collection/items.js';
-import { isLetter, typeAhead, typedNothing } from '../core/collection/type-ahead.js';
 import type { KeyAct, KeyActs } from '../core/contract/contract.js';
 import { chordOf, isHeldPress, keyOf, meaningOf } from '../events/keys.js';
+import type { Letters } from './letters.js';
 
 /** What keys mean, and who acts on it. */
 export interface KeyboardRules<I extends string> {
@@ -11,8 +11,8 @@ export interface KeyboardRules<I extends string> {
   look(): { items: readonly Item[]; stop: string | undefined };
   /** What the keys mean now. */
   keys(): KeyActs<I>;
-  /** Letters lead to items. */
-  letters?: boolean | undefined;
+  /** Letters that lead to items. Default: letters do nothing. */
+  letters?: Letters | undefined;
   found(key: string, event: KeyboardEvent): void;
   act(act: KeyAct<I>, event: KeyboardEvent): void;
 }
@@ -27,25 +27,19 @@ export interface Keyboard {
 
 /** Serves the keys of a list. */
 export function keyboard<I extends string>(rules: KeyboardRules<I>): Keyboard {
-  let typed = typedNothing;
-
+  const { letters } = rules;
   /** True when the key was a letter, and so belongs to a word. */
   const type = (event: KeyboardEvent): boolean => {
-    const { timeStamp } = event;
     const key = keyOf(event);
     const isHeld = event.ctrlKey || event.metaKey || event.altKey;
-    if (!rules.letters || isHeld || meaningOf(rules.keys(), key) || !isLetter(key, typed, timeStamp))
-      return false;
-    const { items, stop } = rules.look();
-    const found = typeAhead(typed, key, timeStamp, items, stop);
-    // A space that goes on no word does what Space does.
-    if (key === ' ' && found.key === undefined) return false;
+    if (!letters || isHeld || meaningOf(rules.keys(), key)) return false;
+    const found = letters.type(key, event.timeStamp, rules.look);
+    if (!found) return false;
     event.preventDefault();
-    typed = found.state;
     if (found.key !== undefined) rules.found(found.key, event);
     return true;
   };
-  const forget = (): void => void (typed = typedNothing);
+  const forget = (): void => letters?.forget();
   return {
     forget,
     press(event) {

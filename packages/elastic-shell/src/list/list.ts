@@ -17,8 +17,8 @@ import { idMaker } from '../labels/labels.js';
 import { type Cursor, focusCursor } from './cursor.js';
 import { drawing } from './drawing.js';
 import { keyboard } from './keyboard.js';
+import type { Letters } from './letters.js';
 import { panelsOf } from './panels.js';
-import { type Preparer, preparer } from './prepare.js';
 import type { IntendingList, ListRules } from './types.js';
 
 type ListEngine<S extends object, O, I extends string> = Pick<
@@ -32,7 +32,7 @@ interface Held<S extends object, O, I extends string> {
   rules: ListRules<S, I>;
   cursor: Cursor;
   box: HTMLElement;
-  ready: Preparer;
+  letters: Letters | undefined;
   isRevealing: boolean;
   isPressing: boolean;
 }
@@ -110,14 +110,14 @@ function onAct<S extends object, O, I extends string>(
 
 /** What is heard of keys, presses and focus. */
 function hear<S extends object, O, I extends string>(held: Held<S, O, I>): (() => void)[] {
-  const { engine, rules, cursor, box } = held;
-  const { items, holder, letters } = rules;
+  const { engine, rules, cursor, box, letters } = held;
+  const { items, holder } = rules;
   const keys = keyboard<I>({
     root: engine.root,
     look: () => ({ stop: look(held), items: engine.view.items }),
     keys: rules.keys,
-    letters: letters !== undefined,
-    found: (key, event) => letters && intend(held, letters, key, 'key', event),
+    letters,
+    found: (key, event) => rules.letters && intend(held, rules.letters.intent, key, 'key', event),
     act: (act, event) => onAct(held, act, event),
   });
   const isOwn = ({ target }: Event): boolean =>
@@ -146,7 +146,7 @@ function hear<S extends object, O, I extends string>(held: Held<S, O, I>): (() =
       focusin(event) {
         const item = items.of(event.target);
         if (holder || !item || !isOwn(event)) return;
-        if (letters) held.ready.prepare(items.items());
+        letters?.prepare(items.items());
         cursor.set(item.key, { reason: held.isPressing ? 'press' : 'native', event });
       },
       focusout(event) {
@@ -186,7 +186,7 @@ export function list<S extends object, O, I extends string>(
     rules,
     cursor,
     box: rules.box ?? root,
-    ready: preparer(root),
+    letters: rules.letters?.follow(root),
     isRevealing: false,
     isPressing: false,
   };
@@ -212,7 +212,7 @@ export function list<S extends object, O, I extends string>(
         engine.render();
       },
     }),
-    held.ready.release,
+    () => held.letters?.release(),
     ...(panels ? [panels.release] : []),
   ];
   look(held);

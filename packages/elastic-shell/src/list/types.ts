@@ -1,4 +1,5 @@
 // What a list asks of its pattern, and what it offers to it.
+import type { LettersRule } from './letters.js';
 import type { Item } from '../core/collection/items.js';
 import type { MoveRules } from '../core/collection/movement.js';
 import type { Attributes, KeyActs } from '../core/contract/contract.js';
@@ -31,8 +32,8 @@ export interface ListRules<S, I extends string> {
   act?(intent: I, item: Item | undefined, event: KeyboardEvent): boolean;
   /** The intent of a press on an item. */
   press(event: MouseEvent, item: Item): I | undefined;
-  /** The intent by which letters lead to an item. Default: letters do nothing. */
-  letters?: I;
+  /** What letters do. Default: nothing. */
+  letters?: LettersRule<I>;
   /** How many items lie side by side: moves by a row go as many items. Default: 1. */
   columns?(): number;
   itemParts?(item: Item, element: HTMLElement): Attributes | undefined;

@@ -13,6 +13,7 @@ import type { Service } from '../../engine/service.js';
 import type { ChangeOf } from '../../engine/types.js';
 import { idMaker } from '../../labels/labels.js';
 import { stateCursor } from '../../list/cursor.js';
+import { lettersTo } from '../../list/letters.js';
 import { list } from '../../list/list.js';
 import { positionOf } from '../../list/rows/source.js';
 import { act, type Held, pick, settled } from './actions.js';
@@ -39,7 +40,7 @@ const listOf = (held: () => Held, context: ComboboxContext, found: Results): Hel
     },
     keys: () => comboboxKeys(state().open, !!parts.field),
     act: (intent, item, event) => act(held(), intent, item, event),
-    ...(!parts.field && { letters: 'found' }),
+    ...(!parts.field && { letters: lettersTo('found') }),
     press(event, item) {
       if (!item.disabled) pick(held(), item.key, event.detail ? 'press' : 'key', event);
       return undefined;

@@ -10,6 +10,7 @@ import type { Cells, CommonOptions, Wired } from '../../engine/types.js';
 import { takePart } from '../../form/form.js';
 import { stateCursor } from '../../list/cursor.js';
 import { labelIn, type MarkupItems, markupItems } from '../../list/items.js';
+import { lettersTo } from '../../list/letters.js';
 import { list } from '../../list/list.js';
 import { type DataRows, dataRows, type RowOptions } from '../../list/rows/data-rows.js';
 import { columnsOf, gridOf } from '../../list/rows/grid.js';
@@ -89,7 +90,7 @@ function serve(engine: ListboxEngine, source: MarkupItems, first: Chosen): Servi
     stop: ({ selected }) => keysOf(selected),
     moves: { reachDisabled: true },
     keys: () => listboxKeys(options),
-    letters: 'found',
+    letters: lettersTo('found'),
     press: ({ shiftKey }) => (shiftKey && multiple ? 'range' : 'pick'),
     columns: () => (isGrid ? data?.across() || columnsOf(items) : 1),
     itemParts: ({ key }) => (data ? positionOf(data.items(), indexOf(data.items(), key)) : {}),

@@ -16,6 +16,7 @@ import { layer } from '../../layer/layer.js';
 import { asPopover } from '../../layer/top-layer.js';
 import { stateCursor } from '../../list/cursor.js';
 import { labelIn, type MarkupItems, markupItems } from '../../list/items.js';
+import { lettersTo } from '../../list/letters.js';
 import { list } from '../../list/list.js';
 import type { IntendingList } from '../../list/types.js';
 import type { Anchor, Point } from '../../position/kept.js';
@@ -103,7 +104,7 @@ const listOf = (held: Held): IntendingList<MenuState, MenuIntent> => {
     stop: () => [],
     moves: { reachDisabled: true },
     keys: () => menuKeys,
-    letters: 'found',
+    letters: lettersTo('found'),
     act: (intent, item, event) => act(held, intent, item, event),
     press(event, item) {
       press(held, parts, event, item);

@@ -13,6 +13,7 @@ import type { Service } from '../../engine/service.js';
 import type { Change, ChangeOf } from '../../engine/types.js';
 import { listenIn } from '../../events/document-events.js';
 import { stateCursor } from '../../list/cursor.js';
+import { lettersTo } from '../../list/letters.js';
 import { list } from '../../list/list.js';
 import type { IntendingList } from '../../list/types.js';
 import { feedOf } from '../../list/rows/source.js';
@@ -92,7 +93,7 @@ const listOf = (held: () => Held, engine: TreeEngine, rows: TreeRows): Intending
     stop: ({ selected }) => keysOf(selected),
     moves: { reachDisabled: true },
     keys: () => treeKeys(engine.options),
-    letters: 'found',
+    letters: lettersTo('found'),
     act(intent, item) {
       if (!item || held().loads.failedAt(item.key) === undefined || !retryKeys.includes(intent)) return false;
       retry(held(), item.key);
