@@ -254,9 +254,20 @@ it('two components of a file may each have a handle of the same name', async () 
   );
 }
 `;
-  const start = "import { useDialog } from 'elastic-shell/react';\n";
+  const start = "import { useDialog, useDisclosure } from 'elastic-shell/react';\n";
+  const more = `export function More() {
+  const d = useDisclosure();
+  return (
+    <section>
+      <button type="button" {...d.opener()}>More</button>
+      <div {...d.root}>The ladder</div>
+    </section>
+  );
+}
+`;
   const heading = '<h2>Tides</h2>';
-  expect(await found({ 'Two.tsx': start + dialog('One', heading) + dialog('Two', heading) })).toEqual([]);
+  expect(await found({ 'Two.tsx': start + more + dialog('Two', heading) })).toEqual([]);
+  expect(await found({ 'Two.tsx': start + dialog('One', heading) + more })).toEqual([]);
   // What is wrong in the second is found there.
   expect(await found({ 'Two.tsx': start + dialog('One', heading) + dialog('Two', '') })).toEqual([
     expect.stringMatching(/^Two\.tsx:16:\d+ dialog-name-missing$/),
