@@ -47,10 +47,9 @@ export function watchPage(document: Document, changed: () => void): PageWatch {
   ];
   /** Looks, once everything has come of a key, whether anything has. */
   const onKey = (event: KeyboardEvent): void => {
-    const { key } = event;
-    if (isPlain(event) || isOurs(event) || writes(targetOf(event), key) || key === 'Tab') return;
-    const { target } = event;
+    const { key, target } = event;
     const element = targetOf(event);
+    if (isPlain(event) || isOurs(event) || writes(element, key) || key === 'Tab') return;
     const isForPattern = !!element && isInKeyedList(element);
     const before = standing(isForPattern);
     setTimeout(() => {

@@ -14,3 +14,11 @@ export const key = (name: string): void =>
   void document.activeElement!.dispatchEvent(
     new KeyboardEvent('keydown', { key: name, bubbles: true, cancelable: true }),
   );
+
+/** By option: the texts that name it and describe it. */
+export const optionNames = (): (string | undefined)[][] =>
+  [...document.querySelectorAll('[role=option]')].map((option) =>
+    ['aria-labelledby', 'aria-describedby'].map(
+      (name) => document.getElementById(option.getAttribute(name) ?? '')?.textContent ?? undefined,
+    ),
+  );

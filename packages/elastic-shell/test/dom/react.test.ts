@@ -24,6 +24,7 @@ import {
   useTree,
 } from 'elastic-shell/react';
 import { type Dialog, wiredOf } from '../../src/index';
+import { optionNames } from './page';
 
 Object.assign(globalThis, { IS_REACT_ACT_ENVIRONMENT: true });
 
@@ -424,12 +425,5 @@ it('names and describes each row by what is rendered in it, from the first', asy
     );
   }
   await show(h(Boats));
-  const text = (id: string | null): string | undefined =>
-    document.getElementById(id ?? '')?.textContent ?? undefined;
-  expect(
-    [...document.querySelectorAll('[role=option]')].map((row) => [
-      text(row.getAttribute('aria-labelledby')),
-      text(row.getAttribute('aria-describedby')),
-    ]),
-  ).toEqual(items.map(({ key, label }) => [label, `Berth ${key}`]));
+  expect(optionNames()).toEqual(items.map(({ key, label }) => [label, `Berth ${key}`]));
 });

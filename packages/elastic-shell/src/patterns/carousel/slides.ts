@@ -63,11 +63,12 @@ function onRest(scroller: HTMLElement, rested: () => void): () => void {
  */
 function followView(scroller: HTMLElement, shown: Set<Element>, changed: () => void): () => void {
   let sight: IntersectionObserver | undefined;
-  if ('IntersectionObserver' in windowOf(scroller)) for (const slide of scroller.children) shown.add(slide);
+  const canSee = 'IntersectionObserver' in windowOf(scroller);
+  if (canSee) for (const slide of scroller.children) shown.add(slide);
   const observe = (): void => {
     for (const slide of shown) if (slide.parentNode !== scroller) shown.delete(slide);
     sight?.disconnect();
-    if (!('IntersectionObserver' in windowOf(scroller))) return;
+    if (!canSee) return;
     sight = new IntersectionObserver(
       (entries) => {
         for (const { target, isIntersecting } of entries)

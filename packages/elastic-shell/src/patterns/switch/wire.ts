@@ -48,15 +48,9 @@ export function wireSwitch(root: HTMLElement, own?: SwitchOptions): Switch {
     throw new TypeError(
       `elastic-shell: switch needs a <button> or an <input type="checkbox">, got ${described(root)}`,
     );
-  /** At first what the markup says: a checkbox that has been turned since is adopted, so that everyone hears of it. */
-  let isFirst = true;
-  const read = (): SwitchState => {
-    const checked = !box ? root.ariaChecked === 'true' : isFirst ? box.defaultChecked : box.checked;
-    isFirst = false;
-    return { checked };
-  };
+  // The contract reads the markup alone: a checkbox that was turned since is adopted, and everybody is told.
   const adopted = () => (box && box.checked !== box.defaultChecked ? { checked: box.checked } : {});
-  const contract = { ...switching, read, adopted };
+  const contract = { ...switching, adopted };
   /** What a reset of its form gives back, where the platform does not say. */
   const first =
     options.checked === undefined
