@@ -17,8 +17,8 @@ const isStep = (value: unknown): value is Step =>
   kinds.some((kind) => kind in value) &&
   Object.values(value).every((each) => typeof each === 'string');
 
-/** Milliseconds that a step waits for what it names. */
-const patience = 5000;
+/** Milliseconds that a step waits for what it names: a page on a busy machine may take long to answer. */
+const patience = 30_000;
 
 /** Reads steps. Throws `Misuse` where a step is none. */
 export function readSteps(path: string): readonly Step[] {
