@@ -32,6 +32,8 @@ export interface AttributeWriter {
   again(elements: Iterable<Element>): void;
   /** Puts back everything; nothing is wanted any more. */
   restore(): void;
+  /** The same, for good: whoever still wants something has come too late. */
+  end(): void;
 }
 
 /** Makes a writer that has written nothing yet. `rewritten` hears of what others write over what it wrote. */
@@ -39,6 +41,7 @@ export function attributeWriter(rewritten: Owner): AttributeWriter {
   const pages = new Map<Element, Page>();
   let sheets = 0;
   let leave: (() => void) | undefined;
+  let isOver = false;
 
   const open = (element: Element): Page => {
     leave ??= joinWatch();
@@ -54,6 +57,7 @@ export function attributeWriter(rewritten: Owner): AttributeWriter {
     removePage(element, page);
   };
   const want = (sheet: number, element: Element, attributes: Attributes | undefined): void => {
+    if (isOver) return;
     const known = pages.get(element);
     // The very same object again: the page need not be read.
     if (known?.wanted[sheet] === attributes) return;
@@ -61,6 +65,12 @@ export function attributeWriter(rewritten: Owner): AttributeWriter {
     page.wanted[sheet] = attributes;
     if (page.wanted.some(Boolean)) write(element, page);
     else close(element, page);
+  };
+
+  const restore = (): void => {
+    for (const [element, page] of pages) close(element, page);
+    leave?.();
+    leave = undefined;
   };
 
   return {
@@ -93,10 +103,10 @@ export function attributeWriter(rewritten: Owner): AttributeWriter {
         if (page) write(element, page);
       }
     },
-    restore() {
-      for (const [element, page] of pages) close(element, page);
-      leave?.();
-      leave = undefined;
+    restore,
+    end() {
+      isOver = true;
+      restore();
     },
   };
 }

@@ -2,8 +2,8 @@
 import { type Cell } from '../core/cell.js';
 import { changesBetween, isSameValue } from '../core/change.js';
 import { tell } from '../core/report.js';
-import { type ChangeRun, corrected, only, type Run } from './run.js';
-import { isOwner, storeOf } from './store.js';
+import { corrected, only, type Run } from './run.js';
+import { isOwner, joinStore, storeOf } from './store.js';
 import type { Cause, Cells } from './types.js';
 
 /** A cell hands on the change that brought its value; only its cause is of interest here. */
@@ -13,10 +13,7 @@ const toCause = (cause: Partial<Cause> | object | undefined): Partial<Cause> => 
 };
 
 /** The cells of the states: each follows the caller's own cell where an option gives one, else holds its first value. */
-export function connect<S extends object, O, I extends string>(
-  run: Run<S, O, I>,
-  change: ChangeRun,
-): Cells<S> {
+export function connect<S extends object, O, I extends string>(run: Run<S, O, I>): Cells<S> {
   const given = new Map<string, unknown>(Object.entries(run.options));
   const cells: Record<string, Cell<unknown>> = {};
   for (const [name, read] of Object.entries(run.state)) {
@@ -24,21 +21,23 @@ export function connect<S extends object, O, I extends string>(
     run.stores.set(name, store);
     const isOwned = isOwner(given.get(name));
     if (isOwned) run.owned.add(name);
-    run.state = { ...run.state, ...only<S>(name, store.get()) };
     run.releases.push(
+      joinStore(given.get(name)),
       store.subscribe((value, cause) => {
         // Asked just now, the owner is read once he has answered.
-        if (run.held) return;
-        change(run, only<S>(name, value), { reason: isOwned ? 'owner' : 'program', ...toCause(cause) }, true);
+        if (run.isAsking) return;
+        run.change(only<S>(name, value), { reason: isOwned ? 'owner' : 'program', ...toCause(cause) }, true);
         // Where it may not be that, the cell hears what it is instead. The name is one of S.
         const now = run.state[name as keyof S];
         if (!run.isOver && !isSameValue(now, value)) store.set(now);
       }),
     );
+    // Read last: it may have become another while it was subscribed to.
+    run.state = { ...run.state, ...only<S>(name, store.get()) };
     cells[name] = {
       // One of the names of S.
       get: () => run.state[name as keyof S],
-      set: (value) => change(run, only<S>(name, value), { reason: 'program' }),
+      set: (value) => run.change(only<S>(name, value), { reason: 'program' }),
       subscribe: store.subscribe,
     };
   }

@@ -1,124 +1,56 @@
-// The one loop: event → intent → guard → step → semantics → DOM → cells. It runs a contract on an element.
+// The one loop: event → intent → step → guard → owners → state → page → cells. It runs a contract on an element.
 //
 // An intent becomes the next state (the contract's step); what differs from the state before is a list of changes.
 // The guard is asked about the first of them, and may answer later: until then the pattern is busy. Once it is allowed,
-// the state is stored, the services show it, cells and listeners hear of it, and the services settle, in that order.
+// the owners of what changes are asked; what they have taken happens, in a turn (`turn.ts`).
 //
-// Anyone who is called may unwire it: from then on nothing is written and nobody is told, whatever was under way.
+// Anyone who is called may unwire it: from then on nothing is written, whatever was under way.
 import { cell, deliver } from '../core/cell.js';
 import { changesBetween } from '../core/change.js';
 import type { Contract, View } from '../core/contract/contract.js';
-import { ask } from '../core/guard.js';
-import { tell } from '../core/report.js';
-import { attributeWriter, type Part } from './attribute-writer.js';
+import { commit, decide, giveUp, settleOn, wait } from './asking.js';
+import { attributeWriter } from './attribute-writer.js';
 import { adopt, connect } from './cells.js';
 import { described, isElement } from './dom.js';
 import { tellWired } from './early-presses.js';
-import { invokersOf, joinIndex } from './invoker-index.js';
-import { askOwners } from './owners.js';
-import { engines, intentOf, keepWired, type Running } from './registry.js';
-import { tellError } from './report-error.js';
+import { joinIndex } from './invoker-index.js';
+import { engines, keepWired, type Running } from './registry.js';
 import { corrected, type Run } from './run.js';
 import type { Engine, Service } from './service.js';
-import type { Cause, Cells, ChangeOf, CommonOptions, Refusal, Wired } from './types.js';
-import { tellAll } from './telling.js';
-import { inside, refresh, reread, rewritten, update } from './upkeep.js';
+import type { Cause, Cells, ChangeOf, CommonOptions, Wired } from './types.js';
+import { flush, render } from './turn.js';
+import { inside, reread, rewritten, update } from './upkeep.js';
+import { inTurn } from './wishes.js';
 
 export type { Engine, Service } from './service.js';
-
-function render<S extends object, O, I extends string>(run: Run<S, O, I>): void {
-  const { root, contract, view, state, service, waiting } = run;
-  if (run.isOver) return;
-  const { semantics, commands } = contract;
-  const parts: Part[] = [[root, semantics.root?.(state, view)], ...(service?.parts?.() ?? [])];
-  for (const control of invokersOf(root))
-    parts.push([
-      control,
-      semantics.opener?.(state, view, intentOf(commands, control.getAttribute('command'))),
-    ]);
-  if (waiting) parts.push([root, { 'aria-busy': 'true' }]);
-  if (waiting?.source) parts.push([waiting.source, { 'aria-disabled': 'true' }]);
-  run.sheet.show(parts);
-}
-
-/** Waits for a guard, or waits no more. */
-function wait<S extends object, O, I extends string>(run: Run<S, O, I>, change?: ChangeOf<S>): void {
-  run.waiting = change;
-  run.busy.set(!!change);
-  if (change) render(run);
-}
-
-/** It was refused: nothing changes, and whoever wants to know is told. */
-function refuse<S extends object, O, I extends string>(
-  run: Run<S, O, I>,
-  change: ChangeOf<S>,
-  by: Refusal['by'],
-  error?: unknown,
-): void {
-  render(run);
-  tell('refused', run.root, { ...change, error, by });
-  const isTold = run.service?.refused?.(error);
-  run.options.onRefuse?.({ ...change, by, ...(error !== undefined && { error }) });
-  if (!isTold && error) tellError(error);
-}
-
-/** It happens, as far as the owners of what changes have taken it. */
-function commit<S extends object, O, I extends string>(
-  run: Run<S, O, I>,
-  changes: ChangeOf<S>[],
-  settled: boolean | undefined,
-): void {
-  const store = (taken: ChangeOf<S>[]): void => {
-    const real = taken.filter(({ value, previous }) => value !== previous);
-    for (const { name, value } of real) run.state = { ...run.state, [name]: value };
-    render(run);
-    tellAll(run, change, real, settled);
-    refresh(run, render);
-  };
-  // What has happened already is told to its owner like any other change, and nobody is asked.
-  if (settled) return store(changes);
-  askOwners(run, changes, (taken) => {
-    const asked = changes.find(({ name }) => run.owned.has(name));
-    if (taken) store(taken);
-    else if (asked) refuse(run, asked, 'owner');
-  });
-}
 
 function change<S extends object, O, I extends string>(
   run: Run<S, O, I>,
   wish: Partial<S>,
   cause: Cause,
-  settled?: boolean,
+  isFact = false,
 ): void {
   if (run.isOver) return;
-  if (run.held && !settled) return void run.held.push(() => change(run, wish, cause));
-  const { root, contract, options } = run;
-  const changes = changesBetween(run.state, corrected(run, wish), cause);
-  const free = new Set<unknown>(contract.free);
-  // The guard is asked about what is not the user's own movement, where there is such a thing.
-  const first = changes.find(({ name }) => !free.has(name)) ?? changes[0];
-  if (!first) return;
-  const isFree = free.has(first.name);
-  let expected: ChangeOf<S> | undefined;
-  const decide = (allowed: boolean, error?: unknown): void => {
-    if (run.isOver || (!isFree && run.waiting !== expected && !settled)) return;
-    if (!isFree) wait(run);
-    if (allowed) commit(run, changes, settled);
-    else refuse(run, first, 'guard', error);
-  };
-  if (settled || isFree) return decide(true);
-  if (run.waiting) return tell('busy', root, first);
-  run.service?.asked?.();
-  tell('guard', root, first);
-  ask(
-    options.guard,
-    first,
-    () => !run.isOver && wait(run, (expected = first)),
-    (allowed, error) => {
-      tell('guard', root, first);
-      decide(allowed, error);
-    },
-  );
+  const differing = (): ChangeOf<S>[] => changesBetween(run.state, corrected(run, wish), cause);
+  // What has happened already is told to its owner like any other change, and nobody is asked.
+  if (isFact) {
+    const changes = differing();
+    const { waiting } = run;
+    // What a guard is asked about has been overtaken. A set can take what is still to be added.
+    if (waiting && changes.some(({ name, value }) => name === waiting.name && !(value instanceof Set)))
+      wait(run);
+    if (changes.length) settleOn(run, changes, true);
+    return;
+  }
+  inTurn(run, () => {
+    if (run.isOver) return;
+    const changes = differing();
+    const free = new Set<unknown>(run.contract.free);
+    // The guard is asked about what is not the user's own movement, where there is such a thing.
+    const asked = changes.find(({ name }) => !free.has(name));
+    if (asked) return decide(run, changes, asked);
+    if (changes.length) return commit(run, changes);
+  });
 }
 
 function intend<S extends object, O, I extends string>(
@@ -128,13 +60,17 @@ function intend<S extends object, O, I extends string>(
   at?: string,
 ): void {
   if (run.isOver) return;
-  // The owners are being asked about another: this one begins from what they answer.
+  // In the middle of a turn: this one begins from what comes of that.
   if (run.held) return void run.held.push(() => intend(run, intent, cause, at));
   const { contract, view, service } = run;
   // What an intent is about holds for one step.
   view.at = at ?? service?.aim?.(intent, cause);
-  const next = contract.step(run.state, intent, view);
-  view.at = undefined;
+  let next: Partial<S>;
+  try {
+    next = contract.step(run.state, intent, view);
+  } finally {
+    view.at = undefined;
+  }
   change(run, next, cause);
 }
 
@@ -150,10 +86,14 @@ const engineOf = <S extends object, O extends object, I extends string>(
   state: () => run.state,
   intend: (intent, cause, at) => intend(run, intent, cause, at),
   change: (next, cause, settled) => change(run, next, cause, settled),
-  isAsking: () => !!run.held,
-  reread: () => reread(run, change),
+  isAsking: () => run.isAsking,
+  reread: () => reread(run),
   render: () => render(run),
-  inside: () => inside(run, render),
+  flush() {
+    run.isDirty = true;
+    flush(run);
+  },
+  inside: () => inside(run),
   sheet: () => run.writer.sheet(),
 });
 
@@ -163,7 +103,7 @@ function unwire<S extends object, O, I extends string>(run: Run<S, O, I>): void 
   engines.delete(run.root);
   run.waiting = undefined;
   // One that throws keeps none of the others from letting go.
-  deliver([() => run.service?.release?.(), ...run.releases, run.writer.restore, () => run.busy.set(false)]);
+  deliver([() => run.service?.release?.(), ...run.releases, run.writer.end, () => run.busy.set(false)]);
 }
 
 const refuseRoot = (name: string, root: unknown): void => {
@@ -177,7 +117,7 @@ const runOf = <S extends object, O extends object, I extends string>(
   options: O & CommonOptions<S>,
 ): Run<S, O, I> => {
   const view: View<O> = { root, options, items: [] };
-  const writer = attributeWriter((rewrites) => rewritten(run, change, rewrites));
+  const writer = attributeWriter((rewrites) => rewritten(run, rewrites));
   const run: Run<S, O, I> = {
     root,
     contract,
@@ -190,9 +130,16 @@ const runOf = <S extends object, O extends object, I extends string>(
     isStale: false,
     waiting: undefined,
     busy: cell(false),
+    change: (next, cause, isFact) => change(run, next, cause, isFact),
     stores: new Map(),
     owned: new Set(),
     held: undefined,
+    chain: 0,
+    isAsking: false,
+    told: undefined,
+    isDirty: false,
+    isWriting: false,
+    isReady: false,
     writer,
     sheet: writer.sheet(),
     releases: [joinIndex(root)],
@@ -221,17 +168,18 @@ export function wire<S extends object, O extends object, I extends string>(
     const read = run.state;
     if (serve) run.serve = () => serve(engine);
     run.service = run.serve?.();
-    const cells = connect(run, change);
+    const cells = connect(run);
     adopt(run);
     render(run);
     const cause: Cause = { reason: 'program' };
     for (const first of changesBetween(read, run.state, cause)) run.service?.show?.(first);
+    run.isReady = true;
     run.service?.start?.();
     tellWired(root);
     return keepWired({
       root,
       busy: run.busy,
-      update: (next: object) => update(run, change, render, next),
+      update: (next: object) => update(run, () => giveUp(run), next),
       unwire: () => unwire(run),
       ...cells,
     });

@@ -1,18 +1,27 @@
 // A lazy service: one whose work is loaded only where it is asked for. Until it is there, nothing is missing but its extras.
 //
-// What comes too late, after everything was taken away, is released unseen.
+// What comes too late, after everything was taken away, is released unseen. What does not come is reported, and asked for again
+// when a change is shown.
+import { tellError } from './report-error.js';
 import type { Service } from './service.js';
 
 /** How many are on their way: tests wait for them. */
 export const coming = { count: 0 };
 
-/** Has a part of the library count among those on their way until it is there. */
-export function arriving<T>(part: Promise<T>): Promise<T> {
+/**
+ * Has a part of the library count among those on their way until it is there. One that cannot be loaded is reported, and
+ * answered with nothing: it may be asked for again.
+ */
+export async function arriving<T>(part: Promise<T>): Promise<T | undefined> {
   coming.count++;
-  return part.then((loaded) => {
+  try {
+    return await part;
+  } catch (error) {
+    tellError(error);
+    return undefined;
+  } finally {
     coming.count--;
-    return loaded;
-  });
+  }
 }
 
 /** `service` joined by the one that `load` brings, which comes first. */
@@ -23,15 +32,24 @@ export function lazyService<S>(
 ): Service<S> {
   let inner: Service<S> | undefined;
   let isOver = false;
-  void arriving(load()).then((loaded) => {
-    if (isOver) return loaded.release?.();
-    inner = loaded;
-    render();
-  });
+  /** It is on its way, or there; one that did not come is asked for at the next need. */
+  let isAsked = false;
+  const ask = (): void => {
+    if (isAsked) return;
+    isAsked = true;
+    void arriving(load()).then((loaded) => {
+      isAsked = !!loaded;
+      if (isOver || !loaded) return loaded?.release?.();
+      inner = loaded;
+      render();
+    });
+  };
+  ask();
   return {
     ...service,
     parts: () => [...(service.parts?.() ?? []), ...(inner?.parts?.() ?? [])],
     show(change) {
+      ask();
       // What is there at once is there before focus goes in.
       inner?.show?.(change);
       service.show?.(change);

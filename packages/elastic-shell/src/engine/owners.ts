@@ -4,12 +4,14 @@
 // with a promise (a framework that has to render first) is read when that has come. Until then the pattern is as it was,
 // and further wishes wait. All have taken theirs, or none keeps it: one that has kept its old value has refused, and the
 // others are given theirs back.
+import { deliver } from '../core/cell.js';
 import { isSameValue } from '../core/change.js';
 import { isPromise } from '../core/promise.js';
 import { tell } from '../core/report.js';
 import { tellError } from './report-error.js';
-import { type ChangeRun, only, type Run } from './run.js';
+import { only, type Run } from './run.js';
 import type { ChangeOf } from './types.js';
+import { endTurn } from './wishes.js';
 
 /** Milliseconds after which an owner that has not answered is told to the journal. */
 const patience = 1000;
@@ -46,45 +48,50 @@ function answered<S extends object, O, I extends string>(
 
 /**
  * Asks the owners of what would change. `done` is called with what they have taken, or with nothing where one has
- * refused: at once, or when all have answered.
+ * refused, and the error where its promise was rejected: at once, or when all have answered. True when the turn goes on until
+ * then.
  */
 export function askOwners<S extends object, O, I extends string>(
   run: Run<S, O, I>,
   changes: ChangeOf<S>[],
-  done: (taken: ChangeOf<S>[] | undefined) => void,
-): void {
+  done: (taken: ChangeOf<S>[] | undefined, error?: unknown) => void,
+): boolean {
   const own = changes.filter(({ name }) => run.owned.has(name));
   const [first] = own;
-  if (!first) return done(changes);
-  run.held = [];
+  if (!first) {
+    done(changes);
+    return false;
+  }
+  run.isAsking = true;
   tell('owner', run.root, first);
   const answers = own.map((each) => attempt(() => run.stores.get(each.name)?.set(each.value, each)));
-  const finish = (): void => {
-    if (run.isOver) return;
+  const finish = (error?: unknown): void => {
+    run.isAsking = false;
     tell('owner', run.root, first);
-    const taken = attempt(() => answered(run, changes));
-    const held = run.held ?? [];
-    run.held = undefined;
-    done(taken);
-    for (const wish of held) wish();
+    done(
+      attempt(() => answered(run, changes)),
+      error,
+    );
   };
   const late = answers.filter((answer) => isPromise(answer));
-  if (!late.length) return finish();
-  const timer = setTimeout(() => tell('owner-silent', run.root, first), patience);
-  void Promise.allSettled(late).then(() => {
-    clearTimeout(timer);
+  if (!late.length) {
     finish();
+    return false;
+  }
+  const timer = setTimeout(() => tell('owner-silent', run.root, first), patience);
+  void Promise.allSettled(late).then((ends) => {
+    clearTimeout(timer);
+    if (run.isOver) return;
+    const failed = ends.find((end) => end.status === 'rejected');
+    deliver([() => finish(failed?.reason), () => endTurn(run)]);
   });
+  return true;
 }
 
 /** Has the state become what its owner holds, where he has not followed what the platform did. */
-export function obey<S extends object, O, I extends string>(
-  run: Run<S, O, I>,
-  change: ChangeRun,
-  name: string,
-): void {
+export function obey<S extends object, O, I extends string>(run: Run<S, O, I>, name: string): void {
   const value = run.stores.get(name)?.get();
   // The name is one of S.
-  if (run.isOver || run.held || isSameValue(value, run.state[name as keyof S])) return;
-  change(run, only<S>(name, value), { reason: 'owner' }, true);
+  if (run.isOver || run.isAsking || isSameValue(value, run.state[name as keyof S])) return;
+  run.change(only<S>(name, value), { reason: 'owner' }, true);
 }

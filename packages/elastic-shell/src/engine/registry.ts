@@ -22,8 +22,8 @@ export interface Seen {
   readonly owned: ReadonlySet<string>;
   /** The change that a guard is making up its mind about. */
   readonly waiting: object | undefined;
-  /** Wishes that wait until the owners have answered; undefined while none is asked. */
-  readonly held: readonly unknown[] | undefined;
+  /** The owners of what would change are making up their minds. */
+  readonly isAsking: boolean;
   /** It waits for a part that it needs. */
   readonly isIncomplete: boolean;
 }

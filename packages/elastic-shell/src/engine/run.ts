@@ -1,5 +1,6 @@
 // A contract that runs on an element, and all it holds.
 import type { Cell } from '../core/cell.js';
+import { isSameValue } from '../core/change.js';
 import type { Contract, View } from '../core/contract/contract.js';
 import type { AttributeWriter, Sheet } from './attribute-writer.js';
 import type { Service } from './service.js';
@@ -24,21 +25,32 @@ export interface Run<S extends object, O, I extends string> {
   stores: Map<string, Cell<unknown>>;
   /** The states that have an owner, who is asked with each change. */
   owned: Set<string>;
-  /** Wishes that wait until the owners have answered; undefined while none is asked. */
+  /** Wishes that wait for the end of this turn; undefined between turns. */
   held: (() => void)[] | undefined;
+  /** How many turns have followed from one another. */
+  chain: number;
+  /** The owners of what would change are making up their minds. */
+  isAsking: boolean;
+  /** What has changed in the turn that is being told now, in order; undefined while none is. */
+  told: Told<S>[] | undefined;
+  /** The page may differ from the state, and it is being written. */
+  isDirty: boolean;
+  isWriting: boolean;
+  /** Its makers hold it: they hear of what changes from now on. */
+  isReady: boolean;
+  /** Has the state become `next`, if guard and owners allow. `isFact`: it has happened already, and nobody is asked. */
+  change(next: Partial<S>, cause: Cause, isFact?: boolean): void;
   writer: AttributeWriter;
   sheet: Sheet;
   releases: (() => void)[];
   isOver: boolean;
 }
 
-/** What changes the state of a run: the one way in which it happens. */
-export type ChangeRun = <S extends object, O, I extends string>(
-  run: Run<S, O, I>,
-  wish: Partial<S>,
-  cause: Cause,
-  settled?: boolean,
-) => void;
+/** A change that has happened, for whoever hears of it. `isFact`: nobody was asked. */
+export interface Told<S extends object> {
+  change: ChangeOf<S>;
+  isFact: boolean;
+}
 
 /** A state of one name alone. */
 export const only = <S>(name: string, value: unknown): Partial<S> =>
@@ -50,3 +62,30 @@ export const corrected = <S extends object, O, I extends string>(
   { contract, state, view }: Run<S, O, I>,
   next: Partial<S>,
 ): Partial<S> => contract.correct?.({ ...state, ...next }, view, state) ?? next;
+
+/** Whether the state is already what a change would make of it. */
+export const isMovedOn = <S extends object, O, I extends string>(
+  { state }: Run<S, O, I>,
+  { name, value }: ChangeOf<S>,
+): boolean =>
+  // A change names a state of S.
+  isSameValue(state[name as keyof S], value);
+
+/** `change`, which was asked about `previous`, as it stands now: of a set, what it adds and takes away. */
+const rebased = <S extends object>(change: ChangeOf<S>, now: unknown): ChangeOf<S> => {
+  const { value, previous }: { value: unknown; previous: unknown } = change;
+  if (isSameValue(now, previous)) return change;
+  if (!(now instanceof Set && value instanceof Set && previous instanceof Set))
+    return { ...change, previous: now } as ChangeOf<S>;
+  const next = new Set<unknown>([...now].filter((key) => value.has(key) || !previous.has(key)));
+  for (const key of value) if (!previous.has(key)) next.add(key);
+  return { ...change, value: next, previous: now } as ChangeOf<S>;
+};
+
+/** Changes that were approved of late, on the state as it is now. */
+export const onNow = <S extends object, O, I extends string>(
+  { state }: Run<S, O, I>,
+  changes: readonly ChangeOf<S>[],
+): ChangeOf<S>[] =>
+  // A change names a state of S.
+  changes.map((each) => rebased(each, state[each.name as keyof S]));

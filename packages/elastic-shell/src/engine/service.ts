@@ -24,8 +24,10 @@ export interface Engine<S extends object = object, O = object, I extends string 
   isAsking(): boolean;
   /** Follows what the platform or somebody else did to the markup, with the reason `native`. */
   reread(): void;
-  /** Writes what differs between the page and the semantics of the state. */
+  /** The page may differ from the semantics of the state: it is written at once, in a turn when that is told. */
   render(): void;
+  /** Writes at once what differs, where something is to be measured or to have focus before the turn is told. */
+  flush(): void;
   /** Nodes came or went inside the root: where parts that a service holds are gone, it is served anew. */
   inside(): void;
   /** A sheet of its own for a service that knows which of its elements changed: it patches that, and others stay. */

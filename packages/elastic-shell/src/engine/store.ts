@@ -66,3 +66,16 @@ export function storeOf<T = unknown>(given: unknown, read: T): Cell<T> {
   // Of the same values.
   return own as Cell<T>;
 }
+
+/** How many running contracts follow a store that was given to them. */
+const followers = new WeakMap<object, number>();
+
+/** Counts one more that follows what was given for a state, if that is a store; returns what ends that. */
+export function joinStore(given: unknown): () => void {
+  if (!isStore(given)) return () => {};
+  followers.set(given, (followers.get(given) ?? 0) + 1);
+  return () => void followers.set(given, (followers.get(given) ?? 0) - 1);
+}
+
+/** Whether several follow it: a node that was made anew runs with the store of the one in whose place it stands. */
+export const isShared = (given: unknown): boolean => isStore(given) && (followers.get(given) ?? 0) > 1;

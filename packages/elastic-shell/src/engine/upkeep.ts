@@ -3,52 +3,45 @@ import type { Rewrite } from './attribute-writer.js';
 import { asState } from './attributes.js';
 import { described } from './dom.js';
 import { checkOptions } from './options.js';
-import { type ChangeRun, only, type Run } from './run.js';
+import { only, type Run } from './run.js';
 import { isStore } from './store.js';
+import { render } from './turn.js';
 
 /** Follows what the markup shows, of these states alone. */
 export function reread<S extends object, O, I extends string>(
   run: Run<S, O, I>,
-  change: ChangeRun,
   names?: ReadonlySet<string>,
 ): void {
   if (run.isOver) return;
   const read = run.contract.read(run.view);
   const told = Object.entries(read).filter(([name]) => !names || names.has(name));
   // Names and values of S, as they were read.
-  change(run, Object.fromEntries(told) as Partial<S>, { reason: 'native' }, true);
+  run.change(Object.fromEntries(told) as Partial<S>, { reason: 'native' }, true);
 }
 
 /** Somebody has written over what the engine wrote: what the markup can say is followed, all else is written again. */
 export function rewritten<S extends object, O, I extends string>(
   run: Run<S, O, I>,
-  change: ChangeRun,
   rewrites: Rewrite[],
 ): void {
   if (run.isOver) return;
   const { says = {} } = run.contract;
   const names = rewrites.flatMap(({ name }) => (Object.hasOwn(says, name) && says[name] ? [says[name]] : []));
-  if (names.length && run.options.rewrites !== 'restore') reread(run, change, new Set(names));
+  if (names.length && run.options.rewrites !== 'restore') reread(run, new Set(names));
   run.writer.again(rewrites.map(({ element }) => element));
   run.service?.restored?.();
 }
 
 /** Nodes came or went inside: where parts that it held are gone, it is served anew, with its state as it is. */
-export function inside<S extends object, O, I extends string>(
-  run: Run<S, O, I>,
-  render: (run: Run<S, O, I>) => void,
-): void {
+export function inside<S extends object, O, I extends string>(run: Run<S, O, I>): void {
   const { service, serve, isIncomplete } = run;
   if (run.isOver || !serve) return;
   if (!isIncomplete && service?.stands?.() !== false) return service?.inside?.();
-  remake(run, render);
+  remake(run);
 }
 
 /** Has it served anew, in the state in which it is. */
-function remake<S extends object, O, I extends string>(
-  run: Run<S, O, I>,
-  render: (run: Run<S, O, I>) => void,
-): void {
+function remake<S extends object, O, I extends string>(run: Run<S, O, I>): void {
   const { service, serve } = run;
   if (!serve) return;
   run.isStale = false;
@@ -68,17 +61,13 @@ function remake<S extends object, O, I extends string>(
 }
 
 /** Made with options that have changed while it was open, it is made anew now that it is not. */
-export function refresh<S extends object, O, I extends string>(
-  run: Run<S, O, I>,
-  render: (run: Run<S, O, I>) => void,
-): void {
-  if (!run.isOver && run.isStale && run.service?.isAtRest?.() !== false) remake(run, render);
+export function refresh<S extends object, O, I extends string>(run: Run<S, O, I>): void {
+  if (!run.isOver && run.isStale && run.service?.isAtRest?.() !== false) remake(run);
 }
 
 /** A state that an update names becomes that. */
 function takeState<S extends object, O, I extends string>(
   run: Run<S, O, I>,
-  change: ChangeRun,
   name: string,
   value: unknown,
 ): void {
@@ -88,7 +77,7 @@ function takeState<S extends object, O, I extends string>(
     );
   // The name is one of S.
   const now = run.state[name as keyof S];
-  if (value !== undefined) change(run, only<S>(name, asState(now, value)), { reason: 'owner' }, true);
+  if (value !== undefined) run.change(only<S>(name, asState(now, value)), { reason: 'owner' }, true);
 }
 
 /** A function in place of a function, and a list in place of a list, are followed as they are. */
@@ -98,19 +87,19 @@ const isFollowed = (before: unknown, now: unknown): boolean =>
 /** Other options from now on: what is looked at when it counts is looked at then; what it was made of is made anew. */
 export function update<S extends object, O, I extends string>(
   run: Run<S, O, I>,
-  change: ChangeRun,
-  render: (run: Run<S, O, I>) => void,
+  giveUp: () => void,
   next: object,
 ): void {
   if (run.isOver) return;
   const { contract, root, options } = run;
   checkOptions(contract.name, next, contract.options, root);
   const changed = new Set<string>();
+  const { guard } = options;
   let isStale = false;
   for (const [name, value] of Object.entries(next)) {
     const before: unknown = Reflect.get(options, name);
     if (Object.is(before, value)) continue;
-    if (run.stores.has(name)) takeState(run, change, name, value);
+    if (run.stores.has(name)) takeState(run, name, value);
     else {
       Reflect.set(options, name, value);
       changed.add(name);
@@ -118,10 +107,12 @@ export function update<S extends object, O, I extends string>(
     }
   }
   if (!changed.size || run.isOver) return;
+  // Another guard in its place: the one that has not answered is not waited for any more.
+  if (guard !== options.guard) giveUp();
   run.service?.update?.(changed);
   // What holds under these options holds at once.
-  change(run, {}, { reason: 'program' }, true);
+  run.change({}, { reason: 'program' }, true);
   run.isStale ||= isStale;
   render(run);
-  refresh(run, render);
+  refresh(run);
 }

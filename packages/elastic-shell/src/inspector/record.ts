@@ -160,7 +160,7 @@ export const record = {
     ways.flatMap(({ root, change, guard, owner }) => {
       const asking = owner ?? guard;
       const run = wiredRun(root);
-      const isOn = owner ? run?.held : run?.waiting;
+      const isOn = owner ? run?.isAsking : run?.waiting;
       return isOn && asking && asking.answered === undefined
         ? [{ root, change, who: owner ? ('owner' as const) : ('guard' as const), since: asking.asked }]
         : [];

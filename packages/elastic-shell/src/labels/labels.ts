@@ -6,7 +6,8 @@ import type { Attributes } from '../core/contract/contract.js';
 /** Whose labels they are. */
 export interface LabelHost {
   readonly root: HTMLElement;
-  render(): void;
+  /** Writes at once what is wanted. */
+  flush(): void;
 }
 
 /** Attributes of the root, given the ids of its first heading and first paragraph. */
@@ -57,7 +58,7 @@ export function namedByAuthor(): (element: Element) => boolean {
 }
 
 /** The labels of what `host` shows, as `rule` says. */
-export function labelsOf({ root, render }: LabelHost, rule: LabelRule): Labels {
+export function labelsOf({ root, flush }: LabelHost, rule: LabelRule): Labels {
   const ids = idMaker();
   let focusable: Element | undefined;
   return {
@@ -85,7 +86,7 @@ export function labelsOf({ root, render }: LabelHost, rule: LabelRule): Labels {
     },
     makeFocusable(heading) {
       focusable = heading;
-      render();
+      flush();
     },
     forget() {
       focusable = undefined;

@@ -79,8 +79,8 @@ function openLayerOf<A>(held: Held<A>, around: OpenLayer | undefined): OpenLayer
 }
 
 function present<A>(held: Held<A>, { source }: Cause): void {
-  const { host, rules, phase, isStarted } = held;
-  if (!isStarted) return;
+  const { host, rules, phase } = held;
+  if (!held.isStarted || held.isOver) return;
   const { showing } = rules;
   held.document = host.root.ownerDocument;
   held.stopLingering?.();
@@ -196,7 +196,7 @@ export function layer<A = unknown>(host: LayerHost, rules: LayerRules<A>): Servi
     host,
     rules,
     document: root.ownerDocument,
-    phase: phases(root, host.render),
+    phase: phases(root, host),
     releases: [],
     beside: undefined,
     place: undefined,

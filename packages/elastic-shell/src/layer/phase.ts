@@ -19,22 +19,27 @@ const motionsOf = (element: Element): Animation[] =>
     (animation) => animation.effect?.getComputedTiming().endTime !== Infinity,
   );
 
-/** Keeps the phase of `element`; `changed` hears each new one. */
-export function phases(element: Element, changed: () => void): Phases {
+/** Whose phases they are: `flush` writes one at once, `render` when there is time. */
+export interface PhaseHost {
+  render(): void;
+  flush(): void;
+}
+
+/** Keeps the phase of `element`, which `host` writes. */
+export function phases(element: Element, host: PhaseHost): Phases {
   let phase: Phase = 'closed';
   let turn = 0;
-  const become = (next: Phase): void => {
-    phase = next;
-    changed();
-  };
   return {
     now: () => phase,
     go(open, act, follow) {
       const mine = ++turn;
       const end = (): void => {
-        if (mine === turn) become(open ? 'open' : 'closed');
+        if (mine !== turn) return;
+        phase = open ? 'open' : 'closed';
+        host.render();
       };
-      become(open ? 'opening' : 'closing');
+      phase = open ? 'opening' : 'closing';
+      host.flush();
       act();
       const moving = motionsOf(element);
       if (moving.length) void Promise.allSettled(moving.map((animation) => animation.finished)).then(end);

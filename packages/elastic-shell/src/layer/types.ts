@@ -35,6 +35,7 @@ export interface LayerHost {
   change(next: Openable, cause: Cause, settled?: boolean): void;
   reread(): void;
   render(): void;
+  flush(): void;
 }
 
 /** Where a layer stands, when its style alone does not say. `A` is what it stands beside. */

@@ -23,7 +23,7 @@ import type { IntendingList, ListRules } from './types.js';
 
 type ListEngine<S extends object, O, I extends string> = Pick<
   Engine<S, O, I>,
-  'root' | 'view' | 'state' | 'intend' | 'render' | 'sheet'
+  'root' | 'view' | 'state' | 'intend' | 'render' | 'flush' | 'sheet'
 >;
 
 /** What one list holds. */
@@ -75,7 +75,7 @@ function intend<S extends object, O, I extends string>(
   engine.intend(intent, { reason, event, ...(source && { source }) }, at);
   if (!isExtending(intent)) view.anchor = cursor.get();
   else view.anchor ??= at;
-  if (held.isRevealing) engine.render();
+  if (held.isRevealing) engine.flush();
   if (!rules.holder && cursor.isState && reason === 'key') focus(held);
 }
 
@@ -242,7 +242,7 @@ export function list<S extends object, O, I extends string>(
     show({ name }) {
       if (!cursor.isState || name !== 'current' || !hasFocus(held)) return;
       held.isRevealing = true;
-      engine.render();
+      engine.flush();
       focus(held);
     },
     release: () => releases.forEach((release) => release()),

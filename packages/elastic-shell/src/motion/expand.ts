@@ -5,6 +5,7 @@
 // Of many panels that set out in one task the style is read once, when everything is written.
 import type { Attributes } from '../core/contract/contract.js';
 import { windowOf } from '../engine/dom.js';
+import { arriving } from '../engine/lazy-service.js';
 import type { Phase } from '../layer/phase.js';
 
 /** Along which axis a panel opens. */
@@ -56,7 +57,11 @@ type Fallback = typeof import('./expand-fallback.js');
 let fallback: Fallback | undefined;
 let asked: Promise<unknown> | undefined;
 const askFallback = (): void => {
-  asked ??= import('./expand-fallback.js').then((loaded) => (fallback = loaded));
+  asked ??= arriving(import('./expand-fallback.js')).then((loaded) => {
+    fallback = loaded;
+    // It did not come: what moves next asks again.
+    if (!loaded) asked = undefined;
+  });
 };
 
 /** A `<details>` opens and closes by itself: the motion follows it. */
@@ -64,8 +69,8 @@ function detailsMotion(details: HTMLElement, axis: ElasticAxis): ExpandMotion {
   let isOver = false;
   let stop: (() => void) | undefined;
   if (needsScript(details))
-    void import('./expand-details.js').then(({ moveDetails }) => {
-      if (!isOver) stop = moveDetails(details);
+    void arriving(import('./expand-details.js')).then((loaded) => {
+      if (!isOver) stop = loaded?.moveDetails(details);
     });
   return {
     go() {},

@@ -34,7 +34,7 @@ function underWay(element: Element): string[] {
   const found: string[] = [];
   const run = wiredRun(element);
   if (run?.waiting) found.push('its guard has not answered');
-  if (run?.held) found.push('the owner of a state has not answered');
+  if (run?.isAsking) found.push('the owner of a state has not answered');
   const phase = element.getAttribute('data-phase');
   if (phase === 'opening' || phase === 'closing') found.push(`it is ${phase}`);
   // Besides a guard, content that comes later says so.

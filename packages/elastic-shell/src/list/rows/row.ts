@@ -75,7 +75,12 @@ export function emptyRow<I>(row: Row<I>): void {
   if (!life) return;
   delete row.life;
   delete row.item;
-  life.release?.();
+  try {
+    life.release?.();
+  } catch (error) {
+    // The rows after it are still to be drawn.
+    tellError(error);
+  }
   row.content.replaceChildren();
 }
 

@@ -106,6 +106,5 @@ export function act(
   if (!own) return false;
   event.preventDefault();
   own();
-  engine.render();
   return true;
 }

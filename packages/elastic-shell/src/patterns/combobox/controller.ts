@@ -106,7 +106,6 @@ function show(held: Held, shown: Service<ComboboxState>, change: ChangeOf<Combob
   if (change.name === 'open') {
     if (change.value) found.ask(engine.state().query, false);
     shown.show?.(change);
-    engine.render();
     // What was typed to open it has found something already.
     if (change.value) found.tellFound();
     if (change.value) found.prepare();

@@ -3,7 +3,7 @@
 import { indexOf, type Item } from '../../core/collection/items.js';
 import type { Search } from '../../core/collection/search.js';
 import { tell } from '../../core/report.js';
-import { described } from '../../engine/dom.js';
+import { tellError } from '../../engine/report-error.js';
 import { isPromise } from '../../core/promise.js';
 import { type Items, labelIn, type MarkupItems, markupItems } from '../../list/items.js';
 import { type DataRows, dataRows } from '../../list/rows/data-rows.js';
@@ -87,7 +87,7 @@ function load(held: Held, asked: AskedItems<Item>, query: string): void {
   const mine = (held.load = new AbortController());
   held.isWaiting = false;
   held.last = query;
-  const end = (act: () => void): void => {
+  const end = (act: () => unknown): void => {
     if (held.load !== mine) return;
     held.load = undefined;
     act();
@@ -98,13 +98,17 @@ function load(held: Held, asked: AskedItems<Item>, query: string): void {
       held.failure = { error };
       tell('options-failed', held.root, { query, error });
     });
-  const fill = (answer: readonly Item[]): void =>
-    end(() => {
-      if (!Array.isArray(answer))
-        throw new TypeError(`elastic-shell: items must answer with a list, got ${described(answer)}`);
-      held.failure = undefined;
+  const fill = (answer: readonly Item[]): void => {
+    if (held.load !== mine) return;
+    try {
       take(held, answer);
-    });
+    } catch (error) {
+      // The function is wrong, not its server: whoever wrote it has to hear.
+      tellError(error);
+      return fail(error);
+    }
+    end(() => (held.failure = undefined));
+  };
   try {
     const answer = asked(query, mine.signal);
     if (isPromise(answer)) void answer.then(fill).then(undefined, fail);

@@ -86,6 +86,7 @@ const tellFound = (held: Held): void => {
   const { engine, say, announce } = held.context;
   const { query } = engine.state();
   if (!query || held.source.state().isBusy) return;
+  sync(held);
   if (found(held)) announce.count(found(held));
   else announce.say(say.none(query));
 };
@@ -138,9 +139,11 @@ function showNotice(held: Held): void {
 async function loadMarks(held: Held): Promise<void> {
   const { engine } = held.context;
   held.isMarking = true;
-  const { highlighter } = await arriving(import('../../list/highlight.js'));
+  const loaded = await arriving(import('../../list/highlight.js'));
   if (!held.isMarking) return;
-  held.marks = highlighter(engine.root.ownerDocument);
+  held.isMarking = !!loaded;
+  if (!loaded) return;
+  held.marks = loaded.highlighter(engine.root.ownerDocument);
   mark(held);
 }
 

@@ -112,7 +112,7 @@ function changed(held: Held, { value, previous }: Change<Chosen>): void {
 /** The value of the combobox that `context` has. `first`: what a reset goes back to. */
 export function valueOf(context: ComboboxContext, labelOf: (key: string) => string, first: Chosen): Value {
   const { engine, parts } = context;
-  const { root, options, state } = engine;
+  const { root, options } = engine;
   const { holder, field, trigger } = parts;
   const value = trigger.querySelector<HTMLElement>('[data-value]');
   const placeholder = value?.textContent ?? '';
@@ -127,8 +127,6 @@ export function valueOf(context: ComboboxContext, labelOf: (key: string) => stri
     held.isReady = true;
   });
   const leave = joinForm(held, first);
-  if (options.freeText && field && !keysOf(state().selected).size)
-    settled(held, { text: field.value }, 'native');
   return {
     isRequired: held.isRequired,
     tokens: held.tokens,

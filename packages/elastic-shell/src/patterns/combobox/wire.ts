@@ -30,13 +30,17 @@ declare module '../../engine/defaults.js' {
 registerPattern(combobox.name, combobox.options, wireCombobox);
 
 /** What the markup shows as selected, and what the field says of it. */
-const markedIn = (list: HTMLElement, multiple: boolean): Pick<ComboboxState, 'selected' | 'text'> => {
+const markedIn = (
+  { list, field }: ComboboxParts,
+  { multiple = false, freeText = false }: ComboboxSettings,
+): Pick<ComboboxState, 'selected' | 'text'> => {
   const options = list.querySelectorAll<HTMLElement>('[role=option]');
   const chosen = markupItems(list, () => options, { labelOf: labelIn })
     .all()
     .filter(({ element }) => element.ariaSelected === 'true');
   const selected = chosenOf(new Set(chosen.map(({ key }) => key)), multiple);
-  return { selected, text: multiple ? '' : (chosen[0]?.label ?? '') };
+  const own = freeText && field && !chosen.length ? field.value : undefined;
+  return { selected, text: own ?? (multiple ? '' : (chosen[0]?.label ?? '')) };
 };
 
 /** What a user is typing into the field that nobody has listened to yet. */
@@ -64,7 +68,7 @@ export function wireCombobox<I extends Item = Item, const Multiple extends boole
     ...(limit && { limit }),
     ...(wish !== undefined && { selected: wish }),
   };
-  const first = markedIn(parts.list, multiple);
+  const first = markedIn(parts, given);
   /** What a reset of its form gives back. */
   const original = chosenNow(wish, first.selected);
   let engine: ComboboxEngine | undefined;

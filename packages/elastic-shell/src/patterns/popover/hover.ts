@@ -17,7 +17,9 @@ export function withHover(host: HoverHost, wish: HoverWish, service: Service<Ope
   let served = service;
   let isOver = false;
   void arriving((group ??= load())).then((onHover) => {
-    if (!isOver) served = onHover(host, wish, service);
+    // It did not come: the next popover asks again. A press opens this one.
+    if (!onHover) group = undefined;
+    else if (!isOver) served = onHover(host, wish, service);
   });
   return {
     ...service,
