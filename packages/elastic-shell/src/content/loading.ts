@@ -6,7 +6,7 @@ import type { Openable } from '../core/contract/openable.js';
 import { tell } from '../core/report.js';
 import { failureText } from '../core/text.js';
 import { wordsOf } from '../core/words.js';
-import { described, isElement, targetOf, treeOf, windowOf } from '../engine/dom.js';
+import { described, isElement, matchOf, targetOf, treeOf, windowOf } from '../engine/dom.js';
 import { invokersOf } from '../engine/invoker-index.js';
 import { isPromise } from '../core/promise.js';
 import { naming } from '../engine/registry.js';
@@ -77,7 +77,7 @@ interface Loading {
 const ask = ({ host: { root, options, key } }: Loading, signal: AbortSignal): unknown => {
   const { content } = options;
   if (typeof content === 'function') return content(signal, key);
-  const template = content && treeOf(root).querySelector(content);
+  const template = content && matchOf(treeOf(root), content, 'content');
   if (template) return template;
   throw new TypeError(`elastic-shell: content ${described(content)} matches nothing on the page`);
 };

@@ -78,7 +78,7 @@ export function decide<S extends object, O, I extends string>(
   let isGoingOn: boolean | void = false;
   let isLate = false;
   const answer = (isAllowed: boolean, error?: unknown): boolean | void => {
-    if (run.isOver) return isLate && isAllowed ? tellAfterwards(run, changes) : undefined;
+    if (run.isOver) return run.isJustOver && isAllowed ? tellAfterwards(run, changes) : undefined;
     if (isLate && run.waiting !== first) return;
     wait(run);
     if (isAllowed) return commit(run, isLate ? onNow(run, changes) : changes);
@@ -93,7 +93,7 @@ export function decide<S extends object, O, I extends string>(
     },
     (isAllowed, error) => {
       tell('guard', root, first);
-      if (isLate) inTurn(run, () => answer(isAllowed, error));
+      if (isLate && !run.isOver) inTurn(run, () => answer(isAllowed, error));
       else isGoingOn = answer(isAllowed, error);
     },
   );

@@ -68,7 +68,8 @@ export function optionsOf<O extends object>(
   own: O | undefined,
   root: unknown,
 ): O {
-  const options: O = Object.assign({}, own, overDefaults(defaultsOf(name), own));
+  // What every object of a page inherits is no option.
+  const options: O = Object.assign(Object.create(null), own, overDefaults(defaultsOf(name), own));
   checkOptions(name, options, known, root);
   if (own && isElement(root)) givenTo.set(root, own);
   return options;

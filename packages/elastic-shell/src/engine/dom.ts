@@ -7,6 +7,25 @@ const isObject = (value: unknown): value is object => typeof value === 'object' 
 export const isElement = (value: unknown): value is HTMLElement =>
   isObject(value) && 'nodeType' in value && value.nodeType === 1;
 
+/** Whether an element matches; asked of the platform, since a form hides what it can behind its own fields' names. */
+export const matches = (element: Element, selector: string): boolean =>
+  Element.prototype.matches.call(element, selector);
+
+/** The nearest around an element, itself included, that matches; asked of the platform as well. */
+export const closest = <E extends Element = HTMLElement>(element: Element, selector: string): E | undefined =>
+  Element.prototype.closest.call<Element, [string], E | null>(element, selector) ?? undefined;
+
+/** What an option's selector finds in `within`. Throws a TypeError that names the option where it is no selector. */
+export function matchOf(within: ParentNode, selector: string, option: string): Element | undefined {
+  try {
+    return within.querySelector(selector) ?? undefined;
+  } catch {
+    throw new TypeError(
+      `elastic-shell: option ${option} should be a selector, got ${described(selector)}, which is none`,
+    );
+  }
+}
+
 /** The element that an event happened on; undefined where that was a document or a window. */
 export const targetOf = ({ target }: Event): HTMLElement | undefined =>
   isElement(target) ? target : undefined;

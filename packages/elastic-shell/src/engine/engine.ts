@@ -14,6 +14,7 @@ import { adopt, connect } from './cells.js';
 import { described, isElement } from './dom.js';
 import { tellWired } from './early-presses.js';
 import { joinIndex } from './invoker-index.js';
+import { pageWide } from './page-record.js';
 import { engines, keepWired, type Running } from './registry.js';
 import { corrected, type Run } from './run.js';
 import type { Engine, Service } from './service.js';
@@ -100,15 +101,25 @@ const engineOf = <S extends object, O extends object, I extends string>(
 function unwire<S extends object, O, I extends string>(run: Run<S, O, I>): void {
   if (run.isOver) return;
   run.isOver = true;
+  // A guard whose last act this was answers in the next step.
+  run.isJustOver = true;
+  queueMicrotask(() => queueMicrotask(() => (run.isJustOver = false)));
   engines.delete(run.root);
+  roots.delete(run.root);
   run.waiting = undefined;
   // One that throws keeps none of the others from letting go.
   deliver([() => run.service?.release?.(), ...run.releases, run.writer.end, () => run.busy.set(false)]);
 }
 
+/** Every root that is wired by any copy of the library. */
+const roots = pageWide('roots', () => new WeakSet<Node>());
+
 const refuseRoot = (name: string, root: unknown): void => {
-  if (isElement(root) && !engines.has(root)) return;
-  throw new TypeError(`elastic-shell: ${name} needs an element not wired yet, got ${described(root)}`);
+  if (isElement(root) && !roots.has(root)) return;
+  const isOthers = isElement(root) && !engines.has(root);
+  throw new TypeError(
+    `elastic-shell: ${name} needs an element not wired yet, got ${described(root)}${isOthers ? '; another copy of elastic-shell on this page has wired it' : ''}`,
+  );
 };
 
 const runOf = <S extends object, O extends object, I extends string>(
@@ -144,6 +155,7 @@ const runOf = <S extends object, O extends object, I extends string>(
     sheet: writer.sheet(),
     releases: [joinIndex(root)],
     isOver: false,
+    isJustOver: false,
   };
   return run;
 };
@@ -164,6 +176,7 @@ export function wire<S extends object, O extends object, I extends string>(
   const run = runOf(root, contract, options);
   const engine = engineOf(run);
   engines.set(root, engine);
+  roots.add(root);
   try {
     const read = run.state;
     if (serve) run.serve = () => serve(engine);
@@ -175,6 +188,7 @@ export function wire<S extends object, O extends object, I extends string>(
     for (const first of changesBetween(read, run.state, cause)) run.service?.show?.(first);
     run.isReady = true;
     run.service?.start?.();
+    flush(run);
     tellWired(root);
     return keepWired({
       root,

@@ -5,7 +5,7 @@
 // A control is filed under the id it names (`commandfor`, else `aria-controls`) when it is first seen, and struck off when
 // it leaves or names another. A root that is moved to another tree takes its membership along.
 import { isWritten } from './attribute-watch.js';
-import { elementNamed, isElement, topOf } from './dom.js';
+import { elementNamed, isElement, matches, topOf } from './dom.js';
 import { invokerEvents, onInvokerEvent } from './invoker-events.js';
 import { engineNamed, engineOf, namedBy, naming, type Running } from './registry.js';
 
@@ -17,7 +17,12 @@ interface Home {
   users: number;
   observer: MutationObserver;
   stop: AbortController;
+  /** The root of the document: another one after `document.open()`, which takes every listener away. */
+  top: Element | null | undefined;
 }
+
+const topIn = (tree: Tree): Element | null | undefined =>
+  'documentElement' in tree ? (tree as Document).documentElement : undefined;
 
 const trees = new Map<Tree, Home>();
 /** The tree of each wired root, as it was last seen. */
@@ -51,7 +56,7 @@ const fileFor = (control: Element): Running | undefined => {
 };
 
 const controlsIn = (within: Tree): Element[] => [
-  ...(isElement(within) && within.matches(naming) ? [within] : []),
+  ...(isElement(within) && matches(within, naming) ? [within] : []),
   ...within.querySelectorAll(naming),
 ];
 
@@ -76,7 +81,7 @@ const isSearchable = (node: Node): node is Tree => 'querySelectorAll' in node;
 /** Whom a change of attributes concerns. */
 const renamed = (control: Element, { oldValue }: MutationRecord): (Running | undefined)[] => {
   if (!namedBy(control)) strike(control);
-  return [engineNamed(control, oldValue), ...(control.matches(naming) ? [fileFor(control)] : [])];
+  return [engineNamed(control, oldValue), ...(matches(control, naming) ? [fileFor(control)] : [])];
 };
 
 /** An aria-controls says nothing new where the engine has written it: beside commandfor, or on an item that has a panel. */
@@ -135,10 +140,15 @@ const follow = (all: readonly MutationRecord[], tree: Tree): void => {
 
 const join = (tree: Tree): void => {
   const known = trees.get(tree);
-  if (known) return void known.users++;
+  if (known) {
+    known.users++;
+    if (known.top === topIn(tree)) return;
+    known.observer.disconnect();
+    known.stop.abort();
+  }
   const observer = new MutationObserver((records) => follow(records, tree));
   const stop = new AbortController();
-  trees.set(tree, { users: 1, observer, stop });
+  trees.set(tree, { users: known?.users ?? 1, observer, stop, top: topIn(tree) });
   observer.observe(tree, {
     childList: true,
     subtree: true,
@@ -181,7 +191,7 @@ export function invokersOf(root: Element): HTMLElement[] {
   const home = homes.get(root);
   const observer = home && trees.get(home)?.observer;
   if (home && observer) follow(observer.takeRecords(), home);
-  const { id } = root;
+  const id = root.getAttribute('id') ?? '';
   const controls = byId.get(id);
   if (!controls || elementNamed(root, id) !== root) return [];
   const now = topOf(root);

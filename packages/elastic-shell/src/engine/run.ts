@@ -44,6 +44,8 @@ export interface Run<S extends object, O, I extends string> {
   sheet: Sheet;
   releases: (() => void)[];
   isOver: boolean;
+  /** It was unwired in this very step, perhaps by the guard that is answering. */
+  isJustOver: boolean;
 }
 
 /** A change that has happened, for whoever hears of it. `isFact`: nobody was asked. */

@@ -4,7 +4,7 @@
 // falls to the body. A place (`placeOf`) outlives the element that stood there: it is told of nodes that leave, and then
 // means what follows.
 import { hasWords } from '../core/text.js';
-import { treeOf } from '../engine/dom.js';
+import { closest, matches, matchOf, treeOf } from '../engine/dom.js';
 
 /** Where focus should go: an element, a selector, or a function that finds one. */
 export type FocusChoice = Element | string | null | (() => Element | null | undefined);
@@ -23,9 +23,9 @@ export const focusOn = (element: Element | null | undefined, options?: FocusOpti
 
 /** True when `element` shows and is neither disabled nor inert. */
 export const canFocus = (element: Element): boolean =>
-  !element.matches(':disabled,[inert],[inert] *') &&
+  !matches(element, ':disabled,[inert],[inert] *') &&
   (element.checkVisibility?.({ visibilityProperty: true }) ??
-    !element.closest('[hidden],dialog:not([open])'));
+    !closest(element, '[hidden],dialog:not([open])'));
 
 const first = (
   scope: ParentNode,
@@ -60,7 +60,7 @@ export const holdsStop = (scope: Element): boolean =>
     (element) =>
       element.tabIndex >= 0 &&
       !element.matches(':disabled,[inert]') &&
-      !element.parentElement?.closest('[inert]'),
+      !(element.parentElement && closest(element.parentElement, '[inert]')),
   );
 
 /** Keeps Tab and Shift+Tab within `scope`: from its last stop to its first, and back. */
@@ -73,9 +73,17 @@ export function wrapTab(event: KeyboardEvent, scope: HTMLElement): void {
   stops.at(event.shiftKey ? -1 : 0)?.focus();
 }
 
-/** The element that a choice stands for. */
-export const chosen = (choice: FocusChoice | undefined, scope: ParentNode): Element | null | undefined =>
-  typeof choice === 'function' ? choice() : typeof choice === 'string' ? scope.querySelector(choice) : choice;
+/** The element that a choice stands for, as `option` gives it. */
+export const chosen = (
+  choice: FocusChoice | undefined,
+  scope: ParentNode,
+  option = 'firstFocus',
+): Element | null | undefined =>
+  typeof choice === 'function'
+    ? choice()
+    : typeof choice === 'string'
+      ? matchOf(scope, choice, option)
+      : choice;
 
 /** True for an action that closes without a result, or with the result "cancel". */
 const isSafe = (action: HTMLElement, commands: Readonly<Record<string, string>>): boolean =>
@@ -163,7 +171,8 @@ export function placeOf(
       const own = same();
       const isFree = (each: Element | null | undefined): boolean =>
         !!each?.isConnected && each !== each.ownerDocument.body && canFocus(each);
-      const wish = chosen(choice, scope.ownerDocument) ?? (isFree(own) || !isFree(other) ? own : other);
+      const wish =
+        chosen(choice, scope.ownerDocument, 'focusReturn') ?? (isFree(own) || !isFree(other) ? own : other);
       if (wish?.isConnected && wish !== scope && canFocus(wish)) focusOn(wish, { preventScroll: true });
       if (wish && wish === activeIn(wish)) return;
       const next = outer?.();

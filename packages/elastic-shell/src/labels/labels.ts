@@ -2,6 +2,8 @@
 //
 // An id is given once and kept for the element; it is written by the attribute writer, and goes with it.
 import type { Attributes } from '../core/contract/contract.js';
+import { isWritten } from '../engine/attribute-watch.js';
+import { pageWide } from '../engine/page-record.js';
 
 /** Whose labels they are. */
 export interface LabelHost {
@@ -22,7 +24,19 @@ export interface Labels {
   forget(): void;
 }
 
-let idsGiven = 0;
+/** How many ids have been given on this page, and the element that each stands on. */
+const given = pageWide('ids', () => ({ count: 0, of: new WeakMap<Element, string>() }));
+
+const isGiven = (id: string): boolean => /^shell-\d+$/.test(id);
+
+/** An id that was given to the element which this one was copied from is not the author's. */
+const isCopied = (element: Element): boolean => isGiven(element.id) && given.of.get(element) !== element.id;
+
+const give = (element: Element): string => {
+  const id = `shell-${++given.count}`;
+  given.of.set(element, id);
+  return id;
+};
 
 /** Ids for elements that have none of their own. */
 export interface IdMaker {
@@ -36,24 +50,39 @@ export function idMaker(): IdMaker {
   const ids = new WeakMap<Element, string>();
   return {
     of(element) {
-      if (!element.id && !ids.has(element)) ids.set(element, `shell-${++idsGiven}`);
+      if (!ids.has(element) && (!element.id || isCopied(element))) ids.set(element, give(element));
       return ids.get(element) ?? element.id;
     },
     attributes(element) {
-      if (!element.id) this.of(element);
+      this.of(element);
       const id = ids.get(element);
       return id ? { id } : {};
     },
   };
 }
 
+/** The attributes of an element as its author wrote them: a copy of wired markup still names what that was named by. */
+export function asAuthored(element: Element): Pick<Element, 'getAttribute' | 'hasAttribute'> {
+  const getAttribute = (name: string): string | null => {
+    const value = element.getAttribute(name);
+    return value !== null && isGiven(value) && !isWritten(element, name) ? null : value;
+  };
+  return { getAttribute, hasAttribute: (name) => getAttribute(name) !== null };
+}
+
+/** Whether the author has named it by a text or by an element. */
+const isNamed = (element: Element): boolean => {
+  const { hasAttribute } = asAuthored(element);
+  return hasAttribute('aria-label') || hasAttribute('aria-labelledby');
+};
+
 /** Tells whether the author has named an element, whatever is written on it later. */
 export function namedByAuthor(): (element: Element) => boolean {
   const known = new WeakMap<Element, boolean>();
   return (element) => {
-    const isNamed = known.get(element) ?? element.matches('[aria-label],[aria-labelledby]');
-    known.set(element, isNamed);
-    return isNamed;
+    const answer = known.get(element) ?? isNamed(element);
+    known.set(element, answer);
+    return answer;
   };
 }
 

@@ -9,16 +9,21 @@ import { dismissedBy, type LayerCause } from '../core/layers/stack.js';
 import type { Reason } from '../core/change.js';
 import { tell } from '../core/report.js';
 import { apart } from '../engine/apart.js';
-import { targetOf, windowOf } from '../engine/dom.js';
+import { closest, matches, targetOf, treeOf } from '../engine/dom.js';
+import { pageWide } from '../engine/page-record.js';
 import { keyOf } from '../events/keys.js';
 import { type Handlers, listen } from '../events/listen.js';
-import { flushNodes } from '../events/nodes.js';
 import { enterLayer, layerOf, layersOf, type OpenLayer, reachable } from './open-layers.js';
 import { followLayer, noteFocus } from './moved.js';
+import { usesEscape } from './own-escape.js';
+import { hearFrames } from './frames.js';
+import { forgetOthers, noteToggle, othersAbove, othersModal } from './others.js';
 import { isOnBackdrop, isOnScrollbar } from './press-place.js';
 
 /** The layers that the press now going on began in; undefined while no press is. */
 let pressedIn: HTMLElement[] | undefined;
+/** How many presses have begun; the second of a double click counts with the first. */
+let presses = 0;
 /** The last key pressed, and on what, until something else happens. */
 let lastKey: string | undefined;
 /** Held weakly: it may be a list of thousands of rows that the page has taken away. */
@@ -29,12 +34,20 @@ const isMouse = (event: Event): event is MouseEvent => 'clientX' in event;
 /** The layers that an event happened in, or on an opener of. */
 const insideOf = (document: Document, event: Event): HTMLElement[] => {
   const path = new Set(event.composedPath());
+  /** What a closed shadow root holds is not told: an event in its host may be in any layer that stands in it. */
+  const isHidden = (id: Element): boolean => {
+    const tree = treeOf(id);
+    return 'mode' in tree && tree.mode === 'closed' && !path.has(tree) && path.has(tree.host);
+  };
   const holds = ({ id, owners }: OpenLayer): boolean =>
-    path.has(id)
+    path.has(id) || isHidden(id)
       ? !(isMouse(event) && isOnBackdrop(event, id))
       : !!owners?.().some((owner) => path.has(owner));
   return layersOf(document).flatMap((layer) => (holds(layer) ? [layer.id] : []));
 };
+
+/** Escapes and presses that have dismissed something: what one copy of the library has acted on, the others leave alone. */
+const handled = pageWide('handled', () => new WeakSet<Event>());
 
 const dismiss = (
   document: Document,
@@ -42,33 +55,14 @@ const dismiss = (
   reason: Reason,
   event: Event,
 ): boolean => {
+  if (handled.has(event)) return false;
+  handled.add(event);
   const { close, absorb } = dismissedBy(layersOf(document), cause);
   for (const id of close) {
     layerOf(id)?.dismiss(reason, event);
     if (layerOf(id)) break;
   }
   return absorb;
-};
-
-/**
- * Where the browser itself may use the key (a list, a picker, a search text) it is left alone: what a
- * modal dialog's widget does not use comes back as `cancel`, and pressed twice in a row it is ours.
- */
-const usesEscape = (target: Element | undefined): boolean => {
-  if (!target?.matches('select,input')) return false;
-  if (
-    target.matches(
-      'select,[type=date],[type=time],[type=month],[type=week],[type=datetime-local],[type=color]',
-    )
-  )
-    try {
-      return target.matches(':open');
-    } catch {
-      // WebKit does not know it; there an open picker keeps its keys to itself.
-      return false;
-    }
-  const { list, type, value }: Partial<HTMLInputElement> = target;
-  return !!list || (type === 'search' && !!value);
 };
 
 /** Swallows what is left of this press: the browser sends it to whatever lies where the layer was. */
@@ -103,6 +97,7 @@ const handlersIn = (document: Document): Handlers => ({
     const open = layersOf(document);
     const modal = open.findLast((layer) => layer.modal);
     if (event.defaultPrevented || event.ctrlKey || event.altKey || event.metaKey) return;
+    if (othersAbove(document).length) return;
     const key = keyOf(event);
     const again = lastKey === key && lastTarget?.deref() === event.target;
     lastKey = key;
@@ -119,6 +114,7 @@ const handlersIn = (document: Document): Handlers => ({
     lastKey = undefined;
     const active = targetOf(event);
     if (active && !noteFocus(document, active)) return;
+    if (active && othersAbove(document).some((other) => other.contains(active))) return;
     // Focus that moves because of a press says nothing: what the press does is decided when it ends.
     if (!pressedIn)
       dismiss(document, { kind: 'focus-left', inside: insideOf(document, event) }, 'focus-left', event);
@@ -128,42 +124,39 @@ const handlersIn = (document: Document): Handlers => ({
     const layer = layersOf(document).at(-1);
     if (!target || event.relatedTarget || !layer?.modal || !layer.id.contains(target)) return;
     queueMicrotask(() => {
-      if (document.activeElement === document.body && layerOf(layer.id)) layer.holdFocus?.(target);
+      if (document.activeElement !== document.body || !layerOf(layer.id)) return;
+      if (!othersAbove(document).length) layer.holdFocus?.(target);
     });
   },
   pointerdown(event) {
     lastKey = undefined;
-    pressedIn = event.button || isOnScrollbar(event) ? undefined : insideOf(document, event);
+    const isNone = event.button || isOnScrollbar(event) || othersAbove(document).length;
+    pressedIn = isNone ? undefined : insideOf(document, event);
+  },
+  mousedown(event) {
+    // The second press of a double click lands on what the first has opened, or on its backdrop: it means neither.
+    if (event.detail > 1)
+      pressedIn?.push(...layersOf(document).flatMap(({ id, press }) => (press === presses ? [id] : [])));
+    else presses++;
   },
   pointercancel() {
     pressedIn = undefined;
   },
-  pointerup(event) {
-    const inside = pressedIn && [...pressedIn, ...insideOf(document, event)];
-    pressedIn = undefined;
-    if (inside) tell('press', document, { event, inside });
-    if (inside && dismiss(document, { kind: 'outside', inside }, 'outside', event)) absorbRest(document);
+  pointerup: (event) => endPress(document, event),
+  click(event) {
+    // Somebody has kept the end of the press to himself.
+    if (pressedIn && event.detail) endPress(document, event);
   },
+  beforetoggle: (event) => noteToggle(document, event),
 });
 
-/**
- * Focus has gone into a frame: by a press, of which nothing else is heard here, or by Tab. Firefox says which frame it is only
- * afterwards: it is asked again then.
- */
-const onWindowBlur = (event: Event, document: Document, isLate = false): void => {
-  const frame = document.activeElement;
-  if (frame?.localName !== 'iframe') {
-    if (!isLate) setTimeout(() => onWindowBlur(event, document, true));
-    return;
-  }
-  // A layer that was put into the frame has not been left.
-  flushNodes(document.documentElement);
-  const inside = layersOf(document)
-    .filter(({ id }) => id.contains(frame))
-    .map(({ id }) => id);
-  const kind = lastKey === 'Tab' ? 'focus-left' : 'outside';
-  dismiss(document, { kind, inside }, kind, event);
-};
+/** A press has ended. Only where it both began and ended outside does it dismiss what is open. */
+function endPress(document: Document, event: MouseEvent): void {
+  const inside = pressedIn && [...pressedIn, ...insideOf(document, event)];
+  pressedIn = undefined;
+  if (inside) tell('press', document, { event, inside });
+  if (inside && dismiss(document, { kind: 'outside', inside }, 'outside', event)) absorbRest(document);
+}
 
 /** What is heard of one layer itself: these do not leave the shadow root it may stand in. */
 const handlersOf = (layer: OpenLayer): Handlers => ({
@@ -178,25 +171,34 @@ const handlersOf = (layer: OpenLayer): Handlers => ({
   },
   submit(event) {
     const form = targetOf(event);
-    const isOurs = form?.matches('[method=dialog i]') && form.closest('dialog') === layer.id;
+    const isOurs = form && matches(form, '[method=dialog i]') && closest(form, 'dialog') === layer.id;
     if (isOurs && !event.defaultPrevented) layer.submitted?.(event);
   },
 });
 
-/** By document: what releases its listeners. */
-const heard = new Map<Document, () => void>();
+/** By document: what releases its listeners, and how many layers of this copy they serve. */
+const heard = new Map<Document, { layers: number; stop(): void }>();
 
 const hear = (document: Document): (() => void) => {
   const releases = [
     listen(
       document,
       handlersIn(document),
-      ['focusin', 'focusout', 'pointerdown', 'pointercancel', 'pointerup'],
+      [
+        'focusin',
+        'focusout',
+        'pointerdown',
+        'mousedown',
+        'pointercancel',
+        'pointerup',
+        'click',
+        'beforetoggle',
+      ],
       ({ target }) => apart.has(target),
     ),
-    // A control's own blur is heard by the document; only the window's tells of frames.
-    listen(windowOf(document), {
-      blur: (event) => event.target === event.currentTarget && onWindowBlur(event, document),
+    ...hearFrames(document, (inside, isTab, event) => {
+      const kind = isTab && lastKey === 'Tab' ? 'focus-left' : 'outside';
+      dismiss(document, { kind, inside }, kind, event);
     }),
   ];
   return () => releases.forEach((release) => release());
@@ -207,13 +209,19 @@ export function openLayer(layer: OpenLayer): () => void {
   const document = layer.id.ownerDocument;
   const modal = reachable(document);
   if (!layer.modal && !modal.contains(layer.id)) tell('layer-inert', layer.id, { modal });
-  if (!heard.has(document)) heard.set(document, hear(document));
+  const hearing = heard.get(document) ?? { layers: 0, stop: hear(document) };
+  heard.set(document, hearing);
+  hearing.layers++;
+  layer.below = othersModal(document);
+  layer.press = presses;
   const leave = enterLayer(layer);
-  const releases = [listen(layer.id, handlersOf(layer)), followLayer(layer)];
+  const releases = [listen(layer.id, handlersOf(layer)), followLayer(layer), leave];
   return () => {
+    const isFirst = releases.length > 0;
     releases.splice(0).forEach((release) => release());
-    if (!leave()) return;
-    heard.get(document)?.();
+    if (!isFirst || --hearing.layers) return;
+    hearing.stop();
     heard.delete(document);
+    forgetOthers(document);
   };
 }

@@ -3,6 +3,7 @@
 // What dismisses them is in `dismissal.ts`; what becomes of one that is moved or taken away, in `moved.ts`.
 import { dismissedBy, type Layer } from '../core/layers/stack.js';
 import type { Reason } from '../core/change.js';
+import { pageWide } from '../engine/page-record.js';
 import type { Place } from '../focus/focusable.js';
 
 /** A layer while it is open. */
@@ -13,6 +14,10 @@ export interface OpenLayer extends Layer<HTMLElement> {
   behind?: 'close' | 'keep';
   /** Where focus goes when it closes. */
   place?: Place | undefined;
+  /** Modal dialogs of others that were shown before it opened. */
+  below?: readonly Element[];
+  /** The press that had begun last when it opened. */
+  press?: number;
   /** What counts as inside although it stands elsewhere: its openers. */
   owners?(): Element[];
   /** Tab was pressed in it, or on one of its owners; for a modal layer, anywhere. */
@@ -33,10 +38,18 @@ export interface OpenLayer extends Layer<HTMLElement> {
   changed?(): void;
 }
 
-/** The open layers by their elements; and by the documents in which they were opened: one may be moved to another since. */
-const byElement = new Map<unknown, OpenLayer>();
-const byDocument = new WeakMap<Document, OpenLayer[]>();
-const opened = new WeakMap<OpenLayer, Document>();
+/**
+ * The open layers of all copies of the library on this page: by their elements, and by the documents in which they were opened,
+ * since one may be moved to another.
+ */
+const { byElement, byDocument, opened } = pageWide('layers', () => ({
+  byElement: new Map<unknown, OpenLayer>(),
+  byDocument: new WeakMap<Document, OpenLayer[]>(),
+  opened: new WeakMap<OpenLayer, Document>(),
+}));
+
+/** Those of this copy. */
+const own = new WeakSet<OpenLayer>();
 
 /** The layers that are open in a document, as they are now. */
 export const layersOf = (document: Document): OpenLayer[] => byDocument.get(document)?.slice() ?? [];
@@ -44,33 +57,42 @@ export const layersOf = (document: Document): OpenLayer[] => byDocument.get(docu
 /** The open layer that an element is, if it is one. */
 export const layerOf = (id: unknown): OpenLayer | undefined => byElement.get(id);
 
-/** Counts `layer` as open; returns what ends that, and answers whether it was the last of its document. */
-export function enterLayer(layer: OpenLayer): () => boolean {
+/** Counts `layer` as open; returns what ends that. */
+export function enterLayer(layer: OpenLayer): () => void {
   const document = layer.id.ownerDocument;
   const all = byDocument.get(document) ?? [];
   byDocument.set(document, all);
   all.push(layer);
   byElement.set(layer.id, layer);
   opened.set(layer, document);
+  own.add(layer);
   return () => {
     const at = all.lastIndexOf(layer);
     if (at >= 0) all.splice(at, 1);
     if (layerOf(layer.id) === layer) byElement.delete(layer.id);
-    return !all.length;
   };
 }
 
 /** It was taken out of the document a moment ago, and is about to close. */
 const isLeaving = ({ id, gone }: OpenLayer): boolean => !!gone && !id.isConnected;
 
-/** The layer that what is opened by `control` belongs to: the one it stands in; without a control the topmost. */
+/**
+ * The layer that what is opened by `control` belongs to: the one it stands in; without a control the topmost, unless another copy
+ * of the library has opened that.
+ */
 export const parentOf = (control: Element | null | undefined, document: Document): OpenLayer | undefined => {
   const open = layersOf(document).filter((layer) => !isLeaving(layer));
-  return control ? open.findLast(({ id }) => id.contains(control)) : open.at(-1);
+  if (control) return open.findLast(({ id }) => id.contains(control));
+  const top = open.at(-1);
+  return top && own.has(top) ? top : undefined;
 };
 
 /** Whether a layer is open. */
 export const isOpenLayer = (id: HTMLElement): boolean => !!layerOf(id);
+
+/** Whether an element stands in an open layer. */
+export const isInLayer = (element: Element): boolean =>
+  layersOf(element.ownerDocument).some(({ id }) => id !== element && id.contains(element));
 
 /** A modal layer has opened from `layer`, which closes if it is told to. */
 export const stepAside = (layer: OpenLayer | undefined): void => {

@@ -40,12 +40,17 @@ const lock = (document: Document): Lock => {
   const { style } = root;
   const tidy = keepStyleAttribute(root);
   const written: [name: string, value: string][] = [['overflow', 'hidden'], ...roomOf(root)];
-  const before = written.map(([name]) => [name, style.getPropertyValue(name)] as const);
+  const before = written.map(
+    ([name]) => [name, style.getPropertyValue(name), style.getPropertyPriority(name)] as const,
+  );
   for (const [name, value] of written) style.setProperty(name, value);
+  const after = new Map(written.map(([name]) => [name, style.getPropertyValue(name)]));
   return {
     users: 0,
     restore() {
-      for (const [name, value] of before) style.setProperty(name, value);
+      // What others have written meanwhile is theirs.
+      for (const [name, value, priority] of before)
+        if (style.getPropertyValue(name) === after.get(name)) style.setProperty(name, value, priority);
       tidy();
       Reflect.deleteProperty(document, place);
     },

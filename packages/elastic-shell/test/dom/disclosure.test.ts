@@ -235,11 +235,10 @@ describe('a guard', () => {
     get('b').click();
     wired.unwire();
     expect(document.body.innerHTML).toBe(before);
-    expect(onChange).not.toHaveBeenCalled();
-    // Its own work may have taken the panel away: whoever holds the state hears what came of it, and the page is left alone.
+    await settle();
     answer(true);
     await settle();
-    expect(onChange).toHaveBeenCalledTimes(1);
+    expect(onChange).not.toHaveBeenCalled();
     expect(document.body.innerHTML).toBe(before);
   });
 

@@ -70,7 +70,7 @@ export interface DialogMarkup {
 }
 
 /** Reads it, as the author wrote it. */
-export const markupOf = (root: RootView): DialogMarkup => ({
+export const markupOf = (root: Pick<RootView, 'getAttribute' | 'hasAttribute'>): DialogMarkup => ({
   role: root.getAttribute('role'),
   named: root.hasAttribute('aria-label') || root.hasAttribute('aria-labelledby'),
   described: root.hasAttribute('aria-describedby'),

@@ -5,6 +5,7 @@ import type { ComboboxIntent, ComboboxState } from '../../core/contract/combobox
 import { isPromise } from '../../core/promise.js';
 import type { Change } from '../../engine/types.js';
 import type { IdMaker } from '../../labels/labels.js';
+import { isInLayer } from '../../layer/open-layers.js';
 import type { IntendingList } from '../../list/types.js';
 import { addKey, type Results } from './results.js';
 import type { ComboboxContext } from './types.js';
@@ -17,8 +18,9 @@ export interface Held {
   value: Value;
   items: IntendingList<ComboboxState, ComboboxIntent>;
   ids: IdMaker;
-  /** Typed into since it opened. */
+  /** Typed into since it opened; and since focus came into it. */
   isTyped: boolean;
+  isTouched: boolean;
 }
 
 /** The state follows from what has happened. */
@@ -43,6 +45,18 @@ function add(held: Held, reason: 'press' | 'key', event: Event): void {
   } catch (error) {
     fail(error);
   }
+}
+
+/** The field was filled by the browser: an option of that name is selected, free text is kept, anything else is put back. */
+export function fill(held: Held, text: string): void {
+  const { engine } = held.context;
+  const { freeText, multiple } = engine.options;
+  const name = text.trim().toLowerCase();
+  const option = held.found.all().find(({ label = '' }) => label.toLowerCase() === name);
+  const cause = { reason: 'native' } as const;
+  if (option) engine.intend('select', cause, option.key);
+  else if (freeText && !multiple) engine.change({ selected: undefined, text }, cause);
+  engine.render();
 }
 
 /** Picks an option, as a press or Enter does. */
@@ -72,10 +86,14 @@ function enter(held: Held, item: Item | undefined, event: KeyboardEvent): void {
     engine.intend('close', { reason: 'key', event, source: parts.holder });
 }
 
-/** Whether there is anything for Escape to clear: what is empty is not, and tokens are taken away one by one. */
-const canClear = ({ engine, parts }: ComboboxContext): boolean => {
+/**
+ * Whether there is anything for Escape to clear: what is empty is not, and tokens are taken away one by one. In a layer it closes
+ * that, unless something was typed here since focus came.
+ */
+const canClear = ({ context: { engine, parts }, isTouched }: Held): boolean => {
   const { selected, text } = engine.state();
-  return !engine.options.multiple && !!(keysOf(selected).size || text || parts.field?.value);
+  if (engine.options.multiple || (!isTouched && isInLayer(engine.root))) return false;
+  return !!(keysOf(selected).size || text || parts.field?.value);
 };
 
 /** What keys do beyond moving. True when that is done, or when the browser shall. */
@@ -92,7 +110,7 @@ export function act(
     return true;
   }
   // Escape is somebody else's then.
-  if (intent === 'clear' && !canClear(held.context)) return true;
+  if (intent === 'clear' && !canClear(held)) return true;
   const acts: Partial<Record<ComboboxIntent, () => void>> = {
     clear: () => engine.intend('clear', cause),
     escape: () => engine.intend('close', { ...cause, reason: 'escape' }),

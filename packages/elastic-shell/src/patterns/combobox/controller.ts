@@ -16,7 +16,7 @@ import { stateCursor } from '../../list/cursor.js';
 import { lettersTo } from '../../list/letters.js';
 import { list } from '../../list/list.js';
 import { positionOf } from '../../list/rows/source.js';
-import { act, type Held, pick, settled } from './actions.js';
+import { act, fill, type Held, pick, settled } from './actions.js';
 import { followField } from './field.js';
 import type { ComboboxParts } from './parts.js';
 import { popupLayer } from './popup.js';
@@ -148,7 +148,7 @@ export function controller(
   const found = results(context);
   const value = valueOf(context, found.labelOf, first);
   const items = listOf(() => held, context, found);
-  const held: Held = { context, found, value, items, ids: idMaker(), isTyped };
+  const held: Held = { context, found, value, items, ids: idMaker(), isTyped, isTouched: isTyped };
   view.labelOf = found.labelOf;
   const shown = popupLayer(held);
   const name = nameFor(parts);
@@ -156,8 +156,12 @@ export function controller(
   const own = [parts.holder, parts.list, parts.trigger, parts.box].filter((part) => root.contains(part));
   const unfollow = followField(context, {
     tokens: value.tokens,
+    entered() {
+      held.isTouched = false;
+    },
+    filled: (text) => fill(held, text),
     typed(query) {
-      held.isTyped = true;
+      held.isTyped = held.isTouched = true;
       engine.change({ query }, { reason: 'key', source: parts.holder });
       if (!engine.state().open) engine.change({ open: true }, { reason: 'key', source: parts.holder });
     },

@@ -2,13 +2,18 @@
 import { targetOf } from '../../engine/dom.js';
 import { chordOf } from '../../events/keys.js';
 import { listen } from '../../events/listen.js';
+import { activeIn } from '../../focus/focusable.js';
 import type { Tokens } from './tokens.js';
 import type { ComboboxContext } from './types.js';
 
 /** Who hears of the field. */
 export interface FieldRules {
+  /** Focus has come into the field. */
+  entered(): void;
   /** Something is typed. */
   typed(query: string): void;
+  /** Somebody else has filled it, without focus: the browser, from what it remembers. */
+  filled(text: string): void;
   tokens: Tokens | undefined;
 }
 
@@ -48,7 +53,12 @@ export function followField(context: ComboboxContext, rules: FieldRules): () => 
   const { holder, field, popup } = parts;
   return listen(engine.root, {
     input({ target }) {
-      if (field && target === field) rules.typed(field.value);
+      if (!field || target !== field) return;
+      if (activeIn(field) === field) rules.typed(field.value);
+      else rules.filled(field.value);
+    },
+    focusin({ target }) {
+      if (target === holder) rules.entered();
     },
     click: (event) => onClick(context, event),
     // The field keeps focus while its list is pressed.

@@ -5,7 +5,7 @@ import { type ContentOptions, withContent } from '../../content/content.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import type { OpenOptions } from '../../engine/types.js';
 import { dialogFocus, type FocusOptions } from '../../focus/focus-policy.js';
-import { labelsOf } from '../../labels/labels.js';
+import { asAuthored, labelsOf } from '../../labels/labels.js';
 import { layer } from '../../layer/layer.js';
 import { withMessage } from '../../layer/message.js';
 import { wireWithResult, type WithResult } from '../../layer/result.js';
@@ -35,7 +35,7 @@ export function wireDialog(root: HTMLElement, own?: DialogOptions): Dialog {
   const options = optionsOf(dialog, own, root);
   const contract = { ...dialog, adopted: () => shownBefore(root) };
   return wireWithResult<DialogOptions>(root, contract, options, (engine, ended, element) => {
-    const markup = markupOf(root);
+    const markup = markupOf(asAuthored(root));
     const labels = labelsOf(engine, (title, description) => namingOf(markup, title, description));
     const service = layer(engine, {
       showing: asModal(element),

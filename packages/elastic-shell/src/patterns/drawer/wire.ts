@@ -7,7 +7,7 @@ import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { lazyService } from '../../engine/lazy-service.js';
 import type { OpenOptions } from '../../engine/types.js';
 import { dialogFocus, type FocusOptions, popoverFocus } from '../../focus/focus-policy.js';
-import { labelsOf } from '../../labels/labels.js';
+import { asAuthored, labelsOf } from '../../labels/labels.js';
 import { layer } from '../../layer/layer.js';
 import { withMessage } from '../../layer/message.js';
 import { wireWithResult, type WithResult } from '../../layer/result.js';
@@ -43,7 +43,7 @@ export function wireDrawer(root: HTMLElement, own?: DrawerOptions): Drawer {
   };
   return wireWithResult<DrawerOptions>(root, contract, options, (engine, ended, element) => {
     const isModal = options.modal ?? true;
-    const markup = markupOf(root);
+    const markup = markupOf(asAuthored(root));
     const labels = labelsOf(engine, (title, description) => namingOf(markup, title, description));
     const asDialog = dialogFocus(engine, labels);
     const service = layer(engine, {

@@ -1,0 +1,225 @@
+// Others on the page: layers that somebody else has opened, presses that somebody else has kept, trees and frames that tell little.
+import type { Page } from 'playwright-core';
+import { openBare, useBrowser } from './support/browser';
+
+const { open } = useBrowser();
+
+const isOpen = (page: Page, id: string): Promise<boolean> =>
+  page.evaluate((name) => document.getElementById(name)!.matches(':modal,:popover-open'), id);
+const closed = (page: Page, id: string) =>
+  page.waitForFunction((name) => !document.getElementById(name)!.matches(':modal,:popover-open'), id);
+
+const dialog =
+  '<button id="o" commandfor="d" command="--open">Open</button><dialog id="d" style="inline-size: 18rem"><h2>Berths</h2><button id="in">In</button></dialog>';
+const popover =
+  '<button id="o" commandfor="d" command="--toggle">Open</button><div id="d" hidden style="inline-size: 10rem"><button id="in">In</button></div>';
+
+describe.each([
+  ['dialog', dialog, 'wireDialog'],
+  ['popover', popover, 'wirePopover'],
+] as const)('above a %s of ours', (_, markup, wire) => {
+  const set = async (more: string): Promise<Page> => {
+    const { page } = await openBare(open, `${markup}${more}`);
+    await page.evaluate((name) => void shell[name](document.getElementById('d')!), wire);
+    await page.click('#o');
+    expect(await isOpen(page, 'd')).toBe(true);
+    return page;
+  };
+
+  it('a native modal dialog is innermost: Escape and presses are its own', async () => {
+    const page = await set('<dialog id="n"><p id="text">Native</p></dialog>');
+    await page.evaluate(() => document.querySelector<HTMLDialogElement>('#n')!.showModal());
+    await page.click('#text');
+    expect([await isOpen(page, 'd'), await isOpen(page, 'n')]).toEqual([true, true]);
+    await page.keyboard.press('Escape');
+    await closed(page, 'n');
+    expect(await isOpen(page, 'd')).toBe(true);
+    await page.keyboard.press('Escape');
+    await closed(page, 'd');
+  });
+
+  it('a native popover is innermost: Escape and presses close it first', async () => {
+    const page = await set('<div id="n" popover style="inset: auto 0 0 auto">Native</div>');
+    const show = () => page.evaluate(() => document.getElementById('n')!.showPopover());
+    await show();
+    await page.keyboard.press('Escape');
+    await closed(page, 'n');
+    expect(await isOpen(page, 'd')).toBe(true);
+    await show();
+    await page.mouse.click(5, 500);
+    await closed(page, 'n');
+    expect(await isOpen(page, 'd')).toBe(true);
+    await page.mouse.click(5, 500);
+    await closed(page, 'd');
+  });
+});
+
+describe('presses', () => {
+  it('a double click on the opener of a dialog leaves it open', async () => {
+    const { page } = await openBare(open, dialog);
+    await page.evaluate(() => void shell.wireDialog(document.getElementById('d')!));
+    await page.dblclick('#o');
+    expect(await isOpen(page, 'd')).toBe(true);
+    await page.mouse.click(5, 500);
+    await closed(page, 'd');
+  });
+
+  it('whose end somebody else keeps to himself: a click outside closes all the same', async () => {
+    const { page } = await openBare(open, `${popover}<p id="far" style="margin-block-start: 20rem">Far</p>`);
+    await page.evaluate(() => {
+      addEventListener('pointerup', (event) => event.stopImmediatePropagation(), true);
+      shell.wirePopover(document.getElementById('d')!);
+    });
+    await page.click('#o');
+    await page.click('#far');
+    await closed(page, 'd');
+    await page.click('#o');
+    await page.click('#in');
+    expect(await isOpen(page, 'd')).toBe(true);
+  });
+
+  it('one click on a backdrop closes the open list of a combobox, the next one the dialog', async () => {
+    const { page } = await openBare(
+      open,
+      `<dialog id="d"><h2>Berths</h2><div id="c"><input role="combobox" aria-label="Boat"><div id="l" role="listbox">
+        <div role="option">Curlew</div><div role="option">Dunlin</div></div></div></dialog>`,
+    );
+    await page.evaluate(() => {
+      const wired = shell.wireDialog(document.getElementById('d')!);
+      shell.wireCombobox(document.getElementById('c')!);
+      wired.show();
+    });
+    await page.keyboard.press('ArrowDown');
+    expect(await isOpen(page, 'l')).toBe(true);
+    await page.mouse.click(5, 5);
+    await closed(page, 'l');
+    expect(await isOpen(page, 'd')).toBe(true);
+    await page.mouse.click(5, 5);
+    await closed(page, 'd');
+  });
+});
+
+const field = `<div id="c"><input role="combobox" aria-label="Boat"><div id="l" role="listbox">
+  <div role="option" data-key="c" aria-selected="true">Curlew</div><div role="option" data-key="d">Dunlin</div></div></div>`;
+
+describe('a combobox', () => {
+  it('that is the first field of a dialog leaves Escape to it, unless something was typed', async () => {
+    const { page } = await openBare(open, `<dialog id="d"><h2>Berths</h2>${field}</dialog>`);
+    await page.evaluate(() => {
+      const wired = shell.wireDialog(document.getElementById('d')!);
+      shell.wireCombobox(document.getElementById('c')!);
+      wired.show();
+      Object.assign(globalThis, { wired });
+    });
+    const input = page.locator('input');
+    await page.keyboard.press('Escape');
+    await closed(page, 'd');
+    expect(await input.inputValue()).toBe('Curlew');
+    await page.evaluate(() => (globalThis as unknown as { wired: { show(): void } }).wired.show());
+    await page.keyboard.type('Du');
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Escape');
+    expect([await input.inputValue(), await isOpen(page, 'd')]).toEqual(['', true]);
+    await page.keyboard.press('Escape');
+    await closed(page, 'd');
+  });
+
+  it('that the browser fills, without focus, stays closed and takes the option of that name', async () => {
+    const { page } = await openBare(open, field);
+    const filled = await page.evaluate(() => {
+      const wired = shell.wireCombobox(document.getElementById('c')!);
+      const input = document.querySelector('input')!;
+      const fill = (text: string): unknown[] => {
+        input.value = text;
+        input.dispatchEvent(new Event('input', { bubbles: true }));
+        return [wired.open.get(), wired.selected.get(), input.value];
+      };
+      return [fill('dunlin'), fill('Nobody')];
+    });
+    expect(filled).toEqual([
+      [false, 'd', 'Dunlin'],
+      [false, 'd', 'Dunlin'],
+    ]);
+  });
+});
+
+describe('a closed shadow root', () => {
+  it('around a dialog: a press and focus on its fields leave it open', async () => {
+    const { page } = await openBare(open, '<div id="host"></div>');
+    await page.evaluate(() => {
+      const root = document.getElementById('host')!.attachShadow({ mode: 'closed' });
+      root.innerHTML =
+        '<dialog style="inline-size: 20rem; block-size: 12rem"><h2>Berths</h2><input><input></dialog>';
+      const wired = shell.wireDialog(root.querySelector('dialog')!);
+      wired.show();
+      Object.assign(globalThis, { wired, root });
+    });
+    const center = await page.evaluate(() => {
+      const { root } = globalThis as unknown as { root: ShadowRoot };
+      const { x, y, width, height } = root.querySelectorAll('input')[1]!.getBoundingClientRect();
+      return [x + width / 2, y + height / 2] as const;
+    });
+    await page.mouse.click(...center);
+    await page.keyboard.type('x');
+    expect(
+      await page.evaluate(() => {
+        const { root, wired } = globalThis as unknown as {
+          root: ShadowRoot;
+          wired: { open: { get(): boolean } };
+        };
+        return [wired.open.get(), root.querySelectorAll('input')[1]!.value];
+      }),
+    ).toEqual([true, 'x']);
+    await page.keyboard.press('Escape');
+    await page.waitForFunction(
+      () => !(globalThis as unknown as { wired: { open: { get(): boolean } } }).wired.open.get(),
+    );
+  });
+});
+
+describe('a popover in a frame', () => {
+  it('closes by a press in the page around it', async () => {
+    const { page } = await openBare(
+      open,
+      '<p id="around">Around</p><iframe width="400" height="300"></iframe>',
+    );
+    await page.evaluate((html) => {
+      const frame = document.querySelector('iframe')!.contentDocument!;
+      frame.body.innerHTML = html;
+      shell.wirePopover(frame.getElementById('d')!);
+    }, popover);
+    const inner = page.frameLocator('iframe');
+    await inner.locator('#o').click();
+    await inner.locator('#d:popover-open').waitFor();
+    await page.click('#around');
+    await inner.locator('#d:not(:popover-open)').waitFor({ state: 'attached' });
+  });
+});
+
+describe('names and markup', () => {
+  it('fields called `matches`, `closest` and `id` in a form are no trouble', async () => {
+    const { page } = await openBare(
+      open,
+      `<form id="f"><input name="closest"><input name="matches"><input name="id"><p id="bare">Text</p>
+        <button type="button" id="b" commandfor="p">More</button><div id="p" hidden>P</div></form>`,
+    );
+    await page.evaluate(() => void shell.wireDisclosure(document.getElementById('p')!));
+    await page.evaluate(() => document.querySelector('form')!.click());
+    await page.click('#b');
+    expect(await page.isVisible('#p')).toBe(true);
+  });
+
+  it('after `document.open()` commands work again', async () => {
+    const { page } = await openBare(open, popover);
+    await page.evaluate((html) => {
+      shell.wirePopover(document.getElementById('d')!);
+      document.open();
+      document.write(`<!doctype html><title>T</title>${html}`);
+      document.close();
+      shell.wirePopover(document.getElementById('d')!);
+    }, popover);
+    await page.click('#o');
+    expect(await isOpen(page, 'd')).toBe(true);
+    await page.goto('about:blank');
+  });
+});
