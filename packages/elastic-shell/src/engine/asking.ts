@@ -1,5 +1,5 @@
-// Asking: a change is put to the guard, then to the owners of what would change. Either may answer later, on a state that has
-// moved on meanwhile: what they have approved of is applied to that.
+// Asking: a change is put to the guard, then to the owners of the states that would change. Both can answer later. A late
+// approval is applied to the state as it is then.
 import { deliver } from '../core/cell.js';
 import { ask } from '../core/guard.js';
 import { tell } from '../core/report.js';
@@ -11,14 +11,14 @@ import type { ChangeOf, Refusal } from './types.js';
 import { refresh } from './upkeep.js';
 import { inTurn } from './wishes.js';
 
-/** Waits for a guard, or waits no more. */
+/** Starts or ends the wait for a guard. */
 export function wait<S extends object, O, I extends string>(run: Run<S, O, I>, change?: ChangeOf<S>): void {
   run.waiting = change;
   run.busy.set(!!change);
   if (change) render(run);
 }
 
-/** It was refused: nothing changes, and whoever wants to know is told. */
+/** Reports that a change was refused. */
 function refuse<S extends object, O, I extends string>(
   run: Run<S, O, I>,
   change: ChangeOf<S>,
@@ -32,7 +32,7 @@ function refuse<S extends object, O, I extends string>(
   if (!isTold && error) tellError(error);
 }
 
-/** It happens, as far as the owners of what changes have taken it. True when they have not answered yet. */
+/** Asks the owners and applies what they accept. Returns true if an owner will answer later. */
 export const commit = <S extends object, O, I extends string>(
   run: Run<S, O, I>,
   changes: ChangeOf<S>[],
@@ -43,7 +43,7 @@ export const commit = <S extends object, O, I extends string>(
     else if (asked) refuse(run, asked, 'owner', error);
   });
 
-/** These changes have been decided. */
+/** Applies changes that have been decided. */
 export function settleOn<S extends object, O, I extends string>(
   run: Run<S, O, I>,
   changes: ChangeOf<S>[],
@@ -52,7 +52,7 @@ export function settleOn<S extends object, O, I extends string>(
   deliver([() => happen(run, changes, isFact), () => refresh(run)]);
 }
 
-/** Approved by a guard whose own work has taken the pattern away: there is no page to show it, but whoever holds it hears. */
+/** Reports changes that a guard approved after unwiring the pattern itself. There is no page to show them on. */
 function tellAfterwards<S extends object, O, I extends string>(
   { stores, options }: Run<S, O, I>,
   changes: ChangeOf<S>[],
@@ -65,7 +65,7 @@ function tellAfterwards<S extends object, O, I extends string>(
   );
 }
 
-/** Asks the guard about `first`, for all that would change. True when an owner has not answered yet. */
+/** Asks the guard about `first`, one of `changes`, and applies all of them if it approves. Returns true if an owner will answer later. */
 export function decide<S extends object, O, I extends string>(
   run: Run<S, O, I>,
   changes: ChangeOf<S>[],
@@ -100,7 +100,7 @@ export function decide<S extends object, O, I extends string>(
   return isGoingOn;
 }
 
-/** The guard that has not answered is not waited for any more: it has refused. */
+/** Ends the wait for a guard that hasn't answered. This counts as a refusal. */
 export function giveUp<S extends object, O, I extends string>(run: Run<S, O, I>): void {
   const { waiting } = run;
   if (!waiting) return;

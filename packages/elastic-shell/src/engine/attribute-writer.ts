@@ -32,7 +32,7 @@ export interface AttributeWriter {
   again(elements: Iterable<Element>): void;
   /** Puts back everything; nothing is wanted any more. */
   restore(): void;
-  /** The same, for good: whoever still wants something has come too late. */
+  /** Restores everything for good. Later calls write nothing. */
   end(): void;
 }
 

@@ -32,7 +32,7 @@ export function connect<S extends object, O, I extends string>(run: Run<S, O, I>
         if (!run.isOver && !isSameValue(now, value)) store.set(now);
       }),
     );
-    // Read last: it may have become another while it was subscribed to.
+    // Read last, since it may have changed during the subscription.
     run.state = { ...run.state, ...only<S>(name, store.get()) };
     cells[name] = {
       // One of the names of S.

@@ -68,7 +68,7 @@ export function optionsOf<O extends object>(
   own: O | undefined,
   root: unknown,
 ): O {
-  // What every object of a page inherits is no option.
+  // Properties that a script added to `Object.prototype` aren't options.
   const options: O = Object.assign(Object.create(null), own, overDefaults(defaultsOf(name), own));
   checkOptions(name, options, known, root);
   if (own && isElement(root)) givenTo.set(root, own);

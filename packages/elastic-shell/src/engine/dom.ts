@@ -7,21 +7,21 @@ const isObject = (value: unknown): value is object => typeof value === 'object' 
 export const isElement = (value: unknown): value is HTMLElement =>
   isObject(value) && 'nodeType' in value && value.nodeType === 1;
 
-/** Whether an element matches; asked of the platform, since a form hides what it can behind its own fields' names. */
+/** Returns whether an element matches. Works for a form with a field named `matches`, which hides the method. */
 export const matches = (element: Element, selector: string): boolean =>
   Element.prototype.matches.call(element, selector);
 
-/** The nearest around an element, itself included, that matches; asked of the platform as well. */
+/** Returns the nearest ancestor that matches, or the element itself. Works for a form with a field named `closest`. */
 export const closest = <E extends Element = HTMLElement>(element: Element, selector: string): E | undefined =>
   Element.prototype.closest.call<Element, [string], E | null>(element, selector) ?? undefined;
 
-/** What an option's selector finds in `within`. Throws a TypeError that names the option where it is no selector. */
+/** Returns the first match of an option's selector. Throws a TypeError that names the option if the selector is invalid. */
 export function matchOf(within: ParentNode, selector: string, option: string): Element | undefined {
   try {
     return within.querySelector(selector) ?? undefined;
   } catch {
     throw new TypeError(
-      `elastic-shell: option ${option} should be a selector, got ${described(selector)}, which is none`,
+      `elastic-shell: option ${option} should be a valid selector, got ${described(selector)}`,
     );
   }
 }

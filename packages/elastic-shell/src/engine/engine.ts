@@ -33,11 +33,11 @@ function change<S extends object, O, I extends string>(
 ): void {
   if (run.isOver) return;
   const differing = (): ChangeOf<S>[] => changesBetween(run.state, corrected(run, wish), cause);
-  // What has happened already is told to its owner like any other change, and nobody is asked.
+  // A fact is reported to owners like any other change, but guard and owners aren't asked.
   if (isFact) {
     const changes = differing();
     const { waiting } = run;
-    // What a guard is asked about has been overtaken. A set can take what is still to be added.
+    // The pending change is out of date, unless it adds keys to a set.
     if (waiting && changes.some(({ name, value }) => name === waiting.name && !(value instanceof Set)))
       wait(run);
     if (changes.length) settleOn(run, changes, true);
@@ -61,7 +61,7 @@ function intend<S extends object, O, I extends string>(
   at?: string,
 ): void {
   if (run.isOver) return;
-  // In the middle of a turn: this one begins from what comes of that.
+  // During a turn, the request is worked out from the state after it.
   if (run.held) return void run.held.push(() => intend(run, intent, cause, at));
   const { contract, view, service } = run;
   // What an intent is about holds for one step.
@@ -101,7 +101,7 @@ const engineOf = <S extends object, O extends object, I extends string>(
 function unwire<S extends object, O, I extends string>(run: Run<S, O, I>): void {
   if (run.isOver) return;
   run.isOver = true;
-  // A guard whose last act this was answers in the next step.
+  // If a guard unwired the pattern as its last action, its answer arrives in the next microtask.
   run.isJustOver = true;
   queueMicrotask(() => queueMicrotask(() => (run.isJustOver = false)));
   engines.delete(run.root);
@@ -111,7 +111,7 @@ function unwire<S extends object, O, I extends string>(run: Run<S, O, I>): void 
   deliver([() => run.service?.release?.(), ...run.releases, run.writer.end, () => run.busy.set(false)]);
 }
 
-/** Every root that is wired by any copy of the library. */
+/** The roots that any copy of the library has wired. */
 const roots = pageWide('roots', () => new WeakSet<Node>());
 
 const refuseRoot = (name: string, root: unknown): void => {

@@ -17,7 +17,7 @@ interface Home {
   users: number;
   observer: MutationObserver;
   stop: AbortController;
-  /** The root of the document: another one after `document.open()`, which takes every listener away. */
+  /** The root of the document. `document.open()` replaces it and removes all listeners. */
   top: Element | null | undefined;
 }
 

@@ -1,7 +1,6 @@
 // A lazy service: one whose work is loaded only where it is asked for. Until it is there, nothing is missing but its extras.
 //
-// What comes too late, after everything was taken away, is released unseen. What does not come is reported, and asked for again
-// when a change is shown.
+// A part that arrives after unwiring is released. If it can't be loaded, the error is reported, and the next change tries again.
 import { tellError } from './report-error.js';
 import type { Service } from './service.js';
 
@@ -9,8 +8,8 @@ import type { Service } from './service.js';
 export const coming = { count: 0 };
 
 /**
- * Has a part of the library count among those on their way until it is there. One that cannot be loaded is reported, and
- * answered with nothing: it may be asked for again.
+ * Counts a part of the library as loading until it arrives. If it can't be loaded, the error is reported and the promise
+ * resolves with undefined, so that the caller can try again.
  */
 export async function arriving<T>(part: Promise<T>): Promise<T | undefined> {
   coming.count++;
@@ -32,7 +31,7 @@ export function lazyService<S>(
 ): Service<S> {
   let inner: Service<S> | undefined;
   let isOver = false;
-  /** It is on its way, or there; one that did not come is asked for at the next need. */
+  /** True while it loads and after it has loaded. */
   let isAsked = false;
   const ask = (): void => {
     if (isAsked) return;

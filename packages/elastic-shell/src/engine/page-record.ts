@@ -1,9 +1,8 @@
-// The page-wide record: what all copies and versions of this library on one page share. A micro-frontend, or a widget that was
-// bundled apart, brings a copy of its own; without the record each would close a layer on the same Escape, give the same ids
-// and wire the same root.
+// The page-wide record: the data that all copies and versions of this library on one page share. A micro-frontend or a widget
+// that was bundled separately brings its own copy. Without the record, one Escape would close a layer of each copy, generated
+// ids would collide, and two copies could wire the same root.
 //
-// It stands under a registered symbol. Entries are only ever added: a later version leaves what an earlier one has put there,
-// with its meaning.
+// The record is stored under a registered symbol. Later versions can add entries; they never change the meaning of an entry.
 const key = Symbol.for('elastic-shell.page');
 
 const recordOf = (): Map<string, unknown> => {
@@ -14,10 +13,10 @@ const recordOf = (): Map<string, unknown> => {
   return made;
 };
 
-/** What all copies share under `name`; the first to ask makes it. */
+/** Returns the entry `name` of the record. The first copy that asks for it creates it with `make`. */
 export function pageWide<T>(name: string, make: () => T): T {
   const record = recordOf();
   if (!record.has(name)) record.set(name, make());
-  // Each name has one meaning, in every version.
+  // An entry has the same type in every version.
   return record.get(name) as T;
 }

@@ -25,30 +25,31 @@ export interface Run<S extends object, O, I extends string> {
   stores: Map<string, Cell<unknown>>;
   /** The states that have an owner, who is asked with each change. */
   owned: Set<string>;
-  /** Wishes that wait for the end of this turn; undefined between turns. */
+  /** Requests that wait for the end of this turn. Undefined between turns. */
   held: (() => void)[] | undefined;
-  /** How many turns have followed from one another. */
+  /** The number of turns that have followed from one another. */
   chain: number;
-  /** The owners of what would change are making up their minds. */
+  /** True while the owners of a change haven't answered. */
   isAsking: boolean;
-  /** What has changed in the turn that is being told now, in order; undefined while none is. */
+  /** The changes of the current turn, in order. Undefined between turns. */
   told: Told<S>[] | undefined;
-  /** The page may differ from the state, and it is being written. */
+  /** True if the page may differ from the state. */
   isDirty: boolean;
+  /** True while attributes are being written. */
   isWriting: boolean;
-  /** Its makers hold it: they hear of what changes from now on. */
+  /** True once wiring is complete. Earlier changes aren't reported to listeners. */
   isReady: boolean;
-  /** Has the state become `next`, if guard and owners allow. `isFact`: it has happened already, and nobody is asked. */
+  /** Changes the state to `next` if guard and owners allow. `isFact`: it has happened already, so they aren't asked. */
   change(next: Partial<S>, cause: Cause, isFact?: boolean): void;
   writer: AttributeWriter;
   sheet: Sheet;
   releases: (() => void)[];
   isOver: boolean;
-  /** It was unwired in this very step, perhaps by the guard that is answering. */
+  /** True for one microtask after unwiring. A guard that unwires as its last action answers in this time. */
   isJustOver: boolean;
 }
 
-/** A change that has happened, for whoever hears of it. `isFact`: nobody was asked. */
+/** A change that is to be reported. `isFact`: guard and owners weren't asked. */
 export interface Told<S extends object> {
   change: ChangeOf<S>;
   isFact: boolean;
@@ -65,7 +66,7 @@ export const corrected = <S extends object, O, I extends string>(
   next: Partial<S>,
 ): Partial<S> => contract.correct?.({ ...state, ...next }, view, state) ?? next;
 
-/** Whether the state is already what a change would make of it. */
+/** Returns whether the state already has the value of `change`. */
 export const isMovedOn = <S extends object, O, I extends string>(
   { state }: Run<S, O, I>,
   { name, value }: ChangeOf<S>,
@@ -73,7 +74,7 @@ export const isMovedOn = <S extends object, O, I extends string>(
   // A change names a state of S.
   isSameValue(state[name as keyof S], value);
 
-/** `change`, which was asked about `previous`, as it stands now: of a set, what it adds and takes away. */
+/** Returns `change` relative to the value `now`. For a set, the keys that it adds and removes are applied to `now`. */
 const rebased = <S extends object>(change: ChangeOf<S>, now: unknown): ChangeOf<S> => {
   const { value, previous }: { value: unknown; previous: unknown } = change;
   if (isSameValue(now, previous)) return change;
@@ -84,7 +85,7 @@ const rebased = <S extends object>(change: ChangeOf<S>, now: unknown): ChangeOf<
   return { ...change, value: next, previous: now } as ChangeOf<S>;
 };
 
-/** Changes that were approved of late, on the state as it is now. */
+/** Returns changes that were approved late, relative to the current state. */
 export const onNow = <S extends object, O, I extends string>(
   { state }: Run<S, O, I>,
   changes: readonly ChangeOf<S>[],

@@ -24,9 +24,9 @@ export interface Engine<S extends object = object, O = object, I extends string 
   isAsking(): boolean;
   /** Follows what the platform or somebody else did to the markup, with the reason `native`. */
   reread(): void;
-  /** The page may differ from the semantics of the state: it is written at once, in a turn when that is told. */
+  /** Brings the attributes up to date: at once, or before listeners are notified during a turn. */
   render(): void;
-  /** Writes at once what differs, where something is to be measured or to have focus before the turn is told. */
+  /** Brings the attributes up to date now, before something is measured or gets focus. */
   flush(): void;
   /** Nodes came or went inside the root: where parts that a service holds are gone, it is served anew. */
   inside(): void;

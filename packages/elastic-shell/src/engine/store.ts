@@ -67,15 +67,15 @@ export function storeOf<T = unknown>(given: unknown, read: T): Cell<T> {
   return own as Cell<T>;
 }
 
-/** How many running contracts follow a store that was given to them. */
+/** The number of wired patterns that use a store. */
 const followers = new WeakMap<object, number>();
 
-/** Counts one more that follows what was given for a state, if that is a store; returns what ends that. */
+/** Counts a wired pattern as a user of the store `given`. Returns a function that ends this. */
 export function joinStore(given: unknown): () => void {
   if (!isStore(given)) return () => {};
   followers.set(given, (followers.get(given) ?? 0) + 1);
   return () => void followers.set(given, (followers.get(given) ?? 0) - 1);
 }
 
-/** Whether several follow it: a node that was made anew runs with the store of the one in whose place it stands. */
+/** Returns whether several wired patterns use a store, as when a node was recreated with the same store. */
 export const isShared = (given: unknown): boolean => isStore(given) && (followers.get(given) ?? 0) > 1;

@@ -1,12 +1,14 @@
-// A turn: what one wish brings about, from the first question to the last who hears of it.
+// A turn: everything that follows from one request, up to the last notification.
 //
-// A turn has one order. The state becomes what was decided, and all that follows from it at once (what is typed has a first
-// match, what is picked closes the list). The page shows it. Then it is written, once, where no service needed it earlier.
-// Then owners, cells and listeners hear of each change, the cause before its consequence. Last the services settle: focus
-// goes back. What follows from that is shown and told in the same turn.
+// 1. The state changes, together with everything that follows from the change: typed text has a first match, a picked option
+//    closes the list.
+// 2. The services show it: a layer opens, a panel expands.
+// 3. The attributes are written once. A service that needs them earlier, to measure or to move focus, calls `flush`.
+// 4. Owners, cells and listeners are notified of each change, the cause before its consequence.
+// 5. The services settle: focus returns. Changes made meanwhile go through steps 2 to 5 of the same turn.
 //
-// What anyone asks for meanwhile waits for the next turn; what has happened meanwhile (a fact) counts at once, and is told
-// in its place. A function that throws ends nothing: everybody else still hears, and the first error is thrown at the end.
+// A request made during a turn waits for the next turn (`wishes.ts`). A fact, such as a layer that was removed from the page,
+// counts at once and is reported in its place. If a function throws, the rest still runs; the first error is thrown at the end.
 import { deliver } from '../core/cell.js';
 import { tell } from '../core/report.js';
 import type { Part } from './attribute-writer.js';
@@ -17,14 +19,14 @@ import { isMovedOn, type Run, type Told } from './run.js';
 import { isShared } from './store.js';
 import type { ChangeOf } from './types.js';
 
-/** Times that one flush writes, where writing itself brings up more. */
+/** The most times that one flush writes, in case writing causes further changes. */
 const most = 20;
 
 function write<S extends object, O, I extends string>(run: Run<S, O, I>): void {
   const { root, contract, view, state, service, waiting } = run;
   const { semantics, commands } = contract;
   const parts: Part[] = [[root, semantics.root?.(state, view)], ...(service?.parts?.() ?? [])];
-  // A function of the user's may have unwired it, which has put everything back.
+  // A user's function may have unwired the pattern, which restored the markup.
   if (run.isOver) return;
   for (const control of invokersOf(root))
     parts.push([
@@ -36,12 +38,12 @@ function write<S extends object, O, I extends string>(run: Run<S, O, I>): void {
   run.sheet.show(parts);
 }
 
-/** Writes what differs between the page and the state, if anything may. */
+/** Writes the differences between the page and the state. Does nothing if no change is pending. */
 export function flush<S extends object, O, I extends string>(run: Run<S, O, I>): void {
   if (run.isOver || !run.isDirty || run.isWriting) return;
   run.isWriting = true;
   try {
-    // What a service notices while it is asked for its parts is written after that.
+    // A service may cause further changes while it is asked for its parts.
     for (let again = 0; run.isDirty && again < most; again++) {
       run.isDirty = false;
       write(run);
@@ -51,13 +53,13 @@ export function flush<S extends object, O, I extends string>(run: Run<S, O, I>):
   }
 }
 
-/** The page may differ from the state: it is written at once, in a turn when that is told. */
+/** Marks the page as out of date. Writes at once, or at the end of step 2 during a turn. */
 export function render<S extends object, O, I extends string>(run: Run<S, O, I>): void {
   run.isDirty = true;
   if (!run.told) flush(run);
 }
 
-/** Cells and listeners hear of a change. */
+/** Notifies the owner, the cell and the listeners of one change. */
 function tellOf<S extends object, O, I extends string>(
   run: Run<S, O, I>,
   { change: each, isFact }: Told<S>,
@@ -66,14 +68,14 @@ function tellOf<S extends object, O, I extends string>(
   const hearers = [
     () => {
       const isOwned = owned.has(each.name);
-      // An owner that was asked knows already, and so does one whose own word it was.
+      // An owner already knows of a change that it was asked about or made itself.
       if (isOwned && (!isFact || each.reason === 'owner')) return;
       const store = stores.get(each.name);
-      // What was made anew, and runs with the same store, is not gone.
+      // A new node that uses the same store is still open.
       if (each.reason === 'removed' && isShared(Reflect.get(options, each.name))) return;
       // A change names a state of S.
       const answer = store?.set(run.state[each.name as keyof S], each);
-      // The platform has done it already. Its owner may not have it so, and his word is law.
+      // The platform has changed the state already. If the owner keeps its value, the state goes back.
       if (isOwned && each.reason === 'native')
         void Promise.resolve(answer).then(
           () => obey(run, each.name),
@@ -86,7 +88,7 @@ function tellOf<S extends object, O, I extends string>(
   deliver(hearers.map((hear) => () => run.isOver || hear()));
 }
 
-/** What its makers are not wired for yet is told to nobody but its stores. */
+/** Stores changes that happen during wiring, without notifying listeners. */
 function takeSilently<S extends object, O, I extends string>(
   { stores }: Run<S, O, I>,
   changes: readonly ChangeOf<S>[],
@@ -95,8 +97,8 @@ function takeSilently<S extends object, O, I extends string>(
 }
 
 /**
- * Has the state become what `changes` say, and all that follows from it. `isFact`: it has happened already, and nobody was
- * asked. In a turn that is being told they are shown at once and told in their place.
+ * Applies `changes` and everything that follows from them. During another turn of the same pattern they are shown at once and
+ * reported after the changes before them. `isFact`: guard and owners weren't asked.
  */
 export function happen<S extends object, O, I extends string>(
   run: Run<S, O, I>,

@@ -1,12 +1,12 @@
-// Wishes: what somebody asks of a running contract has a turn of its own, and waits for the one that is going on.
+// Requests: each runs in a turn of its own. One that is made during a turn waits until that turn ends.
 import { deliver } from '../core/cell.js';
 import { described } from './dom.js';
 import type { Run } from './run.js';
 
-/** Turns that may follow from one another before it is taken for a mistake. */
+/** The most turns that may follow from one another. More than that is a loop. */
 const most = 100;
 
-/** Does `act` in a turn of its own: at once, or after the one that is going on. It answers whether its turn goes on after it. */
+/** Runs `act` in a turn of its own: now, or after the current turn. `act` returns true if its turn isn't over when it returns. */
 export function inTurn<S extends object, O, I extends string>(
   run: Run<S, O, I>,
   act: () => boolean | void,
@@ -17,7 +17,7 @@ export function inTurn<S extends object, O, I extends string>(
   deliver([() => (isGoingOn = act()), () => isGoingOn || endTurn(run)]);
 }
 
-/** The turn is over: what was asked for meanwhile has its own. */
+/** Ends the turn and runs the requests that were made during it. */
 export function endTurn<S extends object, O, I extends string>(run: Run<S, O, I>): void {
   const { held = [] } = run;
   run.held = undefined;

@@ -24,12 +24,12 @@ export interface Labels {
   forget(): void;
 }
 
-/** How many ids have been given on this page, and the element that each stands on. */
+/** The number of ids generated on this page, and the element of each. */
 const given = pageWide('ids', () => ({ count: 0, of: new WeakMap<Element, string>() }));
 
 const isGiven = (id: string): boolean => /^shell-\d+$/.test(id);
 
-/** An id that was given to the element which this one was copied from is not the author's. */
+/** Returns whether an element has the generated id of the element that it was cloned from. */
 const isCopied = (element: Element): boolean => isGiven(element.id) && given.of.get(element) !== element.id;
 
 const give = (element: Element): string => {
@@ -61,7 +61,7 @@ export function idMaker(): IdMaker {
   };
 }
 
-/** The attributes of an element as its author wrote them: a copy of wired markup still names what that was named by. */
+/** Reads attributes as the author wrote them. A clone of wired markup still refers to generated ids of the original. */
 export function asAuthored(element: Element): Pick<Element, 'getAttribute' | 'hasAttribute'> {
   const getAttribute = (name: string): string | null => {
     const value = element.getAttribute(name);
@@ -70,7 +70,7 @@ export function asAuthored(element: Element): Pick<Element, 'getAttribute' | 'ha
   return { getAttribute, hasAttribute: (name) => getAttribute(name) !== null };
 }
 
-/** Whether the author has named it by a text or by an element. */
+/** Returns whether the author has given an element a name. */
 const isNamed = (element: Element): boolean => {
   const { hasAttribute } = asAuthored(element);
   return hasAttribute('aria-label') || hasAttribute('aria-labelledby');

@@ -22,7 +22,7 @@ import { isOnBackdrop, isOnScrollbar } from './press-place.js';
 
 /** The layers that the press now going on began in; undefined while no press is. */
 let pressedIn: HTMLElement[] | undefined;
-/** How many presses have begun; the second of a double click counts with the first. */
+/** The number of clicks so far. A double click counts once. */
 let presses = 0;
 /** The last key pressed, and on what, until something else happens. */
 let lastKey: string | undefined;
@@ -34,7 +34,7 @@ const isMouse = (event: Event): event is MouseEvent => 'clientX' in event;
 /** The layers that an event happened in, or on an opener of. */
 const insideOf = (document: Document, event: Event): HTMLElement[] => {
   const path = new Set(event.composedPath());
-  /** What a closed shadow root holds is not told: an event in its host may be in any layer that stands in it. */
+  /** Events don't reveal elements in a closed shadow root, so an event in its host counts as inside all layers in it. */
   const isHidden = (id: Element): boolean => {
     const tree = treeOf(id);
     return 'mode' in tree && tree.mode === 'closed' && !path.has(tree) && path.has(tree.host);
@@ -46,7 +46,7 @@ const insideOf = (document: Document, event: Event): HTMLElement[] => {
   return layersOf(document).flatMap((layer) => (holds(layer) ? [layer.id] : []));
 };
 
-/** Escapes and presses that have dismissed something: what one copy of the library has acted on, the others leave alone. */
+/** Events that a copy of the library has handled. The other copies ignore them. */
 const handled = pageWide('handled', () => new WeakSet<Event>());
 
 const dismiss = (
@@ -134,7 +134,7 @@ const handlersIn = (document: Document): Handlers => ({
     pressedIn = isNone ? undefined : insideOf(document, event);
   },
   mousedown(event) {
-    // The second press of a double click lands on what the first has opened, or on its backdrop: it means neither.
+    // The second click of a double click may hit the layer that the first one opened, or its backdrop.
     if (event.detail > 1)
       pressedIn?.push(...layersOf(document).flatMap(({ id, press }) => (press === presses ? [id] : [])));
     else presses++;
@@ -144,13 +144,13 @@ const handlersIn = (document: Document): Handlers => ({
   },
   pointerup: (event) => endPress(document, event),
   click(event) {
-    // Somebody has kept the end of the press to himself.
+    // Another script stopped the pointerup event.
     if (pressedIn && event.detail) endPress(document, event);
   },
   beforetoggle: (event) => noteToggle(document, event),
 });
 
-/** A press has ended. Only where it both began and ended outside does it dismiss what is open. */
+/** Ends a click. It dismisses a layer only if it both began and ended outside. */
 function endPress(document: Document, event: MouseEvent): void {
   const inside = pressedIn && [...pressedIn, ...insideOf(document, event)];
   pressedIn = undefined;
@@ -176,7 +176,7 @@ const handlersOf = (layer: OpenLayer): Handlers => ({
   },
 });
 
-/** By document: what releases its listeners, and how many layers of this copy they serve. */
+/** The listeners of each document, and the number of open layers that use them. */
 const heard = new Map<Document, { layers: number; stop(): void }>();
 
 const hear = (document: Document): (() => void) => {

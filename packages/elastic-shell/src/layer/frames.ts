@@ -1,10 +1,10 @@
-// Frames: a press or Tab that goes into a frame of the page, and a press in a page around the frame that holds a layer.
+// Frames: a click or Tab into a frame of the page, and a click in a page that embeds the frame with our layer.
 import { windowOf } from '../engine/dom.js';
 import { listen } from '../events/listen.js';
 import { flushNodes } from '../events/nodes.js';
 import { layersOf } from './open-layers.js';
 
-/** Something has happened outside of all layers but `inside`; `isTab`: by Tab, if that was the last key. */
+/** Called after a click or Tab outside of all layers except `inside`. `isTab`: it may have been Tab. */
 type Left = (inside: HTMLElement[], isTab: boolean, event: Event) => void;
 
 /**
@@ -25,26 +25,26 @@ const onWindowBlur = (event: Event, document: Document, left: Left, isLate = fal
   left(inside, true, event);
 };
 
-/** The documents of the frames around this one, as far as they may be read. */
+/** Returns the documents that embed this one, as far as they are of the same origin. */
 function around(document: Document): Document[] {
   const found: Document[] = [];
   try {
     for (let view = windowOf(document); view.parent !== view; view = view.parent.window as typeof view)
       found.push(view.parent.document);
   } catch {
-    // Somebody else's page: what is pressed there is not told.
+    // Events in a page of another origin can't be observed.
   }
   return found;
 }
 
-/** A press in a page around the frame that `document` is: outside of all that is open here, but of what a modal layer holds. */
+/** Handles a click in an embedding page: it is outside of all layers above the topmost modal one. */
 function onPressAround(document: Document, event: Event, left: Left): void {
   const open = layersOf(document);
   const inside = open.slice(0, open.findLastIndex(({ modal }) => modal) + 1).map(({ id }) => id);
   left(inside, false, event);
 }
 
-/** Hears what is pressed in other pages than `document`, its own frames and those around it, until released. */
+/** Listens for clicks and focus in the frames of `document` and in the pages that embed it. Returns the release functions. */
 export const hearFrames = (document: Document, left: Left): (() => void)[] => [
   // A control's own blur is heard by the document; only the window's tells of frames.
   listen(windowOf(document), {

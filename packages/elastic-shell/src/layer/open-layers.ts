@@ -14,9 +14,9 @@ export interface OpenLayer extends Layer<HTMLElement> {
   behind?: 'close' | 'keep';
   /** Where focus goes when it closes. */
   place?: Place | undefined;
-  /** Modal dialogs of others that were shown before it opened. */
+  /** Foreign modal dialogs that were open before it. */
   below?: readonly Element[];
-  /** The press that had begun last when it opened. */
+  /** The number of the last click when it opened. */
   press?: number;
   /** What counts as inside although it stands elsewhere: its openers. */
   owners?(): Element[];
@@ -39,8 +39,8 @@ export interface OpenLayer extends Layer<HTMLElement> {
 }
 
 /**
- * The open layers of all copies of the library on this page: by their elements, and by the documents in which they were opened,
- * since one may be moved to another.
+ * The open layers of all copies of the library on this page, by element and by the document in which they were opened. An
+ * element may move to another document while it is open.
  */
 const { byElement, byDocument, opened } = pageWide('layers', () => ({
   byElement: new Map<unknown, OpenLayer>(),
@@ -48,7 +48,7 @@ const { byElement, byDocument, opened } = pageWide('layers', () => ({
   opened: new WeakMap<OpenLayer, Document>(),
 }));
 
-/** Those of this copy. */
+/** The layers that this copy of the library opened. */
 const own = new WeakSet<OpenLayer>();
 
 /** The layers that are open in a document, as they are now. */
@@ -77,8 +77,8 @@ export function enterLayer(layer: OpenLayer): () => void {
 const isLeaving = ({ id, gone }: OpenLayer): boolean => !!gone && !id.isConnected;
 
 /**
- * The layer that what is opened by `control` belongs to: the one it stands in; without a control the topmost, unless another copy
- * of the library has opened that.
+ * Returns the parent of a layer that `control` opens: the layer around the control. Without a control it is the topmost layer,
+ * if this copy of the library opened that.
  */
 export const parentOf = (control: Element | null | undefined, document: Document): OpenLayer | undefined => {
   const open = layersOf(document).filter((layer) => !isLeaving(layer));
@@ -90,7 +90,7 @@ export const parentOf = (control: Element | null | undefined, document: Document
 /** Whether a layer is open. */
 export const isOpenLayer = (id: HTMLElement): boolean => !!layerOf(id);
 
-/** Whether an element stands in an open layer. */
+/** Returns whether an element is inside an open layer. */
 export const isInLayer = (element: Element): boolean =>
   layersOf(element.ownerDocument).some(({ id }) => id !== element && id.contains(element));
 

@@ -1,30 +1,30 @@
-// Layers of others: native dialogs and popovers that the page, or a script of somebody else's, has shown above ours. The last
-// one opened is innermost, whoever opened it: keys and presses are its business until it has closed.
+// Foreign layers: native dialogs and popovers that the page or another script has opened above our layers. The layer that was
+// opened last is the innermost one, whoever opened it. Keys and clicks belong to it until it closes.
 //
-// Popovers tell when they open. A dialog is looked for when it counts: one that was shown before our topmost layer opened
-// stands below it.
+// Popovers are tracked by their toggle events. Dialogs are looked up when needed; a dialog that was open before our topmost
+// layer opened is below it.
 import { type EventMap } from '../events/listen.js';
 import { layerOf, layersOf } from './open-layers.js';
 
-/** By document: popovers of others that have opened since a layer of ours did. */
+/** Foreign popovers that opened while a layer of ours was open, by document. */
 const popovers = new WeakMap<Document, Set<Element>>();
 
 const isModal = (element: Element): boolean => {
   try {
     return element.matches(':modal');
   } catch {
-    // Where the platform has no dialogs there is none to look for.
+    // jsdom doesn't know `:modal`.
     return false;
   }
 };
 
-/** The modal dialogs that somebody else shows now. */
+/** Returns the foreign modal dialogs that are open. */
 export const othersModal = (document: Document): Element[] =>
   [...document.getElementsByTagName('dialog')].filter((dialog) => !layerOf(dialog) && isModal(dialog));
 
-/** A popover opens or closes: one that closes by itself on Escape is noted while it is open. */
+/** Keeps track of foreign popovers that close on Escape (`auto` and `hint`). */
 export function noteToggle(document: Document, { target, newState }: EventMap['beforetoggle']): void {
-  // Where it bubbles from, it is an element.
+  // Only elements dispatch this event.
   const popover = target as HTMLElement;
   const known = popovers.get(document) ?? new Set();
   popovers.set(document, known);
@@ -33,10 +33,10 @@ export function noteToggle(document: Document, { target, newState }: EventMap['b
   else known.delete(popover);
 }
 
-/** No layer of ours is open there any more: what opens from now on is below the next. */
+/** Forgets the popovers of a document in which no layer of ours is open. */
 export const forgetOthers = (document: Document): void => void popovers.delete(document);
 
-/** What others show above our topmost layer. */
+/** Returns the foreign layers above our topmost layer. */
 export function othersAbove(document: Document): Element[] {
   const below = layersOf(document).at(-1)?.below ?? [];
   const shown = [...(popovers.get(document) ?? [])].filter((each) => each.matches(':popover-open'));

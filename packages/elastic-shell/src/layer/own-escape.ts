@@ -1,4 +1,4 @@
-// Escape that a widget of the platform may use itself.
+// Native controls that use Escape themselves.
 import { matches } from '../engine/dom.js';
 
 /**

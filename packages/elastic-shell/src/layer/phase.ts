@@ -19,13 +19,13 @@ const motionsOf = (element: Element): Animation[] =>
     (animation) => animation.effect?.getComputedTiming().endTime !== Infinity,
   );
 
-/** Whose phases they are: `flush` writes one at once, `render` when there is time. */
+/** The pattern whose phases they are. */
 export interface PhaseHost {
   render(): void;
   flush(): void;
 }
 
-/** Keeps the phase of `element`, which `host` writes. */
+/** Keeps the phase of `element`; `host` writes it. */
 export function phases(element: Element, host: PhaseHost): Phases {
   let phase: Phase = 'closed';
   let turn = 0;

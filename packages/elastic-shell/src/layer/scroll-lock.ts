@@ -48,7 +48,7 @@ const lock = (document: Document): Lock => {
   return {
     users: 0,
     restore() {
-      // What others have written meanwhile is theirs.
+      // A value that another script set meanwhile is kept.
       for (const [name, value, priority] of before)
         if (style.getPropertyValue(name) === after.get(name)) style.setProperty(name, value, priority);
       tidy();

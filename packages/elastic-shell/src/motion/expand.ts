@@ -59,7 +59,7 @@ let asked: Promise<unknown> | undefined;
 const askFallback = (): void => {
   asked ??= arriving(import('./expand-fallback.js')).then((loaded) => {
     fallback = loaded;
-    // It did not come: what moves next asks again.
+    // It failed to load. The next panel that moves tries again.
     if (!loaded) asked = undefined;
   });
 };

@@ -118,7 +118,7 @@ describe('what others write and inherit', () => {
     const { wireDialog } = copy();
     const wired = wireDialog(get('a'), { firstFocus: '##field' });
     expect(() => wired.show()).toThrow(
-      'option firstFocus should be a selector, got "##field", which is none',
+      'option firstFocus should be a valid selector, got "##field"',
     );
     wired.unwire();
   });

@@ -43,7 +43,7 @@ export function dismissedBy<Id>(layers: readonly Layer<Id>[], cause: LayerCause<
 
   if (cause.kind !== 'close') {
     for (const layer of [...layers].reverse()) {
-      // A press on the backdrop of a modal layer dismisses what is open above that first.
+      // A click on the backdrop of a modal layer first dismisses the layers above it, and only those.
       if (cause.kind === 'outside' && layer.modal && going.size) break;
       const asked =
         cause.kind === 'escape'

@@ -78,7 +78,7 @@ export function emptyRow<I>(row: Row<I>): void {
   try {
     life.release?.();
   } catch (error) {
-    // The rows after it are still to be drawn.
+    // The rows after it must still be drawn.
     tellError(error);
   }
   row.content.replaceChildren();

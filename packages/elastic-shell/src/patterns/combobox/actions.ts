@@ -18,8 +18,9 @@ export interface Held {
   value: Value;
   items: IntendingList<ComboboxState, ComboboxIntent>;
   ids: IdMaker;
-  /** Typed into since it opened; and since focus came into it. */
+  /** True if the user has typed since the list opened. */
   isTyped: boolean;
+  /** True if the user has typed since the field got focus. */
   isTouched: boolean;
 }
 
@@ -47,7 +48,7 @@ function add(held: Held, reason: 'press' | 'key', event: Event): void {
   }
 }
 
-/** The field was filled by the browser: an option of that name is selected, free text is kept, anything else is put back. */
+/** Handles autofill. Selects the option with that label; otherwise keeps free text or restores the field. */
 export function fill(held: Held, text: string): void {
   const { engine } = held.context;
   const { freeText, multiple } = engine.options;
@@ -87,8 +88,8 @@ function enter(held: Held, item: Item | undefined, event: KeyboardEvent): void {
 }
 
 /**
- * Whether there is anything for Escape to clear: what is empty is not, and tokens are taken away one by one. In a layer it closes
- * that, unless something was typed here since focus came.
+ * Returns whether Escape clears the field. An empty field and one with tokens aren't cleared. Inside a layer, Escape closes the
+ * layer unless the user has typed since the field got focus.
  */
 const canClear = ({ context: { engine, parts }, isTouched }: Held): boolean => {
   const { selected, text } = engine.state();

@@ -8,11 +8,11 @@ import type { ComboboxContext } from './types.js';
 
 /** Who hears of the field. */
 export interface FieldRules {
-  /** Focus has come into the field. */
+  /** Called when the field gets focus. */
   entered(): void;
-  /** Something is typed. */
+  /** Called when the user types. */
   typed(query: string): void;
-  /** Somebody else has filled it, without focus: the browser, from what it remembers. */
+  /** Called when the browser fills the field without focus (autofill). */
   filled(text: string): void;
   tokens: Tokens | undefined;
 }

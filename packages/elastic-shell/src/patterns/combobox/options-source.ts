@@ -103,7 +103,7 @@ function load(held: Held, asked: AskedItems<Item>, query: string): void {
     try {
       take(held, answer);
     } catch (error) {
-      // The function is wrong, not its server: whoever wrote it has to hear.
+      // This is a mistake in the function, not a failed request, so it is also reported as an error.
       tellError(error);
       return fail(error);
     }

@@ -17,7 +17,7 @@ export function withHover(host: HoverHost, wish: HoverWish, service: Service<Ope
   let served = service;
   let isOver = false;
   void arriving((group ??= load())).then((onHover) => {
-    // It did not come: the next popover asks again. A press opens this one.
+    // It failed to load. A click still opens this popover, and the next one tries again.
     if (!onHover) group = undefined;
     else if (!isOver) served = onHover(host, wish, service);
   });

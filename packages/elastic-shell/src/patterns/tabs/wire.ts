@@ -157,7 +157,7 @@ function serve(engine: TabsEngine, tabParts: TabParts, read: () => TabsState): S
       const { value, previous, reason } = change;
       const tab = items.elementOf(value);
       if (!tab && value !== undefined) tell('key-missing', root, { key: value });
-      // Whether a tab is closed is written first.
+      // Below, `hidden` must be up to date.
       engine.flush();
       // Its tab is closed: focus goes to the neighbour, not to nowhere.
       if (items.elementOf(previous)?.hidden && reason !== 'program') tab?.focus();
