@@ -6,7 +6,7 @@ import type { Openable } from '../core/contract/openable.js';
 import { tell } from '../core/report.js';
 import { failureText } from '../core/text.js';
 import { wordsOf } from '../core/words.js';
-import { described, isElement, matchOf, targetOf, treeOf, windowOf } from '../engine/dom.js';
+import { closestTo, described, isElement, matchOf, treeOf, windowOf } from '../engine/dom.js';
 import { invokersOf } from '../engine/invoker-index.js';
 import { isPromise } from '../core/promise.js';
 import { naming } from '../engine/registry.js';
@@ -161,7 +161,7 @@ const early = (loading: Loading): (() => void) => {
   const { root, options } = loading.host;
   let isOver = false;
   const onHover = (event: Event): void => {
-    const control = targetOf(event)?.closest<HTMLElement>(naming);
+    const control = closestTo(event, naming);
     if (control && invokersOf(root).includes(control)) start(loading);
   };
   if (options.loadOn === 'hover')

@@ -30,6 +30,12 @@ export function matchOf(within: ParentNode, selector: string, option: string): E
 export const targetOf = ({ target }: Event): HTMLElement | undefined =>
   isElement(target) ? target : undefined;
 
+/** Returns the nearest ancestor of an event's target that matches, or the target itself. */
+export function closestTo<E extends Element = HTMLElement>(event: Event, selector: string): E | undefined {
+  const target = targetOf(event);
+  return target && closest<E>(target, selector);
+}
+
 /** The innermost element that an event happened on, also inside a shadow root. */
 export const innermostOf = (event: Event): HTMLElement | undefined => {
   const [innermost] = event.composedPath();

@@ -1,7 +1,7 @@
 // Invoker events: presses and commands, and what the platform did by itself, handed to whoever runs the element that
 // is meant. One handler hears for everything that is wired in a tree.
 import { isHeldPress } from '../events/keys.js';
-import { closest, targetOf } from './dom.js';
+import { closestTo, targetOf } from './dom.js';
 import { engineNamed, engineOf, intentOf, namedBy, naming, type Running } from './registry.js';
 
 /** A `command` event has the last two; a click finds them on its control. */
@@ -36,8 +36,7 @@ interface Press {
 }
 
 const pressOf = (event: Invoked): Press | undefined => {
-  const target = targetOf(event);
-  const source = target && closest(target, `${naming},summary,button`);
+  const source = closestTo(event, `${naming},summary,button`);
   if (!source || event.defaultPrevented) return;
   const command = source.getAttribute('command');
   // Where the browser knows invoker commands, it sends a command event of its own.

@@ -1,5 +1,5 @@
 // Keys as contracts name them: arrows in terms of the text's direction, Space by its name, with what is held.
-import { targetOf, windowOf } from '../engine/dom.js';
+import { closestTo, windowOf } from '../engine/dom.js';
 
 type Line = 'block' | 'inline';
 type Way = 'next' | 'previous';
@@ -57,4 +57,4 @@ export const meaningOf = <T>(meanings: Readonly<Record<string, T>>, chord: strin
 
 /** Whether a press on a link asks the browser for a page of its own, or a download: the link is left to the browser. */
 export const opensElsewhere = (event: MouseEvent): boolean =>
-  (event.ctrlKey || event.metaKey || event.shiftKey || event.altKey) && !!targetOf(event)?.closest('a[href]');
+  (event.ctrlKey || event.metaKey || event.shiftKey || event.altKey) && !!closestTo(event, 'a[href]');

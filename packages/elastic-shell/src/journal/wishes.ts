@@ -2,7 +2,7 @@
 // command its target does not know. The engine ignores them; here they are told.
 import { nearest } from '../core/text.js';
 import { isWritten } from '../engine/attribute-watch.js';
-import { elementNamed, targetOf } from '../engine/dom.js';
+import { closestTo, elementNamed, targetOf } from '../engine/dom.js';
 import { engineOf, namedBy, naming } from '../engine/registry.js';
 import type { wished } from './codes.js';
 import { markupOf } from './document.js';
@@ -40,7 +40,7 @@ const onCommand = (tell: TellWish, event: Event): void =>
 
 /** A press on a control whose target is missing, or which is disabled. */
 const onClick = (tell: TellWish, event: Event): void => {
-  const control = targetOf(event)?.closest(naming);
+  const control = closestTo(event, naming);
   const id = control && namedBy(control);
   if (!control || id === null || id === undefined) return;
   const target = elementNamed(control, id);

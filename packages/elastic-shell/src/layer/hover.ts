@@ -6,7 +6,7 @@
 // back, shows no intent.
 import type { Reason } from '../core/change.js';
 import type { Openable } from '../core/contract/openable.js';
-import { closest, elementNamed, isElement, targetOf } from '../engine/dom.js';
+import { closestTo, elementNamed, isElement } from '../engine/dom.js';
 import type { Service } from '../engine/service.js';
 import type { Cause } from '../engine/types.js';
 import { type Handlers, listen } from '../events/listen.js';
@@ -88,8 +88,7 @@ const later = (group: Group, milliseconds: number, act: () => void): void => {
 
 /** The control under an event, and what it opens. */
 const find = ({ rules: { names }, members }: Group, event: Event): Found | undefined => {
-  const target = targetOf(event);
-  const control = target && closest(target, names.map((name) => `[${name}]`).join());
+  const control = closestTo(event, names.map((name) => `[${name}]`).join());
   if (!control) return undefined;
   for (const id of names.flatMap((name) => control.getAttribute(name)?.split(/\s+/) ?? [])) {
     const root = elementNamed(control, id);

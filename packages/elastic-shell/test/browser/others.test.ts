@@ -12,7 +12,7 @@ const closed = (page: Page, id: string) =>
 const dialog =
   '<button id="o" commandfor="d" command="--open">Open</button><dialog id="d" style="inline-size: 18rem"><h2>Berths</h2><button id="in">In</button></dialog>';
 const popover =
-  '<button id="o" commandfor="d" command="--toggle">Open</button><div id="d" hidden style="inline-size: 10rem"><button id="in">In</button></div>';
+  '<button id="o" commandfor="d" command="--toggle">Open</button><div id="d" popover style="inline-size: 10rem"><button id="in">In</button></div>';
 
 describe.each([
   ['dialog', dialog, 'wireDialog'],
@@ -116,6 +116,7 @@ describe('a combobox', () => {
     await closed(page, 'd');
     expect(await input.inputValue()).toBe('Curlew');
     await page.evaluate(() => (globalThis as unknown as { wired: { show(): void } }).wired.show());
+    await page.keyboard.press('Control+A');
     await page.keyboard.type('Du');
     await page.keyboard.press('Enter');
     await page.keyboard.press('Escape');

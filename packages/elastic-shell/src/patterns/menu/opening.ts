@@ -1,5 +1,5 @@
 // What opens a menu: a press that may be dragged onto an item, arrows on its openers, and the ways to a context menu.
-import { innermostOf } from '../../engine/dom.js';
+import { closest, innermostOf } from '../../engine/dom.js';
 import { invokersOf } from '../../engine/invoker-index.js';
 import { listenIn } from '../../events/document-events.js';
 import { isMirrored } from '../../events/keys.js';
@@ -58,7 +58,7 @@ const openerOf = ({ root }: RunningMenu, event: Event): Element | undefined => {
 const aboutOf = ({ menu, context }: OpeningRules, event: Event): Element | undefined => {
   const target = innermostOf(event);
   if (!context || !target || menu.root.contains(target)) return undefined;
-  if (typeof context === 'string') return target.closest(context) ?? undefined;
+  if (typeof context === 'string') return closest(target, context);
   const area = typeof context === 'function' ? context() : context;
   return area?.contains(target) ? area : undefined;
 };
