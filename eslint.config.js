@@ -144,6 +144,7 @@ export default ts.config(
       'examples/*/src/**',
       'examples/server-pages/public/**',
       'scripts/screenshots.mjs',
+      'scripts/trace.mjs',
       'scripts/bench-desk.mjs',
       'scripts/bench-settings.mjs',
     ],

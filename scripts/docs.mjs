@@ -4,6 +4,7 @@ import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from './build.mjs';
 import { conformancePages } from './docs-conformance.mjs';
+import { errorCodes } from './production.mjs';
 import { root, setUp } from './setup.mjs';
 
 setUp();
@@ -166,7 +167,23 @@ const statesPage = [
   ]),
 ].join('\n');
 
+const codes = new Map(errorCodes().map(({ code, text, module }) => [code, { text, module }]));
+const errorsPage = [
+  '# Errors in production',
+  '',
+  'Production builds have a code in place of each error message, and no option checks. Look up the code here, or run the',
+  'application in development to see the message with its values and options checked.',
+  '',
+  '| code | message | thrown in |',
+  '| --- | --- | --- |',
+  ...[...codes].map(
+    ([code, { text, module }]) => `| \`${code}\` | ${cellText(text)} | \`${module.replace(/js$/, 'ts')}\` |`,
+  ),
+  '',
+].join('\n');
+
 const files = {
+  'docs/errors.md': errorsPage,
   'docs/reading-state.md': statesPage,
   'docs/settings/server-attributes.md': serverPage,
   'docs/laws.md': lawsPage,

@@ -1,5 +1,6 @@
-// `npm run size`: each entry bundled alone, minified, against its budget; and what it adds to a page that has a dialog already
-// (the dialog itself: to one that has a disclosure). Fails when one is over its budget.
+// `npm run size`: each entry bundled alone, minified, against its budget; and the bytes that it adds to a page with a dialog (the
+// dialog itself: to one with a disclosure). Budgets hold for the condition `production`; the column `checked` is the size without
+// it, with option checks and full messages. Fails if an entry is over its budget.
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
@@ -76,7 +77,7 @@ const kilo = (bytes) => `${(bytes / 1000).toFixed(2)} kB`.padStart(9);
 const gzipped = (code) => gzipSync(code, { level: 9 }).length;
 
 /** What comes at once with a page that has `contents`: its code, and the modules that it is made of. */
-async function bundled(contents, plugins = []) {
+async function bundled(contents, plugins = [], conditions = ['production']) {
   const { outputFiles, metafile } = await bundle({
     stdin: { contents, resolveDir: root },
     bundle: true,
@@ -89,6 +90,7 @@ async function bundled(contents, plugins = []) {
     metafile: true,
     logLevel: 'error',
     plugins,
+    conditions,
   });
   // What is imported only when it is needed (content that comes later) does not come with the page.
   const atOnce = new Set();
@@ -101,7 +103,7 @@ async function bundled(contents, plugins = []) {
   const parts = outputFiles.filter(({ path }) => [...atOnce].some((each) => path.endsWith(each)));
   const modules = [...atOnce].flatMap((path) =>
     Object.entries(metafile.outputs[path].inputs).map(([file, { bytesInOutput }]) => ({
-      file: file.replace(/^.*elastic-shell\/dist\//, ''),
+      file: file.replace(/^.*elastic-shell\/dist\/(production\/)?/, ''),
       bytes: bytesInOutput,
     })),
   );
@@ -146,7 +148,12 @@ export async function measureSizes() {
   for (const [name, contents] of Object.entries(entries)) {
     const { code, modules: made } = await bundled(contents, isBinding(name) ? [ownOnly] : []);
     if (name === 'all') modules = made;
-    rows.push({ ...sizesOf(name, code), ...(patterns.includes(name) && { beside: await beside(name) }) });
+    const checked = await bundled(contents, isBinding(name) ? [ownOnly] : [], []);
+    rows.push({
+      ...sizesOf(name, code),
+      checked: gzipped(checked.code),
+      ...(patterns.includes(name) && { beside: await beside(name) }),
+    });
   }
   rows.push(sizesOf('angular', await angular()));
   return { rows, modules };
@@ -155,10 +162,10 @@ export async function measureSizes() {
 if (process.argv[1] === import.meta.filename) {
   setUp();
   const { rows } = await measureSizes();
-  console.log('entry        minified      gzip    brotli    budget    beside');
-  for (const { name, minified, gzip, brotli, budget, beside: added } of rows) {
+  console.log('entry        minified      gzip    brotli    budget   checked    beside');
+  for (const { name, minified, gzip, brotli, budget, checked, beside: added } of rows) {
     const sizes = [minified, gzip, brotli].map(kilo).join(' ');
-    const columns = [budget, added]
+    const columns = [budget, checked, added]
       .map((bytes) => (bytes === undefined ? '        -' : kilo(bytes)))
       .join(' ');
     console.log(`${name.padEnd(11)} ${sizes} ${columns}${gzip > budget ? '  over' : ''}`);

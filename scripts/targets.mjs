@@ -16,13 +16,20 @@ const recipes = 'examples/recipes';
  */
 export const targets = {
   library: {
-    from: [`${library}/src`, `${library}/tsconfig.json`, 'scripts/bundles.mjs'],
+    from: [
+      `${library}/src`,
+      `${library}/tsconfig.json`,
+      'scripts/bundles.mjs',
+      'scripts/late.mjs',
+      'scripts/production.mjs',
+    ],
     to: `${library}/dist`,
     async build() {
       await run(process.execPath, ['scripts/early.mjs', 'module']);
       await run(bin('tsc'), ['-p', library]);
       // In place of the module that the compiler has made of it.
       await run(process.execPath, ['scripts/early.mjs', 'script']);
+      await run(process.execPath, ['scripts/late.mjs']);
       await run(process.execPath, ['scripts/bundles.mjs']);
       await run(process.execPath, ['scripts/manifest.mjs']);
       // What the compiler leaves alone: style sheets, and components that are compiled where they are used.
@@ -33,6 +40,7 @@ export const targets = {
         'bindings/svelte/Tokens.svelte',
       ])
         cpSync(join(root, library, 'src', path), join(root, library, 'dist', path), { recursive: true });
+      await run(process.execPath, ['scripts/production.mjs']);
     },
   },
   cli: {

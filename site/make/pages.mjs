@@ -73,6 +73,7 @@ const documents = [
   ['docs/accessibility.md', 'accessibility/'],
   ['docs/patterns/names.md', 'reference/names/'],
   ['docs/architecture.md', 'guides/architecture/'],
+  ['docs/errors.md', 'diagnostics/errors/'],
   ['docs/quality.md', 'support/quality/'],
   ['CHANGELOG.md', 'changelog/'],
 ];

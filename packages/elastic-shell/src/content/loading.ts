@@ -6,10 +6,9 @@ import type { Openable } from '../core/contract/openable.js';
 import { tell } from '../core/report.js';
 import { failureText } from '../core/text.js';
 import { wordsOf } from '../core/words.js';
-import { closestTo, described, isElement, matchOf, treeOf, windowOf } from '../engine/dom.js';
-import { invokersOf } from '../engine/invoker-index.js';
+import { closestTo, described, elementNamed, isElement, matchOf, treeOf, windowOf } from '../engine/dom.js';
 import { isPromise } from '../core/promise.js';
-import { naming } from '../engine/registry.js';
+import { namedBy, naming } from '../engine/registry.js';
 import type { Service } from '../engine/service.js';
 import { listenIn } from '../events/document-events.js';
 import { tabbables } from '../focus/focusable.js';
@@ -162,7 +161,7 @@ const early = (loading: Loading): (() => void) => {
   let isOver = false;
   const onHover = (event: Event): void => {
     const control = closestTo(event, naming);
-    if (control && invokersOf(root).includes(control)) start(loading);
+    if (control && elementNamed(control, namedBy(control)) === root) start(loading);
   };
   if (options.loadOn === 'hover')
     return listenIn(root.ownerDocument, { pointerover: onHover, focusin: onHover });

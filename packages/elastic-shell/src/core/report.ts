@@ -1,5 +1,6 @@
 // Where the engine says what happened. Nobody listens unless the journal is imported.
 import type { Change } from './change.js';
+import { pageWide } from './page-record.js';
 
 /** What there is to say, by code, with the values in it. */
 export interface Reports extends Steps {
@@ -32,12 +33,13 @@ export interface Steps {
 /** Says one thing: its code, what it concerns, and the values in it. */
 export type Teller = <C extends keyof Reports>(code: C, subject: unknown, detail: Reports[C]) => void;
 
-let teller: Teller | undefined;
+/** The journal's function. It is shared by all parts of the library, also those that load later with a copy of this module. */
+const hearing = pageWide<{ tell?: Teller | undefined }>('journal', () => ({}));
 
-/** Says something to the journal, if there is one. */
-export const tell: Teller = (code, subject, detail) => teller?.(code, subject, detail);
+/** Reports an event to the journal, if it is imported. */
+export const tell: Teller = (code, subject, detail) => hearing.tell?.(code, subject, detail);
 
-/** Sets who hears it; `undefined` for nobody. */
+/** Sets the function that receives reports; `undefined` for none. */
 export const setTeller = (next: Teller | undefined): void => {
-  teller = next;
+  hearing.tell = next;
 };

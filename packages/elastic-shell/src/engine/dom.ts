@@ -72,6 +72,9 @@ export const elementNamed = (node: Node, id: string | null | undefined): HTMLEle
 export const windowOf = (node: Document | Element): Window & typeof globalThis =>
   ('defaultView' in node ? node : node.ownerDocument).defaultView ?? window;
 
+/** Returns the CSS zoom of an element: CSS pixels of the viewport for each pixel of its own. 1 if the browser can't tell. */
+export const zoomOf = (element: Element): number => element.currentCSSZoom ?? 1;
+
 /** True for a cell, or anything of its shape. */
 export const isCell = <T>(value: unknown): value is Cell<T> =>
   isObject(value) && 'subscribe' in value && typeof value.subscribe === 'function';

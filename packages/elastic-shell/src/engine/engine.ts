@@ -14,7 +14,7 @@ import { adopt, connect } from './cells.js';
 import { described, isElement } from './dom.js';
 import { tellWired } from './early-presses.js';
 import { joinIndex } from './invoker-index.js';
-import { pageWide } from './page-record.js';
+import { pageWide } from '../core/page-record.js';
 import { engines, keepWired, type Running } from './registry.js';
 import { corrected, type Run } from './run.js';
 import type { Engine, Service } from './service.js';

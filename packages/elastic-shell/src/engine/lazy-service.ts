@@ -1,11 +1,12 @@
 // A lazy service: one whose work is loaded only where it is asked for. Until it is there, nothing is missing but its extras.
 //
 // A part that arrives after unwiring is released. If it can't be loaded, the error is reported, and the next change tries again.
+import { pageWide } from '../core/page-record.js';
 import { tellError } from './report-error.js';
 import type { Service } from './service.js';
 
-/** How many are on their way: tests wait for them. */
-export const coming = { count: 0 };
+/** The number of parts that are loading, for tests that wait for them. */
+export const coming = pageWide('loading', () => ({ count: 0 }));
 
 /**
  * Counts a part of the library as loading until it arrives. If it can't be loaded, the error is reported and the promise

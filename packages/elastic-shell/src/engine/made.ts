@@ -1,9 +1,10 @@
 // What is ours on a page that somebody else renders: the nodes that the library has made, and the attributes it has
 // written. A script that morphs one page into another asks, and leaves both alone.
+import { pageWide } from '../core/page-record.js';
 import { isWritten } from './attribute-watch.js';
 import { isElement } from './dom.js';
 
-const made = new WeakSet<Node>();
+const made = pageWide('made', () => new WeakSet<Node>());
 
 /** Marks an element as made by the library; answers it. */
 export const markMade = <N extends Node>(node: N): N => {

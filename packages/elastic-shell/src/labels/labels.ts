@@ -3,7 +3,7 @@
 // An id is given once and kept for the element; it is written by the attribute writer, and goes with it.
 import type { Attributes } from '../core/contract/contract.js';
 import { isWritten } from '../engine/attribute-watch.js';
-import { pageWide } from '../engine/page-record.js';
+import { pageWide } from '../core/page-record.js';
 
 /** Whose labels they are. */
 export interface LabelHost {

@@ -10,7 +10,7 @@ import type { Reason } from '../core/change.js';
 import { tell } from '../core/report.js';
 import { apart } from '../engine/apart.js';
 import { closest, matches, targetOf, treeOf } from '../engine/dom.js';
-import { pageWide } from '../engine/page-record.js';
+import { pageWide } from '../core/page-record.js';
 import { keyOf } from '../events/keys.js';
 import { type Handlers, listen } from '../events/listen.js';
 import { enterLayer, layerOf, layersOf, type OpenLayer, reachable } from './open-layers.js';

@@ -3,7 +3,7 @@
 // What dismisses them is in `dismissal.ts`; what becomes of one that is moved or taken away, in `moved.ts`.
 import { dismissedBy, type Layer } from '../core/layers/stack.js';
 import type { Reason } from '../core/change.js';
-import { pageWide } from '../engine/page-record.js';
+import { pageWide } from '../core/page-record.js';
 import type { Place } from '../focus/focusable.js';
 
 /** A layer while it is open. */

@@ -1,5 +1,5 @@
 // Where a press has gone: onto a backdrop, or onto a scrollbar, which report the element they belong to.
-import { targetOf } from '../engine/dom.js';
+import { targetOf, zoomOf } from '../engine/dom.js';
 
 const isWithin = ({ clientX, clientY }: MouseEvent, element: Element): boolean => {
   const { left, right, top, bottom } = element.getBoundingClientRect();
@@ -16,7 +16,10 @@ export const isOnScrollbar = (event: MouseEvent): boolean => {
   if (!target) return false;
   const { clientWidth, clientHeight, localName } = target;
   if (localName === 'html')
-    return clientWidth > 0 && (event.clientX >= clientWidth || event.clientY >= clientHeight);
+    return (
+      clientWidth > 0 &&
+      (event.clientX >= clientWidth * zoomOf(target) || event.clientY >= clientHeight * zoomOf(target))
+    );
   const { offsetX, offsetY } = event;
   return (
     clientWidth > 0 &&

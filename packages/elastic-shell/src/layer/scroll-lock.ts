@@ -4,7 +4,7 @@
 // the backdrop and a drawer reach the edge of the window. What the page fixes to that edge itself may keep clear of it by
 // --shell-scrollbar. Locks are counted for each document: the first takes the scrolling away, the last gives back what stood there.
 
-import { windowOf } from '../engine/dom.js';
+import { windowOf, zoomOf } from '../engine/dom.js';
 import { keepStyleAttribute } from '../engine/style-attribute.js';
 
 interface Lock {
@@ -23,7 +23,7 @@ const lockOf = (document: Document): Lock | undefined => Reflect.get(document, p
 /** What keeps the room of the page's scrollbar, where that takes any and the page does not keep it already. */
 const roomOf = (root: HTMLElement): [name: string, value: string][] => {
   const view = windowOf(root);
-  const width = view.innerWidth - root.clientWidth;
+  const width = view.innerWidth / zoomOf(root) - root.clientWidth;
   const computed = view.getComputedStyle(root);
   if (width <= 0 || !root.clientWidth || /stable/.test(computed.scrollbarGutter)) return [];
   // At the left where the text of the page runs from the right, in some browsers.

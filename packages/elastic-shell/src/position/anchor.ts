@@ -67,7 +67,7 @@ export function keepBeside(
     if (isLost) {
       held.glued = false;
       now();
-    } else if (held.sizes !== sizesOf(layer, rectOf(anchor))) {
+    } else if (held.sizes !== sizesOf(layer, rectOf(anchor, layer))) {
       held.size = undefined;
       later();
     }

@@ -9,7 +9,7 @@ import {
   type Rect,
   type Size,
 } from '../core/layers/placement.js';
-import { isElement, windowOf } from '../engine/dom.js';
+import { isElement, windowOf, zoomOf } from '../engine/dom.js';
 import { isMirrored } from '../events/keys.js';
 
 /** A point, in CSS pixels from the viewport's top left. */
@@ -21,9 +21,13 @@ export interface Point {
 /** What a layer stands beside. */
 export type Anchor = Element | Point;
 
-/** Where an anchor is, in CSS pixels from the viewport's top left. */
-export const rectOf = (anchor: Anchor): Rect =>
-  'getBoundingClientRect' in anchor ? anchor.getBoundingClientRect() : { ...anchor, width: 0, height: 0 };
+/** Returns the place of an anchor, in pixels of `layer` from the viewport's top left. They differ from those of the viewport by CSS zoom. */
+export function rectOf(anchor: Anchor, layer: Element): Rect {
+  const zoom = zoomOf(layer);
+  const { x, y, width, height } =
+    'getBoundingClientRect' in anchor ? anchor.getBoundingClientRect() : { ...anchor, width: 0, height: 0 };
+  return { x: x / zoom, y: y / zoom, width: width / zoom, height: height / zoom };
+}
 
 const nowhere: Rect = { x: 0, y: 0, width: 0, height: 0 };
 
@@ -36,7 +40,7 @@ const write = ({ style }: HTMLElement, values: readonly string[]): void =>
 
 /** Takes away what `keepBeside` wrote. `fit`: what the layer, before it shows, is made as wide as, so that it is laid out once. */
 export const forgetPlace = (layer: HTMLElement, fit?: Anchor): void =>
-  write(layer, [...Array<string>(5), fit ? px(rectOf(fit).width) : '']);
+  write(layer, [...Array<string>(5), fit ? px(rectOf(fit, layer).width) : '']);
 
 /** What a layer and its anchor measure, to tell whether either has another size. */
 export const sizesOf = ({ offsetWidth, offsetHeight }: HTMLElement, { width, height }: Rect): string =>
@@ -97,12 +101,15 @@ const sizeOf = ({ offsetWidth, offsetHeight, clientHeight, scrollHeight }: HTMLE
 
 /** Looks where the anchor is; the size of the layer is asked where it is not known. */
 const measure = (kept: Kept): void => {
-  const { clientWidth: width, clientHeight: height } = kept.layer.ownerDocument.documentElement;
-  kept.boundary = { x: 0, y: 0, width, height };
-  kept.rect = rectOf(kept.anchor);
+  const { layer, anchor } = kept;
+  const { documentElement } = layer.ownerDocument;
+  const scale = zoomOf(documentElement) / zoomOf(layer);
+  const { clientWidth, clientHeight } = documentElement;
+  kept.boundary = { x: 0, y: 0, width: clientWidth * scale, height: clientHeight * scale };
+  kept.rect = rectOf(anchor, layer);
   if (kept.size) return;
-  kept.sizes = sizesOf(kept.layer, kept.rect);
-  kept.size = sizeOf(kept.layer);
+  kept.sizes = sizesOf(layer, kept.rect);
+  kept.size = sizeOf(layer);
 };
 
 /** Puts it where it belongs, as it was measured. */

@@ -224,3 +224,27 @@ describe('names and markup', () => {
     await page.goto('about:blank');
   });
 });
+
+describe('CSS zoom', () => {
+  it.each(['html', '#w'])('on %s: a popover stands beside its button', async (where) => {
+    const { page } = await openBare(
+      open,
+      '<div id="w" style="padding: 6rem"><button id="o" commandfor="d" command="--toggle">Open</button><div id="d" popover style="margin: 0">In</div></div>',
+    );
+    await page.evaluate((selector) => {
+      document.querySelector<HTMLElement>(selector)!.style.zoom = '1.5';
+      shell.wirePopover(document.getElementById('d')!);
+    }, where);
+    await page.click('#o');
+    await page.waitForSelector('#d:popover-open');
+    const off = await page.evaluate(() => {
+      const [button, popover] = ['o', 'd'].map((id) => document.getElementById(id)!.getBoundingClientRect());
+      document.documentElement.removeAttribute('style');
+      return [popover!.top - button!.bottom, popover!.left - button!.left];
+    });
+    // Its gap is 8 pixels of its own.
+    expect(off[0]).toBeGreaterThanOrEqual(0);
+    expect(off[0]).toBeLessThanOrEqual(14);
+    expect(Math.abs(off[1]!)).toBeLessThanOrEqual(60);
+  });
+});

@@ -8,7 +8,7 @@ import type { HoverHost, HoverWish, OnHover } from '../../layer/hover.js';
 let group: Promise<OnHover> | undefined;
 
 const load = async (): Promise<OnHover> => {
-  const { hoverGroup } = await import('../../layer/hover.js');
+  const { hoverGroup } = await import('../../layer/late-hover.js');
   return hoverGroup({ names: ['commandfor', 'aria-controls'], rest: 300, warm: 0, press: 'pin' });
 };
 
