@@ -1,6 +1,6 @@
 // `npm run trace -- combobox ArrowDown`: what the library does for one key or one click on a recipe's page: files and functions in
-// the order in which they are called, indented by who calls whom, with each write of an attribute in its place. `click` clicks.
-// `--on '#id'` names another element than the first control; `--after ArrowDown,ArrowDown` is done before, unrecorded.
+// the order in which they are called, indented by their callers, with every write of an attribute. `click` clicks the first control.
+// `--on '#id'` chooses another element. `--after ArrowDown,Escape` presses keys before, without printing what they do.
 import { readFileSync } from 'node:fs';
 import { dirname, join, relative } from 'node:path';
 import { parseArgs } from 'node:util';
@@ -81,7 +81,7 @@ async function pageOf(name) {
     write: false,
     plugins: [tells],
   });
-  const style = readFileSync(join(dist, 'structure.css'), 'utf8');
+  const style = readFileSync(join(dist, 'styles/structure.css'), 'utf8');
   return { html: `<style>${style}</style>${html.replace(script, '')}`, code: outputFiles[0].text };
 }
 
@@ -142,7 +142,6 @@ const calls = lines.filter(({ file }) => file);
 const count = (what, word) => `${what} ${word}${what === 1 ? '' : 's'}`;
 const files = new Set(calls.map(({ file }) => file));
 const renders = calls.filter(({ file, name }) => file === 'engine/turn.js' && name === 'write').length;
-const widest = Math.max(...calls.map(({ file }) => file.length), 0);
 for (let at = 0; at < lines.length; at++) {
   const { depth, file, name } = lines[at];
   let times = 1;
@@ -151,9 +150,8 @@ for (let at = 0; at < lines.length; at++) {
     times++;
     at++;
   }
-  console.log(
-    `${file.padEnd(widest)}  ${'· '.repeat(Math.max(0, depth))}${name}${times > 1 ? ` × ${times}` : ''}`,
-  );
+  const indent = ' '.repeat(Math.max(0, depth));
+  console.log(`${indent}${name}${times > 1 ? ` × ${times}` : ''}${file && `  ${file}`}`);
 }
 console.log(
   `\n${recipe}, ${key}: ${count(calls.length, 'call')} in ${count(files.size, 'file')}, ${count(renders, 'render')}, ${count(lines.length - calls.length, 'write')} of attributes and styles.`,

@@ -73,7 +73,7 @@ const documents = [
   ['docs/accessibility.md', 'accessibility/'],
   ['docs/patterns/names.md', 'reference/names/'],
   ['docs/architecture.md', 'guides/architecture/'],
-  ['docs/errors.md', 'diagnostics/errors/'],
+  ['docs/errors.md', 'support/errors/'],
   ['docs/quality.md', 'support/quality/'],
   ['CHANGELOG.md', 'changelog/'],
 ];
@@ -213,6 +213,7 @@ export async function allPages() {
         'support/spoken/',
         'support/settings/',
         'support/quality/',
+        'support/errors/',
         'accessibility/',
         'changelog/',
       ]),

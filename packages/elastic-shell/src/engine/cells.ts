@@ -2,7 +2,7 @@
 import { type Cell } from '../core/cell.js';
 import { changesBetween, isSameValue } from '../core/change.js';
 import { tell } from '../core/report.js';
-import { corrected, only, type Run } from './run.js';
+import { corrected, only, type Run, stateOf } from './run.js';
 import { isOwner, joinStore, storeOf } from './store.js';
 import type { Cause, Cells } from './types.js';
 
@@ -27,16 +27,15 @@ export function connect<S extends object, O, I extends string>(run: Run<S, O, I>
         // Asked just now, the owner is read once he has answered.
         if (run.isAsking) return;
         run.change(only<S>(name, value), { reason: isOwned ? 'owner' : 'program', ...toCause(cause) }, true);
-        // Where it may not be that, the cell hears what it is instead. The name is one of S.
-        const now = run.state[name as keyof S];
+        // Where it may not be that, the cell hears what it is instead.
+        const now = stateOf(run, name);
         if (!run.isOver && !isSameValue(now, value)) store.set(now);
       }),
     );
     // Read last, since it may have changed during the subscription.
     run.state = { ...run.state, ...only<S>(name, store.get()) };
     cells[name] = {
-      // One of the names of S.
-      get: () => run.state[name as keyof S],
+      get: () => stateOf(run, name),
       set: (value) => run.change(only<S>(name, value), { reason: 'program' }),
       subscribe: store.subscribe,
     };

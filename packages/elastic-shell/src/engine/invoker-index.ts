@@ -22,7 +22,7 @@ interface Home {
 }
 
 const topIn = (tree: Tree): Element | null | undefined =>
-  'documentElement' in tree ? (tree as Document).documentElement : undefined;
+  tree.nodeType === 9 ? tree.firstElementChild : undefined;
 
 const trees = new Map<Tree, Home>();
 /** The tree of each wired root, as it was last seen. */

@@ -9,7 +9,7 @@ import { isSameValue } from '../core/change.js';
 import { isPromise } from '../core/promise.js';
 import { tell } from '../core/report.js';
 import { tellError } from './report-error.js';
-import { only, type Run } from './run.js';
+import { only, type Run, stateOf } from './run.js';
 import type { ChangeOf } from './types.js';
 import { endTurn } from './wishes.js';
 
@@ -91,7 +91,6 @@ export function askOwners<S extends object, O, I extends string>(
 /** Has the state become what its owner holds, where he has not followed what the platform did. */
 export function obey<S extends object, O, I extends string>(run: Run<S, O, I>, name: string): void {
   const value = run.stores.get(name)?.get();
-  // The name is one of S.
-  if (run.isOver || run.isAsking || isSameValue(value, run.state[name as keyof S])) return;
+  if (run.isOver || run.isAsking || isSameValue(value, stateOf(run, name))) return;
   run.change(only<S>(name, value), { reason: 'owner' }, true);
 }

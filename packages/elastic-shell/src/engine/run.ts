@@ -4,7 +4,7 @@ import { isSameValue } from '../core/change.js';
 import type { Contract, View } from '../core/contract/contract.js';
 import type { AttributeWriter, Sheet } from './attribute-writer.js';
 import type { Service } from './service.js';
-import type { Cause, ChangeOf, CommonOptions } from './types.js';
+import type { Cause, Change, ChangeOf, CommonOptions } from './types.js';
 
 /** A contract that runs, and all it holds. */
 export interface Run<S extends object, O, I extends string> {
@@ -66,29 +66,33 @@ export const corrected = <S extends object, O, I extends string>(
   next: Partial<S>,
 ): Partial<S> => contract.correct?.({ ...state, ...next }, view, state) ?? next;
 
+/** Returns the value of one state. */
+export const stateOf = <S extends object, O, I extends string>(
+  { state }: Run<S, O, I>,
+  name: string,
+): S[keyof S] =>
+  // Callers have the name from a change or from the state itself.
+  state[name as keyof S];
+
 /** Returns whether the state already has the value of `change`. */
 export const isMovedOn = <S extends object, O, I extends string>(
-  { state }: Run<S, O, I>,
+  run: Run<S, O, I>,
   { name, value }: ChangeOf<S>,
-): boolean =>
-  // A change names a state of S.
-  isSameValue(state[name as keyof S], value);
+): boolean => isSameValue(stateOf(run, name), value);
 
 /** Returns `change` relative to the value `now`. For a set, the keys that it adds and removes are applied to `now`. */
-const rebased = <S extends object>(change: ChangeOf<S>, now: unknown): ChangeOf<S> => {
+function rebased<C extends Change>(change: C, now: unknown): C {
   const { value, previous }: { value: unknown; previous: unknown } = change;
   if (isSameValue(now, previous)) return change;
   if (!(now instanceof Set && value instanceof Set && previous instanceof Set))
-    return { ...change, previous: now } as ChangeOf<S>;
+    return { ...change, previous: now };
   const next = new Set<unknown>([...now].filter((key) => value.has(key) || !previous.has(key)));
   for (const key of value) if (!previous.has(key)) next.add(key);
-  return { ...change, value: next, previous: now } as ChangeOf<S>;
-};
+  return { ...change, value: next, previous: now };
+}
 
 /** Returns changes that were approved late, relative to the current state. */
 export const onNow = <S extends object, O, I extends string>(
-  { state }: Run<S, O, I>,
+  run: Run<S, O, I>,
   changes: readonly ChangeOf<S>[],
-): ChangeOf<S>[] =>
-  // A change names a state of S.
-  changes.map((each) => rebased(each, state[each.name as keyof S]));
+): ChangeOf<S>[] => changes.map((each) => rebased(each, stateOf(run, each.name)));

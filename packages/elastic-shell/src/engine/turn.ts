@@ -15,7 +15,7 @@ import type { Part } from './attribute-writer.js';
 import { invokersOf } from './invoker-index.js';
 import { obey } from './owners.js';
 import { intentOf } from './registry.js';
-import { isMovedOn, type Run, type Told } from './run.js';
+import { isMovedOn, type Run, stateOf, type Told } from './run.js';
 import { isShared } from './store.js';
 import type { ChangeOf } from './types.js';
 
@@ -73,8 +73,7 @@ function tellOf<S extends object, O, I extends string>(
       const store = stores.get(each.name);
       // A new node that uses the same store is still open.
       if (each.reason === 'removed' && isShared(Reflect.get(options, each.name))) return;
-      // A change names a state of S.
-      const answer = store?.set(run.state[each.name as keyof S], each);
+      const answer = store?.set(stateOf(run, each.name), each);
       // The platform has changed the state already. If the owner keeps its value, the state goes back.
       if (isOwned && each.reason === 'native')
         void Promise.resolve(answer).then(

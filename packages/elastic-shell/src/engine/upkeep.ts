@@ -3,7 +3,7 @@ import type { Rewrite } from './attribute-writer.js';
 import { asState } from './attributes.js';
 import { described } from './dom.js';
 import { checkOptions } from './options.js';
-import { only, type Run } from './run.js';
+import { only, type Run, stateOf } from './run.js';
 import { isStore } from './store.js';
 import { render } from './turn.js';
 
@@ -75,8 +75,7 @@ function takeState<S extends object, O, I extends string>(
     throw new TypeError(
       `elastic-shell: ${run.contract.name} follows the cell of ${name} that it was wired with (on ${described(run.root)}); set that, or wire it again`,
     );
-  // The name is one of S.
-  const now = run.state[name as keyof S];
+  const now = stateOf(run, name);
   if (value !== undefined) run.change(only<S>(name, asState(now, value)), { reason: 'owner' }, true);
 }
 

@@ -29,7 +29,7 @@ const onWindowBlur = (event: Event, document: Document, left: Left, isLate = fal
 function around(document: Document): Document[] {
   const found: Document[] = [];
   try {
-    for (let view = windowOf(document); view.parent !== view; view = view.parent.window as typeof view)
+    for (let view: Window = windowOf(document); view.parent !== view; view = view.parent)
       found.push(view.parent.document);
   } catch {
     // Events in a page of another origin can't be observed.

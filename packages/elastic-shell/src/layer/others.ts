@@ -3,6 +3,7 @@
 //
 // Popovers are tracked by their toggle events. Dialogs are looked up when needed; a dialog that was open before our topmost
 // layer opened is below it.
+import { isElement } from '../engine/dom.js';
 import { type EventMap } from '../events/listen.js';
 import { layerOf, layersOf } from './open-layers.js';
 
@@ -24,13 +25,12 @@ export const othersModal = (document: Document): Element[] =>
 
 /** Keeps track of foreign popovers that close on Escape (`auto` and `hint`). */
 export function noteToggle(document: Document, { target, newState }: EventMap['beforetoggle']): void {
-  // Only elements dispatch this event.
-  const popover = target as HTMLElement;
+  if (!isElement(target)) return;
   const known = popovers.get(document) ?? new Set();
   popovers.set(document, known);
-  if (newState === 'open' && !layerOf(popover) && ['auto', 'hint'].includes(popover.popover ?? ''))
-    known.add(popover);
-  else known.delete(popover);
+  if (newState === 'open' && !layerOf(target) && ['auto', 'hint'].includes(target.popover ?? ''))
+    known.add(target);
+  else known.delete(target);
 }
 
 /** Forgets the popovers of a document in which no layer of ours is open. */
