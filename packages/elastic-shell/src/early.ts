@@ -38,13 +38,7 @@ const isActedOn = (control: Element): boolean => {
 
 const onPress = ({ target }: Event): void => {
   // A document may be clicked by a program, and has no such function.
-  const control =
-    target instanceof Element
-      ? Element.prototype.closest.call<Element, [string], HTMLElement | null>(
-          target,
-          `button,${native},${ours}`,
-        )
-      : null;
+  const control = target instanceof Element ? target.closest<HTMLElement>(`button,${native},${ours}`) : null;
   if (control?.matches(ours) && !isNative(control) && !isActedOn(control))
     presses.push([control, control.animate({ opacity: 0.4 }, { duration: 900, iterations: Infinity })]);
 };

@@ -11,10 +11,9 @@ import type { Contract, View } from '../core/contract/contract.js';
 import { commit, decide, giveUp, settleOn, wait } from './asking.js';
 import { attributeWriter } from './attribute-writer.js';
 import { adopt, connect } from './cells.js';
-import { described, isElement } from './dom.js';
+import { claim, refuseRoot, unclaim } from './claims.js';
 import { tellWired } from './early-presses.js';
 import { joinIndex } from './invoker-index.js';
-import { pageWide } from '../core/page-record.js';
 import { engines, keepWired, type Running } from './registry.js';
 import { corrected, type Run } from './run.js';
 import type { Engine, Service } from './service.js';
@@ -105,22 +104,11 @@ function unwire<S extends object, O, I extends string>(run: Run<S, O, I>): void 
   run.isJustOver = true;
   queueMicrotask(() => queueMicrotask(() => (run.isJustOver = false)));
   engines.delete(run.root);
-  roots.delete(run.root);
+  unclaim(run.root);
   run.waiting = undefined;
   // One that throws keeps none of the others from letting go.
   deliver([() => run.service?.release?.(), ...run.releases, run.writer.end, () => run.busy.set(false)]);
 }
-
-/** The roots that any copy of the library has wired. */
-const roots = pageWide('roots', () => new WeakSet<Node>());
-
-const refuseRoot = (name: string, root: unknown): void => {
-  if (isElement(root) && !roots.has(root)) return;
-  const isOthers = isElement(root) && !engines.has(root);
-  throw new TypeError(
-    `elastic-shell: ${name} needs an element not wired yet, got ${described(root)}${isOthers ? '; another copy of elastic-shell on this page has wired it' : ''}`,
-  );
-};
 
 const runOf = <S extends object, O extends object, I extends string>(
   root: HTMLElement,
@@ -176,7 +164,7 @@ export function wire<S extends object, O extends object, I extends string>(
   const run = runOf(root, contract, options);
   const engine = engineOf(run);
   engines.set(root, engine);
-  roots.add(root);
+  claim(root);
   try {
     const read = run.state;
     if (serve) run.serve = () => serve(engine);

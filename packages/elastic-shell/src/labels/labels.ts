@@ -3,6 +3,7 @@
 // An id is given once and kept for the element; it is written by the attribute writer, and goes with it.
 import type { Attributes } from '../core/contract/contract.js';
 import { isWritten } from '../engine/attribute-watch.js';
+import { elementNamed, topOf } from '../engine/dom.js';
 import { pageWide } from '../core/page-record.js';
 
 /** Whose labels they are. */
@@ -30,10 +31,17 @@ const given = pageWide('ids', () => ({ count: 0, of: new WeakMap<Element, string
 const isGiven = (id: string): boolean => /^shell-\d+$/.test(id);
 
 /** Returns whether an element has the generated id of the element that it was cloned from. */
-const isCopied = (element: Element): boolean => isGiven(element.id) && given.of.get(element) !== element.id;
+const isCopied = (element: Element): boolean =>
+  isGiven(element.id) &&
+  given.of.get(element) !== element.id &&
+  // Markup that was saved while it was wired has generated ids too, and keeps them.
+  topOf(element).querySelectorAll(`#${element.id}`).length > 1;
 
 const give = (element: Element): string => {
-  const id = `shell-${++given.count}`;
+  let id: string;
+  // Markup that was saved while it was wired may have the next ones.
+  do id = `shell-${++given.count}`;
+  while (elementNamed(element, id));
   given.of.set(element, id);
   return id;
 };

@@ -91,13 +91,21 @@ const tab = (
   if (!event.defaultPrevented) modal?.tab?.(event);
 };
 
+/** True while a foreign layer handles a key. WebKit sends `cancel` for the same Escape to the dialog below. */
+let isLeftToOthers = false;
+
+const leaveToOthers = (): void => {
+  isLeftToOthers = true;
+  setTimeout(() => (isLeftToOthers = false));
+};
+
 /** What is heard of a document while layers are open in it. */
 const handlersIn = (document: Document): Handlers => ({
   keydown(event) {
     const open = layersOf(document);
     const modal = open.findLast((layer) => layer.modal);
     if (event.defaultPrevented || event.ctrlKey || event.altKey || event.metaKey) return;
-    if (othersAbove(document).length) return;
+    if (othersAbove(document).length) return leaveToOthers();
     const key = keyOf(event);
     const again = lastKey === key && lastTarget?.deref() === event.target;
     lastKey = key;
@@ -164,6 +172,7 @@ const handlersOf = (layer: OpenLayer): Handlers => ({
   cancel(event) {
     if (event.target !== layer.id) return;
     event.preventDefault();
+    if (isLeftToOthers) return;
     dismiss(layer.id.ownerDocument, { kind: 'escape' }, 'escape', event);
   },
   close(event) {

@@ -16,7 +16,8 @@ export interface WithResult extends Wired, Cells<Openable>, OpenVerbs {
   ask(): Promise<string | null>;
 }
 
-const isDialog = (root: HTMLElement | null | undefined): root is HTMLDialogElement =>
+/** Returns whether `root` is a `<dialog>`. */
+export const isDialog = (root: HTMLElement | null | undefined): root is HTMLDialogElement =>
   root?.localName === 'dialog';
 
 /**

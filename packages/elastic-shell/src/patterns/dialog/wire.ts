@@ -5,10 +5,11 @@ import { type ContentOptions, withContent } from '../../content/content.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import type { OpenOptions } from '../../engine/types.js';
 import { dialogFocus, type FocusOptions } from '../../focus/focus-policy.js';
+import { whenTouched } from '../../engine/untouched.js';
 import { asAuthored, labelsOf } from '../../labels/labels.js';
 import { layer } from '../../layer/layer.js';
 import { withMessage } from '../../layer/message.js';
-import { wireWithResult, type WithResult } from '../../layer/result.js';
+import { isDialog, wireWithResult, type WithResult } from '../../layer/result.js';
 import { asModal, shownBefore } from '../../layer/top-layer.js';
 import type { LayerOptions } from '../../layer/types.js';
 
@@ -34,16 +35,21 @@ registerPattern(dialog.name, dialog.options, wireDialog);
 export function wireDialog(root: HTMLElement, own?: DialogOptions): Dialog {
   const options = optionsOf(dialog, own, root);
   const contract = { ...dialog, adopted: () => shownBefore(root) };
-  return wireWithResult<DialogOptions>(root, contract, options, (engine, ended, element) => {
-    const markup = markupOf(asAuthored(root));
-    const labels = labelsOf(engine, (title, description) => namingOf(markup, title, description));
-    const service = layer(engine, {
-      showing: asModal(element),
-      focus: dialogFocus(engine, labels),
-      labels,
-      outside: outsideOf(options, markup),
-      ended,
+  const make = (): Dialog =>
+    wireWithResult<DialogOptions>(root, contract, options, (engine, ended, element) => {
+      const markup = markupOf(asAuthored(root));
+      const labels = labelsOf(engine, (title, description) => namingOf(markup, title, description));
+      const service = layer(engine, {
+        showing: asModal(element),
+        focus: dialogFocus(engine, labels),
+        labels,
+        outside: outsideOf(options, markup),
+        ended,
+      });
+      return withContent(engine, withMessage(engine, service));
     });
-    return withContent(engine, withMessage(engine, service));
-  });
+  // Content may be asked for before it opens.
+  const canWait =
+    isDialog(root) && !root.hasAttribute('open') && options.open === undefined && !options.content;
+  return canWait ? whenTouched(root, contract, options, make) : make();
 }

@@ -5,6 +5,7 @@ import { type ContentOptions, withContent } from '../../content/content.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { wire } from '../../engine/engine.js';
 import { keepWired } from '../../engine/registry.js';
+import { whenTouched } from '../../engine/untouched.js';
 import { lazyService } from '../../engine/lazy-service.js';
 import type { Cells, OpenOptions, Wired } from '../../engine/types.js';
 import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
@@ -33,12 +34,18 @@ registerPattern(disclosure.name, disclosure.options, wireDisclosure);
  */
 export function wireDisclosure(root: HTMLElement, own?: DisclosureOptions): Disclosure {
   const options = optionsOf(disclosure, own, root);
-  const wired = wire<Openable, DisclosureOptions, OpenIntent>(root, disclosure, options, (engine) => {
-    const { elastic = 'none' } = options;
-    const load = async () => (await import('../../motion/expand-root.js')).expandRoot;
-    const moving =
-      elastic === 'none' ? {} : lazyService({}, engine, async () => (await load())(engine, elastic));
-    return withContent(engine, moving);
-  });
-  return keepWired({ ...wired, ...openVerbs(wired) });
+  const { open, content, elastic = 'none' } = options;
+  const make = (): Disclosure => {
+    const wired = wire<Openable, DisclosureOptions, OpenIntent>(root, disclosure, options, (engine) => {
+      const load = async () => (await import('../../motion/expand-root.js')).expandRoot;
+      const moving =
+        elastic === 'none' ? {} : lazyService({}, engine, async () => (await load())(engine, elastic));
+      return withContent(engine, moving);
+    });
+    return keepWired({ ...wired, ...openVerbs(wired) });
+  };
+  // A first state, content and motion have work to do before the first use.
+  return open === undefined && !content && elastic === 'none'
+    ? whenTouched(root, disclosure, options, make)
+    : make();
 }

@@ -1,0 +1,225 @@
+// Wiring on first use. If a page wires many instances of a pattern in one task, all but the first few write only the attributes that
+// a closed instance needs. They are wired in full at the first event, read or call that concerns them.
+//
+// An untouched instance has its place in the invoker index, the attributes of its openers, and an entry in the registry through
+// which events reach it. An observer for each tree wires it if another script changes the attributes that show its state.
+import type { Attributes, Contract, View } from '../core/contract/contract.js';
+import type { Part } from './attribute-writer.js';
+import { claim, refuseRoot, unclaim } from './claims.js';
+import { topOf, windowOf } from './dom.js';
+import { tellWired } from './early-presses.js';
+import { invokersOf, joinIndex } from './invoker-index.js';
+import { engines, intentOf, keepWired, type Running, type Seen } from './registry.js';
+import type { Cause, Wired } from './types.js';
+
+/** The number of instances that one task wires in full. */
+const most = 50;
+let inThisTask = 0;
+
+/** Returns whether this task has wired so many instances that the next one can wait. */
+function isOneOfMany(): boolean {
+  if (!inThisTask) queueMicrotask(() => (inThisTask = 0));
+  return ++inThisTask > most;
+}
+
+/** An attribute that was written, and its value before and after. */
+type Written = readonly [element: Element, name: string, before: string | null, after: string | null];
+
+const put = (element: Element, name: string, value: string | null): void => {
+  if (value === null) element.removeAttribute(name);
+  else element.setAttribute(name, value);
+};
+
+/** Untouched instances by their root and by each of their openers. */
+const untouched = new WeakMap<Node, Untouched>();
+
+/** One instance, and the attributes that it has while it is untouched. Events and the index reach it as a running pattern. */
+class Untouched<W extends Wired = Wired> implements Running {
+  #written: Written[] = [];
+  #isFindable = true;
+  #real: W | undefined;
+  #isRestored = false;
+  #isOver = false;
+  /** The object that the user holds. */
+  handle: W | undefined;
+
+  constructor(
+    readonly root: HTMLElement,
+    readonly commands: Running['commands'],
+    parts: Iterable<Part>,
+    readonly leave: () => void,
+    readonly make: () => W,
+  ) {
+    for (const [element, attributes] of parts) this.#write(element, attributes);
+    engines.set(root, this);
+    tellWired(root);
+  }
+
+  /** Wires the pattern in full and returns its engine. */
+  #engine(): Running {
+    this.wake();
+    return engines.get(this.root) ?? this;
+  }
+
+  get run(): Seen {
+    return this.#engine().run;
+  }
+
+  intend(intent: string, cause: Cause): void {
+    this.#engine().intend(intent, cause);
+  }
+
+  reread(): void {
+    this.#engine().reread();
+  }
+
+  render(): void {
+    this.#engine().render();
+  }
+
+  inside(): void {}
+
+  #write(element: Element, attributes: Attributes = {}): void {
+    for (const [name, after] of Object.entries(attributes)) {
+      const before = element.getAttribute(name);
+      // The browser makes a box for each panel that it can find text in. That is left for a time when the page is idle.
+      if (after === 'until-found' && before !== null && before !== after) {
+        this.#isFindable = false;
+        this.#written.push([element, name, before, before]);
+        continue;
+      }
+      this.#written.push([element, name, before, after]);
+      if (before !== after) put(element, name, after);
+    }
+    untouched.set(element, this);
+  }
+
+  /** Makes the text of a closed panel available to find-in-page. */
+  makeFindable(): void {
+    if (this.#isFindable || this.#real || this.#isOver) return;
+    this.#isFindable = true;
+    this.#written = this.#written.map((each) => {
+      const [element, name, before, after] = each;
+      if (name !== 'hidden' || element.getAttribute(name) !== after) return each;
+      put(element, name, 'until-found');
+      return [element, name, before, 'until-found'];
+    });
+  }
+
+  #restore(): void {
+    if (this.#isRestored) return;
+    this.#isRestored = true;
+    for (const [element, name, before, after] of this.#written) {
+      if (before !== after && element.getAttribute(name) === after) put(element, name, before);
+      untouched.delete(element);
+    }
+    engines.delete(this.root);
+    unclaim(this.root);
+    this.leave();
+  }
+
+  /** Returns the pattern wired in full. */
+  wake(): W {
+    if (this.#real) return this.#real;
+    this.#restore();
+    this.#real = this.make();
+    if (this.#isOver) this.#real.unwire();
+    if (this.handle) keepWired(this.handle);
+    return this.#real;
+  }
+
+  unwire(): void {
+    if (this.#real) this.#real.unwire();
+    else this.#restore();
+    this.#isOver = true;
+  }
+
+  /** Wires it in full if another script has changed an attribute, with that change still to be noticed. */
+  follow(): void {
+    if (this.#isRestored) return;
+    // The platform opens dialogs and `<details>` with this attribute, whether or not it was written.
+    const shown: Written[] = [[this.root, 'open', null, null], ...this.#written];
+    const changed = shown.filter(([element, name, , after]) => element.getAttribute(name) !== after);
+    const now = changed.map(([element, name]) => [element, name, element.getAttribute(name)] as const);
+    if (!changed.length) return;
+    for (const [element, name, , after] of changed) put(element, name, after);
+    this.wake();
+    for (const [element, name, value] of now) put(element, name, value);
+  }
+}
+
+const observed = new WeakSet<Node>();
+
+/** Observes a tree from the end of this task on. */
+function observe(tree: Node): void {
+  if (observed.has(tree)) return;
+  observed.add(tree);
+  const observer = new MutationObserver((records) => {
+    for (const { target } of records) untouched.get(target)?.follow();
+  });
+  queueMicrotask(() =>
+    observer.observe(tree, { subtree: true, attributeFilter: ['hidden', 'open', 'aria-expanded'] }),
+  );
+}
+
+const waiting: Untouched[] = [];
+
+/** Makes panels findable while the page is idle, a few at a time. */
+function makeFindableWhenIdle(one: Untouched): void {
+  waiting.push(one);
+  if (waiting.length > 1) return;
+  const { requestIdleCallback = setTimeout } = windowOf(one.root);
+  const work = (idle?: IdleDeadline): void => {
+    const begin = performance.now();
+    const isTimeLeft = (): boolean => (idle ? idle.timeRemaining() > 2 : performance.now() - begin < 8);
+    while (waiting.length && isTimeLeft()) waiting.shift()?.makeFindable();
+    if (waiting.length) requestIdleCallback(work);
+  };
+  requestIdleCallback(work);
+}
+
+/** Makes handles: every member but `root` and `unwire` wires the pattern in full when it is used. */
+const onUse: ProxyHandler<Untouched> = {
+  get: (one, name) =>
+    name === 'root' ? one.root : name === 'unwire' ? () => one.unwire() : Reflect.get(one.wake(), name),
+  has: (one, name) => Reflect.has(one.wake(), name),
+  ownKeys: (one) => Reflect.ownKeys(one.wake()),
+  getOwnPropertyDescriptor: (one, name) => Reflect.getOwnPropertyDescriptor(one.wake(), name),
+};
+
+/** Returns the attributes of the root and of its openers. */
+function partsOf<S extends object, O, I extends string>(
+  root: HTMLElement,
+  { commands, read, semantics }: Contract<S, O, I>,
+  options: O,
+): Part[] {
+  const view: View<O> = { root, options, items: [] };
+  const state = read(view);
+  const openers = invokersOf(root).map((control): Part => {
+    const intent = intentOf(commands, control.getAttribute('command'));
+    return [control, semantics.opener?.(state, view, intent)];
+  });
+  return [[root, semantics.root?.(state, view)], ...openers];
+}
+
+/**
+ * Wires `root` with `make`: now, or at the first use if this task has wired many before. Throws a TypeError if `root` is wired
+ * already.
+ */
+export function whenTouched<S extends object, O, I extends string, W extends Wired>(
+  root: HTMLElement,
+  contract: Contract<S, O, I>,
+  options: O,
+  make: () => W,
+): W {
+  if (!isOneOfMany()) return make();
+  refuseRoot(contract.name, root);
+  claim(root);
+  const leave = joinIndex(root);
+  const one = new Untouched(root, contract.commands, partsOf(root, contract, options), leave, make);
+  observe(topOf(root));
+  makeFindableWhenIdle(one);
+  // The proxy has all members of W.
+  one.handle = new Proxy<Untouched>(one, onUse) as unknown as W;
+  return keepWired(one.handle);
+}
