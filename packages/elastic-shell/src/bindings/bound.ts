@@ -7,6 +7,7 @@ import type { Attributes } from '../core/contract/contract.js';
 import type { Given, Outline } from '../core/outline/outline.js';
 import { asState } from '../engine/attributes.js';
 import { isCell } from '../engine/dom.js';
+import { atOnce } from '../engine/many.js';
 import { storeOf } from '../engine/store.js';
 import type { Wired } from '../engine/types.js';
 import { engineOptions, type Loaded, type OptionsHeld, type Taken } from './engine-options.js';
@@ -169,7 +170,7 @@ function attach(held: Held, root: HTMLElement): () => void {
   const kept = [...states].filter(([name, value]) => !ports.has(name) && value !== undefined);
   const options = Object.fromEntries([...held.given, ...kept.filter(([name]) => optional(bindable, name))]);
   // Checked by the wire function itself.
-  const wired = bindable.wire(root, options as never);
+  const wired = atOnce(() => bindable.wire(root, options as never));
   held.wired = wired;
   const stop = hear(held, wired);
   for (const name of Object.keys(bindable.outline.first)) held.heard(name);

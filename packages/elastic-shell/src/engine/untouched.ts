@@ -9,18 +9,9 @@ import { claim, refuseRoot, unclaim } from './claims.js';
 import { topOf, windowOf } from './dom.js';
 import { tellWired } from './early-presses.js';
 import { invokersOf, joinIndex } from './invoker-index.js';
+import { isOneOfMany } from './many.js';
 import { engines, intentOf, keepWired, type Running, type Seen } from './registry.js';
 import type { Cause, Wired } from './types.js';
-
-/** The number of instances that one task wires in full. */
-const most = 50;
-let inThisTask = 0;
-
-/** Returns whether this task has wired so many instances that the next one can wait. */
-function isOneOfMany(): boolean {
-  if (!inThisTask) queueMicrotask(() => (inThisTask = 0));
-  return ++inThisTask > most;
-}
 
 /** An attribute that was written, and its value before and after. */
 type Written = readonly [element: Element, name: string, before: string | null, after: string | null];

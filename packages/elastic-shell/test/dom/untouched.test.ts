@@ -7,6 +7,7 @@ import {
   wireDisclosure,
   wiredOf,
 } from '../../src/index';
+import '../../src/elements/index';
 import { get, page, settle } from './page';
 
 const count = 60;
@@ -167,4 +168,25 @@ describe('dialogs', () => {
     document.body.insertAdjacentHTML('beforeend', '<div id="no"></div>');
     expect(() => wireDialog(get('no'))).toThrow(/needs a <dialog>/);
   });
+});
+
+it('works as elements: properties, methods and events of the last one', async () => {
+  page(
+    Array.from(
+      { length: count },
+      (_, at) =>
+        `<shell-disclosure id="e${at}"><button id="b${at}" commandfor="p${at}">O</button><div id="p${at}" hidden>P</div></shell-disclosure>`,
+    ).join(''),
+  );
+  await settle();
+  const element = get(`e${last}`) as HTMLElement & { open: boolean; show(): void };
+  const heard: unknown[] = [];
+  element.addEventListener('shell-change', ({ detail }: CustomEventInit<Change>) =>
+    heard.push(detail?.value),
+  );
+  expect([element.open, ...shown(last)]).toEqual([false, 'false', `p${last}`, true]);
+  element.show();
+  expect([element.open, ...shown(last)]).toEqual([true, 'true', `p${last}`, false]);
+  get(`b${last}`).click();
+  expect([element.open, heard]).toEqual([false, [true, false]]);
 });
