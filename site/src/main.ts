@@ -7,7 +7,6 @@ import './site.css';
 import { wireCodes } from './codes';
 import { wireContents } from './contents';
 import { wireHere } from './here';
-import { lightKeys } from './keys';
 import { wireLook } from './look';
 import { wireSearch } from './search-opener';
 
@@ -16,6 +15,6 @@ wireLook();
 wireSearch();
 wireHere();
 if (document.querySelector('.code')) wireCodes();
-lightKeys();
+if (document.querySelector('.keys')) void import('./keys').then(({ lightKeys }) => lightKeys());
 if (document.querySelector('[data-theme-editor]'))
   void import('./theme').then(({ wireThemeEditor }) => wireThemeEditor());

@@ -11,7 +11,6 @@ import { isPromise } from '../core/promise.js';
 import { namedBy, naming } from '../engine/registry.js';
 import type { Service } from '../engine/service.js';
 import { listenIn } from '../events/document-events.js';
-import { tabbables } from '../focus/focusable.js';
 import type { ContentHost, ContentLife } from './content.js';
 import { loadNotice, type LoadNotice } from './load-notice.js';
 
@@ -73,6 +72,16 @@ interface Loading {
   takeAway: Undo | undefined;
 }
 
+const stops = 'a[href],button,input,select,textarea,summary,[tabindex],[contenteditable]';
+
+/** Moves focus to the first tab stop in `place`. The browser decides which elements take it: this part of the library loads later. */
+function focusIn(place: HTMLElement): void {
+  for (const element of place.querySelectorAll<HTMLElement>(stops)) {
+    if (element.tabIndex >= 0) element.focus();
+    if (element.matches(':focus')) return;
+  }
+}
+
 const ask = ({ host: { root, options, key } }: Loading, signal: AbortSignal): unknown => {
   const { content } = options;
   if (typeof content === 'function') return content(signal, key);
@@ -103,7 +112,7 @@ const fill = (loading: Loading, before: ReadonlySet<Node>, mine: AbortController
   loading.takeAway = undo;
   const hadFocus = notice.holds(place.ownerDocument.activeElement);
   notice.clear();
-  if (hadFocus) tabbables(place)[0]?.focus();
+  if (hadFocus) focusIn(place);
   host.render();
   service.filled?.(isSoon);
 };
