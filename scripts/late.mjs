@@ -6,9 +6,11 @@ import { root } from './setup.mjs';
 
 const dist = join(root, 'packages/elastic-shell/dist');
 
-/** The modules that the library imports with `import()`. */
+/**
+ * The modules that the library imports with `import()`, except `content/loading.js`: it needs so many of the page's modules that a page
+ * which loads it would pay more than the others save.
+ */
 const late = [
-  'content/loading',
   'layer/late-hover',
   'list/highlight',
   'motion/expand-details',

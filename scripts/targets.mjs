@@ -10,6 +10,9 @@ const pages = `${library}/test/pages`;
 const drive = `${library}/test/drive`;
 const recipes = 'examples/recipes';
 
+/** Builds as applications are released: Vite takes another build of the library if `NODE_ENV` is set to `test`, as Jest does. */
+const released = { env: { ...process.env, NODE_ENV: 'production' } };
+
 /**
  * By name: `from` is what it is made of, `to` is the folder it is written into, `after` are the targets that must be built before it,
  * and `keep` names folders in `to` that belong to other targets.
@@ -74,7 +77,7 @@ export const targets = {
     from: [`${library}/src`, 'examples/desk', 'examples/data'],
     to: `${cli}/demo`,
     async build() {
-      await run(bin('vite'), ['build', 'examples/desk', '--logLevel', 'warn']);
+      await run(bin('vite'), ['build', 'examples/desk', '--logLevel', 'warn'], released);
       cpSync(join(root, library, 'dist/early.js'), join(root, cli, 'demo/early.js'));
     },
   },
@@ -122,7 +125,7 @@ export const targets = {
         after: ['library'],
         from: [`${library}/src`, 'examples/data', 'examples/gallery', `examples/orders-${name}`],
         to: `${cli}/demo/orders/${name}`,
-        build: () => run(bin('vite'), ['build', `examples/orders-${name}`, '--logLevel', 'error']),
+        build: () => run(bin('vite'), ['build', `examples/orders-${name}`, '--logLevel', 'error'], released),
       },
     ]),
   ),
@@ -217,7 +220,7 @@ export const targets = {
     from: [`${library}/src`, `${angular}/src`, 'docs', 'README.md', 'CHANGELOG.md', recipes, 'site'],
     to: `${cli}/site`,
     async build() {
-      await run(bin('vite'), ['build', 'site', '--logLevel', 'error']);
+      await run(bin('vite'), ['build', 'site', '--logLevel', 'error'], released);
       await run(process.execPath, ['site/make/build.mjs']);
     },
   },
@@ -225,7 +228,7 @@ export const targets = {
     from: [`${library}/src`, pages, drive],
     to: `${pages}/built`,
     async build() {
-      await run(bin('vite'), ['build', pages, '--logLevel', 'warn']);
+      await run(bin('vite'), ['build', pages, '--logLevel', 'warn'], released);
       // The test environment starts Firefox and WebKit with it.
       await run(bin('esbuild'), [
         `${drive}/index.ts`,

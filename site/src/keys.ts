@@ -12,6 +12,7 @@ const wordOf = ({ key, shiftKey, altKey, ctrlKey, metaKey }: KeyboardEvent): str
 /** Lights the rows of the table while keys are pressed in the example. Layers opened from it count as well. */
 export function lightKeys(): void {
   const rows = [...document.querySelectorAll<HTMLElement>('.keys [data-press]')];
+  if (!rows.length) return;
   const within = (target: EventTarget | null): boolean =>
     target instanceof Element && Boolean(target.closest('.example'));
   document.addEventListener(
@@ -23,6 +24,4 @@ export function lightKeys(): void {
     },
     true,
   );
-  // From now on keys are heard.
-  for (const table of document.querySelectorAll('.keys')) table.toggleAttribute('data-live', true);
 }

@@ -7,6 +7,7 @@ import './site.css';
 import { wireCodes } from './codes';
 import { wireContents } from './contents';
 import { wireHere } from './here';
+import { lightKeys } from './keys';
 import { wireLook } from './look';
 import { wireSearch } from './search-opener';
 
@@ -15,6 +16,6 @@ wireLook();
 wireSearch();
 wireHere();
 if (document.querySelector('.code')) wireCodes();
-if (document.querySelector('.keys')) void import('./keys').then(({ lightKeys }) => lightKeys());
+lightKeys();
 if (document.querySelector('[data-theme-editor]'))
   void import('./theme').then(({ wireThemeEditor }) => wireThemeEditor());

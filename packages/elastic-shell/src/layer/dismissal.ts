@@ -91,13 +91,8 @@ const tab = (
   if (!event.defaultPrevented) modal?.tab?.(event);
 };
 
-/** True while a foreign layer handles a key. WebKit sends `cancel` for the same Escape to the dialog below. */
+/** True after an Escape that was left to a foreign layer. WebKit sends `cancel` for it to the dialog below as well, in a later task. */
 let isLeftToOthers = false;
-
-const leaveToOthers = (): void => {
-  isLeftToOthers = true;
-  setTimeout(() => (isLeftToOthers = false));
-};
 
 /** What is heard of a document while layers are open in it. */
 const handlersIn = (document: Document): Handlers => ({
@@ -105,8 +100,10 @@ const handlersIn = (document: Document): Handlers => ({
     const open = layersOf(document);
     const modal = open.findLast((layer) => layer.modal);
     if (event.defaultPrevented || event.ctrlKey || event.altKey || event.metaKey) return;
-    if (othersAbove(document).length) return leaveToOthers();
     const key = keyOf(event);
+    const isOthers = othersAbove(document).length > 0;
+    isLeftToOthers = isOthers && key === 'Escape';
+    if (isOthers) return;
     const again = lastKey === key && lastTarget?.deref() === event.target;
     lastKey = key;
     lastTarget = event.target ? new WeakRef(event.target) : undefined;
@@ -138,6 +135,7 @@ const handlersIn = (document: Document): Handlers => ({
   },
   pointerdown(event) {
     lastKey = undefined;
+    isLeftToOthers = false;
     const isNone = event.button || isOnScrollbar(event) || othersAbove(document).length;
     pressedIn = isNone ? undefined : insideOf(document, event);
   },

@@ -151,7 +151,6 @@ it('keeps the setting from page to page, and copies code', async () => {
 
 it('lights up the keys that are pressed in the example', async () => {
   const { page } = await open(desk('patterns/tabs/'));
-  await page.locator('.keys[data-live]').first().waitFor({ state: 'attached' });
   await page.getByRole('tab', { name: 'Overview' }).press('ArrowRight');
   await page.locator('[data-press=ArrowRight][data-lit]').waitFor();
   await page.keyboard.press('Home');
