@@ -75,11 +75,8 @@ function tellOf<S extends object, O, I extends string>(
       if (each.reason === 'removed' && isShared(Reflect.get(options, each.name))) return;
       const answer = store?.set(stateOf(run, each.name), each);
       // The platform has changed the state already. If the owner keeps its value, the state goes back.
-      if (isOwned && each.reason === 'native')
-        void Promise.resolve(answer).then(
-          () => obey(run, each.name),
-          () => obey(run, each.name),
-        );
+      const check = (): void => obey(run, each.name);
+      if (isOwned && each.reason === 'native') void Promise.resolve(answer).then(check, check);
     },
     () => options.onChange?.(each),
     () => tell('change', root, each),

@@ -41,6 +41,8 @@ class Untouched<W extends Wired = Wired> implements Running {
     readonly leave: () => void,
     readonly make: () => W,
   ) {
+    // The platform opens dialogs and `<details>` with this attribute, whatever the pattern writes.
+    this.#write(root, { open: root.getAttribute('open') });
     for (const [element, attributes] of parts) this.#write(element, attributes);
     engines.set(root, this);
     tellWired(root);
@@ -128,9 +130,7 @@ class Untouched<W extends Wired = Wired> implements Running {
   /** Wires it in full if another script has changed an attribute, with that change still to be noticed. */
   follow(): void {
     if (this.#isRestored) return;
-    // The platform opens dialogs and `<details>` with this attribute, whether or not it was written.
-    const shown: Written[] = [[this.root, 'open', null, null], ...this.#written];
-    const changed = shown.filter(([element, name, , after]) => element.getAttribute(name) !== after);
+    const changed = this.#written.filter(([element, name, , after]) => element.getAttribute(name) !== after);
     const now = changed.map(([element, name]) => [element, name, element.getAttribute(name)] as const);
     if (!changed.length) return;
     for (const [element, name, , after] of changed) put(element, name, after);
@@ -139,18 +139,26 @@ class Untouched<W extends Wired = Wired> implements Running {
   }
 }
 
-const observed = new WeakSet<Node>();
+/** The observers of trees with untouched instances, and the number of those. */
+const watches = new Map<Node, { users: number; observer: MutationObserver }>();
 
-/** Observes a tree from the end of this task on. */
-function observe(tree: Node): void {
-  if (observed.has(tree)) return;
-  observed.add(tree);
-  const observer = new MutationObserver((records) => {
+/** Observes a tree from the end of this task on. Returns a function that ends this for one instance. */
+function observe(tree: Node): () => void {
+  const follow = (records: readonly MutationRecord[]): void => {
     for (const { target } of records) untouched.get(target)?.follow();
-  });
-  queueMicrotask(() =>
-    observer.observe(tree, { subtree: true, attributeFilter: ['hidden', 'open', 'aria-expanded'] }),
-  );
+  };
+  const watch = watches.get(tree) ?? { users: 0, observer: new MutationObserver(follow) };
+  watches.set(tree, watch);
+  const begin = (): void => {
+    if (watch.users)
+      watch.observer.observe(tree, { subtree: true, attributeFilter: ['hidden', 'open', 'aria-expanded'] });
+  };
+  if (!watch.users++) queueMicrotask(begin);
+  return () => {
+    if (--watch.users) return;
+    watch.observer.disconnect();
+    watches.delete(tree);
+  };
 }
 
 const waiting: Untouched[] = [];
@@ -206,9 +214,9 @@ export function whenTouched<S extends object, O, I extends string, W extends Wir
   if (!isOneOfMany()) return make();
   refuseRoot(contract.name, root);
   claim(root);
-  const leave = joinIndex(root);
+  const releases = [joinIndex(root), observe(topOf(root))];
+  const leave = (): void => releases.forEach((release) => release());
   const one = new Untouched(root, contract.commands, partsOf(root, contract, options), leave, make);
-  observe(topOf(root));
   makeFindableWhenIdle(one);
   // The proxy has all members of W.
   one.handle = new Proxy<Untouched>(one, onUse) as unknown as W;

@@ -1,18 +1,8 @@
 // Others on the page: layers that somebody else has opened, presses that somebody else has kept, trees and frames that tell little.
-import type { Page } from 'playwright-core';
 import { openBare, useBrowser } from './support/browser';
+import { closed, dialog, isOpen, popover } from './support/shown';
 
 const { open } = useBrowser();
-
-const isOpen = (page: Page, id: string): Promise<boolean> =>
-  page.evaluate((name) => document.getElementById(name)!.matches(':modal,:popover-open'), id);
-const closed = (page: Page, id: string) =>
-  page.waitForFunction((name) => !document.getElementById(name)!.matches(':modal,:popover-open'), id);
-
-const dialog =
-  '<button id="o" commandfor="d" command="--open">Open</button><dialog id="d" style="inline-size: 18rem"><h2>Berths</h2><button id="in">In</button></dialog>';
-const popover =
-  '<button id="o" commandfor="d" command="--toggle">Open</button><div id="d" popover style="inline-size: 10rem"><button id="in">In</button></div>';
 
 describe('presses', () => {
   it('a double click on the opener of a dialog leaves it open', async () => {

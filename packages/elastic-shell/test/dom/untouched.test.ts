@@ -120,6 +120,27 @@ it('a handle of one that was unwired says so by its state, and does nothing', ()
   expect([wired.open.get(), get(`p${last}`).getAttribute('hidden')]).toEqual([false, '']);
 });
 
+it('stay open and silent as `<details>` when another attribute of theirs changes', async () => {
+  page(
+    Array.from(
+      { length: count },
+      (_, at) => `<details id="p${at}" open><summary>S</summary>P</details>`,
+    ).join(''),
+  );
+  const changes: Change[] = [];
+  const all = Array.from({ length: count }, (_, at) =>
+    wireDisclosure(get(`p${at}`), { onChange: (change) => changes.push(change) }),
+  );
+  await settle();
+  get(`p${last}`).hidden = true;
+  await settle();
+  expect([all[last]!.open.get(), get(`p${last}`).hasAttribute('open'), changes]).toEqual([true, true, []]);
+  get(`p${last}`).removeAttribute('open');
+  await settle();
+  expect(changes.map(({ value, reason }) => [value, reason])).toEqual([[false, 'native']]);
+  for (const each of all) each.unwire();
+});
+
 describe('dialogs', () => {
   const wireDialogs = (): { all: Dialog[]; before: string; heard: unknown[] } => {
     page(

@@ -24,9 +24,6 @@ export const disclosure: Contract<Openable, object, OpenIntent> = {
   semantics: {
     root: ({ open }, view) =>
       isDetails(view) ? { open: open ? '' : null } : { hidden: open ? null : 'until-found' },
-    opener: ({ open }, { root }) => ({
-      'aria-expanded': `${open}`,
-      'aria-controls': root.id,
-    }),
+    opener: ({ open }, { root }) => ({ 'aria-expanded': `${open}`, 'aria-controls': root.id }),
   },
 };
