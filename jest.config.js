@@ -16,6 +16,7 @@ const shared = {
     '^elastic-shell$': '<rootDir>/packages/elastic-shell/src/index.ts',
     '^elastic-shell/(core|journal|elements|server|inspector|testing|rehearsal)$':
       '<rootDir>/packages/elastic-shell/src/$1/index.ts',
+    '^elastic-shell/describe$': '<rootDir>/packages/elastic-shell/src/described/index.ts',
     '^elastic-shell/rules$': '<rootDir>/packages/elastic-shell/src/journal/rules/index.ts',
     '^elastic-shell/engine$': '<rootDir>/packages/elastic-shell/src/engine.ts',
     '^elastic-shell/defaults$': '<rootDir>/packages/elastic-shell/src/engine/defaults.ts',

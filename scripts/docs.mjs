@@ -5,13 +5,16 @@ import { join } from 'node:path';
 import { build } from './build.mjs';
 import { conformancePages } from './docs-conformance.mjs';
 import { errorCodes } from './production.mjs';
+import { outdated, writeGenerated } from './generated.mjs';
 import { root, setUp } from './setup.mjs';
 
 setUp();
+if (!process.argv.includes('--check')) writeGenerated();
 await build(['library', 'cli']);
 const { notes: contracts } = await import('../packages/elastic-shell/dist/core/index.js');
 const { formats } = await import('../packages/cli/dist/contract/format.js');
-const { rules } = await import('../packages/elastic-shell/dist/journal/rules/index.js');
+const { allRules } = await import('../packages/elastic-shell/dist/journal/rules/index.js');
+const rules = allRules();
 const { runtimeCodes } = await import('../packages/elastic-shell/dist/journal/codes.js');
 
 const origin = '<!-- Made by `npm run docs` from the contracts and rules. Change those, not this. -->\n\n';
@@ -207,5 +210,9 @@ for (const [path, text] of Object.entries(files)) {
   if (process.argv.includes('--check')) continue;
   mkdirSync(join(file, '..'), { recursive: true });
   writeFileSync(file, wanted);
+}
+for (const { path } of outdated()) {
+  console.error(`${path} is out of date; run "npm run docs"`);
+  stale = true;
 }
 if (stale && process.argv.includes('--check')) process.exit(1);

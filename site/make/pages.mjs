@@ -99,7 +99,8 @@ export async function allPages() {
   const { notes } = await import('../../packages/elastic-shell/dist/core/index.js');
   const recipes = readRecipes();
   const uses = JSON.parse(textOf('docs/uses.json'));
-  const { rules } = await import('../../packages/elastic-shell/dist/journal/rules/index.js');
+  const { allRules } = await import('../../packages/elastic-shell/dist/journal/rules/index.js');
+  const rules = allRules();
   const { runtimeCodes } = await import('../../packages/elastic-shell/dist/journal/codes.js');
   const all = [...documents, ...referenceDocuments()];
   const routes = new Map([

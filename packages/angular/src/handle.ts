@@ -42,7 +42,7 @@ type Parts<Out> = Out extends { single: infer Single; each: infer Each }
 export type Handle<W extends Wired, P extends Bindable<unknown>, I = unknown> = {
   readonly [N in StateNames<P>]: StateSignal<StateOf<W, N>>;
 } & Parts<P['outline']> &
-  Pick<W, P['verbs'][number] & keyof W> & {
+  Pick<W, P['methods'][number] & keyof W> & {
     readonly busy: Signal<boolean>;
     readonly phase: Signal<Phase>;
     readonly wired: () => W | undefined;
@@ -63,7 +63,7 @@ export function boundOf(handle: unknown): Bound {
 
 /** Gives `handle` the states, parts and verbs of an instance. Typed by whoever knows the pattern. */
 export function becomeHandle(handle: object, { bound, ready, track }: Instance): void {
-  const { outline, verbs } = bound.bindable;
+  const { outline, methods } = bound.bindable;
   const { first, single, each, roots = ['root'] }: AnyOutline = outline;
   const known = new Map<string, ShellPartOf>();
   const partOf = (name: string, args: readonly string[]): ShellPartOf => {
@@ -95,7 +95,7 @@ export function becomeHandle(handle: object, { bound, ready, track }: Instance):
   }
   for (const name of Object.keys(single)) define(name, partOf(name, []));
   for (const name of Object.keys(each)) define(name, (...args: string[]) => partOf(name, args));
-  for (const verb of verbs) define(verb, (...args: unknown[]) => bound.call(verb, args));
+  for (const verb of methods) define(verb, (...args: unknown[]) => bound.call(verb, args));
   define('wired', () => bound.wired());
   bounds.set(handle, bound);
 }

@@ -53,6 +53,7 @@ import {
   tabsPattern,
   tooltipPattern,
   treePattern,
+  type Pattern,
   type StateNames,
   type StateOf,
 } from 'elastic-shell/bindings';
@@ -116,6 +117,14 @@ function make<O, W extends Wired, P extends Bindable<unknown>, I = unknown>(
     );
   return handle;
 }
+
+/** Any pattern, such as one of your own made with `definePattern`: bind its parts. Call it where something is injected. */
+export const injectPattern = <O extends object, W extends Wired, N extends string, Out>(
+  pattern: Pattern<O, W, N, Out>,
+  options: () => InjectOptions<O, W, Pattern<O, W, N, Out>> = () => ({}),
+  root?: InjectRoot,
+  id?: string,
+): Handle<W, Pattern<O, W, N, Out>> => make<O, W, Pattern<O, W, N, Out>>(pattern, options, root, id);
 
 /** Accordion: bind `root`, and `header(key)` with `panel(key)`. Call it where something is injected. */
 export const injectAccordion = (

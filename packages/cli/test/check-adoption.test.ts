@@ -2,6 +2,7 @@
 import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
 import { folderOf, run } from './run';
 
 const unnamed = '<button></button>';
@@ -43,7 +44,35 @@ describe('the configuration of check', () => {
     ]);
   });
 
+  it('loads the descriptions of patterns of the project’s own', async () => {
+    const folder = folderOf({
+      'elastic-shell.check.json': JSON.stringify({
+        patterns: ['described.mjs'],
+        rules: { 'yard-tide-unnamed': 'warning' },
+        hooks: { 'data-tide': 'tide' },
+      }),
+      'described.mjs': `
+        import { describePattern } from '${pathToFileURL(join(__dirname, '../../elastic-shell/dist/described/index.js')).href}';
+        describePattern({ name: 'tide', options: { most: 'a number' }, commands: { '--rise': 'rise' }, tag: 'yard-tide' }, {
+          rules: [{
+            code: 'yard-tide-unnamed', severity: 'error', clause: 'house', says: 'A tide has no name.', on: ['[data-wire]'],
+            find: (element) => element.attribute('aria-label') ? undefined : { element, sentence: 'No name.', remedy: 'Name it.' },
+          }],
+        });`,
+      'a.html':
+        '<p id="t" data-tide aria-label="Tide"></p><button type="button" commandfor="t" command="--rose">A</button><yard-tide mots="3"><p></p></yard-tide><p data-wire="tide"></p>',
+    });
+    const { out } = await run(['check', '.', '--format', 'json'], '', folder);
+    const rows = JSON.parse(out) as { severity: string; code: string }[];
+    expect(rows.map(({ severity, code }) => `${severity} ${code}`)).toEqual([
+      'error invoker-command-unheard',
+      'error shell-attribute-unknown',
+      'warning yard-tide-unnamed',
+    ]);
+  });
+
   it.each([
+    ['{ "patterns": ["none.mjs"] }', /patterns names .+none\.mjs, which doesn't exist/],
     ['{', /elastic-shell\.check\.json: .+/],
     ['{ "rulse": {} }', /"rulse" is nothing that check knows\. It knows paths, except, rules/],
     [

@@ -3,8 +3,17 @@
 
 // Running a contract.
 export { wire, type Engine, type Service } from './engine/engine.js';
-export { optionsOf, registerPattern, setDefaults, type PatternOptions } from './engine/defaults.js';
-export { element, type ElementRules } from './engine/element.js';
+export { optionsOf, setDefaults, type PatternOptions } from './engine/defaults.js';
+export {
+  type Bound,
+  definePattern,
+  type ElementPlace,
+  type Methods,
+  type Pattern,
+  type PatternPlan,
+} from './engine/pattern.js';
+export type { PlainOutline } from './core/outline/plain.js';
+export { elementOf, type ElementOf } from './engine/element-of.js';
 export type { GuardDetail, OptionProperties, ShellElement, ShellEvents } from './engine/element-types.js';
 export { isOurs, markMade } from './engine/made.js';
 export { unwireWithin, wireWithin } from './engine/markup.js';

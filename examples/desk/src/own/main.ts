@@ -5,8 +5,9 @@ import orders from 'quillhaven-data/orders.json';
 import { makeServer } from 'quillhaven-data/server';
 import type { Order } from 'quillhaven-data/types';
 import { wireTopbar } from '../topbar';
-import { wireStepper } from './stepper';
-import { wireTideCurve } from './tide-curve';
+import { stepper } from './stepper';
+import './stepper-described';
+import { tideCurve } from './tide-curve';
 
 const find = <E extends HTMLElement>(selector: string): E => document.querySelector<E>(selector)!;
 
@@ -16,8 +17,8 @@ const day = (number: number): number[] =>
   tides.slice(24 * number, 24 * number + 24).map(({ height }) => height);
 const hour = cell(6);
 const curves = [
-  wireTideCurve(find('#first-day'), { heights: day(0), hour }),
-  wireTideCurve(find('#second-day'), { heights: day(1), hour }),
+  tideCurve.wire(find('#first-day'), { heights: day(0), hour }),
+  tideCurve.wire(find('#second-day'), { heights: day(1), hour }),
 ];
 const say = (): void => {
   find('#hour').textContent = `${String(hour.get()).padStart(2, '0')}:00`;
@@ -25,7 +26,7 @@ const say = (): void => {
 hour.subscribe(say);
 say();
 
-const lines = wireStepper(find('#lines'), {
+const lines = stepper.wire(find('#lines'), {
   min: 1,
   max: 12,
   guard: ({ value }) => value !== 7,

@@ -1,19 +1,18 @@
-// A pattern of one's own, from scratch: a number stepper. Its contract is data and pure functions, as the built-in
-// ones are; `wireStepper` adds what attributes alone do not do: keys, the form, and the number in the field.
+// A pattern of your own, from scratch: a number stepper. Its contract is data and pure functions, like those of the built-in patterns.
+// `definePattern` makes a wire function, a custom element and hooks of it. `serve` does what attributes alone don't: keys, the form
+// value, and the number in the field.
 import type { Contract } from 'elastic-shell/core';
 import {
   chordOf,
-  type Cells,
   type CommonOptions,
-  element,
+  definePattern,
+  elementOf,
+  type Engine,
   listen,
   meaningOf,
-  optionsOf,
-  registerPattern,
-  takePart,
+  type Service,
   type StateOption,
-  wire,
-  type Wired,
+  takePart,
 } from 'elastic-shell/engine';
 
 /** What can be asked of a stepper, by keys, by commands and by the program. */
@@ -36,19 +35,14 @@ export interface StepperOptions extends CommonOptions<StepperState> {
   words?(value: number): string;
 }
 
-/** A wired stepper: its state `value`, and its verbs. */
-export interface Stepper extends Wired, Cells<StepperState> {
-  up(): void;
-  down(): void;
-}
-
 declare module 'elastic-shell/defaults' {
   interface PatternOptions {
     stepper: StepperOptions;
   }
 }
 
-const keys: Record<string, StepperIntent> = {
+/** What its keys do. */
+export const keys: Record<string, StepperIntent> = {
   'block-next': 'down',
   'block-previous': 'up',
   PageDown: 'page-down',
@@ -65,11 +59,9 @@ const limitsOf = ({ min = 0, max = 100, step = 1, page = 10 * step }: StepperOpt
 });
 
 /** The contract: role spinbutton of WAI-ARIA, on an element with buttons beside it. */
-export const stepper: Contract<StepperState, StepperOptions, StepperIntent> = {
+const contract: Contract<StepperState, StepperOptions, StepperIntent> = {
   name: 'stepper',
   options: {
-    guard: 'a function',
-    onChange: 'a function',
     value: 'a number or a cell',
     min: 'a number',
     max: 'a number',
@@ -113,47 +105,49 @@ export const stepper: Contract<StepperState, StepperOptions, StepperIntent> = {
     },
   },
 };
-registerPattern('stepper', stepper.options, wireStepper);
 
-/**
- * Wires a number stepper: `root` shows the number, buttons that name it step it by `--up` and `--down`. Follows the
- * WAI-ARIA spinbutton pattern. Throws a TypeError when `root` is no element or is wired already, or an option is unknown.
- */
-export function wireStepper(root: HTMLElement, own?: StepperOptions): Stepper {
-  const options = optionsOf(stepper, own, root);
-  let step: (intent: StepperIntent) => void = () => {};
-  const wired = wire<StepperState, StepperOptions, StepperIntent>(root, stepper, options, (engine) => {
-    const first = engine.state().value;
-    const before = root.textContent;
-    const releases = [
-      listen(root, {
-        keydown(event) {
-          const intent = meaningOf(keys, chordOf(event, root));
-          if (!intent || event.defaultPrevented) return;
-          event.preventDefault();
-          engine.intend(intent, { reason: 'key', event });
-        },
-      }),
-      takePart(root, {
-        name: root.dataset['name'],
-        value: () => `${engine.state().value}`,
-        reset: () => engine.change({ value: first }, { reason: 'native' }, true),
-      }),
-    ];
-    step = (intent) => engine.intend(intent, { reason: 'program' });
-    return {
-      parts() {
-        root.textContent = options.words?.(engine.state().value) ?? `${engine.state().value}`;
-        return [];
+function serve(engine: Engine<StepperState, StepperOptions, StepperIntent>): Service<StepperState> {
+  const { root, options, state } = engine;
+  const first = state().value;
+  const before = root.textContent;
+  const releases = [
+    listen(root, {
+      keydown(event) {
+        const intent = meaningOf(keys, chordOf(event, root));
+        if (!intent || event.defaultPrevented) return;
+        event.preventDefault();
+        engine.intend(intent, { reason: 'key', event });
       },
-      release() {
-        releases.forEach((release) => release());
-        root.textContent = before;
-      },
-    };
-  });
-  return { ...wired, up: () => step('up'), down: () => step('down') };
+    }),
+    takePart(root, {
+      name: root.dataset['name'],
+      value: () => `${state().value}`,
+      reset: () => engine.change({ value: first }, { reason: 'native' }, true),
+    }),
+  ];
+  return {
+    parts() {
+      root.textContent = options.words?.(state().value) ?? `${state().value}`;
+      return [];
+    },
+    release() {
+      releases.forEach((release) => release());
+      root.textContent = before;
+    },
+  };
 }
 
+/** A number stepper: the root shows the number, and buttons that name it step it with `--up` and `--down`. */
+export const stepper = definePattern({
+  ...contract,
+  serve,
+  methods: {
+    up: ({ intend }) => intend('up', { reason: 'program' }),
+    down: ({ intend }) => intend('down', { reason: 'program' }),
+  },
+  tag: 'yard-stepper',
+  element: { root: '[data-name]' },
+});
+
 // <yard-stepper>: wires the number inside it.
-element('yard-stepper', wireStepper, { root: '[data-name]', options: stepper.options ?? {} });
+elementOf(stepper);

@@ -4,18 +4,14 @@ import uPlot from 'uplot';
 import type { Contract } from 'elastic-shell/core';
 import {
   chordOf,
-  type Cells,
   type CommonOptions,
+  definePattern,
   type Engine,
   listen,
   meaningOf,
   onResize,
-  optionsOf,
-  registerPattern,
   type Service,
   type StateOption,
-  wire,
-  type Wired,
 } from 'elastic-shell/engine';
 
 export type TideIntent = 'later' | 'earlier' | 'first' | 'last' | 'pick';
@@ -34,9 +30,6 @@ export interface TideOptions extends CommonOptions<TideState> {
   height?: number;
 }
 
-/** A wired tide curve: its state `hour`. */
-export interface TideCurve extends Wired, Cells<TideState> {}
-
 declare module 'elastic-shell/defaults' {
   interface PatternOptions {
     'tide-curve': TideOptions;
@@ -53,11 +46,9 @@ const keys: Record<string, TideIntent> = {
 };
 
 /** The contract: role slider of WAI-ARIA. */
-export const tideCurve: Contract<TideState, TideOptions, TideIntent> = {
+const contract: Contract<TideState, TideOptions, TideIntent> = {
   name: 'tide-curve',
   options: {
-    guard: 'a function',
-    onChange: 'a function',
     heights: 'an object',
     hour: 'a number or a cell',
     height: 'a number',
@@ -83,7 +74,6 @@ export const tideCurve: Contract<TideState, TideOptions, TideIntent> = {
     }),
   },
 };
-registerPattern('tide-curve', tideCurve.options, wireTideCurve);
 
 const wordsOf = (hour: number, metres = 0): string =>
   `${String(hour).padStart(2, '0')}:00, ${metres.toFixed(1)} metres`;
@@ -154,11 +144,5 @@ function serve(engine: Engine<TideState, TideOptions, TideIntent>): Service<Tide
   };
 }
 
-/**
- * Wires a tide curve on an empty element with a name. Follows the WAI-ARIA slider pattern. Throws a TypeError when `root`
- * is no element or is wired already, or an option is unknown.
- */
-export function wireTideCurve(root: HTMLElement, own?: TideOptions): TideCurve {
-  const options = optionsOf(tideCurve, own, root);
-  return wire<TideState, TideOptions, TideIntent>(root, tideCurve, options, serve);
-}
+/** A tide curve on an empty element with a name. Follows the WAI-ARIA slider pattern. */
+export const tideCurve = definePattern({ ...contract, serve });

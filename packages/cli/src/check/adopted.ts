@@ -1,9 +1,7 @@
 // Elements and attributes of somebody's own that count as ours: they are read as if they said so by data-wire.
-import { notes } from 'elastic-shell/core';
-import type { Markup } from 'elastic-shell/rules';
+import { type Markup, patternNames } from 'elastic-shell/rules';
 
-/** The names of the patterns. */
-export const patternNames: readonly string[] = notes.map(({ name }) => name);
+export { patternNames };
 
 /** What counts as ours: the pattern by the tag, and by the attribute. */
 export interface Adopted {

@@ -24,7 +24,7 @@ const help = `
 Exit code: 0 nothing found, 1 something found (with --quiet: an error), 2 misuse, or something could not be read.
 What a comment allows and what the baseline lets pass does not count:
   <!-- check: allow dialog-way-out-missing because the form in it closes it -->
-Configuration: ${configName}, here or in a folder above; its fields are paths, except, rules, elements, hooks.
+Configuration: ${configName}, here or in a folder above; its fields are paths, except, rules, elements, hooks, patterns.
 Examples:
   $ elastic-shell check public/ src/ --format sarif
   $ elastic-shell check src --write-baseline check-baseline.json
@@ -79,7 +79,7 @@ export function checkCommand(streams: Streams, done: (exitCode: number) => void)
     .option('-w, --watch', 'checks again when a file changes, until it is stopped')
     .addHelpText('after', help)
     .action(async (given: string[], options: Options) => {
-      const config = configFor(options.config, process.cwd());
+      const config = await configFor(options.config, process.cwd());
       const paths = given.length ? given : config.paths;
       if (!paths.length)
         throw new Misuse(`missing required argument: name files or folders, or "paths" in ${configName}.`);

@@ -4,8 +4,9 @@
 // from its own folder.
 import { existsSync, readFileSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
+import { pathToFileURL } from 'node:url';
 import { nearest } from 'elastic-shell/core';
-import { rules, type Severity } from 'elastic-shell/rules';
+import { allRules, type Severity } from 'elastic-shell/rules';
 import { Misuse } from '../misuse.js';
 import { patternNames } from './adopted.js';
 
@@ -85,10 +86,26 @@ class Field {
   }
 }
 
-const fields = ['paths', 'except', 'rules', 'elements', 'hooks'];
+const fields = ['paths', 'except', 'rules', 'elements', 'hooks', 'patterns'];
+
+/** Imports the modules that describe patterns of the project's own. */
+async function loadPatterns(field: Field, folder: string): Promise<void> {
+  for (const path of field.list('patterns')) {
+    const module = resolve(folder, path);
+    if (!existsSync(module))
+      throw new Misuse(`${field.file}: patterns names ${module}, which doesn't exist.`);
+    try {
+      await import(pathToFileURL(module).href);
+    } catch (error) {
+      throw new Misuse(
+        `${field.file}: ${module} could not be loaded: ${error instanceof Error ? error.message : String(error)}.`,
+      );
+    }
+  }
+}
 
 /** Reads a configuration. Throws `Misuse` with the file, the field and what it should be. */
-function readConfig(file: string): Config {
+async function readConfig(file: string): Promise<Config> {
   let said: unknown;
   try {
     said = JSON.parse(readFileSync(file, 'utf8'));
@@ -100,6 +117,7 @@ function readConfig(file: string): Config {
   if (other !== undefined)
     throw new Misuse(`${file}: "${other}" is nothing that check knows. It knows ${fields.join(', ')}.`);
   const field = new Field(file, said);
+  await loadPatterns(field, dirname(file));
   return {
     folder: dirname(file),
     paths: field.list('paths'),
@@ -107,15 +125,15 @@ function readConfig(file: string): Config {
     rules: field.map(
       'rules',
       ['error', 'warning', 'off'],
-      rules.map(({ code }) => code),
+      allRules().map(({ code }) => code),
     ),
-    elements: field.map('elements', patternNames),
-    hooks: field.map('hooks', patternNames),
+    elements: field.map('elements', patternNames()),
+    hooks: field.map('hooks', patternNames()),
   };
 }
 
 /** The configuration at `path`, or the nearest one from `folder` upwards; where there is none, nothing is configured. */
-export function configFor(path: string | undefined, folder: string): Config {
+export async function configFor(path: string | undefined, folder: string): Promise<Config> {
   if (path !== undefined) {
     if (!existsSync(path)) throw new Misuse(`${path}: there is no such file.`);
     return readConfig(resolve(path));

@@ -2,7 +2,7 @@
 import { existsSync } from 'node:fs';
 import { isAbsolute } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
-import { rules } from 'elastic-shell/rules';
+import { allRules } from 'elastic-shell/rules';
 import type { Result } from './check.js';
 import type { Placed } from './placed.js';
 
@@ -48,7 +48,7 @@ export const sarif = (results: readonly Result[], { problems }: { problems: read
             driver: {
               name: 'elastic-shell check',
               version: '0.1.0',
-              rules: rules.map(({ code, says, clause, severity }) => ({
+              rules: allRules().map(({ code, says, clause, severity }) => ({
                 id: code,
                 shortDescription: { text: says },
                 help: {

@@ -12,12 +12,12 @@ import { differences } from './compare.js';
 import { formats, summaryOf, transcriptOf } from './format.js';
 import { placeOf } from './place.js';
 import { rehearse, type RehearseOptions } from './rehearse.js';
-import { rowsOf } from 'elastic-shell/rehearsal';
+import { checkedNames } from 'elastic-shell/rehearsal';
 import { readSteps, take } from './steps.js';
-import type { PatternName, Rehearsal } from './types.js';
+import type { Rehearsal } from './types.js';
 
 interface Options {
-  only?: PatternName[];
+  only?: string[];
   named?: string;
   most?: number;
   browser: BrowserName;
@@ -33,15 +33,14 @@ interface Options {
   pictures?: string;
 }
 
-const isPattern = (word: string): word is PatternName => Object.hasOwn(rowsOf, word);
-
-function patternsOf(words: string): PatternName[] {
+function patternsOf(words: string): string[] {
+  const names = checkedNames();
   return words.split(',').map((word) => {
     const name = word.trim();
-    if (isPattern(name)) return name;
-    const near = nearest(name, Object.keys(rowsOf));
+    if (names.includes(name)) return name;
+    const near = nearest(name, names);
     throw new InvalidArgumentError(
-      `"${name}" is no pattern.${near ? ` Did you mean "${near}"?` : ''} They are ${Object.keys(rowsOf).join(', ')}.`,
+      `"${name}" is no pattern.${near ? ` Did you mean "${near}"?` : ''} They are ${names.join(', ')}.`,
     );
   });
 }
@@ -136,7 +135,7 @@ export function rehearseCommand(streams: Streams, done: (exitCode: number) => vo
       'Walks every widget of a page by real keys in a browser, and tells what is heard and what is wrong.',
     )
     .argument('<where>', 'an address, or a file or folder, which is served for it')
-    .option('--only <patterns>', `these alone, with commas: ${Object.keys(rowsOf).join(', ')}`, patternsOf)
+    .option('--only <patterns>', `these alone, with commas: ${checkedNames().join(', ')}`, patternsOf)
     .option('--named <text>', 'those alone whose name holds this text')
     .option('--most <number>', 'so many of one pattern at most', countOf)
     .addOption(new Option('--browser <name>', 'the browser').choices([...browserNames]).default('chromium'))

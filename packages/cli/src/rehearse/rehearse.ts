@@ -3,16 +3,16 @@
 //   import { rehearse } from 'elastic-shell-cli/rehearse';
 //   const { widgets } = await rehearse(page, { only: ['dialog'] });
 import type { Page } from 'playwright-core';
-import { type Found, play, rowsOf } from 'elastic-shell/rehearsal';
+import { checksOf, type Found, play, type Row } from 'elastic-shell/rehearsal';
 import { type Arrive, Stage } from './stage.js';
-import type { PatternName, Rehearsal, RowResult, WidgetResult } from './types.js';
+import type { Rehearsal, RowResult, WidgetResult } from './types.js';
 
-export type { PatternName, Rehearsal, RowResult, WidgetResult } from './types.js';
+export type { Rehearsal, RowResult, WidgetResult } from './types.js';
 
 /** How a page is rehearsed. */
 export interface RehearseOptions {
   /** The patterns to rehearse. Default: all. */
-  only?: readonly PatternName[];
+  only?: readonly string[];
   /** Only widgets whose name holds this text. Default: all. */
   named?: string;
   /** How many widgets of one pattern at most: pages have many that are alike. Default: all. */
@@ -32,12 +32,7 @@ const reload: Arrive = async (page) => {
 };
 
 /** Runs one row, from the page as it was. */
-async function runRow(
-  stage: Stage,
-  row: (typeof rowsOf)[PatternName][number],
-  options: RehearseOptions,
-  name: string,
-): Promise<RowResult> {
+async function runRow(stage: Stage, row: Row, options: RehearseOptions, name: string): Promise<RowResult> {
   const { key, expected } = row;
   if (options.leaveOut?.[name]?.includes(key))
     return { key, expected, outcome: 'left out', heard: '', got: 'the configuration says so' };
@@ -63,7 +58,7 @@ async function runWidget(stage: Stage, found: Found, options: RehearseOptions): 
   }
   const rows: RowResult[] = [];
   stage.turnTo(found);
-  for (const row of rowsOf[pattern]) rows.push(await runRow(stage, row, options, name));
+  for (const row of checksOf(pattern)) rows.push(await runRow(stage, row, options, name));
   return { pattern, kind, name, rows };
 }
 
@@ -101,7 +96,7 @@ export async function rehearse(page: Page, options: RehearseOptions = {}): Promi
   const said = all.filter(isWanted);
   // Whoever asks for one by its name is content with the one that says so.
   const other = named !== undefined && said.length ? [] : await discover(stage, all, options.only, isWanted);
-  const counts = new Map<PatternName, number>();
+  const counts = new Map<string, number>();
   const found = [...said, ...other].filter(({ pattern }) => {
     counts.set(pattern, (counts.get(pattern) ?? 0) + 1);
     return (counts.get(pattern) ?? 0) <= most;

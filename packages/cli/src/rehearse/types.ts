@@ -1,11 +1,11 @@
 // What a rehearsal answers with: widgets, and how the rows of their contracts went.
-import type { PatternName, RowResult } from 'elastic-shell/rehearsal';
+import type { RowResult } from 'elastic-shell/rehearsal';
 
-export type { PatternName, RowResult } from 'elastic-shell/rehearsal';
+export type { RowResult } from 'elastic-shell/rehearsal';
 
 /** How one widget did. */
 export interface WidgetResult {
-  pattern: PatternName;
+  pattern: string;
   /** What it is, in words: `menu button`. */
   kind: string;
   name: string;

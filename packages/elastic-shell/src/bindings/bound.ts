@@ -21,8 +21,8 @@ export interface Bindable<Out = AnyOutline> {
   outline: Out;
   /** Its options are checked by itself. */
   wire(root: HTMLElement, options?: never): Wired;
-  /** What a program may call on it. */
-  verbs: readonly string[];
+  /** The names of its methods. */
+  methods: readonly string[];
 }
 
 /** An outline of which only the names are known. */

@@ -33,7 +33,7 @@ type Parts<Out, Props> = Out extends { single: infer Single; each: infer Each }
 export type Handle<W extends Wired, P extends Bindable<unknown>, Props> = {
   -readonly [N in StateNames<P>]: StateOf<W, N>;
 } & Parts<P['outline'], Props> &
-  Pick<W, P['verbs'][number] & keyof W> & {
+  Pick<W, P['methods'][number] & keyof W> & {
     readonly busy: W['busy'] extends ReadCell<infer T> ? T : never;
     readonly phase: Phase;
     readonly wired: W | undefined;
@@ -72,7 +72,7 @@ export interface HandleRules {
 
 /** The handle of `bound`; typed by whoever knows the pattern. */
 export function handleOf(bound: Bound, { props, track }: HandleRules): object {
-  const { outline, verbs } = bound.bindable;
+  const { outline, methods } = bound.bindable;
   const { first, single, each, roots = ['root'] }: AnyOutline = outline;
   const made: object = {};
   const known = new WeakMap<Attributes, unknown>();
@@ -104,7 +104,7 @@ export function handleOf(bound: Bound, { props, track }: HandleRules): object {
         (...args: string[]) =>
           spread(bound.part(name, ...args), false),
     );
-  for (const verb of verbs)
+  for (const verb of methods)
     define(
       verb,
       () =>

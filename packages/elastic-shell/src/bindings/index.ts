@@ -5,6 +5,7 @@ export type { Loose, StateNames, StateOf } from './handle.js';
 export type { Host, Hosts } from './hosts.js';
 export { asPort, isPort, type Port } from './ports.js';
 export * from './patterns.js';
+export type { Pattern } from '../engine/pattern.js';
 export { overDefaults } from '../engine/defaults.js';
 export { flagAttributes } from '../core/outline/outline.js';
 export type { Attributes } from '../core/contract/contract.js';

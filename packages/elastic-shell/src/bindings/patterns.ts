@@ -1,4 +1,4 @@
-// Every pattern as bindings take it: its outline, its wire function, and the names of its verbs.
+// Every pattern as bindings take it: its outline, its wire function, and the names of its methods.
 import {
   accordionVerbs,
   carouselVerbs,
@@ -42,61 +42,61 @@ import { wireTree } from '../patterns/tree/wire.js';
 export const accordionPattern = {
   outline: accordionOutline,
   wire: wireAccordion,
-  verbs: accordionVerbs,
+  methods: accordionVerbs,
 } as const;
 /** The carousel. */
 export const carouselPattern = {
   outline: carouselOutline,
   wire: wireCarousel,
-  verbs: carouselVerbs,
+  methods: carouselVerbs,
 } as const;
 /** The combobox. */
 export const comboboxPattern = {
   outline: comboboxOutline,
   wire: wireCombobox,
-  verbs: comboboxVerbs,
+  methods: comboboxVerbs,
 } as const;
 /** The dialog, and the alert dialog. */
 export const dialogPattern = {
   outline: dialogOutline,
   wire: wireDialog,
-  verbs: dialogVerbs,
+  methods: dialogVerbs,
 } as const;
 /** The disclosure. */
 export const disclosurePattern = {
   outline: disclosureOutline,
   wire: wireDisclosure,
-  verbs: disclosureVerbs,
+  methods: disclosureVerbs,
 } as const;
 /** The drawer. */
 export const drawerPattern = {
   outline: drawerOutline,
   wire: wireDrawer,
-  verbs: drawerVerbs,
+  methods: drawerVerbs,
 } as const;
 /** The listbox. */
-export const listboxPattern = { outline: listboxOutline, wire: wireListbox, verbs: listboxVerbs } as const;
+export const listboxPattern = { outline: listboxOutline, wire: wireListbox, methods: listboxVerbs } as const;
 /** The menu. */
 export const menuPattern = {
   outline: menuOutline,
   wire: wireMenu,
-  verbs: menuVerbs,
+  methods: menuVerbs,
 } as const;
 /** The popover. */
-export const popoverPattern = { outline: popoverOutline, wire: wirePopover, verbs: popoverVerbs } as const;
+export const popoverPattern = { outline: popoverOutline, wire: wirePopover, methods: popoverVerbs } as const;
 /** The switch. */
 export const switchPattern = {
   outline: switchOutline,
   wire: wireSwitch,
-  verbs: switchVerbs,
+  methods: switchVerbs,
 } as const;
 /** Tabs. */
-export const tabsPattern = { outline: tabsOutline, wire: wireTabs, verbs: tabsVerbs } as const;
+export const tabsPattern = { outline: tabsOutline, wire: wireTabs, methods: tabsVerbs } as const;
 /** The tooltip. */
-export const tooltipPattern = { outline: tooltipOutline, wire: wireTooltip, verbs: tooltipVerbs } as const;
+export const tooltipPattern = { outline: tooltipOutline, wire: wireTooltip, methods: tooltipVerbs } as const;
 /** The tree. */
 export const treePattern = {
   outline: treeOutline,
   wire: wireTree,
-  verbs: treeVerbs,
+  methods: treeVerbs,
 } as const;

@@ -1,6 +1,7 @@
 // What one wired root is made of: its states, its options and where each came from, its parts and what is missing.
 import type { Notes } from '../core/contract/contract.js';
-import { notes } from '../core/contract/notes.js';
+import '../described/built-in.js';
+import { descriptionOf } from '../described/description.js';
 import { saidBy } from '../engine/attributes.js';
 import { givenTo } from '../engine/defaults.js';
 import { invokersOf } from '../engine/invoker-index.js';
@@ -32,7 +33,7 @@ export interface PartRow {
 }
 
 /** The words of a pattern; undefined for one that is none of this library. */
-export const notesOf = (pattern: string): Notes | undefined => notes.find(({ name }) => name === pattern);
+export const notesOf = (pattern: string): Notes | undefined => descriptionOf(pattern)?.notes;
 
 /** The states of a root. */
 export const statesOf = ({ state, owned, waiting }: Seen): StateRow[] => [

@@ -1,11 +1,6 @@
 // The keys of each list as its contract has them for the options that it runs with, and how they are pressed.
 import type { KeyActs } from '../core/contract/contract.js';
-import { accordionKeys } from '../core/contract/accordion.js';
-import { comboboxKeys } from '../core/contract/combobox.js';
-import { listboxKeys } from '../core/contract/listbox.js';
-import { menuKeys } from '../core/contract/menu.js';
-import { tabsKeys } from '../core/contract/tabs.js';
-import { treeKeys } from '../core/contract/tree.js';
+import { descriptionOf } from '../described/description.js';
 import type { Seen } from '../engine/registry.js';
 
 /** The orientation of a list: as its option or attribute says; a listbox is vertical else, and tabs are not. */
@@ -20,22 +15,12 @@ const isVertical = (root: Element, option: unknown): boolean => {
 export function tableOf(root: Element, { contract, options, state }: Seen): KeyActs | undefined {
   const own = 'orientation' in options ? options.orientation : undefined;
   const orientation = isVertical(root, own) ? 'vertical' : 'horizontal';
-  switch (contract.name) {
-    case 'tabs':
-      return tabsKeys({ ...options, orientation });
-    case 'tree':
-      return treeKeys(options);
-    case 'menu':
-      return menuKeys;
-    case 'listbox':
-      return listboxKeys({ ...options, orientation });
-    case 'accordion':
-      return accordionKeys(options);
-    case 'combobox':
-      return comboboxKeys('open' in state && !!state.open, !!root.querySelector('input[role=combobox]'));
-    default:
-      return undefined;
-  }
+  return descriptionOf(contract.name)?.keys({
+    options,
+    state,
+    orientation,
+    hasField: !!root.querySelector('input[role=combobox]'),
+  });
 }
 
 const physical: Readonly<Record<string, string>> = {

@@ -1,26 +1,11 @@
 // What the script in the page and the program outside it say to each other: plain data.
 
-/** The patterns that are found. */
-export type PatternName =
-  | 'accordion'
-  | 'carousel'
-  | 'combobox'
-  | 'dialog'
-  | 'disclosure'
-  | 'listbox'
-  | 'menu'
-  | 'popover'
-  | 'select'
-  | 'switch'
-  | 'tabs'
-  | 'tooltip'
-  | 'tree';
-
 /** A widget that was found. */
 export interface Found {
   /** For asking about it, until the page is loaded again. */
   id: number;
-  pattern: PatternName;
+  /** The name of its pattern, or `select`. */
+  pattern: string;
   name: string;
   /** The kind of element or role, in words: `alert dialog`, `details`. */
   kind: string;
@@ -82,9 +67,9 @@ export interface Agent {
   /** Marks one of them; false where it does not show. */
   markButton(place: number): boolean;
   /** What such a button has opened: the pattern and kind of a layer that shows and has no opener; undefined where none does. */
-  opened(): { pattern: PatternName; kind: string } | undefined;
+  opened(): { pattern: string; kind: string } | undefined;
   /** Takes one of those buttons for the opener of what it opens; answers the widget's id. */
-  adopt(place: number, pattern: PatternName): number;
+  adopt(place: number, pattern: string): number;
   /** Puts focus just before an element, so that Tab goes to it; false where that cannot be. */
   aim(id: number, what: 'opener' | 'stop'): boolean;
   /** Marks an element by an attribute, so that the pointer can be led to it; it is taken away afterwards. */

@@ -1,79 +1,30 @@
 // The parts of a pattern for a server, as attributes: the same outlines that bindings hand out, with what `wireWithin` looks for
 // on the root. No DOM: it runs wherever HTML is made.
 import type { Item } from '../core/collection/items.js';
-import { accordion } from '../core/contract/accordion.js';
-import { carousel } from '../core/contract/carousel.js';
-import { combobox } from '../core/contract/combobox.js';
 import type { Attributes } from '../core/contract/contract.js';
-import { dialog } from '../core/contract/dialog.js';
-import { disclosure } from '../core/contract/disclosure.js';
-import { drawer } from '../core/contract/drawer.js';
-import { listbox } from '../core/contract/listbox.js';
-import { menu } from '../core/contract/menu.js';
 import type { OptionKinds } from '../core/contract/options.js';
-import { popover } from '../core/contract/popover.js';
-import { switching } from '../core/contract/switch.js';
-import { tabs } from '../core/contract/tabs.js';
-import { tooltip } from '../core/contract/tooltip.js';
-import { tree } from '../core/contract/tree.js';
-import { comboboxOutline, listboxOutline, switchOutline } from '../core/outline/choices.js';
-import { accordionOutline, carouselOutline, tabsOutline, treeOutline } from '../core/outline/collections.js';
-import {
-  dialogOutline,
-  disclosureOutline,
-  drawerOutline,
-  menuOutline,
-  popoverOutline,
-  tooltipOutline,
-} from '../core/outline/layers.js';
 import type { Given, Outline } from '../core/outline/outline.js';
+import { builtIn } from '../described/built-in.js';
+import { type Description, descriptionOf } from '../described/description.js';
 import { asState, attributesOf, wirePrefix } from '../engine/attributes.js';
 
-const outlines = {
-  accordion: accordionOutline,
-  carousel: carouselOutline,
-  combobox: comboboxOutline,
-  dialog: dialogOutline,
-  disclosure: disclosureOutline,
-  drawer: drawerOutline,
-  listbox: listboxOutline,
-  menu: menuOutline,
-  popover: popoverOutline,
-  switch: switchOutline,
-  tabs: tabsOutline,
-  tooltip: tooltipOutline,
-  tree: treeOutline,
+/** The outlines of the built-in patterns by name. */
+type Outlines = {
+  [N in keyof typeof builtIn]: (typeof builtIn)[N] extends Description<infer Out> ? Out : never;
 };
 
-const contracts = {
-  accordion,
-  carousel,
-  combobox,
-  dialog,
-  disclosure,
-  drawer,
-  listbox,
-  menu,
-  popover,
-  switch: switching,
-  tabs,
-  tooltip,
-  tree,
-};
-
-type Outlines = typeof outlines;
-
-/** The name of a pattern. */
+/** The name of a built-in pattern. */
 export type PatternName = keyof Outlines;
 
-type GivenOf<N extends PatternName> = Parameters<Outlines[N]['single']['root']>[0];
+type GivenOf<Out> = Out extends { single: { root: (given: infer G) => unknown } } ? G : never;
 
-/** A state as a server says it: sets of keys in any list, or in a text with spaces between. */
+/** A state as a server gives it: sets of keys as any list, or as a text of keys with spaces between them. */
 type Said<T> = T extends ReadonlySet<string> ? Iterable<string> : T;
 
-/** What a server says of one instance: its id, its items where it knows them, its states and its options. */
-export type ServerGiven<N extends PatternName> =
-  GivenOf<N> extends Given<infer S, infer O>
+/** What a server gives for one instance of the pattern with the outline `Out`: its id, its items if it knows them, states and options. */
+export type GivenFor<Out> = unknown extends Out
+  ? { id: string } & Record<string, unknown>
+  : GivenOf<Out> extends Given<infer S, infer O>
     ? { id: string; items?: readonly Item[] } & { [K in keyof S]?: Said<S[K]> | undefined } & {
         [K in Exclude<keyof O, keyof S>]?: O[K] | undefined;
       }
@@ -84,11 +35,16 @@ type EachPart<F> = F extends (given: never, ...args: infer A) => Attributes
   : never;
 
 /** The parts of one instance: attributes, or functions of a key or of what a control asks for. */
-export type ServerParts<N extends PatternName> = {
-  readonly [K in keyof Outlines[N]['single']]: Attributes;
-} & {
-  readonly [K in keyof Outlines[N]['each']]: EachPart<Outlines[N]['each'][K]>;
-};
+export type PartsFor<Out> = unknown extends Out
+  ? Readonly<Record<string, Attributes | ((...args: (string | undefined)[]) => Attributes)>>
+  : Out extends { single: infer Single; each: infer Each }
+    ? { readonly [K in keyof Single]: Attributes } & { readonly [K in keyof Each]: EachPart<Each[K]> }
+    : never;
+
+/** What a server gives for one instance of a built-in pattern. */
+export type ServerGiven<N extends PatternName> = GivenFor<Outlines[N]>;
+/** The parts of one instance of a built-in pattern. */
+export type ServerParts<N extends PatternName> = PartsFor<Outlines[N]>;
 
 /** What is said on the root for `wireWithin`: the name of the pattern, and all options that a text can say. */
 function wireAttributes(
@@ -105,34 +61,50 @@ function wireAttributes(
   return said;
 }
 
+/** Finds the description that a name stands for, or throws. */
+function described(pattern: string | Description): Description {
+  if (typeof pattern !== 'string') return pattern;
+  const known = descriptionOf(pattern);
+  if (known) return known;
+  throw new TypeError(
+    `elastic-shell: partsOf knows no pattern "${pattern}"; there are ${Object.keys(builtIn).join(', ')}`,
+  );
+}
+
 /**
- * The parts of one instance of `pattern` as attributes, for whatever writes HTML; `html` makes text of them. `given` has the `id` of
- * the root, from which all other ids follow, the states and the options. On the root stands what `wireWithin` looks for. Throws a
- * TypeError for a pattern that there is not, and without an id.
+ * Returns the parts of one instance of `pattern` as attributes, for code that writes HTML; `html` makes text of them. The root has
+ * what `wireWithin` looks for.
+ *
+ * @param pattern - The name of a built-in pattern, or what `describePattern` returned.
+ * @param given - The `id` of the root, from which all other ids follow, and states and options.
+ * @throws TypeError for an unknown pattern, for one without an outline, and without an id.
  */
-export function partsOf<N extends PatternName>(pattern: N, given: ServerGiven<N>): ServerParts<N> {
-  if (!Object.hasOwn(outlines, pattern))
-    throw new TypeError(
-      `elastic-shell: partsOf knows no pattern "${pattern}"; there are ${Object.keys(outlines).join(', ')}`,
-    );
-  const { id, items, ...rest }: { id: string; items?: readonly Item[] } & Record<string, unknown> = given;
-  if (!id) throw new TypeError(`elastic-shell: partsOf needs the id of the root of ${pattern}`);
-  // Of the pattern's own states and options, which only its own outline looks into.
-  const outline = outlines[pattern] as unknown as Outline;
+export function partsOf<N extends PatternName>(pattern: N, given: ServerGiven<N>): ServerParts<N>;
+/** The parts of one instance of a pattern of your own, from what `describePattern` returned. */
+export function partsOf<Out>(pattern: Description<Out>, given: GivenFor<Out>): PartsFor<Out>;
+/** Either way, the description has the outline and the options. */
+export function partsOf(
+  pattern: string | Description,
+  { id, items, ...rest }: { id: string; items?: readonly Item[] } & Record<string, unknown>,
+): object {
+  const { name: own, outline: made, options } = described(pattern);
+  if (!id) throw new TypeError(`elastic-shell: partsOf needs the id of the root of ${own}`);
+  if (!made)
+    throw new TypeError(`elastic-shell: ${own} was described without an outline, so it has no parts`);
+  // The pattern's own states and options; only its own outline reads them.
+  const outline = made as Outline;
   const state: Record<string, unknown> = { ...outline.first };
   for (const [name, first] of Object.entries(outline.first))
     if (rest[name] !== undefined) state[name] = asState(first, rest[name]);
   const asked: Given = { id, state, options: rest, ...(items && { items }) };
-  const { options = {} } = contracts[pattern];
   const { roots = ['root'] } = outline;
   const parts: Record<string, unknown> = {};
   for (const [name, make] of Object.entries(outline.single))
     parts[name] = {
       ...make(asked),
-      ...(roots.includes(name) && wireAttributes(pattern, options, rest)),
+      ...(roots.includes(name) && wireAttributes(own, options, rest)),
     };
   for (const [name, make] of Object.entries(outline.each))
     parts[name] = (...args: [string]) => make(asked, ...args);
-  // One for each name of the outline.
-  return parts as ServerParts<N>;
+  return parts;
 }

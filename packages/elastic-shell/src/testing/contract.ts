@@ -1,7 +1,7 @@
 // Rows of a contract in users' own tests.
 import type { RowResult } from '../rehearsal/outcome.js';
 import { play } from '../rehearsal/play.js';
-import { rowsOf } from '../rehearsal/rows/index.js';
+import { checksOf } from '../rehearsal/checks.js';
 import type { Widget } from '../rehearsal/page/widgets.js';
 import { PageStage } from './stage.js';
 import { checkName, type ContractName, widgetAt } from './widget.js';
@@ -49,7 +49,7 @@ export async function expectContract(
   const skipped = [...leaveOut, ...(needsBrowser[found.pattern] ?? [])];
   const results: RowResult[] = [];
   try {
-    for (const row of rowsOf[found.pattern]) {
+    for (const row of checksOf(found.pattern)) {
       if (skipped.includes(row.key)) continue;
       await stage.reset();
       const result = await play(stage, row, () => true);

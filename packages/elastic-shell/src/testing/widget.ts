@@ -1,15 +1,19 @@
 // The widget of a page that a test is about, as the rows of its contract see it.
-import type { Found, PatternName } from '../rehearsal/facts.js';
-import { rowsOf } from '../rehearsal/rows/index.js';
+import { builtIn } from '../described/built-in.js';
+import { descriptionOf } from '../described/description.js';
+import { nameOf } from '../heard/dom.js';
+import { checkedNames } from '../rehearsal/checks.js';
+import type { Found } from '../rehearsal/facts.js';
 import { find } from '../rehearsal/page/find.js';
 import { type Widget, widgets } from '../rehearsal/page/widgets.js';
 import { described } from '../engine/dom.js';
+import { invokersOf } from '../engine/invoker-index.js';
 import { wiredRun } from '../engine/registry.js';
 
-/** The patterns that rows are kept of; a drawer is a dialog or a popover. */
-export type ContractName = PatternName | 'drawer';
+/** The name of a pattern that has checks. A drawer is checked as a dialog or a popover. */
+export type ContractName = string;
 
-const names = [...Object.keys(rowsOf), 'drawer'];
+const checked = (): string[] => [...checkedNames(), 'drawer'];
 
 /** The names that a finder may know a pattern by. */
 const under = (name: string): readonly string[] => (name === 'drawer' ? ['dialog', 'popover'] : [name]);
@@ -26,10 +30,31 @@ const isAt = (root: Element, { root: own, opener, panels }: Widget): boolean =>
 
 /** Throws a TypeError where a name is no pattern that rows are kept of. */
 export function checkName(name: string): void {
+  const names = checked();
   if (!names.includes(name))
     throw new TypeError(
       `elastic-shell: there are no rows of a pattern "${name}"; there are ${names.join(', ')}`,
     );
+}
+
+/** The wired root at an element, or inside it, of a pattern that the finders don't know. */
+function ownWidget(root: Element, pattern: string): { found: Found; widget: Widget } | undefined {
+  const wired = [root, ...root.querySelectorAll('*')].find(
+    (each) => wiredRun(each)?.contract.name === pattern,
+  );
+  if (!(wired instanceof HTMLElement)) return undefined;
+  const opener = invokersOf(wired)[0];
+  const { items } = descriptionOf(pattern) ?? {};
+  const widget: Widget = {
+    pattern,
+    kind: pattern,
+    name: nameOf(wired),
+    root: wired,
+    opener,
+    ...(items && { items: () => [...wired.querySelectorAll<HTMLElement>(items)] }),
+  };
+  const { kind, name } = widget;
+  return { found: { id: -1, pattern, kind, name, hasOpener: !!opener }, widget };
 }
 
 /**
@@ -38,7 +63,7 @@ export function checkName(name: string): void {
  */
 export function widgetAt(root: Element, name?: ContractName): { found: Found; widget: Widget } {
   const wired = wiredRun(root)?.contract.name;
-  const asked = name ?? (wired !== undefined && names.includes(wired) ? wired : undefined);
+  const asked = name ?? (wired !== undefined && checked().includes(wired) ? wired : undefined);
   const all = find();
   const wanted = asked === undefined ? undefined : under(asked);
   const fits = all.flatMap((found) => {
@@ -49,7 +74,10 @@ export function widgetAt(root: Element, name?: ContractName): { found: Found; wi
   });
   // What is exactly there counts before what only holds it, or stands in it.
   const best = fits.find(({ widget }) => widget.root === root || widget.opener === root) ?? fits[0];
-  if (best) return best;
+  // The finders know the built-in patterns.
+  const own =
+    best ?? (asked === undefined || Object.hasOwn(builtIn, asked) ? undefined : ownWidget(root, asked));
+  if (own) return own;
   const hint =
     'showPopover' in root ? '' : '; where the platform has no popovers, call setUpPlatform() first';
   const there = [...new Set(all.map(({ pattern }) => pattern))].join(', ') || 'nothing';

@@ -146,6 +146,14 @@ describe('five questions on the desk', () => {
 });
 
 describe('what can be pressed', () => {
+  it('what does this key do in a pattern of my own? What its description says', async () => {
+    const page = await openDesk('own.html');
+    await page.focus('#lines');
+    const told = await look(page, 'Keys', /stepper “Mooring lines”/);
+    expect(told).toMatch(/ArrowUp[\s\S]*becomes 5/);
+    expect(told).toMatch(/End[\s\S]*becomes 12/);
+  });
+
   it('tells what each key would do now, by the contract itself, and does nothing', async () => {
     const page = await openDesk('gallery.html');
     const tab = page.locator('#tabs-plain, [data-wire=tabs]').first().getByRole('tab').first();

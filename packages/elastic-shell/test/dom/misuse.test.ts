@@ -1,6 +1,6 @@
 // Misuse in plain JavaScript is caught as in TypeScript: at once, with what was found, where, and the nearest right word.
 import * as shell from '../../src/index';
-import { registerPattern } from '../../src/engine';
+import { definePattern } from '../../src/engine';
 
 const roots: Record<string, string> = {
   accordion: '<div id="r"><h3><button>A</button></h3><p>a</p></div>',
@@ -95,8 +95,15 @@ describe('setDefaults', () => {
     );
   });
 
-  it('knows a pattern of one’s own once it is registered', () => {
-    registerPattern('own', { size: 'a number' });
+  it('knows a pattern of your own once it is defined', () => {
+    definePattern({
+      name: 'own',
+      options: { size: 'a number' },
+      commands: {},
+      read: () => ({}),
+      step: (state) => state,
+      semantics: {},
+    });
     expect(() => shell.setDefaults('own' as 'dialog', { size: 'wide' } as never)).toThrow(
       'elastic-shell: own option size must be a number, got wide',
     );

@@ -2,8 +2,8 @@
 //
 // A handle is a variable that one of the bindings' functions was called for. What its parts are is asked of the same outlines that
 // the bindings ask; what depends on a key that is no literal cannot be known.
-import { partsOf, type PatternName } from 'elastic-shell/server';
-import { patternNames } from '../adopted.js';
+import { descriptionOf } from 'elastic-shell/describe';
+import { partsOf } from 'elastic-shell/server';
 import { unknown } from './element.js';
 
 type Attributes = Record<string, string | null>;
@@ -11,7 +11,7 @@ type Attributes = Record<string, string | null>;
 /** The parts of a pattern: attributes, or a function of a key. */
 type Parts = Readonly<Record<string, Attributes | ((key?: string) => Attributes)>>;
 
-const isPattern = (name: string): name is PatternName => patternNames.includes(name);
+const isPattern = (name: string): boolean => !!descriptionOf(name);
 
 /** What a variable stands for: an instance of a pattern. */
 export interface Handle {
@@ -57,10 +57,16 @@ type Given = [name: string, value: string | typeof unknown];
 
 const literal = /^(['"`])([^'"`$]*)\1$/;
 
+/** The parts of a pattern by its name. One without an outline has none. */
+function partsOfNamed(name: string, id: string): Parts {
+  const described = descriptionOf(name);
+  return described?.outline ? partsOf(described, { id }) : {};
+}
+
 /** The attributes of one part. */
 function attributesOf({ pattern, id }: Handle, part: string, args: string): Given[] | undefined {
   // Its root says by data-wire what it is.
-  const parts: Parts = isPattern(pattern) ? partsOf(pattern, { id }) : {};
+  const parts: Parts = partsOfNamed(pattern, id);
   const make = Object.hasOwn(parts, part) ? parts[part] : undefined;
   if (!make) return undefined;
   const first = (args.split(',')[0] ?? '').trim();

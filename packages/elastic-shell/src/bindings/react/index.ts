@@ -4,6 +4,7 @@ import { createElement, type ReactNode, type Ref, type RefObject, useContext } f
 import type { Item } from '../../core/collection/items.js';
 import type { TreeNode } from '../../core/collection/tree.js';
 import type { PatternOptions } from '../../engine/defaults.js';
+import type { Pattern } from '../../engine/pattern.js';
 import type { Change, Wired } from '../../engine/types.js';
 import type { Accordion, AccordionOptions } from '../../patterns/accordion/wire.js';
 import type { Carousel, CarouselOptions } from '../../patterns/carousel/wire.js';
@@ -120,6 +121,12 @@ export const useTooltip = (options?: HookOptions<TooltipOptions, Tooltip, P['too
 export const useTree = <N extends TreeNode = TreeNode, const Multiple extends boolean = false>(
   options?: HookOptions<TreeOptions<N, Multiple>, Tree<Multiple>, P['treePattern']>,
 ) => use<TreeOptions<N, Multiple>, Tree<Multiple>, P['treePattern']>(patterns.treePattern, options);
+
+/** Any pattern, such as one of your own made with `definePattern`: spread its parts. */
+export const usePattern = <O extends object, W extends Wired, N extends string, Out>(
+  pattern: Pattern<O, W, N, Out>,
+  options?: HookOptions<O, W, Pattern<O, W, N, Out>>,
+) => use<O, W, Pattern<O, W, N, Out>>(pattern, options);
 
 /** Options for every instance in the components within, by pattern; those of an instance itself win. */
 export function Defaults({

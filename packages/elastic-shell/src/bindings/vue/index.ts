@@ -4,6 +4,7 @@ import { inject, provide, type Ref } from 'vue';
 import type { Item } from '../../core/collection/items.js';
 import type { TreeNode } from '../../core/collection/tree.js';
 import type { PatternOptions } from '../../engine/defaults.js';
+import type { Pattern } from '../../engine/pattern.js';
 import type { Wired } from '../../engine/types.js';
 import type { Accordion, AccordionOptions } from '../../patterns/accordion/wire.js';
 import type { Carousel, CarouselOptions } from '../../patterns/carousel/wire.js';
@@ -120,6 +121,12 @@ export const useTooltip = (options?: Given<UseOptions<TooltipOptions, Tooltip, P
 export const useTree = <N extends TreeNode = TreeNode, const Multiple extends boolean = false>(
   options?: Given<UseOptions<TreeOptions<N, Multiple>, Tree<Multiple>, P['treePattern']>>,
 ) => use<TreeOptions<N, Multiple>, Tree<Multiple>, P['treePattern']>(patterns.treePattern, options);
+
+/** Any pattern, such as one of your own made with `definePattern`: bind its parts. */
+export const usePattern = <O extends object, W extends Wired, N extends string, Out>(
+  pattern: Pattern<O, W, N, Out>,
+  options?: Given<UseOptions<O, W, Pattern<O, W, N, Out>>>,
+) => use<O, W, Pattern<O, W, N, Out>>(pattern, options);
 
 /** Options for every instance in the component that calls it and within, by pattern; those of an instance itself win. */
 export function provideDefaults(own: Partial<PatternOptions>): void {

@@ -4,7 +4,8 @@ import type { Found, Rule } from '../../core/rules/rule.js';
 import type { OptionKind } from '../../core/contract/options.js';
 import { nearest } from '../../core/text.js';
 import { attributesOf, flags } from '../../engine/attributes.js';
-import { knownOf, patternNames } from './ours.js';
+import { descriptionOf, descriptions, patternOfTag } from '../../described/description.js';
+import { namedPattern, patternNames } from './ours.js';
 
 /** Attributes that any element may have (HTML, global attributes). */
 const global = new Set(
@@ -41,8 +42,7 @@ interface Plan {
 
 /** What is known of an element of ours; nothing where it names no pattern. */
 function plan(element: Markup): Plan | undefined {
-  const pattern = element.tag.startsWith('shell-') ? element.tag.slice(6) : element.attribute('data-wire');
-  const options = pattern === null ? undefined : knownOf(pattern)?.options;
+  const { name: pattern, options } = namedPattern(element) ?? {};
   if (!pattern || !options) return undefined;
   const properties = new Set(Object.keys(options).map(plain));
   // The children of a tree's rows are asked for under another name: an element has children already.
@@ -50,7 +50,8 @@ function plan(element: Markup): Plan | undefined {
   return { pattern, attributes: attributesOf(options), properties };
 }
 
-const tags = patternNames.map((name) => `shell-${name}`);
+/** The tags of the custom elements of all described patterns. */
+const tags = (): string[] => [...descriptions().values()].map(({ tag }) => tag);
 
 /** Rules about elements and hooks of ours. */
 export const elementRules: readonly Rule[] = [
@@ -59,11 +60,13 @@ export const elementRules: readonly Rule[] = [
     severity: 'error',
     clause: 'The options of each pattern, in its contract',
     says: 'An element of this library has an attribute that it does not know.',
-    on: [...tags, '[data-wire]'],
+    get on() {
+      return [...tags(), '[data-wire]'];
+    },
     find(element) {
       const { pattern, attributes, properties } = plan(element) ?? {};
       if (!pattern || !attributes || !properties) return undefined;
-      const isElement = element.tag.startsWith('shell-');
+      const isElement = !!patternOfTag(element.tag);
       const found: Found[] = [];
       for (const name of element.names()) {
         const isOption = name.startsWith('data-wire-');
@@ -91,7 +94,9 @@ export const elementRules: readonly Rule[] = [
     severity: 'error',
     clause: 'The options of each pattern, in its contract',
     says: 'An attribute of an element of this library has a value that it does not take.',
-    on: [...tags, '[data-wire]'],
+    get on() {
+      return [...tags(), '[data-wire]'];
+    },
     find(element) {
       const { attributes } = plan(element) ?? {};
       if (!attributes) return undefined;
@@ -117,10 +122,12 @@ export const elementRules: readonly Rule[] = [
     severity: 'error',
     clause: 'The parts of each pattern, in its contract',
     says: 'An element of this library holds nothing that it could wire.',
-    on: tags,
+    get on() {
+      return tags();
+    },
     find(element, page) {
       const { pattern } = plan(element) ?? {};
-      const needs = pattern ? (knownOf(pattern)?.needs ?? []) : [];
+      const needs = pattern ? (descriptionOf(pattern)?.needs ?? []) : [];
       const missing = needs.find(([, test]) => !page.within(element, test));
       if (!missing) return undefined;
       // What is empty may be filled by a program: it is wired then.
@@ -141,13 +148,13 @@ export const elementRules: readonly Rule[] = [
     on: ['[data-wire]'],
     find(element) {
       const name = element.attribute('data-wire');
-      if (name === null || knownOf(name)) return undefined;
-      const near = nearest(name, patternNames);
+      if (name === null || descriptionOf(name)) return undefined;
+      const near = nearest(name, patternNames());
       return {
         element,
         attribute: 'data-wire',
         sentence: `${tagText(element)} has data-wire="${name}", and no pattern has that name.`,
-        remedy: near ? `Did you mean "${near}"?` : `The patterns are ${patternNames.join(', ')}.`,
+        remedy: near ? `Did you mean "${near}"?` : `The patterns are ${patternNames().join(', ')}.`,
         // A pattern of somebody's own may have it.
         ...(!near && { severity: 'warning' }),
       };

@@ -5,56 +5,55 @@ import type { Markup } from '../../core/rules/markup.js';
 import type { Page, PageKind } from '../../core/rules/page.js';
 import { pageOf } from '../../core/rules/read-page.js';
 import type { Finding, Rule } from '../../core/rules/rule.js';
-import { accordionRules } from '../../patterns/accordion/rules.js';
-import { carouselRules } from '../../patterns/carousel/rules.js';
-import { comboboxRules } from '../../patterns/combobox/rules.js';
-import { dialogRules } from '../../patterns/dialog/rules.js';
-import { disclosureRules } from '../../patterns/disclosure/rules.js';
-import { listRules } from '../../patterns/listbox/rules.js';
-import { menuRules } from '../../patterns/menu/rules.js';
-import { popoverRules } from '../../patterns/popover/rules.js';
-import { tabsRules } from '../../patterns/tabs/rules.js';
-import { tooltipRules } from '../../patterns/tooltip/rules.js';
+import '../../described/built-in.js';
+import { descriptions, descriptionVersion } from '../../described/description.js';
 import { elementRules } from './elements.js';
 import { focusRules } from './focus.js';
 import { invokerRules } from './invokers.js';
 import { nameRules } from './names.js';
 import { referenceRules } from './references.js';
 
+export { patternNames } from './ours.js';
 export { raiseDoubt } from '../../core/rules/doubt.js';
 export { type Markup, tagText, unknownMarkup } from '../../core/rules/markup.js';
 export type { Page, PageKind } from '../../core/rules/page.js';
 export { pageOf } from '../../core/rules/read-page.js';
 export type { Finding, Found, Rule, Severity } from '../../core/rules/rule.js';
 
-/** Every rule, in the order in which they are run. */
-export const rules: readonly Rule[] = [
+const general: readonly Rule[] = [
   ...invokerRules,
   ...referenceRules,
   ...nameRules,
   ...focusRules,
   ...ariaRules,
+];
+
+/** Every rule, in the order in which they run: the general ones, then those of each described pattern. */
+export const allRules = (): Rule[] => [
+  ...general,
   ...elementRules,
-  ...dialogRules,
-  ...popoverRules,
-  ...tooltipRules,
-  ...disclosureRules,
-  ...accordionRules,
-  ...tabsRules,
-  ...carouselRules,
-  ...listRules,
-  ...menuRules,
-  ...comboboxRules,
+  ...[...descriptions().values()].flatMap((described) => described.rules),
 ];
 
 /** The rules by what they look at: `dialog`, `[id]`, `[role=tab]`, `*`. */
-const byLook = new Map<string, Rule[]>();
-for (const rule of rules)
-  for (const look of rule.on) {
-    const list = byLook.get(look) ?? [];
-    byLook.set(look, list);
-    list.push(rule);
-  }
+let byLook = new Map<string, Rule[]>();
+/** The version of the descriptions that `byLook` was made from. */
+let known = -1;
+
+/** Returns the rules by what they look at, with those of patterns that were described meanwhile. */
+function index(): Map<string, Rule[]> {
+  if (known === descriptionVersion()) return byLook;
+  known = descriptionVersion();
+  lists.clear();
+  byLook = new Map();
+  for (const rule of allRules())
+    for (const look of rule.on) {
+      const list = byLook.get(look) ?? [];
+      byLook.set(look, list);
+      list.push(rule);
+    }
+  return byLook;
+}
 
 /** How many lists are kept. */
 const mostLists = 10_000;
@@ -62,6 +61,7 @@ const lists = new Map<string, readonly Rule[]>();
 
 /** The rules that look at an element, each once, in their order. Alike elements share a list. */
 function rulesFor(element: Markup): readonly Rule[] {
+  const looksOf = index();
   const looks = ['*', element.tag];
   for (const name of element.names()) {
     looks.push(`[${name}]`);
@@ -70,9 +70,9 @@ function rulesFor(element: Markup): readonly Rule[] {
       looks.push(`[role=${role}]`);
   }
   const key = looks.join('');
-  const known = lists.get(key) ?? [...new Set(looks.flatMap((look) => byLook.get(look) ?? []))];
-  if (lists.size < mostLists) lists.set(key, known);
-  return known;
+  const found = lists.get(key) ?? [...new Set(looks.flatMap((look) => looksOf.get(look) ?? []))];
+  if (lists.size < mostLists) lists.set(key, found);
+  return found;
 }
 
 const nothing: readonly Finding[] = [];

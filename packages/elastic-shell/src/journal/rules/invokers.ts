@@ -1,10 +1,9 @@
 // Rules about invokers: buttons that name another element and what it shall do.
-import { isOurs } from '../../core/rules/kinds.js';
 import { has, isTag, type Markup, tagText, writtenRole } from '../../core/rules/markup.js';
 import type { Page } from '../../core/rules/page.js';
 import type { Found, Rule } from '../../core/rules/rule.js';
 import { nearest } from '../../core/text.js';
-import { commandsOf, patternOf } from './ours.js';
+import { commandsOf, isDescribed, patternOf } from './ours.js';
 import { suggestion } from './suggestion.js';
 
 const dialogCommands = ['show-modal', 'close', 'request-close'];
@@ -129,7 +128,7 @@ export const invokerRules: readonly Rule[] = [
       const near = known.find(
         (each) => nearest(command, [each]) && Math.abs(each.length - command.length) < 3,
       );
-      const isSure = isOurs(target) || !!page.around(target, isOurs);
+      const isSure = isDescribed(target) || !!page.around(target, isDescribed);
       // Somebody's own script may hear a command of its own.
       if (!isSure && !near) return undefined;
       return {

@@ -1,7 +1,6 @@
 // Buttons of which no markup says what they open: what shows after a press on one is what it opens.
 import { allOf, holds, isShown, nameOf } from '../../heard/dom.js';
 import { layers } from './layers.js';
-import type { PatternName } from '../facts.js';
 import { type Widget, widgets } from './widgets.js';
 
 const says =
@@ -22,7 +21,7 @@ export const unsaidLayer = (): Widget | undefined =>
   layers().find(({ root, opener }) => !opener && isShown(root));
 
 /** Takes a button for the opener of what it opens; answers the widget's id. */
-export function adopt(place: number, pattern: PatternName): number {
+export function adopt(place: number, pattern: string): number {
   const opener = unsaidButtons()[place];
   const nothing = document.createElement('div');
   const widget: Widget = {

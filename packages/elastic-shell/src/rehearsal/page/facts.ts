@@ -60,10 +60,11 @@ const shownOf = ({ panels }: Widget): string =>
     .filter(Boolean)
     .join();
 
-/** What a field holds. */
+/** The value of a field or of a range such as a slider, or the text of another element. */
 function valueOf(root: HTMLElement): string {
   if (root instanceof HTMLInputElement || root instanceof HTMLSelectElement) return root.value;
-  return shownText(root).trim();
+  const said = root.getAttribute('aria-valuetext') ?? root.getAttribute('aria-valuenow');
+  return said ?? shownText(root).trim();
 }
 
 /** Whether a layer has a name that its role tells. */

@@ -1,9 +1,8 @@
 // The widgets of a page, as they were found.
-import type { PatternName } from '../facts.js';
 
 /** A widget: its parts, some of which are looked for each time, as they may come and go. */
 export interface Widget {
-  pattern: PatternName;
+  pattern: string;
   kind: string;
   name: string;
   readonly root: HTMLElement;

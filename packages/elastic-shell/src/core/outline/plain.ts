@@ -1,0 +1,39 @@
+// The outline of a pattern that gives none of its own: its root, and controls that ask it for something.
+import type { Attributes, Contract } from '../contract/contract.js';
+import { control, type Given, type Outline, rootOf, viewOf } from './outline.js';
+
+/** An outline with the parts `root` and `opener`. */
+export interface PlainOutline<S extends object, O extends object> extends Outline<S, O> {
+  single: { root(given: Given<S, O>): Attributes };
+  each: {
+    /** A control with this command. @defaultValue the first command of the contract that has a name */
+    opener(given: Given<S, O>, command?: string): Attributes;
+  };
+}
+
+/** Returns an outline made from a contract alone. The first states are those that `read` returns for a root without attributes. */
+export function plainOutline<S extends object, O extends object, I extends string>({
+  name,
+  commands,
+  read,
+  semantics,
+}: Pick<Contract<S, O, I>, 'name' | 'commands' | 'read' | 'semantics'>): PlainOutline<S, O> {
+  const plain = Object.keys(commands).find(Boolean) ?? '';
+  const empty: Given<object, O> = {
+    id: '',
+    state: {},
+    // `read` finds no option given.
+    options: {} as O,
+  };
+  return {
+    name,
+    first: read(viewOf(empty)),
+    single: { root: (given) => rootOf(semantics, given) },
+    each: {
+      opener: (given, command = plain) => ({
+        ...control(given, command),
+        ...semantics.opener?.(given.state, viewOf(given), commands[command]),
+      }),
+    },
+  };
+}

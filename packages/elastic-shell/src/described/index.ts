@@ -1,0 +1,26 @@
+// `elastic-shell/describe`: the described half of a pattern of your own. What is described here is known to the journal, `check`,
+// the inspector, `partsOf` and `expectContract`, as the built-in patterns are.
+import './built-in.js';
+
+export {
+  type Describable,
+  describePattern,
+  type Description,
+  type DescriptionGiven,
+  descriptionOf,
+  descriptions,
+  type KeysAsked,
+} from './description.js';
+
+// For rules and for the tests of an element.
+export { has, type Markup, tagText, writtenRole } from '../core/rules/markup.js';
+export type { Page, Test } from '../core/rules/page.js';
+export type { Found, Rule, Severity } from '../core/rules/rule.js';
+export type { PlainOutline } from '../core/outline/plain.js';
+export type { Notes } from '../core/contract/contract.js';
+
+// For checks.
+export type { Facts, ItemFacts } from '../rehearsal/facts.js';
+export { fail, leaveOut } from '../rehearsal/outcome.js';
+export type { Row } from '../rehearsal/rows/row.js';
+export type { Stage } from '../rehearsal/stage.js';

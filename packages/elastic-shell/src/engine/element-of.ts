@@ -1,0 +1,25 @@
+// The custom element of a pattern.
+import { element } from './element.js';
+import type { OptionProperties, ShellElement } from './element-types.js';
+import type { Pattern } from './pattern.js';
+import type { Wired } from './types.js';
+
+/** The custom element of a pattern: options and states are properties, methods are methods. */
+export type ElementOf<P> =
+  P extends Pattern<infer O, infer W, infer N, unknown>
+    ? ShellElement<W> & OptionProperties<O, never> & Pick<W, N & keyof W>
+    : never;
+
+/**
+ * Defines the custom element of a pattern. It fires `shell-change`, `shell-refuse` and the cancelable `shell-guard`. Without a DOM, and
+ * for a tag that is defined already, this has no effect.
+ */
+export function elementOf<O extends object, W extends Wired, N extends string>({
+  tag,
+  wire,
+  element: place,
+  options,
+  methods,
+}: Pattern<O, W, N, unknown>): void {
+  element(tag, wire, { ...place, options, verbs: methods });
+}

@@ -1,0 +1,120 @@
+// A pattern as one value: its contract, its services and its methods. From this value come its wire function, its custom element, the
+// hooks of each framework, and what `data-wire` finds. `describePattern` adds its words, rules and checks for the tools.
+import type { Contract } from '../core/contract/contract.js';
+import { commonKinds, type OptionKinds } from '../core/contract/options.js';
+import { type PlainOutline, plainOutline } from '../core/outline/plain.js';
+import { optionsOf, registerPattern } from './defaults.js';
+import type { ElementRules } from './element-run.js';
+import { type Engine, wire } from './engine.js';
+import { keepWired } from './registry.js';
+import type { Service } from './service.js';
+import type { Cells, CommonOptions, Wire, Wired } from './types.js';
+
+/** The engine of a pattern with the states `S`, the options `O` and the intents `I`. */
+type EngineOf<S extends object, O extends object, I extends string> = Engine<S, O & CommonOptions<S>, I>;
+
+/** Methods by name. Each gets the engine first, then the arguments of the caller. */
+export type Methods<E = never> = Readonly<Record<string, (engine: E, ...args: never[]) => unknown>>;
+
+/** Methods as they are called: without the engine. */
+export type Bound<M> = {
+  readonly [N in keyof M]: M[N] extends (engine: never, ...args: infer A) => infer R
+    ? (...args: A) => R
+    : never;
+};
+
+/** How the custom element of a pattern finds what it wires. */
+export type ElementPlace = Omit<ElementRules, 'options' | 'verbs'>;
+
+/** What `definePattern` takes: a contract, and the rest of the live half. */
+export interface PatternPlan<S extends object, O extends object, I extends string, M, Out> extends Contract<
+  S,
+  O,
+  I
+> {
+  /**
+   * Returns the service that does what attributes alone don't: keys, form values, drawing. It is called again if the inside of the
+   * root is replaced. @defaultValue none
+   */
+  serve?: (engine: EngineOf<S, O, I>) => Service<S>;
+  /** Its methods, on what is wired, on its custom element and on handles. @defaultValue none */
+  methods?: M & Methods<EngineOf<S, O, I>>;
+  /** The tag of its custom element. @defaultValue `shell-` and the name */
+  tag?: string;
+  /** What its custom element wires. @defaultValue its first child element */
+  element?: ElementPlace;
+  /** The attributes of its parts before there is a page. @defaultValue the parts `root` and `opener` */
+  outline?: Out;
+}
+
+/** A pattern: one value for functions, elements, `data-wire` and every framework. */
+export interface Pattern<O extends object, W extends Wired, N extends string, Out> {
+  readonly name: string;
+  /** What each option takes, those of every pattern included. */
+  readonly options: OptionKinds;
+  readonly commands: Readonly<Record<string, string>>;
+  readonly methods: readonly N[];
+  readonly tag: string;
+  readonly element: ElementPlace;
+  readonly outline: Out;
+  /**
+   * Wires an element.
+   *
+   * @throws TypeError if `root` is not an element or is wired already, or if an option is unknown or has a wrong value.
+   */
+  readonly wire: Wire<O, W>;
+}
+
+/**
+ * Makes a pattern of one value, and makes it known to `data-wire`, `wireWithin` and `setDefaults`.
+ *
+ * @param plan - Its contract, service, methods, element and outline.
+ * @returns The pattern, for `elementOf`, `describePattern` and the hooks of each framework.
+ *
+ * @example
+ * export const rating = definePattern({ ...contract, methods: { clear: ({ intend }) => intend('clear', { reason: 'program' }) } });
+ * rating.wire(element, { max: 5 });
+ */
+export function definePattern<
+  S extends object,
+  O extends object,
+  I extends string,
+  // eslint-disable-next-line @typescript-eslint/no-empty-object-type
+  M extends Methods = {},
+  Out = PlainOutline<S, O>,
+>(
+  plan: PatternPlan<S, O, I, M, Out>,
+): Pattern<O & CommonOptions<S>, Wired & Cells<S> & Bound<M>, keyof M & string, Out> {
+  const { serve, methods, tag = `shell-${plan.name}`, element = { root: ':scope > *' } } = plan;
+  const options = { ...commonKinds, ...plan.options };
+  const contract = { ...plan, options };
+  const acts = Object.entries<(engine: EngineOf<S, O, I>, ...args: never[]) => unknown>(methods ?? {});
+  const wirePattern = (root: HTMLElement, own?: O & CommonOptions<S>): Wired & Cells<S> & Bound<M> => {
+    let engine: EngineOf<S, O, I> | undefined;
+    const given = optionsOf<O & CommonOptions<S>>(contract, own, root);
+    const wired = wire<S, O, I>(root, contract, given, (made) => {
+      engine = made;
+      return serve?.(made) ?? {};
+    });
+    const bound = acts.map(([name, act]) => [
+      name,
+      (...args: never[]): unknown => engine && act(engine, ...args),
+    ]);
+    // One method for each name in M.
+    const called: Bound<M> = Object.fromEntries(bound);
+    return keepWired({ ...wired, ...called });
+  };
+  registerPattern(plan.name, options, wirePattern);
+  return {
+    name: plan.name,
+    options,
+    commands: plan.commands,
+    // The names of M, which are all of them.
+    methods: acts.map(([name]) => name) as (keyof M & string)[],
+    tag,
+    element,
+    // Without an outline of its own, Out is the plain one.
+    outline: plan.outline ?? (plainOutline(contract) as Out),
+    wire: wirePattern,
+  };
+}

@@ -1,0 +1,13 @@
+// The checks of each pattern, from its description; and those of the platform's own <select>, which is rehearsed as well.
+import '../described/built-in.js';
+import { descriptionOf, descriptions } from '../described/description.js';
+import { selectRows } from './rows/fields.js';
+import type { Row } from './rows/row.js';
+
+/** Returns the checks of a pattern, or of `select`. Unknown names have none. */
+export const checksOf = (name: string): readonly Row[] =>
+  name === 'select' ? selectRows : (descriptionOf(name)?.checks ?? []);
+
+/** Returns the names that have checks, in alphabetical order. */
+export const checkedNames = (): string[] =>
+  [...descriptions().keys(), 'select'].filter((name) => checksOf(name).length).sort();
