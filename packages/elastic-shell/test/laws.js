@@ -91,4 +91,39 @@ export const laws = [
     says: 'No text, child or role=alert of the author’s is emptied or overwritten, also when a guard fails.',
     patterns: all,
   },
+  {
+    name: 'late',
+    says: 'A guard or an owner that answers later decides: until then nothing changes, and afterwards page and state agree. A guard that never answers can be replaced.',
+    patterns: all,
+  },
+  {
+    name: 'throwing',
+    says: 'If a guard, a listener or a store throws, the error is reported once, and the next use works.',
+    patterns: all,
+  },
+  {
+    name: 'repeated',
+    says: 'A call, an update or a held key that is repeated changes the state once, and listeners are called once.',
+    patterns: all,
+  },
+  {
+    name: 'another’s layer',
+    says: 'Escape and clicks in a native dialog that another script has opened above it close neither.',
+    patterns: all,
+  },
+  {
+    name: 'another copy',
+    says: 'A second copy of the library on the page can’t wire the same root, gives other ids, and works beside it.',
+    patterns: all,
+  },
+  {
+    name: 'cloned',
+    says: 'A copy of its markup can be wired, and no id exists twice.',
+    patterns: all,
+  },
+  {
+    name: 'never touched',
+    says: 'After many others in one task it waits for its first use, and is then as if it had been wired at once.',
+    patterns: all,
+  },
 ];

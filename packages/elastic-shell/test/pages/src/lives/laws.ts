@@ -1,6 +1,7 @@
 // The laws, each as what is done to a life and what must hold then: an empty list where it does.
 import * as library from '../../../../src/index';
 import { runTimers } from '../timers';
+import { disturbed } from './disturbed';
 import { isOn, kinds, type Name, shows } from './kinds';
 import { type How, type Life, live, settle, spell } from './life';
 
@@ -452,4 +453,5 @@ export const laws: Record<string, Law> = {
   adopted,
   reset,
   'the author’s own': theAuthorsOwn,
+  ...disturbed,
 };
