@@ -31,7 +31,8 @@ export function keyboard<I extends string>(rules: KeyboardRules<I>): Keyboard {
   /** True when the key was a letter, and so belongs to a word. */
   const type = (event: KeyboardEvent): boolean => {
     const key = keyOf(event);
-    const isHeld = event.ctrlKey || event.metaKey || event.altKey;
+    // On some keyboards AltGr counts as Control with Alt. It types a letter all the same.
+    const isHeld = (event.ctrlKey || event.metaKey || event.altKey) && !event.getModifierState?.('AltGraph');
     if (!letters || isHeld || meaningOf(rules.keys(), key)) return false;
     const found = letters.type(key, event.timeStamp, rules.look);
     if (!found) return false;

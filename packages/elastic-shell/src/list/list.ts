@@ -165,10 +165,11 @@ function moved<S extends object, O, I extends string>(held: Held<S, O, I>, befor
   const now = rules.items.items();
   const current = cursor.get();
   const at = indexOf(before, current);
-  if (!cursor.isState || at < 0 || indexOf(now, current) >= 0) return engine.render();
+  if (at < 0 || indexOf(now, current) >= 0) return engine.render();
   const active = activeIn(box);
   const had = hasFocus(held) || active === box.ownerDocument.body;
   cursor.set(neighbour(now, at), { reason: 'removed' });
+  if (!cursor.isState) engine.render();
   if (had && !rules.holder) focus(held);
 }
 
@@ -221,6 +222,8 @@ export function list<S extends object, O, I extends string>(
     intend: (intent, at, reason, event) => intend(held, intent, at, reason, event),
     /** A control asks something of an item: its value says of which. */
     aim: (_, { result }) => result || undefined,
+    // A filter hides items of comboboxes and trees, which exist all the same.
+    has: (key) => !!rules.holder || !!engine.view.tree || indexOf(items.items(), key) >= 0,
     focus: () => focus(held),
     moved: (before) => moved(held, before),
     touch: draws.touch,

@@ -70,6 +70,24 @@ it('a token of a combobox leaves a key event without a key alone', () => {
   wired.unwire();
 });
 
+it('a letter that is typed with AltGr leads to an item', () => {
+  page('<div id="r" role="listbox" aria-label="L"><p role="option">One</p><p role="option">Łódź</p></div>');
+  const wired = shell.wireListbox(get('r'));
+  const [first, second] = document.querySelectorAll<HTMLElement>('[role=option]');
+  first!.focus();
+  first!.dispatchEvent(
+    new KeyboardEvent('keydown', {
+      key: 'ł',
+      bubbles: true,
+      ctrlKey: true,
+      altKey: true,
+      modifierAltGraph: true,
+    }),
+  );
+  expect(document.activeElement).toBe(second);
+  wired.unwire();
+});
+
 describe('a key that is held down', () => {
   /** Sends a key as a browser does: a button that Enter is pressed on is clicked, unless that was prevented. */
   const send = (key: string, repeat: boolean): void => {

@@ -7,6 +7,8 @@ import {
   wireDialog,
   wireDisclosure,
   wireListbox,
+  wireTabs,
+  wireTree,
 } from '../../src/index';
 import { settled } from '../../src/testing/index';
 import { get, key, page, settle } from './page';
@@ -18,6 +20,14 @@ const combobox = `<div id="r"><input id="f" role="combobox" aria-label="Boat"><d
   ${['Curlew', 'Dunlin', 'Plover'].map((name) => `<div role="option" data-key="${name}">${name}</div>`).join('')}</div></div>`;
 const listbox = `<div id="r" role="listbox" aria-label="L" aria-multiselectable="true">
   ${['a', 'b', 'c'].map((name) => `<div role="option" data-key="${name}">${name}</div>`).join('')}</div>`;
+
+const tabs = `<div id="r"><div role="tablist" aria-label="T">${['a', 'b', 'c']
+  .map((name) => `<button role="tab" data-key="${name}">${name}</button>`)
+  .join(
+    '',
+  )}</div>${['a', 'b', 'c'].map((name) => `<div role="tabpanel" data-key="${name}">${name}</div>`).join('')}</div>`;
+const removeTab = (name: string): void =>
+  document.querySelectorAll(`[data-key="${name}"]`).forEach((each) => each.remove());
 
 let boats = cell<readonly { key: string; label: string }[]>([]);
 const typeText = (text: string): void => {
@@ -64,6 +74,24 @@ describe('an answer that comes late', () => {
     answer.give(true);
     await settle();
     expect([...wired.selected.get()].sort()).toEqual(['a', 'b']);
+  });
+
+  it('an approval for a tab that was removed meanwhile is dropped and reported as a refusal', async () => {
+    page(tabs);
+    const answer = deferred<boolean>();
+    const heard: unknown[] = [];
+    const wired = wireTabs(get('r'), {
+      guard: () => answer.promise,
+      onChange: ({ name }) => heard.push(name),
+      onRefuse: ({ name, value }) => heard.push(`${name} ${value} refused`),
+    });
+    wired.select('b');
+    removeTab('b');
+    await settle();
+    answer.give(true);
+    await settle();
+    expect([wired.selected.get(), wired.busy.get(), heard]).toEqual(['a', false, ['selected b refused']]);
+    wired.unwire();
   });
 
   it('an owner that fails refuses, and `onRefuse` gets the error', async () => {
@@ -184,6 +212,43 @@ describe('what is asked for during a turn', () => {
     await settle();
     expect([wired.text.get(), heard]).toEqual(['Skiff', []]);
   });
+});
+
+it('a selected tab with focus that is removed leaves both to its neighbour', async () => {
+  page(tabs);
+  const heard: string[] = [];
+  const wired = wireTabs(get('r'), {
+    selected: 'b',
+    onChange: ({ name, value, reason }) => heard.push(`${name} ${String(value)} ${reason}`),
+  });
+  document.querySelector<HTMLElement>('[role=tab][data-key=b]')!.focus();
+  removeTab('b');
+  await settle();
+  expect([wired.selected.get(), document.activeElement!.textContent, heard]).toEqual([
+    'c',
+    'c',
+    ['selected c removed'],
+  ]);
+  wired.unwire();
+});
+
+it('unwired by its own function that renders a row, a tree leaves the markup as it was', async () => {
+  page('<ul id="r" role="tree" aria-label="T"></ul>');
+  const before = document.body.innerHTML;
+  const items = cell([{ key: 'a', label: 'A' }]);
+  const wired = wireTree(get('r'), {
+    items,
+    render(item) {
+      if (item.label === 'B') wired.unwire();
+      return item.label ?? '';
+    },
+  });
+  items.set([
+    { key: 'a', label: 'A' },
+    { key: 'b', label: 'B' },
+  ]);
+  await settle();
+  expect(document.body.innerHTML).toBe(before);
 });
 
 describe('a store that moves under the hand', () => {
