@@ -70,7 +70,7 @@ const tables = [
   ...across('States', 'With the kind of each. Every state is a cell of the same name.', ({ states }) =>
     states.map(({ name, type }) => [name, type]),
   ),
-  ...across('Verbs', 'What a program calls.', ({ verbs }) => verbs.map(({ name }) => [name, 'yes'])),
+  ...across('Methods', 'What a program calls.', ({ methods }) => methods.map(({ name }) => [name, 'yes'])),
   ...across(
     'Commands',
     'What a control asks for by `commandfor` and `command`; with what its `value` says, where that counts.',
@@ -87,7 +87,7 @@ const tables = [
   '- Several at once is `multiple` wherever something is selected. `exclusive` is the standard’s word for sections of which',
   '  one may be open; `checks` adds boxes, which are always several.',
   '- `checked` is true or false of a switch, and keys of what has items.',
-  '- `show` and `close` are verbs, since `open` is the state; their commands are `--open` and `--close`.',
+  '- `show` and `close` are methods, since `open` is the state; their commands are `--open` and `--close`.',
   '',
 ].join('\n');
 

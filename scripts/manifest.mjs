@@ -30,7 +30,7 @@ const propertyOf = (name, option) => (name === 'tree' && option === 'children' ?
 const typeOf = (kind) => (typeof kind === 'string' ? kind : kind.map((word) => `'${word}'`).join(' | '));
 
 const elements = core.notes.map((notes) => {
-  const { name, says, options, verbs } = notes;
+  const { name, says, options, methods } = notes;
   const { options: kinds } = contracts[name];
   const about = new Map(options.map((option) => [option.name, option]));
   const attributes = [...attributesOf(kinds)]
@@ -53,7 +53,7 @@ const elements = core.notes.map((notes) => {
     says,
     attributes,
     fields,
-    verbs,
+    methods,
     events: [...events, ...(more[name] ?? [])],
   };
 });
@@ -62,7 +62,7 @@ const classOf = (name) => `Shell${name[0].toUpperCase()}${name.slice(1)}`;
 const manifest = {
   schemaVersion: '1.0.0',
   readme: '',
-  modules: elements.map(({ name, tag, says, attributes, fields, verbs, events: told }) => {
+  modules: elements.map(({ name, tag, says, attributes, fields, methods, events: told }) => {
     const path = `dist/patterns/${name}/element.js`;
     return {
       kind: 'javascript-module',
@@ -84,10 +84,10 @@ const manifest = {
           })),
           members: [
             ...fields,
-            ...verbs.map((verb) => ({
+            ...methods.map((method) => ({
               kind: 'method',
-              name: verb.name.replace(/\(.*/, ''),
-              description: verb.does,
+              name: method.name.replace(/\(.*/, ''),
+              description: method.does,
             })),
           ],
           events: told.map(([event, type, description]) => ({

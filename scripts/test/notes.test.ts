@@ -41,7 +41,7 @@ describe.each(core.notes.map((notes) => [notes.name, notes] as const))('%s', (na
   const members = checker
     .getPropertiesOfType(typeOf(Name))
     .filter((member) => !['root', 'update', 'unwire'].includes(member.name));
-  const isVerb = (member: ts.Symbol): boolean =>
+  const isMethod = (member: ts.Symbol): boolean =>
     checker.getTypeOfSymbol(member).getCallSignatures().length > 0;
 
   it('has a note and a kind for every option that is typed, and the other way round', () => {
@@ -61,13 +61,13 @@ describe.each(core.notes.map((notes) => [notes.name, notes] as const))('%s', (na
     }
   });
 
-  it('has a note for every state and every verb that is typed, and the other way round', () => {
-    const states = members.filter((member) => !isVerb(member) && member.name !== 'about');
+  it('has a note for every state and every method that is typed, and the other way round', () => {
+    const states = members.filter((member) => !isMethod(member) && member.name !== 'about');
     expect(sorted(notes.states.map((state) => state.name))).toEqual(
       sorted(states.map((state) => state.name)),
     );
-    const verbs = notes.verbs.map((verb) => /^\w+/.exec(verb.name)![0]);
-    expect(sorted(verbs)).toEqual(sorted(members.filter(isVerb).map((verb) => verb.name)));
+    const methods = notes.methods.map((method) => /^\w+/.exec(method.name)![0]);
+    expect(sorted(methods)).toEqual(sorted(members.filter(isMethod).map((method) => method.name)));
   });
 
   it('has a note for every command that it hears, and the other way round', () => {

@@ -34,7 +34,7 @@ const heard = existsSync(transcripts) ? JSON.parse(readFileSync(transcripts, 'ut
 
 /** Everything that a contract says, in the order in which it is asked for. */
 function partsOf(notes, { recipe, related, use, rules, events, to }) {
-  const { parts, presses, states, verbs, commands, options, owes } = notes;
+  const { parts, presses, states, methods, commands, options, owes } = notes;
   return [
     part('Live', `${example(recipe)}<p class="soft">Focus it and press keys: the table below lights up.</p>`),
     part('Code', codeTabs(recipe)),
@@ -81,10 +81,10 @@ function partsOf(notes, { recipe, related, use, rules, events, to }) {
       ),
     ),
     part(
-      'Verbs',
+      'Methods',
       table(
-        ['verb', 'what it does'],
-        verbs.map(({ name, does }) => row(code(name), escaped(does))),
+        ['method', 'what it does'],
+        methods.map(({ name, does }) => row(code(name), escaped(does))),
       ),
     ),
     part(

@@ -5,7 +5,7 @@ import { accordionPattern } from 'elastic-shell/bindings';
 import type { AccordionHandle } from './handles.js';
 import { flag, notBound, PatternDirective } from './pattern.js';
 
-/** What `ShellAccordion` has besides its inputs and outputs: states, parts and verbs. */
+/** What `ShellAccordion` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellAccordion extends AccordionHandle {}
 
 const options = ['guard', 'exclusive', 'keepOne', 'arrows', 'elastic'];

@@ -5,7 +5,7 @@ import { carouselPattern } from 'elastic-shell/bindings';
 import type { CarouselHandle } from './handles.js';
 import { count, flag, notBound, PatternDirective } from './pattern.js';
 
-/** What `ShellCarousel` has besides its inputs and outputs: states, parts and verbs. */
+/** What `ShellCarousel` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellCarousel extends CarouselHandle {}
 
 const options = ['guard', 'interval', 'wrap', 'messages'];

@@ -7,7 +7,7 @@ import type { ChosenOf } from './handle.js';
 import type { ComboboxHandle } from './handles.js';
 import { count, flag, notBound } from './pattern.js';
 
-/** What `ShellCombobox` has besides its inputs and outputs: states, parts and verbs. */
+/** What `ShellCombobox` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellCombobox<
   I extends Item = Item,
   Multiple extends boolean = false,

@@ -6,7 +6,7 @@ import type { DialogHandle } from './handles.js';
 import { layerInputs, LayerDirective } from './layer.js';
 import { notBound } from './pattern.js';
 
-/** What `ShellDialog` has besides its inputs and outputs: states, parts and verbs. */
+/** What `ShellDialog` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellDialog extends DialogHandle {}
 
 const options = [...layerInputs, 'guard', 'messages', 'size', 'phone', 'backdrop'];

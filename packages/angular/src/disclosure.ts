@@ -5,7 +5,7 @@ import { disclosurePattern } from 'elastic-shell/bindings';
 import type { DisclosureHandle } from './handles.js';
 import { flag, notBound, PatternDirective } from './pattern.js';
 
-/** What `ShellDisclosure` has besides its inputs and outputs: states, parts and verbs. */
+/** What `ShellDisclosure` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellDisclosure extends DisclosureHandle {}
 
 const options = ['guard', 'content', 'loadOn', 'keepContent', 'messages', 'elastic'];

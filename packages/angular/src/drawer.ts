@@ -6,7 +6,7 @@ import type { DrawerHandle } from './handles.js';
 import { layerInputs, LayerDirective } from './layer.js';
 import { flag, notBound } from './pattern.js';
 
-/** What `ShellDrawer` has besides its inputs and outputs: states, parts and verbs. */
+/** What `ShellDrawer` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellDrawer extends DrawerHandle {}
 
 const options = [

@@ -1,4 +1,4 @@
-// Handles: what an inject function answers with, and what each directive is. States as signals, parts for `[shellPart]`, verbs.
+// Handles: what an inject function answers with, and what each directive is. States as signals, parts for `[shellPart]`, methods.
 import { computed, type Signal } from '@angular/core';
 import type { Wired } from 'elastic-shell';
 import type {
@@ -36,7 +36,7 @@ type Parts<Out> = Out extends { single: infer Single; each: infer Each }
   : never;
 
 /**
- * One instance of a pattern: its states as signals, `busy` while a guard makes up its mind, `phase`, its parts, its verbs, and
+ * One instance of a pattern: its states as signals, `busy` while a guard makes up its mind, `phase`, its parts, its methods, and
  * `wired` once it is on the page. `I` is what its rows are made of.
  */
 export type Handle<W extends Wired, P extends Bindable<unknown>, I = unknown> = {
@@ -61,7 +61,7 @@ export function boundOf(handle: unknown): Bound {
   );
 }
 
-/** Gives `handle` the states, parts and verbs of an instance. Typed by whoever knows the pattern. */
+/** Gives `handle` the states, parts and methods of an instance. Typed by whoever knows the pattern. */
 export function becomeHandle(handle: object, { bound, ready, track }: Instance): void {
   const { outline, methods } = bound.bindable;
   const { first, single, each, roots = ['root'] }: AnyOutline = outline;
@@ -95,7 +95,7 @@ export function becomeHandle(handle: object, { bound, ready, track }: Instance):
   }
   for (const name of Object.keys(single)) define(name, partOf(name, []));
   for (const name of Object.keys(each)) define(name, (...args: string[]) => partOf(name, args));
-  for (const verb of methods) define(verb, (...args: unknown[]) => bound.call(verb, args));
+  for (const method of methods) define(method, (...args: unknown[]) => bound.call(method, args));
   define('wired', () => bound.wired());
   bounds.set(handle, bound);
 }

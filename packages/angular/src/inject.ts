@@ -1,5 +1,5 @@
 // A function for each pattern, to call where something is injected: in a component, a directive, a service. What it answers with
-// has states as signals, parts for `[shellPart]`, and verbs.
+// has states as signals, parts for `[shellPart]`, and methods.
 //
 // `root` is for what is its own root: the element of the component, or one of its view; without it `[shellPart]` says which it is.
 // `id` is the id of the root, from which all others follow; one is made without it.
@@ -107,7 +107,7 @@ function make<O, W extends Wired, P extends Bindable<unknown>, I = unknown>(
   root?: InjectRoot,
   id?: string,
 ): Handle<W, P, I> {
-  // The instance is made of this very pattern, and has its states, parts and verbs; options are checked when it is wired.
+  // The instance is made of this very pattern, and has its states, parts and methods; options are checked when it is wired.
   const handle = {} as Handle<W, P, I> & { root: ShellPartOf };
   becomeHandle(handle, instanceOf(pattern as unknown as Bindable, options as () => Given, id));
   if (root)

@@ -7,7 +7,7 @@ import type { ChosenOf } from './handle.js';
 import type { ListboxHandle } from './handles.js';
 import { flag, notBound } from './pattern.js';
 
-/** What `ShellListbox` has besides its inputs and outputs: states, parts and verbs. */
+/** What `ShellListbox` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellListbox<I extends Item = Item, Multiple extends boolean = false> extends ListboxHandle<
   I,
   Multiple

@@ -5,7 +5,7 @@ import { menuPattern } from 'elastic-shell/bindings';
 import type { MenuHandle } from './handles.js';
 import { count, notBound, PatternDirective } from './pattern.js';
 
-/** What `ShellMenu` has besides its inputs and outputs: states, parts and verbs. */
+/** What `ShellMenu` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellMenu extends MenuHandle {}
 
 const options = ['guard', 'area', 'gap', 'edgeGap', 'fallbacks', 'stay', 'context', 'hoverDelay'];

@@ -58,10 +58,11 @@ export abstract class PatternDirective {
   readonly shellRefuse = output<Refusal>();
 
   /**
-   * What happens when somebody else writes over an attribute that says a state: it is followed, or written again. Default: follow;
-   * restore for what opens above the page.
+   * What happens when other code changes an attribute that shows a state: the state follows, or the attribute is written again.
+   *
+   * @defaultValue `accept`; `revert` for what opens above the page
    */
-  readonly rewrites = input<'follow' | 'restore'>();
+  readonly externalChanges = input<'accept' | 'revert'>();
 
   protected readonly host = ownElement();
   protected readonly injector = inject(Injector);
@@ -101,7 +102,7 @@ export abstract class PatternDirective {
 
   #options(names: readonly string[]): Given {
     const given: Record<string, unknown> = {};
-    for (const name of ['rewrites', ...names]) {
+    for (const name of ['externalChanges', ...names]) {
       const own = member<unknown>(this, name);
       if (isSignal(own)) given[name] = own();
     }

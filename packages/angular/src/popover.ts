@@ -6,7 +6,7 @@ import type { PopoverHandle } from './handles.js';
 import { layerInputs, LayerDirective } from './layer.js';
 import { count, flag, notBound } from './pattern.js';
 
-/** What `ShellPopover` has besides its inputs and outputs: states, parts and verbs. */
+/** What `ShellPopover` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellPopover extends PopoverHandle {}
 
 const options = [

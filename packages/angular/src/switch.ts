@@ -6,7 +6,7 @@ import { ValueDirective } from './forms.js';
 import type { SwitchHandle } from './handles.js';
 import { notBound } from './pattern.js';
 
-/** What `ShellSwitch` has besides its inputs and outputs: states, parts and verbs. */
+/** What `ShellSwitch` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellSwitch extends SwitchHandle {}
 
 const options = ['guard'];

@@ -5,7 +5,7 @@ import { tabsPattern } from 'elastic-shell/bindings';
 import type { TabsHandle } from './handles.js';
 import { flag, notBound, PatternDirective } from './pattern.js';
 
-/** What `ShellTabs` has besides its inputs and outputs: states, parts and verbs. */
+/** What `ShellTabs` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellTabs extends TabsHandle {}
 
 const options = [

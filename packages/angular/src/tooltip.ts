@@ -5,7 +5,7 @@ import { tooltipPattern } from 'elastic-shell/bindings';
 import type { TooltipHandle } from './handles.js';
 import { count, notBound, PatternDirective } from './pattern.js';
 
-/** What `ShellTooltip` has besides its inputs and outputs: states, parts and verbs. */
+/** What `ShellTooltip` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellTooltip extends TooltipHandle {}
 
 const options = ['guard', 'area', 'gap', 'edgeGap', 'fallbacks', 'fit', 'anchor', 'hoverDelay'];

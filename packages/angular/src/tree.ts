@@ -6,7 +6,7 @@ import type { ChosenOf } from './handle.js';
 import type { TreeHandle } from './handles.js';
 import { flag, notBound, PatternDirective } from './pattern.js';
 
-/** What `ShellTree` has besides its inputs and outputs: states, parts and verbs. */
+/** What `ShellTree` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellTree<
   I extends TreeNode = TreeNode,
   Multiple extends boolean = false,

@@ -69,7 +69,7 @@ export { withMessage, type MessageOptions } from './layer/message.js';
 export { openLayer } from './layer/dismissal.js';
 export type { OpenLayer } from './layer/open-layers.js';
 export { asModal, asPopover, isShown, type TopLayer } from './layer/top-layer.js';
-export { openVerbs, type OpenVerbs } from './layer/verbs.js';
+export { openMethods, type OpenMethods } from './layer/methods.js';
 export { anchored, type AnchorOptions } from './position/anchored.js';
 export type { Anchor, Point } from './position/kept.js';
 
@@ -82,7 +82,7 @@ export { labelIn, markupItems, type ItemElement, type Items, type MarkupItems } 
 export { rove } from './list/roving.js';
 export { dataRows, type DataRows, type RowOptions } from './list/rows/data-rows.js';
 export { followItems, itemsIn, type ItemsOption } from './list/rows/source.js';
-export { expandVerbs, selectVerbs, type ExpandVerbs, type SelectVerbs } from './list/verbs.js';
+export { expandMethods, selectMethods, type ExpandMethods, type SelectMethods } from './list/methods.js';
 
 // Content that comes later, and motion.
 export { withContent, type ContentHost, type ContentOptions } from './content/content.js';

@@ -104,7 +104,7 @@ yes<Same<typeof laterSeveral, Listbox<true>>>();
 later(wireTree)(root, { items: parts, render: ({ hours }) => `${hours}` });
 const whatever: Wire<never>[] = [wireTabs, wireDialog, wireListbox, wireTree];
 
-// States are cells, and verbs are functions.
+// States are cells, and methods are functions.
 const carousel = wireCarousel(root, { selected: 'a' });
 yes<Same<typeof carousel.selected, Cell<string | undefined>>>();
 carousel.next();

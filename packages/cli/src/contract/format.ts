@@ -33,9 +33,9 @@ const sheets = (notes: Notes): Sheet[] =>
       rows: notes.states.map(({ name, type, first, shown }) => [name, type, first, shown]),
     },
     {
-      title: 'Verbs',
-      head: ['verb', 'what it does'],
-      rows: notes.verbs.map(({ name, does }) => [name, does]),
+      title: 'Methods',
+      head: ['method', 'what it does'],
+      rows: notes.methods.map(({ name, does }) => [name, does]),
     },
     {
       title: 'Commands',

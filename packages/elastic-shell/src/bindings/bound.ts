@@ -45,8 +45,8 @@ export interface Bound {
   read(name: string): unknown;
   /** Has a state become that. */
   write(name: string, value: unknown): void;
-  /** Calls a verb, now or when it is wired. */
-  call(verb: string, args: unknown[]): unknown;
+  /** Calls a method, now or when it is wired. */
+  call(method: string, args: unknown[]): unknown;
 }
 
 /** What a bound instance holds. */
@@ -191,11 +191,11 @@ function attach(held: Held, root: HTMLElement): () => void {
 const optional = ({ outline }: Bindable, name: string): boolean =>
   name !== 'current' && name !== 'text' && Object.hasOwn(outline.first, name);
 
-function call(held: Held, verb: string, args: unknown[]): unknown {
+function call(held: Held, method: string, args: unknown[]): unknown {
   const { wired } = held;
-  const act: unknown = wired && Reflect.get(wired, verb);
+  const act: unknown = wired && Reflect.get(wired, method);
   if (typeof act === 'function') return act(...args);
-  return new Promise((resolve) => held.calls.push(() => resolve(call(held, verb, args))));
+  return new Promise((resolve) => held.calls.push(() => resolve(call(held, method, args))));
 }
 
 /** An instance of `bindable` whose root will have the id `id`. `heard` is told the name of what has changed. */
@@ -230,6 +230,6 @@ export function bound(bindable: Bindable, id: string, heard: (name: string) => v
       if (held.wired) cellOf(held, name)?.set?.(value);
       else held.calls.push(() => cellOf(held, name)?.set?.(value));
     },
-    call: (verb, args) => call(held, verb, args),
+    call: (method, args) => call(held, method, args),
   };
 }

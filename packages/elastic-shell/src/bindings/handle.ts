@@ -1,4 +1,4 @@
-// Handles: what a binding answers with. Parts to spread, states to read and to set, verbs to call.
+// Handles: what a binding answers with. Parts to spread, states to read and to set, methods to call.
 import type { Cell, ReadCell } from '../core/cell.js';
 import type { Attributes } from '../core/contract/contract.js';
 import { flagAttributes } from '../core/outline/outline.js';
@@ -28,7 +28,7 @@ type Parts<Out, Props> = Out extends { single: infer Single; each: infer Each }
 
 /**
  * One instance of a pattern in a component: its states (reading one follows it, setting one asks its owner), `busy` while a
- * guard makes up its mind, `phase`, its parts, its verbs, and `wired` once it is on the page.
+ * guard makes up its mind, `phase`, its parts, its methods, and `wired` once it is on the page.
  */
 export type Handle<W extends Wired, P extends Bindable<unknown>, Props> = {
   -readonly [N in StateNames<P>]: StateOf<W, N>;
@@ -104,12 +104,12 @@ export function handleOf(bound: Bound, { props, track }: HandleRules): object {
         (...args: string[]) =>
           spread(bound.part(name, ...args), false),
     );
-  for (const verb of methods)
+  for (const method of methods)
     define(
-      verb,
+      method,
       () =>
         (...args: unknown[]) =>
-          bound.call(verb, args),
+          bound.call(method, args),
     );
   define('wired', () => bound.wired());
   bounds.set(made, bound);

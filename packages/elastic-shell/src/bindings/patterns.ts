@@ -1,19 +1,19 @@
 // Every pattern as bindings take it: its outline, its wire function, and the names of its methods.
 import {
-  accordionVerbs,
-  carouselVerbs,
-  comboboxVerbs,
-  dialogVerbs,
-  disclosureVerbs,
-  drawerVerbs,
-  listboxVerbs,
-  menuVerbs,
-  popoverVerbs,
-  switchVerbs,
-  tabsVerbs,
-  tooltipVerbs,
-  treeVerbs,
-} from '../core/contract/verbs.js';
+  accordionMethods,
+  carouselMethods,
+  comboboxMethods,
+  dialogMethods,
+  disclosureMethods,
+  drawerMethods,
+  listboxMethods,
+  menuMethods,
+  popoverMethods,
+  switchMethods,
+  tabsMethods,
+  tooltipMethods,
+  treeMethods,
+} from '../core/contract/methods.js';
 import { comboboxOutline, listboxOutline, switchOutline } from '../core/outline/choices.js';
 import { accordionOutline, carouselOutline, tabsOutline, treeOutline } from '../core/outline/collections.js';
 import {
@@ -42,61 +42,73 @@ import { wireTree } from '../patterns/tree/wire.js';
 export const accordionPattern = {
   outline: accordionOutline,
   wire: wireAccordion,
-  methods: accordionVerbs,
+  methods: accordionMethods,
 } as const;
 /** The carousel. */
 export const carouselPattern = {
   outline: carouselOutline,
   wire: wireCarousel,
-  methods: carouselVerbs,
+  methods: carouselMethods,
 } as const;
 /** The combobox. */
 export const comboboxPattern = {
   outline: comboboxOutline,
   wire: wireCombobox,
-  methods: comboboxVerbs,
+  methods: comboboxMethods,
 } as const;
 /** The dialog, and the alert dialog. */
 export const dialogPattern = {
   outline: dialogOutline,
   wire: wireDialog,
-  methods: dialogVerbs,
+  methods: dialogMethods,
 } as const;
 /** The disclosure. */
 export const disclosurePattern = {
   outline: disclosureOutline,
   wire: wireDisclosure,
-  methods: disclosureVerbs,
+  methods: disclosureMethods,
 } as const;
 /** The drawer. */
 export const drawerPattern = {
   outline: drawerOutline,
   wire: wireDrawer,
-  methods: drawerVerbs,
+  methods: drawerMethods,
 } as const;
 /** The listbox. */
-export const listboxPattern = { outline: listboxOutline, wire: wireListbox, methods: listboxVerbs } as const;
+export const listboxPattern = {
+  outline: listboxOutline,
+  wire: wireListbox,
+  methods: listboxMethods,
+} as const;
 /** The menu. */
 export const menuPattern = {
   outline: menuOutline,
   wire: wireMenu,
-  methods: menuVerbs,
+  methods: menuMethods,
 } as const;
 /** The popover. */
-export const popoverPattern = { outline: popoverOutline, wire: wirePopover, methods: popoverVerbs } as const;
+export const popoverPattern = {
+  outline: popoverOutline,
+  wire: wirePopover,
+  methods: popoverMethods,
+} as const;
 /** The switch. */
 export const switchPattern = {
   outline: switchOutline,
   wire: wireSwitch,
-  methods: switchVerbs,
+  methods: switchMethods,
 } as const;
 /** Tabs. */
-export const tabsPattern = { outline: tabsOutline, wire: wireTabs, methods: tabsVerbs } as const;
+export const tabsPattern = { outline: tabsOutline, wire: wireTabs, methods: tabsMethods } as const;
 /** The tooltip. */
-export const tooltipPattern = { outline: tooltipOutline, wire: wireTooltip, methods: tooltipVerbs } as const;
+export const tooltipPattern = {
+  outline: tooltipOutline,
+  wire: wireTooltip,
+  methods: tooltipMethods,
+} as const;
 /** The tree. */
 export const treePattern = {
   outline: treeOutline,
   wire: wireTree,
-  methods: treeVerbs,
+  methods: treeMethods,
 } as const;

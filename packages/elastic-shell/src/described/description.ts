@@ -78,7 +78,7 @@ const noNotes: Omit<Notes, 'name'> = {
   keys: [],
   presses: [],
   states: [],
-  verbs: [],
+  methods: [],
   commands: [],
   options: [],
   owes: [],

@@ -21,5 +21,5 @@ export function elementOf<O extends object, W extends Wired, N extends string>({
   options,
   methods,
 }: Pattern<O, W, N, unknown>): void {
-  element(tag, wire, { ...place, options, verbs: methods });
+  element(tag, wire, { ...place, options, methods });
 }

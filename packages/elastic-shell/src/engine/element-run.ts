@@ -19,8 +19,8 @@ export interface ElementRules {
   options: OptionKinds;
   /** Selectors of what has to be in it before it is wired. Default: none. */
   needs?: readonly string[];
-  /** The verbs of what is wired: the methods of the element. Called before it is wired, they are called then. Default: none. */
-  verbs?: readonly string[];
+  /** The methods of what is wired: the methods of the element. Called before it is wired, they are called then. Default: none. */
+  methods?: readonly string[];
   /** What else of what is wired can be read as a property: cells that nobody sets. Default: none, besides `busy`. */
   reads?: readonly string[];
   /** The properties of options whose names every element has for something else. Default: none. */
@@ -41,7 +41,7 @@ export interface ElementRun {
   wired: Wired | undefined;
   /** What was given as properties, and states as they were when it was last wired. */
   given: Map<string, unknown>;
-  /** Verbs that were called before it was wired. */
+  /** Methods that were called before it was wired. */
   calls: (() => void)[];
   watch: MutationObserver;
 }
@@ -121,11 +121,11 @@ export function attributeChanged(run: ElementRun, attribute: string, text: strin
     follow(run, option, optionOf(run, option));
 }
 
-/** Calls a verb, now or when it is wired. */
-export function call(run: ElementRun, verb: string, args: unknown[]): unknown {
-  const act: unknown = run.wired && Reflect.get(run.wired, verb);
+/** Calls a method, now or when it is wired. */
+export function call(run: ElementRun, method: string, args: unknown[]): unknown {
+  const act: unknown = run.wired && Reflect.get(run.wired, method);
   if (typeof act === 'function') return act(...args);
-  return new Promise((resolve) => run.calls.push(() => resolve(call(run, verb, args))));
+  return new Promise((resolve) => run.calls.push(() => resolve(call(run, method, args))));
 }
 
 function rootIn({ host, plan }: ElementRun): HTMLElement | null {

@@ -28,7 +28,7 @@ const runOf = (host: HTMLElement, plan: ElementPlan): ElementRun => {
   return known;
 };
 
-/** Gives the elements of `plan` a property for each option and state, and a method for each verb. */
+/** Gives the elements of `plan` a property for each option and state, and a method for each method. */
 function addMembers(prototype: HTMLElement, plan: ElementPlan, properties: Map<string, string>): void {
   const add = (name: string, member: PropertyDescriptor): void =>
     void Object.defineProperty(prototype, name, { configurable: true, enumerable: true, ...member });
@@ -47,11 +47,11 @@ function addMembers(prototype: HTMLElement, plan: ElementPlan, properties: Map<s
         return cellIn(runOf(this, plan), name)?.get() ?? (name === 'busy' ? false : undefined);
       },
     });
-  for (const verb of plan.verbs ?? [])
-    add(verb, {
+  for (const method of plan.methods ?? [])
+    add(method, {
       writable: true,
       value(this: HTMLElement, ...args: unknown[]) {
-        return call(runOf(this, plan), verb, args);
+        return call(runOf(this, plan), method, args);
       },
     });
 }

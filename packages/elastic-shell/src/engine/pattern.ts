@@ -24,7 +24,7 @@ export type Bound<M> = {
 };
 
 /** How the custom element of a pattern finds what it wires. */
-export type ElementPlace = Omit<ElementRules, 'options' | 'verbs'>;
+export type ElementPlace = Omit<ElementRules, 'options' | 'methods'>;
 
 /** What `definePattern` takes: a contract, and the rest of the live half. */
 export interface PatternPlan<S extends object, O extends object, I extends string, M, Out> extends Contract<

@@ -64,12 +64,12 @@ export interface CommonOptions<S = core.AnyState> {
    */
   onRefuse?: (refusal: Refusal<S>) => void;
   /**
-   * What happens when somebody else (a morph, a framework's render) writes over an attribute that says a state:
-   * `follow` takes it for the state, with the reason `native`; `restore` writes the state again. Attributes that say
-   * no state are always written again. Default: `follow`; for what opens above the page, whose being open no
-   * attribute can bring about, `restore`.
+   * What happens when other code (a morph, a framework's render) changes an attribute that shows a state. `accept` changes the
+   * state, with the reason `native`. `revert` writes the attribute again. Attributes that show no state are always written again.
+   *
+   * @defaultValue `accept`; `revert` for what opens above the page, since no attribute can open it
    */
-  rewrites?: 'follow' | 'restore';
+  externalChanges?: 'accept' | 'revert';
 }
 
 /** The options of what is open or closed. */

@@ -27,7 +27,7 @@ export function rewritten<S extends object, O, I extends string>(
   if (run.isOver) return;
   const { says = {} } = run.contract;
   const names = rewrites.flatMap(({ name }) => (Object.hasOwn(says, name) && says[name] ? [says[name]] : []));
-  if (names.length && run.options.rewrites !== 'restore') reread(run, new Set(names));
+  if (names.length && run.options.externalChanges !== 'revert') reread(run, new Set(names));
   run.writer.again(rewrites.map(({ element }) => element));
   run.service?.restored?.();
 }

@@ -7,7 +7,7 @@ function reopen<A>({ host, rules }: Held<A>): void {
   if (!host.state().open || root.hasAttribute('open')) return;
   if (!rules.showing.isShown() || !root.isConnected) return host.reread();
   root.setAttribute('open', '');
-  if (options.rewrites === 'follow') host.change({ open: false }, { reason: 'native', result: null });
+  if (options.externalChanges === 'accept') host.change({ open: false }, { reason: 'native', result: null });
 }
 
 /** Hears what is done to the attribute `open` of a dialog. */

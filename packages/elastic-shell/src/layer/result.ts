@@ -5,10 +5,10 @@ import { described } from '../engine/dom.js';
 import { type Engine, type Service, wire } from '../engine/engine.js';
 import { keepWired } from '../engine/registry.js';
 import type { Cells, CommonOptions, Wired } from '../engine/types.js';
-import type { OpenVerbs } from './verbs.js';
+import type { OpenMethods } from './methods.js';
 
 /** A wired `<dialog>` that answers with a result. */
-export interface WithResult extends Wired, Cells<Openable>, OpenVerbs {
+export interface WithResult extends Wired, Cells<Openable>, OpenMethods {
   readonly root: HTMLDialogElement;
   /** Closes it, if the guard allows. `result` is what `ask` answers with. Default: null, as when dismissed. */
   close(result?: string | null): void;

@@ -26,7 +26,7 @@ export interface LayerHost {
   readonly root: HTMLElement;
   readonly options: LayerOptions & {
     /** What happens when its `open` attribute is taken away while the platform still shows it. Default: `restore`. */
-    readonly rewrites?: 'follow' | 'restore';
+    readonly externalChanges?: 'accept' | 'revert';
   };
   /** The intent of each command: a control that closes it is no opener. */
   readonly commands: Readonly<Record<string, string>>;

@@ -47,7 +47,12 @@ function look<S extends object, O, I extends string>({
   view.items = rules.items.items();
   if (rules.holder) return (view.current = rules.from ? rules.from() : cursor.get());
   if (rules.stop === 'every') return (view.current = cursor.get());
-  const wanted = [cursor.get(), ...rules.stop(engine.state())];
+  const { stop } = rules;
+  // One after the other: a million items may be selected.
+  const wanted = (function* () {
+    yield cursor.get();
+    yield* stop(engine.state());
+  })();
   return (view.current = tabStop(rules.reach?.() ?? view.items, wanted, rules.moves?.reachDisabled));
 }
 

@@ -184,7 +184,7 @@ describe('what is wired', () => {
     );
     await page.evaluate(async () => {
       const { inspector } = await shell.inspect();
-      shell.setDefaults('disclosure', { rewrites: 'follow' });
+      shell.setDefaults('disclosure', { externalChanges: 'accept' });
       shell.wireWithin(document.body);
       shell.wire('accordion', 't');
       inspector.about(document.querySelector('button')!);
@@ -194,7 +194,7 @@ describe('what is wired', () => {
     expect(told).toMatch(/open\s+false/);
     expect(told).toMatch(/opener\s+there/);
     expect(told).toMatch(/elastic\s+“none”\s+an attribute/);
-    expect(told).toMatch(/rewrites\s+“follow”\s+set for all of its pattern/);
+    expect(told).toMatch(/externalChanges\s+“accept”\s+set for all of its pattern/);
     await page.click('[commandfor=d]');
     expect(await look(page, 'Wired', /open\s+true/)).toMatch(/open\s+true/);
     await pressIn(page, /^Pick on the page$/);

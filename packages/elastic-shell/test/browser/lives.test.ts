@@ -166,7 +166,7 @@ describe('a morph that drops the open attribute of a modal with a half-typed for
     await page.evaluate(() => {
       let asked = 0;
       shell.wire('dialog', 'd', {
-        rewrites: 'follow',
+        externalChanges: 'accept',
         guard: ({ value }: { value: unknown }) => value === true || asked++ > 0,
       });
     });

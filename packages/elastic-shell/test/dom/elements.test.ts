@@ -99,7 +99,7 @@ it('keys as a property come in any list', () => {
   expect([...element.expanded]).toEqual(['b']);
 });
 
-it('verbs are methods, called before it is wired as well', async () => {
+it('methods are methods, called before it is wired as well', async () => {
   page(
     '<shell-dialog><dialog id="cut"><button commandfor="cut" command="close" value="cut">Cut</button></dialog></shell-dialog>',
   );
@@ -117,11 +117,11 @@ it('verbs are methods, called before it is wired as well', async () => {
   expect(element.open).toBe(false);
 });
 
-it('has a method for each verb of its pattern, and takes no name that every element has', () => {
-  for (const { name, verbs, options } of notes) {
+it('has a method for each method of its pattern, and takes no name that every element has', () => {
+  for (const { name, methods, options } of notes) {
     const element = document.createElement(`shell-${name}`);
     const own = Object.getOwnPropertyNames(Object.getPrototypeOf(element));
-    for (const verb of verbs) expect(own).toContain(verb.name.replace(/\(.*/, ''));
+    for (const method of methods) expect(own).toContain(method.name.replace(/\(.*/, ''));
     for (const option of options) {
       if (/^on[A-Z]/.test(option.name)) continue;
       expect(own).toContain(name === 'tree' && option.name === 'children' ? 'childrenOf' : option.name);

@@ -368,7 +368,7 @@ describe('by markup', () => {
     unwireWithin(document.body);
   });
 
-  it('finds what the wire function returned, verbs and all', () => {
+  it('finds what the wire function returned, methods and all', () => {
     page('<div id="d" hidden></div>');
     const wired = wireDisclosure(get('d'));
     expect(wiredOf(get('d'))).toBe(wired);

@@ -1,4 +1,4 @@
-// Verbs, states and commands are alike across patterns: what opens has show, close and toggle; what selects has select,
+// Methods, states and commands are alike across patterns: what opens has show, close and toggle; what selects has select,
 // deselect and clear; what expands has expand and collapse; and controls ask for the same by commands.
 import * as shell from '../../src/index';
 
@@ -37,7 +37,7 @@ describe.each([
   ['wireMenu', '<button commandfor="r">o</button><div id="r" role="menu"></div>'],
   ['wireCombobox', '<div id="r"><input role="combobox"><ul role="listbox"></ul></div>'],
 ])('%s', (name, markup) => {
-  it('opens and closes by verbs and by commands, and the guard is asked', () => {
+  it('opens and closes by methods and by commands, and the guard is asked', () => {
     document.body.innerHTML = markup;
     const asked: unknown[] = [];
     const wired = wire(name, {
@@ -47,8 +47,8 @@ describe.each([
     });
     const seen: unknown[] = [];
     const look = (): void => void seen.push(wired['open']!.get());
-    for (const verb of ['show', 'show', 'close', 'close', 'toggle', 'toggle']) {
-      wired[verb]!();
+    for (const method of ['show', 'show', 'close', 'close', 'toggle', 'toggle']) {
+      wired[method]!();
       look();
     }
     expect(seen).toEqual([true, true, false, false, true, false]);
@@ -72,20 +72,20 @@ describe.each([
   it.each([
     [false, ['a', 'b', 'b', undefined, undefined]],
     [true, ['a', 'a,b', 'a,b', 'a', '']],
-  ])('selects by verbs and by commands; multiple: %s', (multiple, states) => {
-    for (const way of ['verbs', 'commands']) {
+  ])('selects by methods and by commands; multiple: %s', (multiple, states) => {
+    for (const way of ['methods', 'commands']) {
       document.body.innerHTML = markup;
       const wired = wire(name, { items, multiple });
       const seen: unknown[] = [];
-      for (const [verb, key] of [
+      for (const [method, key] of [
         ['select', 'a'],
         ['select', 'b'],
         ['deselect', 'c'],
         ['deselect', 'b'],
         ['clear', undefined],
       ] as const) {
-        if (way === 'verbs') wired[verb]!(key);
-        else ask(`--${verb}`, key);
+        if (way === 'methods') wired[method]!(key);
+        else ask(`--${method}`, key);
         seen.push(told(wired['selected']!.get()));
       }
       expect([way, seen]).toEqual([way, states]);
@@ -104,19 +104,19 @@ describe.each([
     '<ul id="r"><li data-key="a">A<ul><li>1</li></ul></li><li data-key="b">B<ul><li>2</li></ul></li></ul>',
   ],
 ])('%s', (name, markup) => {
-  it('expands and collapses one or all, by verbs and by commands', () => {
-    for (const way of ['verbs', 'commands']) {
+  it('expands and collapses one or all, by methods and by commands', () => {
+    for (const way of ['methods', 'commands']) {
       document.body.innerHTML = markup;
       const wired = wire(name);
       const seen: unknown[] = [];
-      for (const [verb, key] of [
+      for (const [method, key] of [
         ['expand', 'a'],
         ['expand', undefined],
         ['collapse', 'a'],
         ['collapse', undefined],
       ] as const) {
-        if (way === 'verbs') wired[verb]!(key);
-        else ask(`--${verb}`, key);
+        if (way === 'methods') wired[method]!(key);
+        else ask(`--${method}`, key);
         seen.push(told(wired['expanded']!.get()));
       }
       ask('--toggle', 'b');
@@ -141,14 +141,14 @@ describe.each([
     'a',
   ],
 ] as const)('%s', (name, markup, options, checked) => {
-  it('checks by verbs and by commands', () => {
-    for (const way of ['verbs', 'commands']) {
+  it('checks by methods and by commands', () => {
+    for (const way of ['methods', 'commands']) {
       document.body.innerHTML = markup;
       const wired = wire(name, options);
       const seen: unknown[] = [];
-      for (const verb of ['check', 'check', 'uncheck', 'uncheck']) {
-        if (way === 'verbs') wired[verb]!('a');
-        else ask(`--${verb}`, 'a');
+      for (const method of ['check', 'check', 'uncheck', 'uncheck']) {
+        if (way === 'methods') wired[method]!('a');
+        else ask(`--${method}`, 'a');
         seen.push(told(wired['checked']!.get()));
       }
       expect([way, seen]).toEqual([way, [checked, checked, '', '']]);
@@ -157,12 +157,12 @@ describe.each([
   });
 });
 
-it('a switch is checked, unchecked and turned over by verbs and by commands', () => {
+it('a switch is checked, unchecked and turned over by methods and by commands', () => {
   document.body.innerHTML = '<button id="r">S</button>';
   const wired = wire('wireSwitch');
   const seen: unknown[] = [];
-  for (const verb of ['check', 'check', 'uncheck', 'toggle']) {
-    wired[verb]!();
+  for (const method of ['check', 'check', 'uncheck', 'toggle']) {
+    wired[method]!();
     seen.push(wired['checked']!.get());
   }
   for (const command of ['--uncheck', '--check', '--toggle']) {
@@ -173,7 +173,7 @@ it('a switch is checked, unchecked and turned over by verbs and by commands', ()
   wired.unwire();
 });
 
-it('a tab is selected and closed by verbs and by commands, also one that its users may not close', () => {
+it('a tab is selected and closed by methods and by commands, also one that its users may not close', () => {
   document.body.innerHTML =
     '<div id="r"><div role="tablist"><button role="tab" data-key="a">A</button><button role="tab" data-key="b">B</button><button role="tab" data-key="c">C</button></div><p role="tabpanel">a</p><p role="tabpanel">b</p><p role="tabpanel">c</p></div>';
   const wired = wire('wireTabs');
@@ -188,7 +188,7 @@ it('a tab is selected and closed by verbs and by commands, also one that its use
   wired.unwire();
 });
 
-it('a slide is selected by its key, by verb, command and picker', () => {
+it('a slide is selected by its key, by method, command and picker', () => {
   document.body.innerHTML =
     '<section id="r" aria-label="C"><button id="p" commandfor="r" command="--select">1</button><div data-slides><p data-key="x">1</p><p data-key="y">2</p></div></section>';
   const wired = wire('wireCarousel');

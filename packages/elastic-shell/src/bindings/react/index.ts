@@ -1,5 +1,5 @@
 // Elastic Shell for React: a hook for each pattern. What a hook answers with has the parts to spread, the states to read, and
-// the verbs. States are given as first values, or as the pair of a value and its setter.
+// the methods. States are given as first values, or as the pair of a value and its setter.
 import { createElement, type ReactNode, type Ref, type RefObject, useContext } from 'react';
 import type { Item } from '../../core/collection/items.js';
 import type { TreeNode } from '../../core/collection/tree.js';

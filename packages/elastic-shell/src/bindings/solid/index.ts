@@ -1,5 +1,5 @@
 // Elastic Shell for Solid: a primitive for each pattern. What it answers with has the parts to spread, the states to read, and
-// the verbs. States are given as first values, as the pair of an accessor and a setter, or as an accessor.
+// the methods. States are given as first values, as the pair of an accessor and a setter, or as an accessor.
 import { type Accessor, createComponent, type JSX, useContext } from 'solid-js';
 import type { Item } from '../../core/collection/items.js';
 import type { TreeNode } from '../../core/collection/tree.js';

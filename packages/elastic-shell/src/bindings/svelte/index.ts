@@ -1,5 +1,5 @@
 // Elastic Shell for Svelte: a function for each pattern, to be called while a component is made. What it answers with has the
-// parts to spread, the states to read and to set, and the verbs. States are given as first values, or as accessors of the options.
+// parts to spread, the states to read and to set, and the methods. States are given as first values, or as accessors of the options.
 import type { Item } from '../../core/collection/items.js';
 import type { TreeNode } from '../../core/collection/tree.js';
 import type { PatternOptions } from '../../engine/defaults.js';

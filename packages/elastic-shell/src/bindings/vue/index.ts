@@ -1,5 +1,5 @@
 // Elastic Shell for Vue: a composable for each pattern. What it answers with has the parts for `v-bind`, the states to read and
-// to set, and the verbs. States are given as first values, as refs, as `defineModel`, or as getters.
+// to set, and the methods. States are given as first values, as refs, as `defineModel`, or as getters.
 import { inject, provide, type Ref } from 'vue';
 import type { Item } from '../../core/collection/items.js';
 import type { TreeNode } from '../../core/collection/tree.js';

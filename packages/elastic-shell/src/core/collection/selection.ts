@@ -43,8 +43,11 @@ export interface Selection {
 }
 
 /** True when both hold the same keys. */
-export const sameKeys = (one: ReadonlySet<string>, other: ReadonlySet<string>): boolean =>
-  one.size === other.size && [...one].every((key) => other.has(key));
+export function sameKeys(one: ReadonlySet<string>, other: ReadonlySet<string>): boolean {
+  if (one.size !== other.size) return false;
+  for (const key of one) if (!other.has(key)) return false;
+  return true;
+}
 
 const become = (selection: Selection, keys: Iterable<string>, anchor: string | undefined): Selection => {
   const next = new Set(keys);

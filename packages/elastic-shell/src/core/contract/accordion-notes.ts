@@ -1,5 +1,5 @@
 // The words of the accordion contract: for documents, the command line and the conformance tests.
-import { common, expandCommands, expandVerbs, options } from './common-notes.js';
+import { common, expandCommands, expandMethods, options } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { AccordionPart } from './accordion.js';
 
@@ -48,7 +48,7 @@ export const accordionNotes: Notes<AccordionPart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the root' },
   ],
-  verbs: expandVerbs,
+  methods: expandMethods,
   commands: expandCommands,
   options: [
     options.expanded,

@@ -62,7 +62,7 @@ export const carouselNotes: Notes<CarouselPart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the root' },
   ],
-  verbs: [
+  methods: [
     { name: 'select(key)', does: 'Brings a slide into view.' },
     { name: 'next()', does: 'On to the next slide.' },
     { name: 'previous()', does: 'Back to the previous one.' },

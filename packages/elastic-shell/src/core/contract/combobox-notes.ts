@@ -3,10 +3,10 @@ import {
   but,
   common,
   openCommands,
-  openVerbs,
+  openMethods,
   options,
   selectCommands,
-  selectVerbs,
+  selectMethods,
 } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { ComboboxPart } from './combobox.js';
@@ -150,7 +150,7 @@ export const comboboxNotes: Notes<ComboboxPart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the root' },
   ],
-  verbs: [...openVerbs, ...selectVerbs],
+  methods: [...openMethods, ...selectMethods],
   commands: [...openCommands, ...selectCommands.filter(({ name }) => name !== '--select-all')],
   options: [
     options.open,

@@ -1,4 +1,4 @@
-// The words that patterns share: of options, states, verbs and commands that mean the same wherever they stand.
+// The words that patterns share: of options, states, methods and commands that mean the same wherever they stand.
 import type { OptionNote } from './contract.js';
 
 const followed = 'The first state, or a cell that is followed both ways.';
@@ -25,11 +25,11 @@ export const options = {
     'none',
     'Hears every change that was refused, by the guard or by the owner of a state.',
   ),
-  rewrites: option(
-    'rewrites',
-    'follow, restore',
-    'follow; restore for what opens above the page',
-    'What happens when somebody else writes over an attribute that says a state: it is followed, or written again.',
+  externalChanges: option(
+    'externalChanges',
+    'accept, revert',
+    'accept; revert for what opens above the page',
+    'What happens when other code changes an attribute that shows a state: the state follows, or the attribute is written again.',
   ),
   multiple: option('multiple', 'true, false', 'false', 'Whether several may be selected.'),
   wrap: option('wrap', 'true, false', 'true', 'From the last goes on to the first, and back.'),
@@ -116,7 +116,7 @@ export const options = {
 export const but = (note: OptionNote, words: Partial<OptionNote>): OptionNote => ({ ...note, ...words });
 
 /** Options that come together. */
-export const common = [options.guard, options.onChange, options.onRefuse, options.rewrites];
+export const common = [options.guard, options.onChange, options.onRefuse, options.externalChanges];
 /** Of what stands above the page. */
 export const layerOptions = [
   options.outside,
@@ -140,38 +140,38 @@ export const busyState = {
 };
 
 /** What a program calls. */
-const verb = (name: string, does: string) => ({ name, does });
+const method = (name: string, does: string) => ({ name, does });
 /** Of what opens. */
-export const openVerbs = [
-  verb('show()', 'Opens it, if the guard allows.'),
-  verb('close()', 'Closes it, if the guard allows.'),
-  verb('toggle()', 'Opens it when it is closed, closes it when it is open.'),
+export const openMethods = [
+  method('show()', 'Opens it, if the guard allows.'),
+  method('close()', 'Closes it, if the guard allows.'),
+  method('toggle()', 'Opens it when it is closed, closes it when it is open.'),
 ];
 /** Of what answers with a result. */
-export const resultVerbs = [
-  verb('show()', 'Opens it, if the guard allows.'),
-  verb(
+export const resultMethods = [
+  method('show()', 'Opens it, if the guard allows.'),
+  method(
     'close(result)',
     'Closes it, with the result that ask() answers with. Default: null, as when dismissed.',
   ),
-  verb('toggle()', 'Opens it when it is closed, closes it when it is open.'),
-  verb('ask()', 'Opens it; answers with the value of the control that closed it, or null when dismissed.'),
+  method('toggle()', 'Opens it when it is closed, closes it when it is open.'),
+  method('ask()', 'Opens it; answers with the value of the control that closed it, or null when dismissed.'),
 ];
 /** Of what selects. */
-export const selectVerbs = [
-  verb('select(key)', 'Selects an item; with multiple, besides the others.'),
-  verb('deselect(key)', 'Takes an item out of the selection.'),
-  verb('clear()', 'Selects nothing.'),
+export const selectMethods = [
+  method('select(key)', 'Selects an item; with multiple, besides the others.'),
+  method('deselect(key)', 'Takes an item out of the selection.'),
+  method('clear()', 'Selects nothing.'),
 ];
 /** Of what expands. */
-export const expandVerbs = [
-  verb('expand(key)', 'Opens an item; without a key all of them.'),
-  verb('collapse(key)', 'Closes an item; without a key all of them.'),
+export const expandMethods = [
+  method('expand(key)', 'Opens an item; without a key all of them.'),
+  method('collapse(key)', 'Closes an item; without a key all of them.'),
 ];
 /** Of what checks. */
-export const checkVerbs = [
-  verb('check(key)', 'Checks an item.'),
-  verb('uncheck(key)', 'Takes the check away.'),
+export const checkMethods = [
+  method('check(key)', 'Checks an item.'),
+  method('uncheck(key)', 'Takes the check away.'),
 ];
 
 /** What a control asks for by its attribute `command`. */

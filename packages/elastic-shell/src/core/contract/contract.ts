@@ -132,7 +132,7 @@ export interface Notes<Part extends string = string> {
   presses: readonly { on: Part | 'outside'; does: string }[];
   states: readonly { name: string; type: string; first: string; shown: string }[];
   /** What a program calls on the Wired. */
-  verbs: readonly { name: string; does: string }[];
+  methods: readonly { name: string; does: string }[];
   /** What a control asks for by its attribute `command`; `value`: what its attribute `value` says. */
   commands: readonly { name: string; does: string; value?: string }[];
   options: readonly OptionNote[];

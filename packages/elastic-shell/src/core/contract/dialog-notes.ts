@@ -1,5 +1,5 @@
 // The words of the dialog contract: for documents, the command line and the conformance tests.
-import { but, common, contentOptions, options, resultCommands, resultVerbs } from './common-notes.js';
+import { but, common, contentOptions, options, resultCommands, resultMethods } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { DialogPart } from './dialog.js';
 
@@ -60,7 +60,7 @@ export const dialogNotes: Notes<DialogPart> = {
       shown: 'aria-busy on the dialog; aria-disabled on the pressed control',
     },
   ],
-  verbs: resultVerbs,
+  methods: resultMethods,
   commands: resultCommands,
   options: [
     options.open,

@@ -1,5 +1,5 @@
 // The words of the disclosure contract: for documents, the command line and the conformance tests.
-import { common, contentOptions, openCommands, openVerbs, options } from './common-notes.js';
+import { common, contentOptions, openCommands, openMethods, options } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { DisclosurePart } from './disclosure.js';
 
@@ -34,7 +34,7 @@ export const disclosureNotes: Notes<DisclosurePart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the panel' },
   ],
-  verbs: openVerbs,
+  methods: openMethods,
   commands: openCommands,
   options: [
     options.open,

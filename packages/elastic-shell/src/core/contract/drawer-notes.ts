@@ -1,5 +1,5 @@
 // The words of the drawer contract: for documents, the command line and the conformance tests.
-import { but, common, contentOptions, options, resultCommands, resultVerbs } from './common-notes.js';
+import { but, common, contentOptions, options, resultCommands, resultMethods } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { DialogPart } from './dialog.js';
 
@@ -51,7 +51,7 @@ export const drawerNotes: Notes<DialogPart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the drawer' },
   ],
-  verbs: resultVerbs,
+  methods: resultMethods,
   commands: resultCommands,
   options: [
     options.open,

@@ -1,5 +1,5 @@
 // The words of the listbox contract: for documents, the command line and the conformance tests.
-import { but, common, options, selectCommands, selectVerbs } from './common-notes.js';
+import { but, common, options, selectCommands, selectMethods } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { ListboxPart } from './listbox.js';
 
@@ -98,7 +98,7 @@ export const listboxNotes: Notes<ListboxPart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the root' },
   ],
-  verbs: selectVerbs,
+  methods: selectMethods,
   commands: selectCommands,
   options: [
     options.selected,

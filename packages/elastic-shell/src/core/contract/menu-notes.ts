@@ -1,5 +1,13 @@
 // The words of the menu contract: for documents, the command line and the conformance tests.
-import { but, checkCommands, checkVerbs, common, openCommands, openVerbs, options } from './common-notes.js';
+import {
+  but,
+  checkCommands,
+  checkMethods,
+  common,
+  openCommands,
+  openMethods,
+  options,
+} from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { MenuPart } from './menu.js';
 
@@ -93,7 +101,7 @@ export const menuNotes: Notes<MenuPart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the menu' },
   ],
-  verbs: [...openVerbs, ...checkVerbs],
+  methods: [...openMethods, ...checkMethods],
   commands: [...openCommands, ...checkCommands],
   options: [
     options.open,

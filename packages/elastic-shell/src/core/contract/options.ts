@@ -39,7 +39,7 @@ export const commonKinds = {
   guard: 'a function',
   onChange: 'a function',
   onRefuse: 'a function',
-  rewrites: ['follow', 'restore'],
+  externalChanges: ['accept', 'revert'],
 } as const;
 
 /** The options of everything that opens. */
@@ -47,7 +47,7 @@ export const openKinds = {
   guard: 'a function',
   onChange: 'a function',
   onRefuse: 'a function',
-  rewrites: ['follow', 'restore'],
+  externalChanges: ['accept', 'revert'],
   open: 'true, false or a cell',
 } as const;
 
@@ -56,7 +56,7 @@ export const layerKinds = {
   guard: 'a function',
   onChange: 'a function',
   onRefuse: 'a function',
-  rewrites: ['follow', 'restore'],
+  externalChanges: ['accept', 'revert'],
   open: 'true, false or a cell',
   outside: ['close', 'absorb', 'keep'],
   escape: ['close', 'keep'],

@@ -4,7 +4,7 @@ import {
   common,
   contentOptions,
   layerOptions,
-  openVerbs,
+  openMethods,
   options,
   placeOptions,
   popoverCommands,
@@ -60,7 +60,7 @@ export const popoverNotes: Notes<PopoverPart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the popover' },
   ],
-  verbs: openVerbs,
+  methods: openMethods,
   commands: popoverCommands,
   options: [
     options.open,

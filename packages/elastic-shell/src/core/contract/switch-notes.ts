@@ -34,7 +34,7 @@ export const switchNotes: Notes<SwitchPart> = {
       shown: 'aria-busy and aria-disabled; it stands as before until the guard has answered',
     },
   ],
-  verbs: [
+  methods: [
     { name: 'check()', does: 'Turns it on.' },
     { name: 'uncheck()', does: 'Turns it off.' },
     { name: 'toggle()', does: 'Turns it over.' },

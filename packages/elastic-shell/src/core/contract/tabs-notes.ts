@@ -79,7 +79,7 @@ export const tabsNotes: Notes<TabsPart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the root' },
   ],
-  verbs: [
+  methods: [
     { name: 'select(key)', does: 'Selects a tab, which shows its panel.' },
     { name: 'close(key)', does: 'Closes a tab, whether users may or not; its neighbour is selected.' },
   ],

@@ -1,5 +1,5 @@
 // The words of the tooltip contract: for documents, the command line and the conformance tests.
-import { but, common, openCommands, openVerbs, options } from './common-notes.js';
+import { but, common, openCommands, openMethods, options } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { TooltipPart } from './tooltip.js';
 
@@ -26,7 +26,7 @@ export const tooltipNotes: Notes<TooltipPart> = {
     { name: 'open', type: 'boolean', first: 'false', shown: ':popover-open and data-phase on the tooltip' },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the tooltip' },
   ],
-  verbs: openVerbs,
+  methods: openMethods,
   commands: openCommands,
   options: [
     options.open,

@@ -2,13 +2,13 @@
 import {
   but,
   checkCommands,
-  checkVerbs,
+  checkMethods,
   common,
   expandCommands,
-  expandVerbs,
+  expandMethods,
   options,
   selectCommands,
-  selectVerbs,
+  selectMethods,
 } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { TreePart } from './tree.js';
@@ -107,11 +107,11 @@ export const treeNotes: Notes<TreePart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the root' },
   ],
-  verbs: [
-    ...selectVerbs,
-    ...expandVerbs,
+  methods: [
+    ...selectMethods,
+    ...expandMethods,
     { name: 'expandTo(key)', does: 'Opens the way to a row, makes it current and scrolls it into view.' },
-    ...checkVerbs,
+    ...checkMethods,
   ],
   commands: [...selectCommands, ...expandCommands, ...checkCommands],
   options: [

@@ -1,16 +1,16 @@
 // <shell-accordion>: wires the sections inside it.
 import { accordion } from '../../core/contract/accordion.js';
-import { accordionVerbs } from '../../core/contract/verbs.js';
+import { accordionMethods } from '../../core/contract/methods.js';
 import { element } from '../../engine/element.js';
 import type { ExpandedProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Accordion, type AccordionOptions, wireAccordion } from './wire.js';
 
-/** `<shell-accordion>`: its options and states are properties, its verbs methods. */
+/** `<shell-accordion>`: its options and states are properties, its methods methods. */
 export interface ShellAccordion
   extends
     ShellElement<Accordion>,
     OptionProperties<AccordionOptions, 'expanded'>,
-    Pick<Accordion, (typeof accordionVerbs)[number]>,
+    Pick<Accordion, (typeof accordionMethods)[number]>,
     ExpandedProperty {}
 
 declare global {
@@ -22,5 +22,5 @@ declare global {
 element('shell-accordion', wireAccordion, {
   root: ':scope',
   options: accordion.options ?? {},
-  verbs: accordionVerbs,
+  methods: accordionMethods,
 });

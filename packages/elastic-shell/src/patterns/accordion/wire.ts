@@ -12,7 +12,7 @@ import { isCell } from '../../engine/dom.js';
 import { type Engine, type Service, wire } from '../../engine/engine.js';
 import { keepWired } from '../../engine/registry.js';
 import type { Cells, CommonOptions, KeysOption, Wired } from '../../engine/types.js';
-import { type ExpandVerbs, expandVerbs } from '../../list/verbs.js';
+import { type ExpandMethods, expandMethods } from '../../list/methods.js';
 import { list } from '../../list/list.js';
 import { firstKeys } from '../../list/rows/source.js';
 import { type ExpandMotion, expandMotion } from '../../motion/expand.js';
@@ -24,8 +24,8 @@ export interface AccordionOptions extends CommonOptions<AccordionState>, Accordi
   expanded?: KeysOption;
 }
 
-/** A wired accordion: its state `expanded`, whose keys are a button's data-key, else id, else place from 0; and its verbs. */
-export interface Accordion extends Wired, Cells<AccordionState>, ExpandVerbs {}
+/** A wired accordion: its state `expanded`, whose keys are a button's data-key, else id, else place from 0; and its methods. */
+export interface Accordion extends Wired, Cells<AccordionState>, ExpandMethods {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
@@ -142,19 +142,19 @@ export function wireAccordion(root: HTMLElement, own?: AccordionOptions): Accord
   });
   const first = firstKeys(options.expanded);
   const given = { ...options, ...(first && { expanded: isCell(first) ? first : under(first) }) };
-  let verbs: ExpandVerbs | undefined;
+  let methods: ExpandMethods | undefined;
   const wired = wire<AccordionState, AccordionOptions, AccordionIntent>(
     root,
     { ...accordion, read },
     given,
     (engine) => {
-      verbs = expandVerbs((intent, key) => engine.intend(intent, { reason: 'program' }, key));
+      methods = expandMethods((intent, key) => engine.intend(intent, { reason: 'program' }, key));
       return serve(engine, sections);
     },
   );
   return keepWired({
     ...wired,
-    expand: (key) => verbs?.expand(key),
-    collapse: (key) => verbs?.collapse(key),
+    expand: (key) => methods?.expand(key),
+    collapse: (key) => methods?.collapse(key),
   });
 }

@@ -1,6 +1,6 @@
 // <shell-carousel>: wires the slides inside it.
 import { carousel } from '../../core/contract/carousel.js';
-import { carouselVerbs } from '../../core/contract/verbs.js';
+import { carouselMethods } from '../../core/contract/methods.js';
 import { element } from '../../engine/element.js';
 import type {
   OptionProperties,
@@ -10,12 +10,12 @@ import type {
 } from '../../engine/element-types.js';
 import { type Carousel, type CarouselOptions, wireCarousel } from './wire.js';
 
-/** `<shell-carousel>`: its options and states are properties, its verbs methods. */
+/** `<shell-carousel>`: its options and states are properties, its methods methods. */
 export interface ShellCarousel
   extends
     ShellElement<Carousel>,
     OptionProperties<CarouselOptions, 'selected' | 'rotating'>,
-    Pick<Carousel, (typeof carouselVerbs)[number]>,
+    Pick<Carousel, (typeof carouselMethods)[number]>,
     SelectedProperty,
     RotatingProperty {}
 
@@ -28,5 +28,5 @@ declare global {
 element('shell-carousel', wireCarousel, {
   root: ':scope > :has([data-slides])',
   options: carousel.options ?? {},
-  verbs: carouselVerbs,
+  methods: carouselMethods,
 });

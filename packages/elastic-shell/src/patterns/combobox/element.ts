@@ -1,7 +1,7 @@
 // <shell-combobox>: wires the field and the list inside it.
 import type { Item } from '../../core/collection/items.js';
 import { combobox } from '../../core/contract/combobox.js';
-import { comboboxVerbs } from '../../core/contract/verbs.js';
+import { comboboxMethods } from '../../core/contract/methods.js';
 import { element } from '../../engine/element.js';
 import type {
   ChosenProperty,
@@ -13,12 +13,12 @@ import type {
 import type { ComboboxOptions } from './types.js';
 import { type Combobox, wireCombobox } from './wire.js';
 
-/** `<shell-combobox>`: its options and states are properties, its verbs methods. */
+/** `<shell-combobox>`: its options and states are properties, its methods methods. */
 export interface ShellCombobox
   extends
     ShellElement<Combobox<boolean>>,
     OptionProperties<ComboboxOptions<Item, boolean>, 'open' | 'selected' | 'query'>,
-    Pick<Combobox<boolean>, (typeof comboboxVerbs)[number]>,
+    Pick<Combobox<boolean>, (typeof comboboxMethods)[number]>,
     OpenProperty,
     ChosenProperty,
     QueryProperty {}
@@ -32,6 +32,6 @@ declare global {
 element('shell-combobox', wireCombobox, {
   root: ':scope',
   options: combobox.options ?? {},
-  verbs: comboboxVerbs,
+  methods: comboboxMethods,
   needs: ['[role=combobox]', '[role=listbox]'],
 });

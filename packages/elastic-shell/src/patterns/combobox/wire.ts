@@ -8,19 +8,19 @@ import { wire } from '../../engine/engine.js';
 import { keepWired } from '../../engine/registry.js';
 import type { Cells, Wired } from '../../engine/types.js';
 import { activeIn } from '../../focus/focusable.js';
-import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
+import { type OpenMethods, openMethods } from '../../layer/methods.js';
 import { labelIn, markupItems } from '../../list/items.js';
 import { chosenNow, firstChosen } from '../../list/rows/source.js';
-import { type SelectVerbs, selectVerbs } from '../../list/verbs.js';
+import { type SelectMethods, selectMethods } from '../../list/methods.js';
 import { controller } from './controller.js';
 import { comboboxParts, type ComboboxParts } from './parts.js';
 import type { ComboboxEngine, ComboboxOptions, ComboboxSettings, ComboboxStates } from './types.js';
 
 export type { AskedItems, ComboboxOptions, ComboboxStates } from './types.js';
 
-/** A wired combobox: its states, whose keys are an option's data-key, else id, else place from 0; and its verbs. */
+/** A wired combobox: its states, whose keys are an option's data-key, else id, else place from 0; and its methods. */
 export interface Combobox<Multiple extends boolean = false>
-  extends Wired, Cells<ComboboxStates<Multiple>>, SelectVerbs, OpenVerbs {}
+  extends Wired, Cells<ComboboxStates<Multiple>>, SelectMethods, OpenMethods {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
@@ -88,8 +88,8 @@ export function wireCombobox<I extends Item = Item, const Multiple extends boole
   });
   return keepWired({
     ...wired,
-    ...openVerbs(wired),
-    ...selectVerbs(wired.selected, multiple),
+    ...openMethods(wired),
+    ...selectMethods(wired.selected, multiple),
     show: () => engine?.intend('open', { reason: 'program' }),
     // With `multiple` a set, else a key: as the type says.
   }) as unknown as Combobox<Multiple>;

@@ -1,16 +1,16 @@
 // <shell-dialog>: wires the <dialog> inside it.
 import { dialog } from '../../core/contract/dialog.js';
-import { dialogVerbs } from '../../core/contract/verbs.js';
+import { dialogMethods } from '../../core/contract/methods.js';
 import { element } from '../../engine/element.js';
 import type { OpenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Dialog, type DialogOptions, wireDialog } from './wire.js';
 
-/** `<shell-dialog>`: its options and states are properties, its verbs methods. */
+/** `<shell-dialog>`: its options and states are properties, its methods methods. */
 export interface ShellDialog
   extends
     ShellElement<Dialog>,
     OptionProperties<DialogOptions, 'open'>,
-    Pick<Dialog, (typeof dialogVerbs)[number]>,
+    Pick<Dialog, (typeof dialogMethods)[number]>,
     OpenProperty {}
 
 declare global {
@@ -22,5 +22,5 @@ declare global {
 element('shell-dialog', wireDialog, {
   root: 'dialog',
   options: dialog.options ?? {},
-  verbs: dialogVerbs,
+  methods: dialogMethods,
 });

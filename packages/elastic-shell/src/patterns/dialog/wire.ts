@@ -17,7 +17,7 @@ import type { LayerOptions } from '../../layer/types.js';
 export interface DialogOptions
   extends OpenOptions<Openable>, DialogChoices, LayerOptions, FocusOptions, ContentOptions {}
 
-/** A wired dialog: its state `open`, and the verbs `show`, `close`, `toggle` and `ask`. */
+/** A wired dialog: its state `open`, and the methods `show`, `close`, `toggle` and `ask`. */
 export type Dialog = WithResult;
 
 declare module '../../engine/defaults.js' {

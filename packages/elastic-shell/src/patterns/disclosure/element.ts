@@ -1,16 +1,16 @@
 // <shell-disclosure>: wires the <details> inside it, or the element that its button names.
 import { disclosure } from '../../core/contract/disclosure.js';
-import { disclosureVerbs } from '../../core/contract/verbs.js';
+import { disclosureMethods } from '../../core/contract/methods.js';
 import { element } from '../../engine/element.js';
 import type { OpenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Disclosure, type DisclosureOptions, wireDisclosure } from './wire.js';
 
-/** `<shell-disclosure>`: its options and states are properties, its verbs methods. */
+/** `<shell-disclosure>`: its options and states are properties, its methods methods. */
 export interface ShellDisclosure
   extends
     ShellElement<Disclosure>,
     OptionProperties<DisclosureOptions, 'open'>,
-    Pick<Disclosure, (typeof disclosureVerbs)[number]>,
+    Pick<Disclosure, (typeof disclosureMethods)[number]>,
     OpenProperty {}
 
 declare global {
@@ -22,5 +22,5 @@ declare global {
 element('shell-disclosure', wireDisclosure, {
   root: ':scope > details, :scope > [id]:not(button)',
   options: disclosure.options ?? {},
-  verbs: disclosureVerbs,
+  methods: disclosureMethods,
 });

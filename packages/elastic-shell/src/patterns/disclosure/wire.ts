@@ -8,7 +8,7 @@ import { keepWired } from '../../engine/registry.js';
 import { whenTouched } from '../../engine/untouched.js';
 import { lazyService } from '../../engine/lazy-service.js';
 import type { Cells, OpenOptions, Wired } from '../../engine/types.js';
-import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
+import { type OpenMethods, openMethods } from '../../layer/methods.js';
 import type { ElasticAxis } from '../../motion/expand.js';
 
 /** The options of a disclosure. */
@@ -17,8 +17,8 @@ export interface DisclosureOptions extends OpenOptions<Openable>, ContentOptions
   elastic?: ElasticAxis | 'none';
 }
 
-/** A wired disclosure: its state `open`, and the verbs `show`, `close` and `toggle`. */
-export interface Disclosure extends Wired, Cells<Openable>, OpenVerbs {}
+/** A wired disclosure: its state `open`, and the methods `show`, `close` and `toggle`. */
+export interface Disclosure extends Wired, Cells<Openable>, OpenMethods {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
@@ -42,7 +42,7 @@ export function wireDisclosure(root: HTMLElement, own?: DisclosureOptions): Disc
         elastic === 'none' ? {} : lazyService({}, engine, async () => (await load())(engine, elastic));
       return withContent(engine, moving);
     });
-    return keepWired({ ...wired, ...openVerbs(wired) });
+    return keepWired({ ...wired, ...openMethods(wired) });
   };
   // A first state, content and motion have work to do before the first use.
   return open === undefined && !content && elastic === 'none'

@@ -1,16 +1,16 @@
 // <shell-drawer>: wires the <dialog> inside it as a drawer.
 import { drawer } from '../../core/contract/drawer.js';
-import { drawerVerbs } from '../../core/contract/verbs.js';
+import { drawerMethods } from '../../core/contract/methods.js';
 import { element } from '../../engine/element.js';
 import type { OpenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Drawer, type DrawerOptions, wireDrawer } from './wire.js';
 
-/** `<shell-drawer>`: its options and states are properties, its verbs methods. */
+/** `<shell-drawer>`: its options and states are properties, its methods methods. */
 export interface ShellDrawer
   extends
     ShellElement<Drawer>,
     OptionProperties<DrawerOptions, 'open'>,
-    Pick<Drawer, (typeof drawerVerbs)[number]>,
+    Pick<Drawer, (typeof drawerMethods)[number]>,
     OpenProperty {}
 
 declare global {
@@ -22,5 +22,5 @@ declare global {
 element('shell-drawer', wireDrawer, {
   root: 'dialog',
   options: drawer.options ?? {},
-  verbs: drawerVerbs,
+  methods: drawerMethods,
 });

@@ -19,7 +19,7 @@ import { closeWhen } from './breakpoint.js';
 export interface DrawerOptions
   extends OpenOptions<Openable>, DrawerChoices, LayerOptions, FocusOptions, ContentOptions {}
 
-/** A wired drawer: its state `open`, and the verbs `show`, `close`, `toggle` and `ask`. */
+/** A wired drawer: its state `open`, and the methods `show`, `close`, `toggle` and `ask`. */
 export type Drawer = WithResult;
 
 declare module '../../engine/defaults.js' {

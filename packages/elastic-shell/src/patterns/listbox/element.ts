@@ -1,17 +1,17 @@
 // <shell-listbox>: wires the listbox inside it.
 import type { Item } from '../../core/collection/items.js';
 import { listbox } from '../../core/contract/listbox.js';
-import { listboxVerbs } from '../../core/contract/verbs.js';
+import { listboxMethods } from '../../core/contract/methods.js';
 import { element } from '../../engine/element.js';
 import type { ChosenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Listbox, type ListboxOptions, wireListbox } from './wire.js';
 
-/** `<shell-listbox>`: its options and states are properties, its verbs methods. */
+/** `<shell-listbox>`: its options and states are properties, its methods methods. */
 export interface ShellListbox
   extends
     ShellElement<Listbox<boolean>>,
     OptionProperties<ListboxOptions<Item, boolean>, 'selected'>,
-    Pick<Listbox<boolean>, (typeof listboxVerbs)[number]>,
+    Pick<Listbox<boolean>, (typeof listboxMethods)[number]>,
     ChosenProperty {}
 
 declare global {
@@ -23,5 +23,5 @@ declare global {
 element('shell-listbox', wireListbox, {
   root: '[role=listbox]',
   options: listbox.options ?? {},
-  verbs: listboxVerbs,
+  methods: listboxMethods,
 });

@@ -25,7 +25,7 @@ import {
   type SelectedOption,
   unlike,
 } from '../../list/rows/source.js';
-import { type SelectVerbs, selectVerbs } from '../../list/verbs.js';
+import { type SelectMethods, selectMethods } from '../../list/methods.js';
 
 /** The states of a listbox, typed by whether several options may be selected. */
 export interface ListboxState<Multiple extends boolean = boolean> {
@@ -48,9 +48,9 @@ export interface ListboxOptions<I extends Item = Item, Multiple extends boolean 
   name?: string;
 }
 
-/** A wired listbox: its states, whose keys are an option's data-key, else id, else place from 0; and its verbs. */
+/** A wired listbox: its states, whose keys are an option's data-key, else id, else place from 0; and its methods. */
 export interface Listbox<Multiple extends boolean = false>
-  extends Wired, Cells<ListboxState<Multiple>>, SelectVerbs {}
+  extends Wired, Cells<ListboxState<Multiple>>, SelectMethods {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
@@ -159,5 +159,5 @@ export function wireListbox<I extends Item = Item, const Multiple extends boolea
     (engine) => serve(engine, source, chosenNow(selected, engine.state().selected)),
   );
   // With `multiple` a set, else a key: as the type says.
-  return keepWired({ ...wired, ...selectVerbs(wired.selected, multiple) }) as unknown as Listbox<Multiple>;
+  return keepWired({ ...wired, ...selectMethods(wired.selected, multiple) }) as unknown as Listbox<Multiple>;
 }

@@ -1,6 +1,6 @@
 // <shell-menu>: wires the menu inside it.
 import { menu } from '../../core/contract/menu.js';
-import { menuVerbs } from '../../core/contract/verbs.js';
+import { menuMethods } from '../../core/contract/methods.js';
 import { element } from '../../engine/element.js';
 import type {
   CheckedProperty,
@@ -18,12 +18,12 @@ export interface ShellMenuEvents extends ShellEvents<Menu> {
   'shell-pick': CustomEvent<MenuPick>;
 }
 
-/** `<shell-menu>`: its options and states are properties, its verbs methods. */
+/** `<shell-menu>`: its options and states are properties, its methods methods. */
 export interface ShellMenu
   extends
     ShellElement<Menu, ShellMenuEvents>,
     OptionProperties<MenuOptions, 'open' | 'checked'>,
-    Pick<Menu, (typeof menuVerbs)[number]>,
+    Pick<Menu, (typeof menuMethods)[number]>,
     OpenProperty,
     CheckedProperty {
   /** What it was last opened about: the control that opened it, or what a context menu was asked for on. */
@@ -42,6 +42,6 @@ declare global {
 element('shell-menu', wireMenu, {
   root: '[role=menu]',
   options: menu.options ?? {},
-  verbs: menuVerbs,
+  methods: menuMethods,
   reads: ['about'],
 });

@@ -8,7 +8,7 @@ import { keepWired } from '../../engine/registry.js';
 import type { Cells, Wired } from '../../engine/types.js';
 import { firstKeys } from '../../list/rows/source.js';
 import { isShown, shownBefore } from '../../layer/top-layer.js';
-import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
+import { type OpenMethods, openMethods } from '../../layer/methods.js';
 import { markupItems } from '../../list/items.js';
 import { controller } from './controller.js';
 import { ownItems } from './items.js';
@@ -16,8 +16,8 @@ import type { MenuEngine, MenuOptions } from './types.js';
 
 export type { MenuOptions, MenuPick } from './types.js';
 
-/** A wired menu: its states, whose keys are an item's data-key, else id, else place from 0; and its verbs. */
-export interface Menu extends Wired, Cells<MenuState>, OpenVerbs {
+/** A wired menu: its states, whose keys are an item's data-key, else id, else place from 0; and its methods. */
+export interface Menu extends Wired, Cells<MenuState>, OpenMethods {
   /** What it was last opened about: the control that opened it, or what a context menu was asked for on. */
   readonly about: ReadCell<Element | undefined>;
   /** Checks an item; where only one of several may be checked, the others are not any more. */
@@ -71,7 +71,7 @@ export function wireMenu(root: HTMLElement, own?: MenuOptions): Menu {
     running?.intend(intent, { reason: 'program' }, key);
   return keepWired({
     ...wired,
-    ...openVerbs(wired),
+    ...openMethods(wired),
     about,
     check: (key: string) => turn('check', key),
     uncheck: (key: string) => turn('uncheck', key),

@@ -1,16 +1,16 @@
 // <shell-popover>: wires the popover inside it.
 import { popover } from '../../core/contract/popover.js';
-import { popoverVerbs } from '../../core/contract/verbs.js';
+import { popoverMethods } from '../../core/contract/methods.js';
 import { element } from '../../engine/element.js';
 import type { OpenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Popover, type PopoverOptions, wirePopover } from './wire.js';
 
-/** `<shell-popover>`: its options and states are properties, its verbs methods. */
+/** `<shell-popover>`: its options and states are properties, its methods methods. */
 export interface ShellPopover
   extends
     ShellElement<Popover>,
     OptionProperties<PopoverOptions, 'open'>,
-    Pick<Popover, (typeof popoverVerbs)[number]>,
+    Pick<Popover, (typeof popoverMethods)[number]>,
     OpenProperty {}
 
 declare global {
@@ -22,5 +22,5 @@ declare global {
 element('shell-popover', wirePopover, {
   root: '[popover],dialog',
   options: popover.options ?? {},
-  verbs: popoverVerbs,
+  methods: popoverMethods,
 });

@@ -14,7 +14,7 @@ import { layer } from '../../layer/layer.js';
 import { withMessage } from '../../layer/message.js';
 import { asModal, asPopover, isShown, shownBefore } from '../../layer/top-layer.js';
 import type { LayerOptions } from '../../layer/types.js';
-import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
+import { type OpenMethods, openMethods } from '../../layer/methods.js';
 import { anchored, type AnchorOptions } from '../../position/anchored.js';
 import { withHover } from './hover.js';
 
@@ -25,8 +25,8 @@ export interface PopoverOptions
   hoverDelay?: number;
 }
 
-/** A wired popover: its state `open`, and the verbs `show`, `close` and `toggle`. */
-export interface Popover extends Wired, Cells<Openable>, OpenVerbs {}
+/** A wired popover: its state `open`, and the methods `show`, `close` and `toggle`. */
+export interface Popover extends Wired, Cells<Openable>, OpenMethods {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
@@ -78,5 +78,5 @@ export function wirePopover(root: HTMLElement, own?: PopoverOptions): Popover {
     if (openOn === 'press') return service;
     return withHover(engine, { hover: openOn === 'hover', focus: true, delay: hoverDelay }, service);
   });
-  return keepWired({ ...wired, ...openVerbs(wired) });
+  return keepWired({ ...wired, ...openMethods(wired) });
 }

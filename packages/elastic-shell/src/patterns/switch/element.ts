@@ -1,16 +1,16 @@
 // <shell-switch>: wires the button or the checkbox inside it.
 import { switching } from '../../core/contract/switch.js';
-import { switchVerbs } from '../../core/contract/verbs.js';
+import { switchMethods } from '../../core/contract/methods.js';
 import { element } from '../../engine/element.js';
 import type { OnProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Switch, type SwitchOptions, wireSwitch } from './wire.js';
 
-/** `<shell-switch>`: its options and states are properties, its verbs methods. */
+/** `<shell-switch>`: its options and states are properties, its methods methods. */
 export interface ShellSwitch
   extends
     ShellElement<Switch>,
     OptionProperties<SwitchOptions, 'checked'>,
-    Pick<Switch, (typeof switchVerbs)[number]>,
+    Pick<Switch, (typeof switchMethods)[number]>,
     OnProperty {}
 
 declare global {
@@ -22,5 +22,5 @@ declare global {
 element('shell-switch', wireSwitch, {
   root: 'button,input[type=checkbox]',
   options: switching.options ?? {},
-  verbs: switchVerbs,
+  methods: switchMethods,
 });

@@ -14,7 +14,7 @@ export interface SwitchOptions extends CommonOptions<SwitchState> {
   checked?: StateOption<boolean>;
 }
 
-/** A wired switch: its state `checked`, and its verbs. */
+/** A wired switch: its state `checked`, and its methods. */
 export interface Switch extends Wired, Cells<SwitchState> {
   /** Turns it on, if the guard allows. */
   check(): void;

@@ -1,6 +1,6 @@
 // <shell-tabs>: wires the tablist and the panels inside it.
 import { tabs } from '../../core/contract/tabs.js';
-import { tabsVerbs } from '../../core/contract/verbs.js';
+import { tabsMethods } from '../../core/contract/methods.js';
 import { element } from '../../engine/element.js';
 import type {
   ClosedProperty,
@@ -10,12 +10,12 @@ import type {
 } from '../../engine/element-types.js';
 import { type Tabs, type TabsOptions, wireTabs } from './wire.js';
 
-/** `<shell-tabs>`: its options and states are properties, its verbs methods. */
+/** `<shell-tabs>`: its options and states are properties, its methods methods. */
 export interface ShellTabs
   extends
     ShellElement<Tabs>,
     OptionProperties<TabsOptions, 'selected' | 'closed'>,
-    Pick<Tabs, (typeof tabsVerbs)[number]>,
+    Pick<Tabs, (typeof tabsMethods)[number]>,
     SelectedProperty,
     ClosedProperty {}
 
@@ -28,5 +28,5 @@ declare global {
 element('shell-tabs', wireTabs, {
   root: ':scope',
   options: tabs.options ?? {},
-  verbs: tabsVerbs,
+  methods: tabsMethods,
 });

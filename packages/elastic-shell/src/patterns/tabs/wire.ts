@@ -30,7 +30,7 @@ export interface TabsOptions extends CommonOptions<TabsState>, TabsChoices, Cont
   closed?: KeysOption;
 }
 
-/** Wired tabs: their states, whose keys are a tab's data-key, else id, else place from 0; and their verbs. */
+/** Wired tabs: their states, whose keys are a tab's data-key, else id, else place from 0; and their methods. */
 export interface Tabs extends Wired, Cells<TabsState> {
   /** Selects a tab, which shows its panel. */
   select(key: string): void;

@@ -1,16 +1,16 @@
 // <shell-tooltip>: wires the tooltip inside it.
 import { tooltip } from '../../core/contract/tooltip.js';
-import { tooltipVerbs } from '../../core/contract/verbs.js';
+import { tooltipMethods } from '../../core/contract/methods.js';
 import { element } from '../../engine/element.js';
 import type { OpenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Tooltip, type TooltipOptions, wireTooltip } from './wire.js';
 
-/** `<shell-tooltip>`: its options and states are properties, its verbs methods. */
+/** `<shell-tooltip>`: its options and states are properties, its methods methods. */
 export interface ShellTooltip
   extends
     ShellElement<Tooltip>,
     OptionProperties<TooltipOptions, 'open'>,
-    Pick<Tooltip, (typeof tooltipVerbs)[number]>,
+    Pick<Tooltip, (typeof tooltipMethods)[number]>,
     OpenProperty {}
 
 declare global {
@@ -22,5 +22,5 @@ declare global {
 element('shell-tooltip', wireTooltip, {
   root: '[popover]',
   options: tooltip.options ?? {},
-  verbs: tooltipVerbs,
+  methods: tooltipMethods,
 });

@@ -10,7 +10,7 @@ import type { Cells, OpenOptions, Wired } from '../../engine/types.js';
 import { hoverGroup } from '../../layer/hover.js';
 import { layer } from '../../layer/layer.js';
 import { asPopover, isShown, shownBefore } from '../../layer/top-layer.js';
-import { type OpenVerbs, openVerbs } from '../../layer/verbs.js';
+import { type OpenMethods, openMethods } from '../../layer/methods.js';
 import { anchored, type AnchorOptions } from '../../position/anchored.js';
 
 /** The options of a tooltip. */
@@ -19,8 +19,8 @@ export interface TooltipOptions extends OpenOptions<Openable>, AnchorOptions {
   hoverDelay?: number;
 }
 
-/** A wired tooltip: its state `open`, and the verbs `show`, `close` and `toggle`. */
-export interface Tooltip extends Wired, Cells<Openable>, OpenVerbs {}
+/** A wired tooltip: its state `open`, and the methods `show`, `close` and `toggle`. */
+export interface Tooltip extends Wired, Cells<Openable>, OpenMethods {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
@@ -61,5 +61,5 @@ export function wireTooltip(root: HTMLElement, own?: TooltipOptions): Tooltip {
     );
     return onHover(engine, { hover: true, focus: true, delay: options.hoverDelay }, service);
   });
-  return keepWired({ ...wired, ...openVerbs(wired) });
+  return keepWired({ ...wired, ...openMethods(wired) });
 }

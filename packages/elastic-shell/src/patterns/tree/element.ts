@@ -1,7 +1,7 @@
 // <shell-tree>: wires the tree inside it.
 import type { TreeNode } from '../../core/collection/tree.js';
 import { tree } from '../../core/contract/tree.js';
-import { treeVerbs } from '../../core/contract/verbs.js';
+import { treeMethods } from '../../core/contract/methods.js';
 import { element } from '../../engine/element.js';
 import type {
   CheckedProperty,
@@ -14,7 +14,7 @@ import type {
 import type { TreeOptions } from './types.js';
 import { type Tree, wireTree } from './wire.js';
 
-/** `<shell-tree>`: its options and states are properties, its verbs methods. */
+/** `<shell-tree>`: its options and states are properties, its methods methods. */
 export interface ShellTree
   extends
     ShellElement<Tree<boolean>>,
@@ -23,7 +23,7 @@ export interface ShellTree
       'expanded' | 'selected' | 'checked' | 'query',
       'children'
     >,
-    Pick<Tree<boolean>, (typeof treeVerbs)[number]>,
+    Pick<Tree<boolean>, (typeof treeMethods)[number]>,
     ExpandedProperty,
     ChosenProperty,
     CheckedProperty,
@@ -41,6 +41,6 @@ declare global {
 element('shell-tree', wireTree, {
   root: '[role=tree],ul,ol',
   options: tree.options ?? {},
-  verbs: treeVerbs,
+  methods: treeMethods,
   renamed: { children: 'childrenOf' },
 });

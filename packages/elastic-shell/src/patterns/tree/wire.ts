@@ -9,16 +9,16 @@ import { wire } from '../../engine/engine.js';
 import { keepWired } from '../../engine/registry.js';
 import type { Cells, Wired } from '../../engine/types.js';
 import { firstChosen, firstKeys } from '../../list/rows/source.js';
-import { type ExpandVerbs, expandVerbs, type SelectVerbs, selectVerbs } from '../../list/verbs.js';
+import { type ExpandMethods, expandMethods, type SelectMethods, selectMethods } from '../../list/methods.js';
 import { controller } from './controller.js';
 import { type TreeRows, treeRows } from './rows.js';
 import type { TreeEngine, TreeOptions, TreeSettings, TreeStates } from './types.js';
 
 export type { TreeOptions, TreeStates } from './types.js';
 
-/** A wired tree: its states, whose keys are a node's key or a row's data-key, id or place from 0; and its verbs. */
+/** A wired tree: its states, whose keys are a node's key or a row's data-key, id or place from 0; and its methods. */
 export interface Tree<Multiple extends boolean = false>
-  extends Wired, Cells<TreeStates<Multiple>>, SelectVerbs, ExpandVerbs {
+  extends Wired, Cells<TreeStates<Multiple>>, SelectMethods, ExpandMethods {
   /** Opens the way to a row, makes it the current one and scrolls it into view. Nothing when no row has the key. */
   expandTo(key: string): void;
   /** Checks what is under a row, or the row. */
@@ -98,8 +98,8 @@ export function wireTree<N extends TreeNode = TreeNode, const Multiple extends b
   };
   return keepWired({
     ...wired,
-    ...selectVerbs(wired.selected, multiple),
-    ...expandVerbs(intend),
+    ...selectMethods(wired.selected, multiple),
+    ...expandMethods(intend),
     expandTo,
     check: (key: string) => intend('check', key),
     uncheck: (key: string) => intend('uncheck', key),

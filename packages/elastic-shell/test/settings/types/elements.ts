@@ -25,7 +25,7 @@ document.createElement('shell-menu').addEventListener('shell-pick', ({ detail })
 tabs.guard = ({ name }) => name === 'closed';
 // @ts-expect-error a text is no guard
 tabs.guard = 'no';
-// @ts-expect-error tabs have no verb to open them
+// @ts-expect-error tabs have no method to open them
 tabs.show();
 const answer: Promise<string | null> = document.createElement('shell-dialog').ask();
 const tree: ShellTree = document.createElement('shell-tree');

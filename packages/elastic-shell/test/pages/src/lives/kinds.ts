@@ -16,8 +16,8 @@ export interface Kind {
   /** The state that turning on changes, and its value then. */
   state: string;
   on: unknown;
-  /** The verb that turns it on, with its argument. */
-  verb: readonly [string, ...unknown[]];
+  /** The method that turns it on, with its argument. */
+  method: readonly [string, ...unknown[]];
   /** What a user presses to turn it on, by selector; a key where it is not pressed. */
   press?: string;
   isLayer?: boolean;
@@ -34,7 +34,7 @@ export const kinds = {
     tag: 'shell-disclosure',
     state: 'open',
     on: true,
-    verb: ['show'],
+    method: ['show'],
     press: '.opener',
   },
   dialog: {
@@ -43,7 +43,7 @@ export const kinds = {
     tag: 'shell-dialog',
     state: 'open',
     on: true,
-    verb: ['show'],
+    method: ['show'],
     press: '.opener',
     isLayer: true,
   },
@@ -53,7 +53,7 @@ export const kinds = {
     tag: 'shell-drawer',
     state: 'open',
     on: true,
-    verb: ['show'],
+    method: ['show'],
     press: '.opener',
     isLayer: true,
   },
@@ -63,7 +63,7 @@ export const kinds = {
     tag: 'shell-popover',
     state: 'open',
     on: true,
-    verb: ['show'],
+    method: ['show'],
     press: '.opener',
     isLayer: true,
   },
@@ -73,7 +73,7 @@ export const kinds = {
     tag: 'shell-tooltip',
     state: 'open',
     on: true,
-    verb: ['show'],
+    method: ['show'],
     isLayer: true,
   },
   menu: {
@@ -82,7 +82,7 @@ export const kinds = {
     tag: 'shell-menu',
     state: 'open',
     on: true,
-    verb: ['show'],
+    method: ['show'],
     press: '.opener',
     isLayer: true,
   },
@@ -92,7 +92,7 @@ export const kinds = {
     tag: 'shell-combobox',
     state: 'selected',
     on: 'k1',
-    verb: ['select', 'k1'],
+    method: ['select', 'k1'],
     isLayer: true,
   },
   listbox: {
@@ -101,7 +101,7 @@ export const kinds = {
     tag: 'shell-listbox',
     state: 'selected',
     on: 'k1',
-    verb: ['select', 'k1'],
+    method: ['select', 'k1'],
     press: '.target',
   },
   tree: {
@@ -110,7 +110,7 @@ export const kinds = {
     tag: 'shell-tree',
     state: 'selected',
     on: 'k2',
-    verb: ['select', 'k2'],
+    method: ['select', 'k2'],
     press: '.target',
   },
   tabs: {
@@ -119,7 +119,7 @@ export const kinds = {
     tag: 'shell-tabs',
     state: 'selected',
     on: 'k1',
-    verb: ['select', 'k1'],
+    method: ['select', 'k1'],
     press: '.target',
   },
   accordion: {
@@ -128,7 +128,7 @@ export const kinds = {
     tag: 'shell-accordion',
     state: 'expanded',
     on: 'k1',
-    verb: ['expand', 'k1'],
+    method: ['expand', 'k1'],
     press: '.target',
   },
   carousel: {
@@ -137,7 +137,7 @@ export const kinds = {
     tag: 'shell-carousel',
     state: 'selected',
     on: 'k1',
-    verb: ['select', 'k1'],
+    method: ['select', 'k1'],
     press: '.opener',
   },
   switch: {
@@ -145,7 +145,7 @@ export const kinds = {
     tag: 'shell-switch',
     state: 'checked',
     on: true,
-    verb: ['check'],
+    method: ['check'],
     press: '.target',
   },
 } satisfies Record<string, Kind>;

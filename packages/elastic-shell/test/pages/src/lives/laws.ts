@@ -333,7 +333,7 @@ const rewritten: Law = async (name, how) => {
 };
 
 const restored: Law = async (name, how) => {
-  const life = live(name, how, { rewrites: 'restore' });
+  const life = live(name, how, { externalChanges: 'revert' });
   life.turn();
   await settle();
   const before = spell(life.stage.innerHTML);

@@ -130,8 +130,8 @@ export function live(
     root,
     wired,
     turn() {
-      const [verb, ...args] = kind.verb;
-      (wired()[verb] as (...given: unknown[]) => void)(...args);
+      const [method, ...args] = kind.method;
+      (wired()[method] as (...given: unknown[]) => void)(...args);
     },
     press() {
       const within = stage.shadowRoot ?? stage;

@@ -21,8 +21,8 @@ const one = (name: Name, how: How, main: HTMLElement): (() => void) => {
       ? (library.wiredOf(root) ?? library.wiredOf(stage))
       : shell.wire(name, id, { onChange() {} })
   ) as AnyWired | undefined;
-  const [verb, ...args] = kinds[name].verb;
-  (wired?.[verb] as ((...given: unknown[]) => void) | undefined)?.(...args);
+  const [method, ...args] = kinds[name].method;
+  (wired?.[method] as ((...given: unknown[]) => void) | undefined)?.(...args);
   return () => {
     if (how === 'function') wired?.unwire();
     delete shell.wired[id];

@@ -117,16 +117,16 @@ const acts: Record<string, (player: Player, random: () => number) => void> = {
     inner.body.innerHTML = kinds[name].html('framed');
     const root = inner.getElementById('framed')!;
     const wired = shell.wire(name, 'framed', {}, root) as AnyWired;
-    const [verb, ...args] = kinds[name].verb;
-    (wired[verb] as (...given: unknown[]) => void)(...args);
+    const [method, ...args] = kinds[name].method;
+    (wired[method] as (...given: unknown[]) => void)(...args);
     frame.remove();
     wired.unwire();
   },
   program(player) {
     const root = rootOf(player);
     const wired = root && (library.wiredOf(root) as AnyWired | undefined);
-    const [verb, ...args] = kinds[player.name].verb;
-    if (wired && player.stage.isConnected) (wired[verb] as (...given: unknown[]) => void)(...args);
+    const [method, ...args] = kinds[player.name].method;
+    if (wired && player.stage.isConnected) (wired[method] as (...given: unknown[]) => void)(...args);
   },
 };
 

@@ -2,8 +2,8 @@
 import type { Cell } from '../core/cell.js';
 import { type Chosen, chosenOf, holds, keysOf } from '../core/collection/selection.js';
 
-/** The verbs of what selects. */
-export interface SelectVerbs {
+/** The methods of what selects. */
+export interface SelectMethods {
   /** Selects an item; with `multiple`, besides the others. */
   select(key: string): void;
   /** Takes an item out of the selection. Nothing when it is not selected. */
@@ -12,8 +12,8 @@ export interface SelectVerbs {
   clear(): void;
 }
 
-/** The verbs of what has the state `selected`. */
-export function selectVerbs(selected: Cell<Chosen>, multiple: boolean): SelectVerbs {
+/** The methods of what has the state `selected`. */
+export function selectMethods(selected: Cell<Chosen>, multiple: boolean): SelectMethods {
   const without = (key: string): string[] => [...keysOf(selected.get())].filter((other) => other !== key);
   const become = (keys: Iterable<string>): void => void selected.set(chosenOf(new Set(keys), multiple));
   return {
@@ -27,16 +27,18 @@ export function selectVerbs(selected: Cell<Chosen>, multiple: boolean): SelectVe
   };
 }
 
-/** The verbs of what expands. */
-export interface ExpandVerbs {
+/** The methods of what expands. */
+export interface ExpandMethods {
   /** Opens an item; without a key, all of them. */
   expand(key?: string): void;
   /** Closes an item; without a key, all of them. */
   collapse(key?: string): void;
 }
 
-/** The verbs of what has the state `expanded`; `intend` asks the running contract. */
-export const expandVerbs = (intend: (intent: 'expand' | 'collapse', key?: string) => void): ExpandVerbs => ({
+/** The methods of what has the state `expanded`; `intend` asks the running contract. */
+export const expandMethods = (
+  intend: (intent: 'expand' | 'collapse', key?: string) => void,
+): ExpandMethods => ({
   expand: (key) => intend('expand', key),
   collapse: (key) => intend('collapse', key),
 });

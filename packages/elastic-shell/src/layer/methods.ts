@@ -2,8 +2,8 @@
 import type { Openable } from '../core/contract/openable.js';
 import type { Cells } from '../engine/types.js';
 
-/** The verbs of what opens. */
-export interface OpenVerbs {
+/** The methods of what opens. */
+export interface OpenMethods {
   /** Opens it, if the guard allows. */
   show(): void;
   /** Closes it, if the guard allows. */
@@ -12,8 +12,8 @@ export interface OpenVerbs {
   toggle(): void;
 }
 
-/** The verbs of what has the state `open`. */
-export const openVerbs = ({ open }: Cells<Openable>): OpenVerbs => ({
+/** The methods of what has the state `open`. */
+export const openMethods = ({ open }: Cells<Openable>): OpenMethods => ({
   show: () => open.set(true),
   close: () => open.set(false),
   toggle: () => open.set(!open.get()),
