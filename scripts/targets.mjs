@@ -225,6 +225,8 @@ export const targets = {
     },
   },
   pages: {
+    // One of the pages loads a second copy of the library: the built one.
+    after: ['library'],
     from: [`${library}/src`, pages, drive],
     to: `${pages}/built`,
     async build() {

@@ -7,7 +7,7 @@ import { askOwners } from './owners.js';
 import { tellError } from './report-error.js';
 import { onNow, type Run } from './run.js';
 import { happen, render } from './turn.js';
-import type { Change, ChangeOf, Refusal } from './types.js';
+import type { ChangeOf, Refusal } from './types.js';
 import { refresh } from './upkeep.js';
 import { inTurn } from './wishes.js';
 
@@ -65,16 +65,6 @@ function tellAfterwards<S extends object, O, I extends string>(
   );
 }
 
-/** Returns the keys of existing items that a change adds to a state. */
-const keysOf = <S extends object, O, I extends string>(
-  { service }: Run<S, O, I>,
-  { value, previous }: Change,
-): string[] =>
-  (value instanceof Set
-    ? [...value].filter((key) => !(previous instanceof Set && previous.has(key)))
-    : [value]
-  ).filter((key): key is string => typeof key === 'string' && !!service?.has?.(key));
-
 /** Asks the guard about `first`, one of `changes`, and applies all of them if it approves. Returns true if an owner will answer later. */
 export function decide<S extends object, O, I extends string>(
   run: Run<S, O, I>,
@@ -87,13 +77,12 @@ export function decide<S extends object, O, I extends string>(
   tell('guard', root, first);
   let isGoingOn: boolean | void = false;
   let isLate = false;
-  const keys = keysOf(run, first);
+  let isStillThere: (() => boolean) | undefined;
   const answer = (isAllowed: boolean, error?: unknown): boolean | void => {
     if (run.isOver) return run.isJustOver && isAllowed ? tellAfterwards(run, changes) : undefined;
     if (isLate && run.waiting !== first) return;
     wait(run);
-    const isGone = keys.some((key) => !run.service?.has?.(key));
-    if (isAllowed && !isGone) return commit(run, isLate ? onNow(run, changes) : changes);
+    if (isAllowed && isStillThere?.() !== false) return commit(run, isLate ? onNow(run, changes) : changes);
     refuse(run, first, 'guard', error);
   };
   ask(
@@ -101,6 +90,7 @@ export function decide<S extends object, O, I extends string>(
     first,
     () => {
       isLate = true;
+      isStillThere = run.service?.follow?.(first);
       if (!run.isOver) wait(run, first);
     },
     (isAllowed, error) => {

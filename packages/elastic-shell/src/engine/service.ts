@@ -40,8 +40,8 @@ export interface Service<S> {
   parts?(): Iterable<Part>;
   /** An intent has come without a key: which item is it about? */
   aim?(intent: string, cause: Cause): string | undefined;
-  /** Returns whether an item exists. @defaultValue every item does */
-  has?(key: string): boolean;
+  /** Returns a test for later: whether the items that this change is about still exist. @defaultValue they do */
+  follow?(change: ChangeOf<S>): (() => boolean) | undefined;
   /** A new wish is about to be put to the guard. */
   asked?(): void;
   /** It is wired, and its attributes stand: what is open from the first is to be shown. */

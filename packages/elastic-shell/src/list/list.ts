@@ -4,64 +4,22 @@
 //
 // A key or a press becomes an intent about an item. Once the state has changed, the drawing writes what the change has
 // touched, the current item is brought into view, and focus follows it.
-import { indexOf, type Item, neighbour, tabStop } from '../core/collection/items.js';
+import { indexOf, type Item, neighbour } from '../core/collection/items.js';
 import { move } from '../core/collection/movement.js';
 import type { Contract, KeyAct, MoveAct } from '../core/contract/contract.js';
 import { isExtending } from '../core/contract/selecting.js';
-import type { Engine } from '../engine/service.js';
 import type { Change } from '../engine/types.js';
 import { listenIn } from '../events/document-events.js';
 import { listen } from '../events/listen.js';
 import { activeIn, focusOn } from '../focus/focusable.js';
 import { idMaker } from '../labels/labels.js';
-import { type Cursor, focusCursor } from './cursor.js';
+import { focusCursor } from './cursor.js';
 import { drawing } from './drawing.js';
+import { focus, hasFocus, type Held, type ListEngine, look } from './held.js';
 import { keyboard } from './keyboard.js';
-import type { Letters } from './letters.js';
 import { panelsOf } from './panels.js';
+import { stillThere } from './still-there.js';
 import type { IntendingList, ListRules } from './types.js';
-
-type ListEngine<S extends object, O, I extends string> = Pick<
-  Engine<S, O, I>,
-  'root' | 'view' | 'state' | 'intend' | 'render' | 'flush' | 'sheet'
->;
-
-/** What one list holds. */
-interface Held<S extends object, O, I extends string> {
-  engine: ListEngine<S, O, I>;
-  rules: ListRules<S, I>;
-  cursor: Cursor;
-  box: HTMLElement;
-  letters: Letters | undefined;
-  isRevealing: boolean;
-  isPressing: boolean;
-}
-
-/** Reads the items into the view; answers which one has the tab stop. */
-function look<S extends object, O, I extends string>({
-  engine,
-  rules,
-  cursor,
-}: Held<S, O, I>): string | undefined {
-  const { view } = engine;
-  view.items = rules.items.items();
-  if (rules.holder) return (view.current = rules.from ? rules.from() : cursor.get());
-  if (rules.stop === 'every') return (view.current = cursor.get());
-  const { stop } = rules;
-  // One after the other: a million items may be selected.
-  const wanted = (function* () {
-    yield cursor.get();
-    yield* stop(engine.state());
-  })();
-  return (view.current = tabStop(rules.reach?.() ?? view.items, wanted, rules.moves?.reachDisabled));
-}
-
-function focus<S extends object, O, I extends string>(held: Held<S, O, I>): void {
-  focusOn(held.rules.items.elementOf(look(held)), { preventScroll: true });
-}
-
-const hasFocus = <S extends object, O, I extends string>({ rules, box }: Held<S, O, I>): boolean =>
-  !rules.holder && rules.items.of(activeIn(box)) !== undefined;
 
 function intend<S extends object, O, I extends string>(
   held: Held<S, O, I>,
@@ -228,7 +186,7 @@ export function list<S extends object, O, I extends string>(
     /** A control asks something of an item: its value says of which. */
     aim: (_, { result }) => result || undefined,
     // A filter hides items of comboboxes and trees, which exist all the same.
-    has: (key) => !!rules.holder || !!engine.view.tree || indexOf(items.items(), key) >= 0,
+    follow: (change) => (rules.holder || engine.view.tree ? undefined : stillThere(items, change)),
     focus: () => focus(held),
     moved: (before) => moved(held, before),
     touch: draws.touch,

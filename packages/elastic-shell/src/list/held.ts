@@ -1,0 +1,52 @@
+// What one list holds while it is served, and which of its items has the tab stop.
+import { tabStop } from '../core/collection/items.js';
+import type { Engine } from '../engine/service.js';
+import { activeIn, focusOn } from '../focus/focusable.js';
+import type { Cursor } from './cursor.js';
+import type { Letters } from './letters.js';
+import type { ListRules } from './types.js';
+
+/** A running contract, as lists see it. */
+export type ListEngine<S extends object, O, I extends string> = Pick<
+  Engine<S, O, I>,
+  'root' | 'view' | 'state' | 'intend' | 'render' | 'flush' | 'sheet'
+>;
+
+/** What one list holds. */
+export interface Held<S extends object, O, I extends string> {
+  engine: ListEngine<S, O, I>;
+  rules: ListRules<S, I>;
+  cursor: Cursor;
+  box: HTMLElement;
+  letters: Letters | undefined;
+  isRevealing: boolean;
+  isPressing: boolean;
+}
+
+/** Reads the items into the view. Returns which one has the tab stop. */
+export function look<S extends object, O, I extends string>({
+  engine,
+  rules,
+  cursor,
+}: Held<S, O, I>): string | undefined {
+  const { view } = engine;
+  view.items = rules.items.items();
+  if (rules.holder) return (view.current = rules.from ? rules.from() : cursor.get());
+  if (rules.stop === 'every') return (view.current = cursor.get());
+  const { stop } = rules;
+  // One after the other: a million items may be selected.
+  const wanted = (function* () {
+    yield cursor.get();
+    yield* stop(engine.state());
+  })();
+  return (view.current = tabStop(rules.reach?.() ?? view.items, wanted, rules.moves?.reachDisabled));
+}
+
+/** Moves focus to the item of the tab stop. */
+export function focus<S extends object, O, I extends string>(held: Held<S, O, I>): void {
+  focusOn(held.rules.items.elementOf(look(held)), { preventScroll: true });
+}
+
+/** Returns whether an item has focus. */
+export const hasFocus = <S extends object, O, I extends string>({ rules, box }: Held<S, O, I>): boolean =>
+  !rules.holder && rules.items.of(activeIn(box)) !== undefined;
