@@ -9,7 +9,7 @@ import { outdated, writeGenerated } from './generated.mjs';
 import { root, setUp } from './setup.mjs';
 
 setUp();
-if (!process.argv.includes('--check')) writeGenerated();
+if (!process.argv.includes('--check')) await writeGenerated();
 await build(['library', 'cli']);
 const { notes: contracts } = await import('../packages/elastic-shell/dist/core/index.js');
 const { formats } = await import('../packages/cli/dist/contract/format.js');
@@ -211,7 +211,7 @@ for (const [path, text] of Object.entries(files)) {
   mkdirSync(join(file, '..'), { recursive: true });
   writeFileSync(file, wanted);
 }
-for (const { path } of outdated()) {
+for (const { path } of await outdated()) {
   console.error(`${path} is out of date; run "npm run docs"`);
   stale = true;
 }

@@ -2,7 +2,8 @@
 export { provideShellDefaults, shellDefaults } from './defaults.js';
 export type { ChosenOf, Handle, StateSignal } from './handle.js';
 export type * from './handles.js';
-export * from './inject.js';
+export { type InjectOptions, injectPattern, type InjectRoot, type StateGiven } from './inject.js';
+export * from './inject-patterns.js';
 export { ShellPart, type ShellPartOf, type ShellParts } from './part.js';
 export { LayerDirective } from './layer.js';
 export { PatternDirective } from './pattern.js';

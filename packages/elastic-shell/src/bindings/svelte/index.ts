@@ -1,122 +1,17 @@
-// Elastic Shell for Svelte: a function for each pattern, to be called while a component is made. What it answers with has the
-// parts to spread, the states to read and to set, and the methods. States are given as first values, or as accessors of the options.
-import type { Item } from '../../core/collection/items.js';
-import type { TreeNode } from '../../core/collection/tree.js';
+// Elastic Shell for Svelte: a function for each pattern, and `usePattern` for your own, to be called while a component is made. It
+// returns the parts to spread, the states to read and to set, and the methods. Give a state as a first value, or as an accessor.
 import type { PatternOptions } from '../../engine/defaults.js';
 import type { Pattern } from '../../engine/pattern.js';
 import type { Wired } from '../../engine/types.js';
-import type { Accordion, AccordionOptions } from '../../patterns/accordion/wire.js';
-import type { Carousel, CarouselOptions } from '../../patterns/carousel/wire.js';
-import type { Combobox, ComboboxOptions } from '../../patterns/combobox/wire.js';
-import type { Dialog, DialogOptions } from '../../patterns/dialog/wire.js';
-import type { Disclosure, DisclosureOptions } from '../../patterns/disclosure/wire.js';
-import type { Drawer, DrawerOptions } from '../../patterns/drawer/wire.js';
-import type { Listbox, ListboxOptions } from '../../patterns/listbox/wire.js';
-import type { Menu, MenuOptions } from '../../patterns/menu/wire.js';
-import type { Popover, PopoverOptions } from '../../patterns/popover/wire.js';
-import type { Switch, SwitchOptions } from '../../patterns/switch/wire.js';
-import type { Tabs, TabsOptions } from '../../patterns/tabs/wire.js';
-import type { Tooltip, TooltipOptions } from '../../patterns/tooltip/wire.js';
-import type { Tree, TreeOptions } from '../../patterns/tree/wire.js';
-import type { Bindable } from '../bound.js';
-import type { Handle, Loose, StateNames, StateOf } from '../handle.js';
-import * as patterns from '../patterns.js';
-import { defaultsHere, type Given, type PartProps, provide, useInstance } from './use.svelte.js';
+import { use, type UseOptions } from './pattern.js';
+import { defaultsHere, type Given, provide } from './use.svelte.js';
 
-export type { Given, PartProps } from './use.svelte.js';
-export { default as Rows } from './Rows.svelte';
+export * from './hooks.js';
+export type { UseOptions } from './pattern.js';
 export { default as Content } from './Content.svelte';
+export { default as Rows } from './Rows.svelte';
 export { default as Tokens } from './Tokens.svelte';
-
-/** The options of a pattern in Svelte: its own; a state may be a value, or an accessor that is asked when it is to be another. */
-export type UseOptions<O, W extends Wired, P extends Bindable<unknown>> = Loose<
-  Omit<O, StateNames<P> | 'render' | 'content'>
-> & {
-  [N in StateNames<P> & keyof O]?: O[N] | StateOf<W, N> | undefined;
-} & ('content' extends keyof O
-    ? { content?: ((signal: AbortSignal, key?: string) => unknown) | string | undefined }
-    : unknown) & {
-    /**
-     * The id of its root. Default: one that is counted; give one made of `$props.id()` where a server renders, which is the
-     * same there.
-     */
-    id?: string | undefined;
-  };
-
-type HandleOf<W extends Wired, P extends Bindable<unknown>> = Handle<W, P, PartProps>;
-
-type P = typeof patterns;
-
-/** Types a function by its options and by what is wired. */
-function use<O, W extends Wired, B extends Bindable<unknown>>(
-  pattern: B,
-  options: Given<UseOptions<O, W, B>> | undefined,
-): HandleOf<W, B> {
-  // The instance is made of this very pattern; options are checked when it is wired.
-  return useInstance(pattern as unknown as Bindable, options) as HandleOf<W, B>;
-}
-
-/** An accordion: spread `root`, and `header(key)` with `panel(key)`, or `details(key)` with `summary(key)`. */
-export const useAccordion = (
-  options?: Given<UseOptions<AccordionOptions, Accordion, P['accordionPattern']>>,
-) => use<AccordionOptions, Accordion, P['accordionPattern']>(patterns.accordionPattern, options);
-
-/** A carousel: spread `root`, `slides`, `slide(key)`, and its controls. */
-export const useCarousel = (options?: Given<UseOptions<CarouselOptions, Carousel, P['carouselPattern']>>) =>
-  use<CarouselOptions, Carousel, P['carouselPattern']>(patterns.carouselPattern, options);
-
-/** A combobox: spread `root`, `label`, `box`, `field` or `button`, `popup`, `list`; options by `items` and `Rows`, or `option(key)`. */
-export const useCombobox = <I extends Item = Item, const Multiple extends boolean = false>(
-  options?: Given<UseOptions<ComboboxOptions<I, Multiple>, Combobox<Multiple>, P['comboboxPattern']>>,
-) =>
-  use<ComboboxOptions<I, Multiple>, Combobox<Multiple>, P['comboboxPattern']>(
-    patterns.comboboxPattern,
-    options,
-  );
-
-/** A dialog, or an alert dialog: spread `root` onto a `<dialog>`, `opener()` and `closer(result)` onto buttons. */
-export const useDialog = (options?: Given<UseOptions<DialogOptions, Dialog, P['dialogPattern']>>) =>
-  use<DialogOptions, Dialog, P['dialogPattern']>(patterns.dialogPattern, options);
-
-/** A disclosure: spread `root` onto the panel (`details` onto a `<details>`), `opener()` onto a button. */
-export const useDisclosure = (
-  options?: Given<UseOptions<DisclosureOptions, Disclosure, P['disclosurePattern']>>,
-) => use<DisclosureOptions, Disclosure, P['disclosurePattern']>(patterns.disclosurePattern, options);
-
-/** A drawer: spread `root` onto a `<dialog>`, `opener()` and `closer(result)` onto buttons. */
-export const useDrawer = (options?: Given<UseOptions<DrawerOptions, Drawer, P['drawerPattern']>>) =>
-  use<DrawerOptions, Drawer, P['drawerPattern']>(patterns.drawerPattern, options);
-
-/** A listbox: spread `root`; options by `items` and `Rows`, or `option(key)`. */
-export const useListbox = <I extends Item = Item, const Multiple extends boolean = false>(
-  options?: Given<UseOptions<ListboxOptions<I, Multiple>, Listbox<Multiple>, P['listboxPattern']>>,
-) =>
-  use<ListboxOptions<I, Multiple>, Listbox<Multiple>, P['listboxPattern']>(patterns.listboxPattern, options);
-
-/** A menu: spread `root`, `opener()`, and `item(key)`, `checkbox(key)`, `radio(key)`; a submenu's `branch()` onto its item. */
-export const useMenu = (options?: Given<UseOptions<MenuOptions, Menu, P['menuPattern']>>) =>
-  use<MenuOptions, Menu, P['menuPattern']>(patterns.menuPattern, options);
-
-/** A popover: spread `root` and `opener()`. */
-export const usePopover = (options?: Given<UseOptions<PopoverOptions, Popover, P['popoverPattern']>>) =>
-  use<PopoverOptions, Popover, P['popoverPattern']>(patterns.popoverPattern, options);
-
-/** A switch: spread `root` onto a button, or `box` onto a checkbox. */
-export const useSwitch = (options?: Given<UseOptions<SwitchOptions, Switch, P['switchPattern']>>) =>
-  use<SwitchOptions, Switch, P['switchPattern']>(patterns.switchPattern, options);
-
-/** Tabs: spread `root`, `list`, `tab(key)` and `panel(key)`. */
-export const useTabs = (options?: Given<UseOptions<TabsOptions, Tabs, P['tabsPattern']>>) =>
-  use<TabsOptions, Tabs, P['tabsPattern']>(patterns.tabsPattern, options);
-
-/** A tooltip: spread `root`, and `described()` or `named()` onto its control. */
-export const useTooltip = (options?: Given<UseOptions<TooltipOptions, Tooltip, P['tooltipPattern']>>) =>
-  use<TooltipOptions, Tooltip, P['tooltipPattern']>(patterns.tooltipPattern, options);
-
-/** A tree: spread `root`; rows by `items` and `Rows`, or `branch(key)` and `leaf(key)` in nested `group`s. */
-export const useTree = <N extends TreeNode = TreeNode, const Multiple extends boolean = false>(
-  options?: Given<UseOptions<TreeOptions<N, Multiple>, Tree<Multiple>, P['treePattern']>>,
-) => use<TreeOptions<N, Multiple>, Tree<Multiple>, P['treePattern']>(patterns.treePattern, options);
+export type { Given, PartProps } from './use.svelte.js';
 
 /** Any pattern, such as one of your own made with `definePattern`: spread its parts. */
 export const usePattern = <O extends object, W extends Wired, N extends string, Out>(

@@ -13,7 +13,7 @@ import { control, type Given, type Outline, partId, rootOf, stopAt, viewOf } fro
 
 type Listbox = Given<Selecting, ListboxChoices>;
 
-/** A listbox: `root`, an `option` for each key, and groups of them. */
+/** A listbox: spread `root`; options by `items` and `Rows`, or `option(key)`. */
 export const listboxOutline = {
   name: listboxContract.name,
   first: { selected: undefined, current: undefined },
@@ -50,10 +50,7 @@ const textOf = ({ state, items = [], options }: Combobox): string => {
   return state.text || (items.find((item) => item.key === key)?.label ?? key ?? '');
 };
 
-/**
- * A combobox: a `label`, a `box` around its `field` and the button that opens it, its `toggler`, and a `popup` with the `list`. One to
- * choose only has a `button` in place of the field, with the `value` in it.
- */
+/** A combobox: spread `root`, `label`, `box`, `field` or `button`, `popup`, `list`; options by `items` and `Rows`, or `option(key)`. */
 export const comboboxOutline = {
   name: comboboxContract.name,
   first: { open: false, selected: undefined, current: undefined, query: '', text: '' },
@@ -101,7 +98,7 @@ export const comboboxOutline = {
 
 type Switch = Given<SwitchState>;
 
-/** A switch: `root` for a button, `box` for a checkbox in its place. */
+/** A switch: spread `root` onto a button, or `box` onto a checkbox. */
 export const switchOutline = {
   name: switching.name,
   roots: ['root', 'box'],

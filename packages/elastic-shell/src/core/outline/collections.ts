@@ -20,7 +20,7 @@ const noKeys: ReadonlySet<string> = new Set();
 
 type Accordion = Given<AccordionState, AccordionChoices>;
 
-/** An accordion: `header` for a button in a heading with its `panel`, or `details` with its `summary`. */
+/** An accordion: spread `root`, and `header(key)` with `panel(key)`, or `details(key)` with `summary(key)`. */
 export const accordionOutline = {
   name: accordionContract.name,
   first: { expanded: noKeys },
@@ -53,7 +53,7 @@ export const accordionOutline = {
 
 type Tabs = Given<TabsState, TabsChoices>;
 
-/** Tabs: `list`, a `tab` and a `panel` for each key, and the cross in a tab that closes it. */
+/** Tabs: spread `root`, `list`, `tab(key)` and `panel(key)`. */
 export const tabsOutline = {
   name: tabsContract.name,
   first: { selected: undefined, closed: noKeys },
@@ -96,7 +96,7 @@ const carouselControl = (given: Carousel, command: string, intent: 'next' | 'pre
   ...carouselContract.semantics.opener?.(given.state, viewOf(given, 'section'), intent),
 });
 
-/** A carousel: `root` for a `<section>`, `slides` around each `slide`, and its controls. */
+/** A carousel: spread `root`, `slides`, `slide(key)`, and its controls. */
 export const carouselOutline = {
   name: carouselContract.name,
   first: { selected: undefined, rotating: false },
@@ -139,7 +139,7 @@ const treeRow = (given: Tree, key: string, isBranch: boolean): Attributes => {
   };
 };
 
-/** A tree: `root`, a `leaf` or a `branch` for each row, and the `group` of rows in a branch. */
+/** A tree: spread `root`; rows by `items` and `Rows`, or `branch(key)` and `leaf(key)` in nested `group`s. */
 export const treeOutline = {
   name: treeContract.name,
   first: { selected: undefined, current: undefined, expanded: noKeys, checked: noKeys, query: '' },

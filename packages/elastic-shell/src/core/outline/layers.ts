@@ -18,7 +18,7 @@ type Layer<O> = Given<Openable, O>;
 /** Whether what a drawer opens keeps the page behind it live. */
 const isLive = ({ options }: Layer<DrawerChoices>): boolean => options.modal === false;
 
-/** A dialog: `root` for a `<dialog>`, its `title`, and controls that open it and close it with a result. */
+/** A dialog, or an alert dialog: spread `root` onto a `<dialog>`, `opener()` and `closer(result)` onto buttons. */
 export const dialogOutline = {
   name: dialogContract.name,
   first: closed,
@@ -35,7 +35,7 @@ export const dialogOutline = {
   },
 } satisfies Outline<Openable, DialogChoices>;
 
-/** A drawer: as a dialog; beside a live page (`modal: false`) its root is a popover. */
+/** A drawer: spread `root` onto a `<dialog>`, `opener()` and `closer(result)` onto buttons. */
 export const drawerOutline = {
   name: drawerContract.name,
   first: closed,
@@ -56,7 +56,7 @@ export const drawerOutline = {
   },
 } satisfies Outline<Openable, DrawerChoices>;
 
-/** A popover: `root`, and controls that open and close it. A modal one has a `<dialog>` for its root. */
+/** A popover: spread `root` and `opener()`. */
 export const popoverOutline = {
   name: popoverContract.name,
   first: closed,
@@ -77,7 +77,7 @@ export const popoverOutline = {
   },
 } satisfies Outline<Openable, PopoverChoices>;
 
-/** A tooltip: `root`, and the controls that it describes or names. */
+/** A tooltip: spread `root`, and `described()` or `named()` onto its control. */
 export const tooltipOutline = {
   name: tooltipContract.name,
   first: closed,
@@ -93,7 +93,7 @@ export const tooltipOutline = {
   },
 } satisfies Outline<Openable>;
 
-/** A disclosure: `root` is the panel, `details` a `<details>` in its place; and the controls that open it. */
+/** A disclosure: spread `root` onto the panel (`details` onto a `<details>`), `opener()` onto a button. */
 export const disclosureOutline = {
   name: disclosureContract.name,
   roots: ['root', 'details'],
@@ -126,7 +126,7 @@ const checkable = (given: Menu, role: string, key: string): Attributes => ({
   'aria-checked': `${given.state.checked.has(key)}`,
 });
 
-/** A menu: `root`, its openers, and its items. A submenu is a menu of its own, whose `branch` goes onto the item. */
+/** A menu: spread `root`, `opener()`, and `item(key)`, `checkbox(key)`, `radio(key)`; a submenu's `branch()` onto its item. */
 export const menuOutline = {
   name: menuContract.name,
   first: { open: false, checked: noKeys, current: undefined },

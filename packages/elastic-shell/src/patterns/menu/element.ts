@@ -12,6 +12,8 @@ import type {
 import type { MenuOptions, MenuPick } from './types.js';
 import { type Menu, wireMenu } from './wire.js';
 
+export type { MenuPick } from './types.js';
+
 /** The events of `<shell-menu>`. */
 export interface ShellMenuEvents extends ShellEvents<Menu> {
   /** An item was activated. */

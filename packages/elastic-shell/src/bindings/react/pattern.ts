@@ -1,0 +1,39 @@
+// How React takes any pattern: the types of its options, and the hook that is typed by them.
+import type { Ref, RefObject } from 'react';
+import type { Change, Wired } from '../../engine/types.js';
+import type { Bindable } from '../bound.js';
+import type { Handle, Loose, StateNames, StateOf } from '../handle.js';
+import { type PartProps, useInstance } from './hook.js';
+/** A state that React holds: its value, and who is asked when it is to be another. He may answer with a promise. */
+export type StatePair<T> = readonly [T, (value: T, change: Change<T>) => unknown];
+
+/** Options that take an element. */
+type ElementNames = 'anchor' | 'firstFocus' | 'focusReturn' | 'context';
+
+/** The options of a hook: the pattern's own; a state may be a pair, an element a ref, and content anything that is rendered. */
+export type HookOptions<O, W extends Wired, P extends Bindable<unknown>> = Loose<
+  Omit<O, StateNames<P> | ElementNames | 'render' | 'content'>
+> & {
+  [N in StateNames<P> & keyof O]?: O[N] | StatePair<StateOf<W, N>> | undefined;
+} & {
+  [N in ElementNames & keyof O]?: O[N] | RefObject<Element | null> | undefined;
+} & ('content' extends keyof O
+    ? { content?: ((signal: AbortSignal, key?: string) => unknown) | string | undefined }
+    : unknown) & {
+    /** The id of its root. Default: one that React makes. */
+    id?: string | undefined;
+    /** Is given the root as well: a `ref` beside the spread parts would replace theirs. Default: none. */
+    ref?: Ref<HTMLElement> | undefined;
+  };
+
+/** What it returns. */
+type HandleOf<W extends Wired, P extends Bindable<unknown>> = Handle<W, P, PartProps>;
+
+/** Types a hook by its options and by what is wired. */
+export function use<O, W extends Wired, B extends Bindable<unknown>>(
+  pattern: B,
+  options: HookOptions<O, W, B> | undefined,
+): HandleOf<W, B> {
+  // The instance is made of this very pattern; options are checked when it is wired.
+  return useInstance(pattern as unknown as Bindable, options) as HandleOf<W, B>;
+}
