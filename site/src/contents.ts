@@ -1,37 +1,24 @@
-// The contents of the site: nested lists of links in disclosures beside the page, and the same in a drawer where there is no room.
-// No tree: the role would take away what the links are.
+// The contents of the site: nested lists of links in disclosures beside the page, and the same in a drawer if the page is narrow. They
+// are not a tree: that role would hide that its rows are links.
 import { wireDisclosure } from 'elastic-shell/disclosure';
-import { wireDrawer } from 'elastic-shell/drawer';
 
-const wireAll = (within: ParentNode): void => {
+/** Wires the disclosures in a list of contents. */
+export const wireParts = (within: ParentNode): void => {
   for (const part of within.querySelectorAll('details')) wireDisclosure(part, { elastic: 'block' });
 };
 
-/** Wires the contents and their drawer, which is filled when it is first opened. */
+/** Wires the contents, and their drawer as soon as the page is narrow. */
 export function wireContents(): void {
   const contents = document.getElementById('site-contents');
   const drawer = document.getElementById('site-contents-drawer');
   if (!contents || !drawer) return;
-  wireAll(contents);
-  wireDrawer(drawer, {
-    closedWhen: '(min-width: 60em)',
-    size: 'narrow',
-    content() {
-      const copy = document.createElement('nav');
-      copy.setAttribute('aria-label', 'Contents');
-      copy.className = 'contents';
-      for (const part of contents.children) {
-        // As the author wrote it: what is wired there is wired here again.
-        const own = document.createElement('details');
-        own.open = (part as HTMLDetailsElement).open;
-        const summary = document.createElement('summary');
-        summary.textContent = part.querySelector('summary')?.textContent ?? '';
-        const list = part.querySelector('ul')?.cloneNode(true);
-        own.append(summary, ...(list ? [list] : []));
-        copy.append(own);
-      }
-      wireAll(copy);
-      return copy;
-    },
-  });
+  wireParts(contents);
+  const wide = matchMedia('(min-width: 60em)');
+  const bring = (): void => {
+    if (wide.matches) return;
+    wide.removeEventListener('change', bring);
+    void import('./contents-drawer').then(({ wireContentsDrawer }) => wireContentsDrawer(drawer, contents));
+  };
+  wide.addEventListener('change', bring);
+  bring();
 }

@@ -23,6 +23,9 @@ export const settle = async (): Promise<void> => {
 /** Markup in one spelling: what nobody has set to anything is left out. */
 export const spell = (html: string): string => html.replace(/ style=""/g, '');
 
+/** An option as an attribute spells it. */
+const kebab = (option: string): string => option.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
+
 let lives = 0;
 
 export interface Life {
@@ -99,7 +102,8 @@ export function live(
       if (answer instanceof Promise) wait(answer);
     });
     for (const [option, value] of Object.entries(options))
-      if (typeof value !== 'function' && typeof value !== 'object') stage.setAttribute(option, String(value));
+      if (typeof value !== 'function' && typeof value !== 'object')
+        stage.setAttribute(kebab(option), String(value));
     if (prepare) {
       // The page is in use before its elements are defined.
       const early = document.createElement('div');

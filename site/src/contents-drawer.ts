@@ -1,0 +1,28 @@
+// The contents in a drawer, for narrow pages. It loads only there.
+import { wireDrawer } from 'elastic-shell/drawer';
+import { wireParts } from './contents';
+
+/** Wires the drawer, which is filled from `contents` when it is first opened. */
+export function wireContentsDrawer(drawer: HTMLElement, contents: HTMLElement): void {
+  wireDrawer(drawer, {
+    closedWhen: '(min-width: 60em)',
+    size: 'narrow',
+    content() {
+      const copy = document.createElement('nav');
+      copy.setAttribute('aria-label', 'Contents');
+      copy.className = 'contents';
+      for (const part of contents.children) {
+        // As it is written on the page: what is wired there is wired again here.
+        const own = document.createElement('details');
+        own.open = (part as HTMLDetailsElement).open;
+        const summary = document.createElement('summary');
+        summary.textContent = part.querySelector('summary')?.textContent ?? '';
+        const list = part.querySelector('ul')?.cloneNode(true);
+        own.append(summary, ...(list ? [list] : []));
+        copy.append(own);
+      }
+      wireParts(copy);
+      return copy;
+    },
+  });
+}
