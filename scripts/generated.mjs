@@ -15,7 +15,7 @@ const folders = readdirSync(join(src, 'patterns'), { withFileTypes: true })
 
 /** The order in which documents show the patterns. */
 const shown = [
-  ...readFileSync(join(src, 'core/contract/notes.ts'), 'utf8').matchAll(/^  (\w+)Notes,$/gm),
+  ...readFileSync(join(src, 'core/contract/notes.ts'), 'utf8').matchAll(/^ {2}(\w+)Notes,$/gm),
 ].map(([, name]) => name);
 
 /** The names of the built-in patterns, from their folders, in the order in which documents show them. */

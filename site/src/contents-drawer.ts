@@ -1,9 +1,12 @@
 // The contents in a drawer, for narrow pages. It loads only there.
 import { wireDrawer } from 'elastic-shell/drawer';
-import { wireParts } from './contents';
 
-/** Wires the drawer, which is filled from `contents` when it is first opened. */
-export function wireContentsDrawer(drawer: HTMLElement, contents: HTMLElement): void {
+/** Wires the drawer. It is filled from `contents` when it is first opened, and `wireParts` wires the copy. */
+export function wireContentsDrawer(
+  drawer: HTMLElement,
+  contents: HTMLElement,
+  wireParts: (within: ParentNode) => void,
+): void {
   wireDrawer(drawer, {
     closedWhen: '(min-width: 60em)',
     size: 'narrow',

@@ -3,7 +3,7 @@
 import { wireDisclosure } from 'elastic-shell/disclosure';
 
 /** Wires the disclosures in a list of contents. */
-export const wireParts = (within: ParentNode): void => {
+const wireParts = (within: ParentNode): void => {
   for (const part of within.querySelectorAll('details')) wireDisclosure(part, { elastic: 'block' });
 };
 
@@ -17,7 +17,9 @@ export function wireContents(): void {
   const bring = (): void => {
     if (wide.matches) return;
     wide.removeEventListener('change', bring);
-    void import('./contents-drawer').then(({ wireContentsDrawer }) => wireContentsDrawer(drawer, contents));
+    void import('./contents-drawer').then(({ wireContentsDrawer }) =>
+      wireContentsDrawer(drawer, contents, wireParts),
+    );
   };
   wide.addEventListener('change', bring);
   bring();
