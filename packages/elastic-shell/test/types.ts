@@ -21,7 +21,14 @@ import {
   wireTabs,
   wireTree,
 } from 'elastic-shell';
-import { wire, type Contract } from 'elastic-shell/engine';
+import { definePattern, type ElementOf, wire, type Contract } from 'elastic-shell/engine';
+import {
+  useDialog,
+  type DialogHandle,
+  useListbox,
+  type ListboxHandle,
+  usePattern,
+} from 'elastic-shell/react';
 
 declare const root: HTMLElement;
 /** True where both are the same type. */
@@ -139,3 +146,38 @@ const wiredLamp = wire(root, lamp, { guard: (change) => change.name === 'lit' &&
 yes<Same<typeof wiredLamp.watts, Cell<number>>>();
 
 export { whatever };
+
+// A pattern of your own: its methods without the engine, its states, its options, its handle.
+const lampPattern = definePattern({
+  ...lamp,
+  methods: {
+    light: ({ intend }) => intend('light', { reason: 'program' }),
+    dimTo: ({ change }, watts: number) => change({ watts }, { reason: 'program' }),
+    // @ts-expect-error: no such intent
+    blow: ({ intend }) => intend('blow', { reason: 'program' }),
+  },
+});
+const lit = lampPattern.wire(root, { most: 60, onRefuse: ({ name }) => name });
+yes<Same<typeof lit.lit, Cell<boolean>>>();
+lit.dimTo(40);
+// @ts-expect-error: it takes a number
+lit.dimTo('40');
+// @ts-expect-error: no such method
+lit.shine();
+// @ts-expect-error: no such option
+lampPattern.wire(root, { least: 3 });
+declare const lampElement: ElementOf<typeof lampPattern>;
+lampElement.dimTo(3);
+lampElement.most = 4;
+
+// Handles have names.
+const dialogHandle = useDialog();
+yes<Same<typeof dialogHandle, DialogHandle>>();
+const severalHandle = useListbox({ items: boats, multiple: true });
+yes<Same<typeof severalHandle, ListboxHandle<true>>>();
+const lampHandle = usePattern(lampPattern, { most: 60 });
+yes<Same<typeof lampHandle.lit, boolean>>();
+lampHandle.dimTo(3);
+lampHandle.opener('--light');
+// @ts-expect-error: no such part
+lampHandle.shade();
