@@ -65,11 +65,15 @@ export interface Pattern<O extends object, W extends Wired, N extends string, Ou
   readonly wire: Wire<O, W>;
 }
 
+/** The names that everything wired has. */
+const reserved = ['root', 'busy', 'update', 'unwire'];
+
 /**
  * Makes a pattern of one value, and makes it known to `data-wire`, `wireWithin` and `setDefaults`.
  *
  * @param plan - Its contract, service, methods, element and outline.
  * @returns The pattern, for `elementOf`, `describePattern` and the hooks of each framework.
+ * @throws TypeError if a method has a name that everything wired has, such as `update`.
  *
  * @example
  * export const rating = definePattern({ ...contract, methods: { clear: ({ intend }) => intend('clear', { reason: 'program' }) } });
@@ -88,6 +92,11 @@ export function definePattern<
   const { serve, methods, tag = `shell-${plan.name}`, element = { root: ':scope > *' } } = plan;
   const options = { ...commonKinds, ...plan.options };
   const contract = { ...plan, options };
+  const taken = Object.keys(methods ?? {}).find((name) => reserved.includes(name));
+  if (taken)
+    throw new TypeError(
+      `elastic-shell: ${plan.name} can't have a method "${taken}", since everything that is wired has a member of that name`,
+    );
   const acts = Object.entries<(engine: EngineOf<S, O, I>, ...args: never[]) => unknown>(methods ?? {});
   const wirePattern = (root: HTMLElement, own?: O & CommonOptions<S>): Wired & Cells<S> & Bound<M> => {
     let engine: EngineOf<S, O, I> | undefined;
@@ -105,6 +114,7 @@ export function definePattern<
     return keepWired({ ...wired, ...called });
   };
   registerPattern(plan.name, options, wirePattern);
+  let outline = plan.outline;
   return {
     name: plan.name,
     options,
@@ -113,8 +123,10 @@ export function definePattern<
     methods: acts.map(([name]) => name) as (keyof M & string)[],
     tag,
     element,
-    // Without an outline of its own, Out is the plain one.
-    outline: plan.outline ?? (plainOutline(contract) as Out),
+    // Made when it is first asked for, since it reads the first states. Without an outline of its own, Out is the plain one.
+    get outline() {
+      return (outline ??= plainOutline(contract) as Out);
+    },
     wire: wirePattern,
   };
 }

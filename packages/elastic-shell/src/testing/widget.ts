@@ -10,8 +10,8 @@ import { described } from '../engine/dom.js';
 import { invokersOf } from '../engine/invoker-index.js';
 import { wiredRun } from '../engine/registry.js';
 
-/** The name of a pattern that has checks. A drawer is checked as a dialog or a popover. */
-export type ContractName = string;
+/** The name of a pattern that has checks: a built-in one, or a described one of your own. A drawer is checked as a dialog or a popover. */
+export type ContractName = keyof typeof builtIn | 'select' | (string & Record<never, never>);
 
 const checked = (): string[] => [...checkedNames(), 'drawer'];
 

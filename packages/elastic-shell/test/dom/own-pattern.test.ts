@@ -127,6 +127,12 @@ it('is wired as a function, with its methods and the options of every pattern', 
   );
 });
 
+it('has no method whose name everything wired has', () => {
+  expect(() => definePattern({ ...contract, methods: { update: () => {} } })).toThrow(
+    'elastic-shell: depth can\'t have a method "update"',
+  );
+});
+
 it('is found by data-wire, with its options as attributes', () => {
   document.body.innerHTML =
     '<div id="pool" data-wire="depth" data-wire-most="1" data-wire-fathoms="4"></div>';
