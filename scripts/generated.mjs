@@ -38,6 +38,23 @@ const patterns = patternNames.map((name) => {
   return { name, Name: cap(name), outline: found.file.replace('.ts', '.js'), words, item };
 });
 
+const outlineImports = () =>
+  [...new Set(patterns.map(({ outline }) => outline))]
+    .sort()
+    .map(
+      (file) =>
+        `import { ${patterns.flatMap(({ name, outline }) => (outline === file ? `${name}Outline` : [])).join(', ')} } from '../core/outline/${file}';`,
+    );
+
+/** The files that have checks, and the patterns that they are for. */
+const checkFiles = readdirSync(join(src, 'rehearsal/rows'))
+  .map((file) => {
+    const text = readFileSync(join(src, 'rehearsal/rows', file), 'utf8');
+    const names = patternNames.filter((name) => text.includes(`export const ${name}Rows`));
+    return { file: file.replace('.ts', '.js'), names };
+  })
+  .filter(({ names }) => names.length);
+
 const itemTypes = [...new Set(patterns.flatMap(({ item }) => item ?? []))];
 
 /** `<I, Multiple>` and the like, for patterns whose items have a type. */
@@ -109,17 +126,39 @@ const files = [
     ].join('\n'),
   },
   {
+    path: join(src, 'described/facets.ts'),
+    text: [
+      origin,
+      '// Importing this module adds the words, the parts and the checks of every built-in pattern to its description. The journal does',
+      '// without them.',
+      ...patterns.map(({ name }) => `import { ${name}Notes } from '../core/contract/${name}-notes.js';`),
+      ...outlineImports(),
+      ...checkFiles.map(
+        ({ file, names }) =>
+          `import { ${names.map((name) => `${name}Rows`).join(', ')} } from '../rehearsal/rows/${file}';`,
+      ),
+      `import './built-in.js';`,
+      `import { addFacets } from './description.js';`,
+      '',
+      '/** The outlines of the built-in patterns by name. */',
+      'export const outlines = {',
+      ...patterns.map(({ name }) => `  ${name}: ${name}Outline,`),
+      '};',
+      '',
+      ...patterns.map(
+        ({ name }) =>
+          `addFacets('${name}', { notes: ${name}Notes, outline: ${name}Outline${checkFiles.some(({ names }) => names.includes(name)) ? `, checks: ${name}Rows` : ''} });`,
+      ),
+      '',
+    ].join('\n'),
+  },
+  {
     path: join(bindings, 'patterns.ts'),
     text: [
       origin,
       '// Every pattern as bindings take it: its outline, its wire function, and the names of its methods.',
       `import { ${patterns.map(({ name }) => `${name}Methods`).join(', ')} } from '../core/contract/methods.js';`,
-      ...[...new Set(patterns.map(({ outline }) => outline))]
-        .sort()
-        .map(
-          (file) =>
-            `import { ${patterns.flatMap(({ name, outline }) => (outline === file ? `${name}Outline` : [])).join(', ')} } from '../core/outline/${file}';`,
-        ),
+      ...outlineImports(),
       ...patterns.map(({ name, Name }) => `import { wire${Name} } from '../patterns/${name}/wire.js';`),
       '',
       // Literals: a bundler leaves out those that are not used.

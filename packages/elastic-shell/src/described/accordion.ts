@@ -1,21 +1,13 @@
-// The accordion, described.
+// The accordion, described: its rules and its root. Its words, parts and checks are added by `facets.ts`.
 import { accordion, accordionKeys } from '../core/contract/accordion.js';
-import { accordionNotes } from '../core/contract/accordion-notes.js';
-import { accordionOutline } from '../core/outline/collections.js';
 import { accordionRules } from '../patterns/accordion/rules.js';
-import { accordionRows } from '../rehearsal/rows/sections.js';
 import { describePattern } from './description.js';
 import { isNothing, isSection } from './kinds.js';
 
 /** The description of the pattern `accordion`. */
-export const describedAccordion = describePattern(
-  { ...accordion, outline: accordionOutline },
-  {
-    notes: accordionNotes,
-    rules: accordionRules,
-    isRoot: isNothing,
-    needs: [['a button in a heading, or a <details>', isSection]],
-    keys: ({ options }) => accordionKeys(options),
-    checks: accordionRows,
-  },
-);
+export const describedAccordion = describePattern(accordion, {
+  rules: accordionRules,
+  isRoot: isNothing,
+  needs: [['a button in a heading, or a <details>', isSection]],
+  keys: ({ options }) => accordionKeys(options),
+});

@@ -118,6 +118,13 @@ export function describePattern<Out>(
   return described;
 }
 
+/** What only some tools need of a description. */
+export type Facets = Partial<Pick<Description, 'notes' | 'outline' | 'checks'>>;
+
+/** Adds to the description of a built-in pattern what only some tools load. */
+export const addFacets = (name: string, facets: Facets): void =>
+  void Object.assign(registry.all.get(name) ?? {}, facets);
+
 /** Returns every described pattern by name, in the order of description. */
 export const descriptions = (): ReadonlyMap<string, Description> => registry.all;
 

@@ -1,20 +1,12 @@
-// The dialog, described.
+// The dialog, described: its rules and its root. Its words, parts and checks are added by `facets.ts`.
 import { dialog } from '../core/contract/dialog.js';
-import { dialogNotes } from '../core/contract/dialog-notes.js';
-import { dialogOutline } from '../core/outline/layers.js';
 import { dialogRules } from '../patterns/dialog/rules.js';
-import { dialogRows } from '../rehearsal/rows/layers.js';
 import { describePattern } from './description.js';
 import { isDialog } from './kinds.js';
 
 /** The description of the pattern `dialog`. */
-export const describedDialog = describePattern(
-  { ...dialog, outline: dialogOutline },
-  {
-    notes: dialogNotes,
-    rules: dialogRules,
-    isRoot: isDialog,
-    needs: [['a <dialog>', isDialog]],
-    checks: dialogRows,
-  },
-);
+export const describedDialog = describePattern(dialog, {
+  rules: dialogRules,
+  isRoot: isDialog,
+  needs: [['a <dialog>', isDialog]],
+});

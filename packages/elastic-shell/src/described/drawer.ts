@@ -1,16 +1,10 @@
-// The drawer, described.
+// The drawer, described: its rules and its root. Its words, parts and checks are added by `facets.ts`.
 import { drawer } from '../core/contract/drawer.js';
-import { drawerNotes } from '../core/contract/drawer-notes.js';
-import { drawerOutline } from '../core/outline/layers.js';
 import { describePattern } from './description.js';
 import { isDialog } from './kinds.js';
 
 /** The description of the pattern `drawer`. */
-export const describedDrawer = describePattern(
-  { ...drawer, outline: drawerOutline },
-  {
-    notes: drawerNotes,
-    isRoot: isDialog,
-    needs: [['a <dialog>', isDialog]],
-  },
-);
+export const describedDrawer = describePattern(drawer, {
+  isRoot: isDialog,
+  needs: [['a <dialog>', isDialog]],
+});

@@ -1,6 +1,6 @@
 // `elastic-shell/describe`: the described half of a pattern of your own. What is described here is known to the journal, `check`,
 // the inspector, `partsOf` and `expectContract`, as the built-in patterns are.
-import './built-in.js';
+import './facets.js';
 
 export {
   type Describable,

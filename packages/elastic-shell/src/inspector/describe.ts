@@ -1,6 +1,6 @@
 // What one wired root is made of: its states, its options and where each came from, its parts and what is missing.
 import type { Notes } from '../core/contract/contract.js';
-import '../described/built-in.js';
+import '../described/facets.js';
 import { descriptionOf } from '../described/description.js';
 import { saidBy } from '../engine/attributes.js';
 import { givenTo } from '../engine/defaults.js';

@@ -1,5 +1,5 @@
 // The checks of each pattern, from its description; and those of the platform's own <select>, which is rehearsed as well.
-import '../described/built-in.js';
+import '../described/facets.js';
 import { descriptionOf, descriptions } from '../described/description.js';
 import { selectRows } from './rows/fields.js';
 import type { Row } from './rows/row.js';

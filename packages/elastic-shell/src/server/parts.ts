@@ -4,14 +4,12 @@ import type { Item } from '../core/collection/items.js';
 import type { Attributes } from '../core/contract/contract.js';
 import type { OptionKinds } from '../core/contract/options.js';
 import type { Given, Outline } from '../core/outline/outline.js';
-import { builtIn } from '../described/built-in.js';
+import { outlines } from '../described/facets.js';
 import { type Description, descriptionOf } from '../described/description.js';
 import { asState, attributesOf, wirePrefix } from '../engine/attributes.js';
 
 /** The outlines of the built-in patterns by name. */
-type Outlines = {
-  [N in keyof typeof builtIn]: (typeof builtIn)[N] extends Description<infer Out> ? Out : never;
-};
+type Outlines = typeof outlines;
 
 /** The name of a built-in pattern. */
 export type PatternName = keyof Outlines;
@@ -67,7 +65,7 @@ function described(pattern: string | Description): Description {
   const known = descriptionOf(pattern);
   if (known) return known;
   throw new TypeError(
-    `elastic-shell: partsOf knows no pattern "${pattern}"; there are ${Object.keys(builtIn).join(', ')}`,
+    `elastic-shell: partsOf knows no pattern "${pattern}"; there are ${Object.keys(outlines).sort().join(', ')}`,
   );
 }
 
