@@ -27,7 +27,12 @@ const typeOf = (name: string): ts.Type => {
     symbol.flags & ts.SymbolFlags.Alias ? checker.getAliasedSymbol(symbol) : symbol,
   );
 };
-const docOf = (symbol: ts.Symbol): string => ts.displayPartsToString(symbol.getDocumentationComment(checker));
+/** The text of a docstring, with its tags. */
+const docOf = (symbol: ts.Symbol): string =>
+  [
+    ts.displayPartsToString(symbol.getDocumentationComment(checker)),
+    ...symbol.getJsDocTags(checker).map(({ name, text }) => `@${name} ${ts.displayPartsToString(text)}`),
+  ].join('\n');
 const sorted = (names: Iterable<string>): string[] => [...names].sort();
 const contracts = core as unknown as Record<
   string,
@@ -53,7 +58,7 @@ describe.each(core.notes.map((notes) => [notes.name, notes] as const))('%s', (na
   it('says a default for each option, in its note and in its docstring, and the unit of each number', () => {
     for (const option of options) {
       const doc = docOf(option);
-      expect(`${option.name}: ${doc}`).toMatch(/Default/);
+      expect(`${option.name}: ${doc}`).toMatch(/Default|@defaultValue \S/);
       const note = notes.options.find((each) => each.name === option.name)!;
       expect(note.default && note.does && note.values).toBeTruthy();
       const unit = /milliseconds|pixels/i.exec(note.values)?.[0];
