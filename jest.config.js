@@ -44,7 +44,7 @@ export default {
   projects: [
     {
       ...shared,
-      ...within(1),
+      ...within(5),
       displayName: 'core',
       testEnvironment: 'node',
       testMatch: [tests('core/**/*')],
@@ -63,14 +63,14 @@ export default {
     },
     {
       ...shared,
-      ...within(1),
+      ...within(5),
       displayName: 'dom',
       testEnvironment: 'jsdom',
       testMatch: [tests('dom/**/*')],
     },
     {
       ...shared,
-      ...within(1),
+      ...within(5),
       displayName: 'dom-29',
       testEnvironment: '<rootDir>/packages/elastic-shell/test/dom/environment-29.js',
       testMatch: [tests('dom/**/*')],
