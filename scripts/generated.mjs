@@ -22,7 +22,6 @@ const shown = [
 export const patternNames = folders.sort((one, other) => shown.indexOf(one) - shown.indexOf(other));
 
 const cap = (name) => name[0].toUpperCase() + name.slice(1);
-const described = (name) => `described${cap(name)}`;
 
 const outlines = readdirSync(join(src, 'core/outline')).map((file) => ({
   file,
@@ -67,7 +66,7 @@ const generics = ({ Name, item }) => ({
 });
 
 /** One hook file: a handle type and a hook for each pattern. */
-function hooks({ folder, verb, options, given = (type) => type, props, says }) {
+function hooks({ folder, prefix, options, given = (type) => type, props, says = (words) => words }) {
   const each = patterns.map((pattern) => {
     const { name, Name, words } = pattern;
     const { params, options: own, wired, handleParams, handle } = generics(pattern);
@@ -77,7 +76,7 @@ function hooks({ folder, verb, options, given = (type) => type, props, says }) {
       `export interface ${Name}Handle${handleParams} extends Handle<${wired}, typeof ${name}Pattern, PartProps> {}`,
       '',
       `/** ${says(words)} */`,
-      `export const ${verb}${Name} = ${params}(options?: ${given(`${options}<${types}>`)}): ${handle} => use<${types}>(${name}Pattern, options);`,
+      `export const ${prefix}${Name} = ${params}(options?: ${given(`${options}<${types}>`)}): ${handle} => use<${types}>(${name}Pattern, options);`,
       '',
     ].join('\n');
   });
@@ -105,7 +104,6 @@ function hooks({ folder, verb, options, given = (type) => type, props, says }) {
   };
 }
 
-const spread = (words) => words;
 const bind = (words) => words.replaceAll('spread', 'bind');
 const givenOf = (type) => `Given<${type}>`;
 
@@ -116,12 +114,7 @@ const files = [
     text: [
       origin,
       '// Importing this module describes every built-in pattern.',
-      ...patternNames.map((name) => `import { ${described(name)} } from './${name}.js';`),
-      '',
-      '/** The descriptions of the built-in patterns by name. */',
-      'export const builtIn = {',
-      ...patternNames.map((name) => `  ${name}: ${described(name)},`),
-      '};',
+      ...patternNames.map((name) => `import './${name}.js';`),
       '',
     ].join('\n'),
   },
@@ -171,28 +164,31 @@ const files = [
   },
   hooks({
     folder: 'react',
-    verb: 'use',
+    prefix: 'use',
     options: 'HookOptions',
-    given: (type) => type,
     props: './hook.js',
-    says: spread,
   }),
-  hooks({ folder: 'vue', verb: 'use', options: 'UseOptions', given: givenOf, props: './use.js', says: bind }),
+  hooks({
+    folder: 'vue',
+    prefix: 'use',
+    options: 'UseOptions',
+    given: givenOf,
+    props: './use.js',
+    says: bind,
+  }),
   hooks({
     folder: 'svelte',
-    verb: 'use',
+    prefix: 'use',
     options: 'UseOptions',
     given: givenOf,
     props: './use.svelte.js',
-    says: spread,
   }),
   hooks({
     folder: 'solid',
-    verb: 'create',
+    prefix: 'create',
     options: 'CreateOptions',
     given: givenOf,
     props: './create.js',
-    says: spread,
   }),
 ];
 

@@ -1,5 +1,5 @@
-// The described half of the stepper: what the journal, `check`, the inspector, `partsOf` and `expectContract` know about it. A page
-// imports it in development only.
+// The described half of the stepper: what the journal, `check`, the inspector, `partsOf` and `expectContract` know about it. The
+// demo imports it for its inspector; a page of your own imports it in development only.
 import { describePattern, fail, leaveOut, type Row, tagText, writtenRole } from 'elastic-shell/describe';
 import { keys, stepper } from './stepper';
 

@@ -1,7 +1,5 @@
 // Elements and attributes of somebody's own that count as ours: they are read as if they said so by data-wire.
-import { type Markup, patternNames } from 'elastic-shell/rules';
-
-export { patternNames };
+import type { Markup } from 'elastic-shell/rules';
 
 /** What counts as ours: the pattern by the tag, and by the attribute. */
 export interface Adopted {

@@ -6,9 +6,8 @@ import { existsSync, readFileSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { nearest } from 'elastic-shell/core';
-import { allRules, type Severity } from 'elastic-shell/rules';
+import { allRules, patternNames, type Severity } from 'elastic-shell/rules';
 import { Misuse } from '../misuse.js';
-import { patternNames } from './adopted.js';
 
 /** The name of the file. */
 export const configName = 'elastic-shell.check.json';

@@ -2,12 +2,10 @@
 import { accordion, accordionKeys } from '../core/contract/accordion.js';
 import { accordionRules } from '../patterns/accordion/rules.js';
 import { describePattern } from './description.js';
-import { isNothing, isSection } from './kinds.js';
+import { isSection } from './kinds.js';
 
-/** The description of the pattern `accordion`. */
-export const describedAccordion = describePattern(accordion, {
+describePattern(accordion, {
   rules: accordionRules,
-  isRoot: isNothing,
   needs: [['a button in a heading, or a <details>', isSection]],
   keys: ({ options }) => accordionKeys(options),
 });

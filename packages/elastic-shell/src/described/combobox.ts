@@ -4,8 +4,7 @@ import { comboboxRules } from '../patterns/combobox/rules.js';
 import { describePattern } from './description.js';
 import { withRole } from './kinds.js';
 
-/** The description of the pattern `combobox`. */
-export const describedCombobox = describePattern(combobox, {
+describePattern(combobox, {
   rules: comboboxRules,
   isRoot: withRole('combobox'),
   needs: [

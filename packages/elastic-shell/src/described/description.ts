@@ -6,7 +6,6 @@
 import type { KeyActs, Notes } from '../core/contract/contract.js';
 import type { OptionKinds } from '../core/contract/options.js';
 import { pageWide } from '../core/page-record.js';
-import { has } from '../core/rules/markup.js';
 import type { Test } from '../core/rules/page.js';
 import type { Rule } from '../core/rules/rule.js';
 import type { Outline } from '../core/outline/outline.js';
@@ -33,7 +32,7 @@ export interface DescriptionGiven {
   notes?: Partial<Omit<Notes, 'name'>>;
   /** Rules that the journal and `check` run besides the general ones. @defaultValue none */
   rules?: readonly Rule[];
-  /** Whether an element is its root, as far as the markup shows. @defaultValue an element with `data-wire` set to its name */
+  /** Whether an element without `data-wire` is its root, as far as the markup shows. @defaultValue no element is */
   isRoot?: Test;
   /** What its custom element must contain: words for the message, and the test. The root comes first. @defaultValue none */
   needs?: readonly (readonly [what: string, test: Test])[];
@@ -105,8 +104,7 @@ export function describePattern<Out>(
     tag: given.tag ?? tag ?? `shell-${name}`,
     notes: { ...noNotes, ...given.notes, name },
     rules: given.rules ?? [],
-    isRoot:
-      given.isRoot ?? ((element) => has(element, 'data-wire') && element.attribute('data-wire') === name),
+    isRoot: given.isRoot ?? (() => false),
     needs: given.needs ?? [],
     keys: given.keys ?? (() => undefined),
     checks: given.checks ?? [],

@@ -4,8 +4,7 @@ import { dialogRules } from '../patterns/dialog/rules.js';
 import { describePattern } from './description.js';
 import { isDialog } from './kinds.js';
 
-/** The description of the pattern `dialog`. */
-export const describedDialog = describePattern(dialog, {
+describePattern(dialog, {
   rules: dialogRules,
   isRoot: isDialog,
   needs: [['a <dialog>', isDialog]],

@@ -3,8 +3,7 @@ import { drawer } from '../core/contract/drawer.js';
 import { describePattern } from './description.js';
 import { isDialog } from './kinds.js';
 
-/** The description of the pattern `drawer`. */
-export const describedDrawer = describePattern(drawer, {
+describePattern(drawer, {
   isRoot: isDialog,
   needs: [['a <dialog>', isDialog]],
 });

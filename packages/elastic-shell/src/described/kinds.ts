@@ -30,6 +30,3 @@ export const isSection: Test = (element) => element.tag === 'summary' || isHeadi
 /** A panel that a control can name, or a `<details>`. */
 export const isPanel: Test = (element) =>
   element.tag === 'details' || (has(element, 'id') && element.tag !== 'button');
-
-/** No element: the markup alone doesn't show the root. */
-export const isNothing: Test = () => false;

@@ -4,8 +4,7 @@ import { listRules } from '../patterns/listbox/rules.js';
 import { describePattern } from './description.js';
 import { withRole } from './kinds.js';
 
-/** The description of the pattern `listbox`. */
-export const describedListbox = describePattern(listbox, {
+describePattern(listbox, {
   rules: listRules,
   isRoot: withRole('listbox'),
   needs: [['an element with role="listbox"', withRole('listbox')]],

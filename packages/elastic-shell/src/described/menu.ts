@@ -4,8 +4,7 @@ import { menuRules } from '../patterns/menu/rules.js';
 import { describePattern } from './description.js';
 import { withRole } from './kinds.js';
 
-/** The description of the pattern `menu`. */
-export const describedMenu = describePattern(menu, {
+describePattern(menu, {
   rules: menuRules,
   isRoot: withRole('menu'),
   needs: [['an element with role="menu"', withRole('menu')]],

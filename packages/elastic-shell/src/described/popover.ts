@@ -4,8 +4,7 @@ import { popoverRules } from '../patterns/popover/rules.js';
 import { describePattern } from './description.js';
 import { isPopover } from './kinds.js';
 
-/** The description of the pattern `popover`. */
-export const describedPopover = describePattern(popover, {
+describePattern(popover, {
   rules: popoverRules,
   isRoot: isPopover,
   needs: [['an element with the attribute popover', isPopover]],

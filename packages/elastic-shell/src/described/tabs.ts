@@ -2,12 +2,10 @@
 import { tabs, tabsKeys } from '../core/contract/tabs.js';
 import { tabsRules } from '../patterns/tabs/rules.js';
 import { describePattern } from './description.js';
-import { isNothing, withRole } from './kinds.js';
+import { withRole } from './kinds.js';
 
-/** The description of the pattern `tabs`. */
-export const describedTabs = describePattern(tabs, {
+describePattern(tabs, {
   rules: tabsRules,
-  isRoot: isNothing,
   needs: [['an element with role="tablist"', withRole('tablist')]],
   keys: ({ options, orientation }) => tabsKeys({ ...options, orientation }),
 });

@@ -2,11 +2,9 @@
 import { tooltip } from '../core/contract/tooltip.js';
 import { tooltipRules } from '../patterns/tooltip/rules.js';
 import { describePattern } from './description.js';
-import { isNothing, isPopover } from './kinds.js';
+import { isPopover } from './kinds.js';
 
-/** The description of the pattern `tooltip`. */
-export const describedTooltip = describePattern(tooltip, {
+describePattern(tooltip, {
   rules: tooltipRules,
-  isRoot: isNothing,
   needs: [['an element with the attribute popover', isPopover]],
 });

@@ -3,8 +3,7 @@ import { tree, treeKeys } from '../core/contract/tree.js';
 import { describePattern } from './description.js';
 import { isList } from './kinds.js';
 
-/** The description of the pattern `tree`. */
-export const describedTree = describePattern(tree, {
+describePattern(tree, {
   isRoot: isList,
   needs: [['a list, or an element with role="tree"', isList]],
   keys: ({ options }) => treeKeys(options),

@@ -29,15 +29,15 @@ export function setDifference(
   };
 }
 
-/** What each state does when keys come and go: methods for the one and the other. */
-const setMethods: Readonly<Record<string, readonly [came: string, went: string]>> = {
+/** What each state does when keys come and go: verbs for the one and the other. */
+const setVerbs: Readonly<Record<string, readonly [came: string, went: string]>> = {
   expanded: ['opens', 'closes'],
   checked: ['checks', 'unchecks'],
   selected: ['selects', 'deselects'],
   closed: ['closes', 'brings back'],
 };
 
-/** What a state does when it becomes another, as a method in the present: `opens`, `selects “Pans”`. */
+/** What a state does when it becomes another, as a verb in the present: `opens`, `selects “Pans”`. */
 export function effectOf(
   name: string,
   before: unknown,
@@ -46,7 +46,7 @@ export function effectOf(
 ): string {
   if (before instanceof Set && after instanceof Set) {
     const { came, went } = setDifference(before, after);
-    const [comes, goes] = setMethods[name] ?? ['adds', 'takes away'];
+    const [comes, goes] = setVerbs[name] ?? ['adds', 'takes away'];
     return [
       came.length ? `${comes} ${inQuotes(came, labelOf)}` : '',
       went.length ? `${goes} ${inQuotes(went, labelOf)}` : '',

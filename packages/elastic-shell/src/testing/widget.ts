@@ -1,5 +1,5 @@
 // The widget of a page that a test is about, as the rows of its contract see it.
-import { builtIn } from '../described/built-in.js';
+import { outlines } from '../described/facets.js';
 import { descriptionOf } from '../described/description.js';
 import { nameOf } from '../heard/dom.js';
 import { checkedNames } from '../rehearsal/checks.js';
@@ -11,7 +11,7 @@ import { invokersOf } from '../engine/invoker-index.js';
 import { wiredRun } from '../engine/registry.js';
 
 /** The name of a pattern that has checks: a built-in one, or a described one of your own. A drawer is checked as a dialog or a popover. */
-export type ContractName = keyof typeof builtIn | 'select' | (string & Record<never, never>);
+export type ContractName = keyof typeof outlines | 'select' | (string & Record<never, never>);
 
 const checked = (): string[] => [...checkedNames(), 'drawer'];
 
@@ -76,7 +76,7 @@ export function widgetAt(root: Element, name?: ContractName): { found: Found; wi
   const best = fits.find(({ widget }) => widget.root === root || widget.opener === root) ?? fits[0];
   // The finders know the built-in patterns.
   const own =
-    best ?? (asked === undefined || Object.hasOwn(builtIn, asked) ? undefined : ownWidget(root, asked));
+    best ?? (asked === undefined || Object.hasOwn(outlines, asked) ? undefined : ownWidget(root, asked));
   if (own) return own;
   const hint =
     'showPopover' in root ? '' : '; where the platform has no popovers, call setUpPlatform() first';

@@ -126,8 +126,7 @@ export const elementRules: readonly Rule[] = [
       return tags();
     },
     find(element, page) {
-      const { pattern } = plan(element) ?? {};
-      const needs = pattern ? (descriptionOf(pattern)?.needs ?? []) : [];
+      const { needs = [] } = namedPattern(element) ?? {};
       const missing = needs.find(([, test]) => !page.within(element, test));
       if (!missing) return undefined;
       // What is empty may be filled by a program: it is wired then.

@@ -5,7 +5,6 @@ import type { Markup } from '../../core/rules/markup.js';
 import type { Page, PageKind } from '../../core/rules/page.js';
 import { pageOf } from '../../core/rules/read-page.js';
 import type { Finding, Rule } from '../../core/rules/rule.js';
-import '../../described/built-in.js';
 import { descriptions, descriptionVersion } from '../../described/description.js';
 import { elementRules } from './elements.js';
 import { focusRules } from './focus.js';

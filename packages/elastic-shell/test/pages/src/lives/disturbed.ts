@@ -1,7 +1,7 @@
 // Laws about what disturbs a life: answers that come late, functions that throw, repeated input, other layers, another copy of the
 // library, copied markup, and a life that waits for its first use.
 import * as library from '../../../../src/index';
-import { isOn, kinds, type Name } from './kinds';
+import { isOn, kinds, type Name, offValue } from './kinds';
 import { type How, type Life, live, settle, spell } from './life';
 
 type Law = (name: Name, how: How) => Promise<string[]>;
@@ -40,13 +40,6 @@ async function reports(act: () => unknown): Promise<string[]> {
   removeEventListener('unhandledrejection', hearLate);
   return found;
 }
-
-const offValue = (name: Name): unknown => {
-  const { on } = kinds[name];
-  if (name === 'accordion') return new Set();
-  if (on === true) return false;
-  return name === 'tabs' || name === 'carousel' ? 'k0' : undefined;
-};
 
 /** What is wrong if the life should be on, or off. */
 const unlike = (life: Life, isWanted: boolean): string[] => [

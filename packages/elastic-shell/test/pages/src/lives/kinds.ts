@@ -150,6 +150,14 @@ export const kinds = {
   },
 } satisfies Record<string, Kind>;
 
+/** The value of the state before it is turned on. */
+export function offValue(name: Name): unknown {
+  const { on } = kinds[name];
+  if (name === 'accordion') return new Set();
+  if (on === true) return false;
+  return name === 'tabs' || name === 'carousel' ? 'k0' : undefined;
+}
+
 /** Whether a state has the value that turning on gives it. */
 export const isOn = (kind: Kind, wired: AnyWired): boolean => {
   const value = (wired[kind.state] as library.Cell<unknown>).get();

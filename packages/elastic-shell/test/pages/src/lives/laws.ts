@@ -2,7 +2,7 @@
 import * as library from '../../../../src/index';
 import { runTimers } from '../timers';
 import { disturbed } from './disturbed';
-import { isOn, kinds, type Name, shows } from './kinds';
+import { isOn, kinds, type Name, offValue, shows } from './kinds';
 import { type How, type Life, live, settle, spell } from './life';
 
 type Law = (name: Name, how: How) => Promise<string[]>;
@@ -26,18 +26,7 @@ const inTurn = async (...turns: (() => Promise<string[]>)[]): Promise<string[]> 
 };
 
 /** A cell that starts as the state is off. */
-const offCell = (name: Name): library.Cell<unknown> => {
-  const { on } = kinds[name];
-  return library.cell<unknown>(
-    name === 'accordion'
-      ? new Set()
-      : on === true
-        ? false
-        : name === 'tabs' || name === 'carousel'
-          ? 'k0'
-          : undefined,
-  );
-};
+const offCell = (name: Name): library.Cell<unknown> => library.cell(offValue(name));
 
 const unwiredWhileItChanges: Law = (name, how) =>
   inTurn(
