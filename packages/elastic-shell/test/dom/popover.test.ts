@@ -1,5 +1,5 @@
 // The popover where the platform has none and there is no layout: state, semantics, keys and focus.
-import { wirePopover } from '../../src/index';
+import { wireDialog, wirePopover } from '../../src/index';
 
 const get = (id: string): HTMLElement => document.getElementById(id)!;
 const markup =
@@ -50,6 +50,21 @@ it('Tab goes in and out beside its opener, Escape gives focus back', () => {
   expect(document.activeElement!.id).toBe('o');
   expect(reasons).toEqual(['command', 'focus-left', 'command', 'escape']);
   wired.unwire();
+});
+
+it.each([
+  ['outside it, a modal dialog stays open when the popover closes', 'o', true],
+  ['inside it, a modal dialog closes with it', 'in', false],
+])('opened by code while focus is %s', (_, focused, stays) => {
+  document.body.insertAdjacentHTML('beforeend', '<dialog id="d"><button>D</button></dialog>');
+  const [popover, dialog] = [wirePopover(get('p')), wireDialog(get('d'))];
+  get('o').click();
+  get(focused).focus();
+  dialog.open.set(true);
+  popover.open.set(false);
+  expect(dialog.open.get()).toBe(stays);
+  popover.unwire();
+  dialog.unwire();
 });
 
 it('closes by a press outside, not by one inside or on its opener', () => {
