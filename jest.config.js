@@ -21,8 +21,8 @@ const shared = {
     '^elastic-shell/engine$': '<rootDir>/packages/elastic-shell/src/engine.ts',
     '^elastic-shell/defaults$': '<rootDir>/packages/elastic-shell/src/engine/defaults.ts',
     '^elastic-shell/(react|vue|solid)$': '<rootDir>/packages/elastic-shell/src/bindings/$1/index.ts',
-    '^elastic-shell/(accordion|carousel|combobox|dialog|disclosure|drawer|listbox|menu|popover|switch|tabs|tooltip|tree)$':
-      '<rootDir>/packages/elastic-shell/src/patterns/$1/index.ts',
+    // Every other entry is a pattern.
+    '^elastic-shell/([a-z]+)$': '<rootDir>/packages/elastic-shell/src/patterns/$1/index.ts',
   },
 };
 

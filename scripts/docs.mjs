@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { build } from './build.mjs';
 import { conformancePages } from './docs-conformance.mjs';
 import { errorCodes } from './production.mjs';
-import { outdated, writeGenerated } from './generated.mjs';
+import { outdated, writeGenerated } from './generated/index.mjs';
 import { root, setUp } from './setup.mjs';
 
 setUp();
@@ -91,12 +91,10 @@ const tables = [
   '',
 ].join('\n');
 
-const uses = JSON.parse(readFileSync(join(root, 'docs/uses.json'), 'utf8'));
-
 /** The document of a pattern: what it is for, and its recipe in plain HTML, before what its contract says. */
 function patternPage(notes) {
   const recipe = `examples/recipes/${notes.name}/html.html`;
-  const { for: good, not: bad } = uses[notes.name];
+  const { for: good, not: bad } = notes;
   const [title, says, ...rest] = formats.markdown([notes], true).split('\n\n');
   return [
     title,

@@ -29,31 +29,7 @@ const guides = [
   'moving-over',
   'messages',
 ];
-const patternOrder = [
-  'dialog',
-  'drawer',
-  'popover',
-  'tooltip',
-  'disclosure',
-  'accordion',
-  'tabs',
-  'carousel',
-  'tree',
-  'menu',
-  'listbox',
-  'combobox',
-  'switch',
-];
 
-/** Which rules speak about a pattern. */
-const aboutPattern = {
-  disclosure: /^(disclosure|summary)-/,
-  tabs: /^tab/,
-  tree: /^(list-name|item-outside)/,
-  listbox: /^(list-name|item-outside)/,
-  menu: /^(menu|item-outside)/,
-};
-const ruleOf = (pattern) => aboutPattern[pattern] ?? new RegExp(`^${pattern}-`);
 
 /** Documents as pages: `[path, route]`. */
 const documents = [
@@ -98,7 +74,8 @@ function referenceDocuments() {
 export async function allPages() {
   const { notes } = await import('../../packages/elastic-shell/dist/core/index.js');
   const recipes = readRecipes();
-  const uses = JSON.parse(textOf('docs/uses.json'));
+  await import('../../packages/elastic-shell/dist/described/index.js');
+  const { descriptionOf } = await import('../../packages/elastic-shell/dist/described/description.js');
   const { allRules } = await import('../../packages/elastic-shell/dist/journal/rules/index.js');
   const rules = allRules();
   const { runtimeCodes } = await import('../../packages/elastic-shell/dist/journal/codes.js');
@@ -107,7 +84,7 @@ export async function allPages() {
     ...all.map(([path, route]) => [path, route]),
     ['docs/diagnostics.md', 'diagnostics/'],
     ['docs/patterns/index.md', 'patterns/'],
-    ...patternOrder.map((name) => [`docs/patterns/${name}.md`, `patterns/${name}/`]),
+    ...notes.map(({ name }) => [`docs/patterns/${name}.md`, `patterns/${name}/`]),
     ['README.md', ''],
   ]);
   const fromDocument = ([path, route, entry]) => {
@@ -140,14 +117,13 @@ export async function allPages() {
         .join('')}</ul>`,
     }),
   });
-  const patterns = patternOrder.map((name) => {
+  const patterns = notes.map((of) => {
+    const { name } = of;
     const title = name[0].toUpperCase() + name.slice(1);
-    const of = notes.find((each) => each.name === name);
     const given = {
       recipe: recipes.find((recipe) => recipe.name === name),
       related: recipes.filter((recipe) => recipe.name !== name && recipe.patterns.includes(name)),
-      use: uses[name],
-      rules: rules.filter(({ code }) => ruleOf(name).test(code)),
+      rules: descriptionOf(name).rules,
       events: eventsOf(of),
     };
     return {

@@ -33,12 +33,12 @@ const transcripts = join(root, 'docs/transcripts/patterns.json');
 const heard = existsSync(transcripts) ? JSON.parse(readFileSync(transcripts, 'utf8')) : {};
 
 /** Everything that a contract says, in the order in which it is asked for. */
-function partsOf(notes, { recipe, related, use, rules, events, to }) {
+function partsOf(notes, { recipe, related, rules, events, to }) {
   const { parts, presses, states, methods, commands, options, owes } = notes;
   return [
     part('Live', `${example(recipe)}<p class="soft">Focus it and press keys: the table below lights up.</p>`),
     part('Code', codeTabs(recipe)),
-    part('When to use it', `<p>${escaped(use.for)}</p><p><strong>Not for:</strong> ${escaped(use.not)}</p>`),
+    part('When to use it', `<p>${escaped(notes.for)}</p><p><strong>Not for:</strong> ${escaped(notes.not)}</p>`),
     part('Keys', keyTable(notes)),
     part(
       'Presses',

@@ -4,32 +4,32 @@ import type {
   Drawer,
   Popover,
   Tooltip,
-  Disclosure,
   Accordion,
-  Tabs,
   Carousel,
-  Tree,
-  Menu,
-  Listbox,
+  Disclosure,
+  Tabs,
   Combobox,
+  Listbox,
+  Menu,
   Switch,
-  TreeNode,
+  Tree,
   Item,
+  TreeNode,
 } from 'elastic-shell';
 import type {
   dialogPattern,
   drawerPattern,
   popoverPattern,
   tooltipPattern,
-  disclosurePattern,
   accordionPattern,
-  tabsPattern,
   carouselPattern,
-  treePattern,
-  menuPattern,
-  listboxPattern,
+  disclosurePattern,
+  tabsPattern,
   comboboxPattern,
+  listboxPattern,
+  menuPattern,
   switchPattern,
+  treePattern,
 } from 'elastic-shell/bindings';
 import type { Handle } from './handle.js';
 
@@ -41,33 +41,33 @@ export interface DrawerHandle extends Handle<Drawer, typeof drawerPattern> {}
 export interface PopoverHandle extends Handle<Popover, typeof popoverPattern> {}
 /** One tooltip. */
 export interface TooltipHandle extends Handle<Tooltip, typeof tooltipPattern> {}
-/** One disclosure. */
-export interface DisclosureHandle extends Handle<Disclosure, typeof disclosurePattern> {}
 /** One accordion. */
 export interface AccordionHandle extends Handle<Accordion, typeof accordionPattern> {}
-/** One tabs. */
-export interface TabsHandle extends Handle<Tabs, typeof tabsPattern> {}
 /** One carousel. */
 export interface CarouselHandle extends Handle<Carousel, typeof carouselPattern> {}
-/** One tree, of rows made of `I`. */
-export interface TreeHandle<I extends TreeNode = TreeNode, Multiple extends boolean = false> extends Handle<
-  Tree<Multiple>,
-  typeof treePattern,
-  I
-> {}
-/** One menu. */
-export interface MenuHandle extends Handle<Menu, typeof menuPattern> {}
-/** One listbox, of rows made of `I`. */
-export interface ListboxHandle<I extends Item = Item, Multiple extends boolean = false> extends Handle<
-  Listbox<Multiple>,
-  typeof listboxPattern,
-  I
-> {}
+/** One disclosure. */
+export interface DisclosureHandle extends Handle<Disclosure, typeof disclosurePattern> {}
+/** One tabs. */
+export interface TabsHandle extends Handle<Tabs, typeof tabsPattern> {}
 /** One combobox, of rows made of `I`. */
 export interface ComboboxHandle<I extends Item = Item, Multiple extends boolean = false> extends Handle<
   Combobox<Multiple>,
   typeof comboboxPattern,
   I
 > {}
+/** One listbox, of rows made of `I`. */
+export interface ListboxHandle<I extends Item = Item, Multiple extends boolean = false> extends Handle<
+  Listbox<Multiple>,
+  typeof listboxPattern,
+  I
+> {}
+/** One menu. */
+export interface MenuHandle extends Handle<Menu, typeof menuPattern> {}
 /** One switch. */
 export interface SwitchHandle extends Handle<Switch, typeof switchPattern> {}
+/** One tree, of rows made of `I`. */
+export interface TreeHandle<I extends TreeNode = TreeNode, Multiple extends boolean = false> extends Handle<
+  Tree<Multiple>,
+  typeof treePattern,
+  I
+> {}

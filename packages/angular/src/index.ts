@@ -17,17 +17,4 @@ export {
   ShellTokens,
   type TokenContext,
 } from './places.js';
-export { ShellAccordion } from './accordion.js';
-export { ShellCarousel } from './carousel.js';
-export { ShellCombobox } from './combobox.js';
-export { ShellDialog } from './dialog.js';
-export { ShellDisclosure } from './disclosure.js';
-export { ShellDrawer } from './drawer.js';
-export { ShellListbox } from './listbox.js';
-export { ShellMenu } from './menu.js';
-export { ShellPopover } from './popover.js';
-export { ShellSwitch } from './switch.js';
-export { ShellTabs } from './tabs.js';
-export { ShellTooltip } from './tooltip.js';
-export { ShellTree } from './tree.js';
-export { shellDirectives } from './directives.js';
+export * from './directives.js';

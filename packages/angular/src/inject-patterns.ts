@@ -8,56 +8,56 @@ import type {
   PopoverOptions,
   Tooltip,
   TooltipOptions,
-  Disclosure,
-  DisclosureOptions,
   Accordion,
   AccordionOptions,
-  Tabs,
-  TabsOptions,
   Carousel,
   CarouselOptions,
-  Tree,
-  TreeOptions,
-  Menu,
-  MenuOptions,
-  Listbox,
-  ListboxOptions,
+  Disclosure,
+  DisclosureOptions,
+  Tabs,
+  TabsOptions,
   Combobox,
   ComboboxOptions,
+  Listbox,
+  ListboxOptions,
+  Menu,
+  MenuOptions,
   Switch,
   SwitchOptions,
-  TreeNode,
+  Tree,
+  TreeOptions,
   Item,
+  TreeNode,
 } from 'elastic-shell';
 import {
   dialogPattern,
   drawerPattern,
   popoverPattern,
   tooltipPattern,
-  disclosurePattern,
   accordionPattern,
-  tabsPattern,
   carouselPattern,
-  treePattern,
-  menuPattern,
-  listboxPattern,
+  disclosurePattern,
+  tabsPattern,
   comboboxPattern,
+  listboxPattern,
+  menuPattern,
   switchPattern,
+  treePattern,
 } from 'elastic-shell/bindings';
 import type {
   DialogHandle,
   DrawerHandle,
   PopoverHandle,
   TooltipHandle,
-  DisclosureHandle,
   AccordionHandle,
-  TabsHandle,
   CarouselHandle,
-  TreeHandle,
-  MenuHandle,
-  ListboxHandle,
+  DisclosureHandle,
+  TabsHandle,
   ComboboxHandle,
+  ListboxHandle,
+  MenuHandle,
   SwitchHandle,
+  TreeHandle,
 } from './handles.js';
 import { type InjectOptions, type InjectRoot, make } from './inject.js';
 
@@ -89,14 +89,6 @@ export const injectTooltip = (
   id?: string,
 ): TooltipHandle => make<TooltipOptions, Tooltip, typeof tooltipPattern>(tooltipPattern, options, root, id);
 
-/** A disclosure: bind `root` onto the panel (`details` onto a `<details>`), `opener()` onto a button. Call it in an injection context. */
-export const injectDisclosure = (
-  options: () => InjectOptions<DisclosureOptions, Disclosure, typeof disclosurePattern> = () => ({}),
-  root?: InjectRoot,
-  id?: string,
-): DisclosureHandle =>
-  make<DisclosureOptions, Disclosure, typeof disclosurePattern>(disclosurePattern, options, root, id);
-
 /** An accordion: bind `root`, and `header(key)` with `panel(key)`, or `details(key)` with `summary(key)`. Call it in an injection context. */
 export const injectAccordion = (
   options: () => InjectOptions<AccordionOptions, Accordion, typeof accordionPattern> = () => ({}),
@@ -104,13 +96,6 @@ export const injectAccordion = (
   id?: string,
 ): AccordionHandle =>
   make<AccordionOptions, Accordion, typeof accordionPattern>(accordionPattern, options, root, id);
-
-/** Tabs: bind `root`, `list`, `tab(key)` and `panel(key)`. Call it in an injection context. */
-export const injectTabs = (
-  options: () => InjectOptions<TabsOptions, Tabs, typeof tabsPattern> = () => ({}),
-  root?: InjectRoot,
-  id?: string,
-): TabsHandle => make<TabsOptions, Tabs, typeof tabsPattern>(tabsPattern, options, root, id);
 
 /** A carousel: bind `root`, `slides`, `slide(key)`, and its controls. Call it in an injection context. */
 export const injectCarousel = (
@@ -120,37 +105,20 @@ export const injectCarousel = (
 ): CarouselHandle =>
   make<CarouselOptions, Carousel, typeof carouselPattern>(carouselPattern, options, root, id);
 
-/** A tree: bind `root`; rows by `items` and `*shellRows`, or `branch(key)` and `leaf(key)` in nested `group`s. Call it in an injection context. */
-export const injectTree = <I extends TreeNode = TreeNode, const Multiple extends boolean = false>(
-  options: () => InjectOptions<TreeOptions<I, Multiple>, Tree<Multiple>, typeof treePattern> = () => ({}),
+/** A disclosure: bind `root` onto the panel (`details` onto a `<details>`), `opener()` onto a button. Call it in an injection context. */
+export const injectDisclosure = (
+  options: () => InjectOptions<DisclosureOptions, Disclosure, typeof disclosurePattern> = () => ({}),
   root?: InjectRoot,
   id?: string,
-): TreeHandle<I, Multiple> =>
-  make<TreeOptions<I, Multiple>, Tree<Multiple>, typeof treePattern, I>(treePattern, options, root, id);
+): DisclosureHandle =>
+  make<DisclosureOptions, Disclosure, typeof disclosurePattern>(disclosurePattern, options, root, id);
 
-/** A menu: bind `root`, `opener()`, and `item(key)`, `checkbox(key)`, `radio(key)`; a submenu's `branch()` onto its item. Call it in an injection context. */
-export const injectMenu = (
-  options: () => InjectOptions<MenuOptions, Menu, typeof menuPattern> = () => ({}),
+/** Tabs: bind `root`, `list`, `tab(key)` and `panel(key)`. Call it in an injection context. */
+export const injectTabs = (
+  options: () => InjectOptions<TabsOptions, Tabs, typeof tabsPattern> = () => ({}),
   root?: InjectRoot,
   id?: string,
-): MenuHandle => make<MenuOptions, Menu, typeof menuPattern>(menuPattern, options, root, id);
-
-/** A listbox: bind `root`; options by `items` and `*shellRows`, or `option(key)`. Call it in an injection context. */
-export const injectListbox = <I extends Item = Item, const Multiple extends boolean = false>(
-  options: () => InjectOptions<
-    ListboxOptions<I, Multiple>,
-    Listbox<Multiple>,
-    typeof listboxPattern
-  > = () => ({}),
-  root?: InjectRoot,
-  id?: string,
-): ListboxHandle<I, Multiple> =>
-  make<ListboxOptions<I, Multiple>, Listbox<Multiple>, typeof listboxPattern, I>(
-    listboxPattern,
-    options,
-    root,
-    id,
-  );
+): TabsHandle => make<TabsOptions, Tabs, typeof tabsPattern>(tabsPattern, options, root, id);
 
 /** A combobox: bind `root`, `label`, `box`, `field` or `button`, `popup`, `list`; options by `items` and `*shellRows`, or `option(key)`. Call it in an injection context. */
 export const injectCombobox = <I extends Item = Item, const Multiple extends boolean = false>(
@@ -169,9 +137,41 @@ export const injectCombobox = <I extends Item = Item, const Multiple extends boo
     id,
   );
 
+/** A listbox: bind `root`; options by `items` and `*shellRows`, or `option(key)`. Call it in an injection context. */
+export const injectListbox = <I extends Item = Item, const Multiple extends boolean = false>(
+  options: () => InjectOptions<
+    ListboxOptions<I, Multiple>,
+    Listbox<Multiple>,
+    typeof listboxPattern
+  > = () => ({}),
+  root?: InjectRoot,
+  id?: string,
+): ListboxHandle<I, Multiple> =>
+  make<ListboxOptions<I, Multiple>, Listbox<Multiple>, typeof listboxPattern, I>(
+    listboxPattern,
+    options,
+    root,
+    id,
+  );
+
+/** A menu: bind `root`, `opener()`, and `item(key)`, `checkbox(key)`, `radio(key)`; a submenu's `branch()` onto its item. Call it in an injection context. */
+export const injectMenu = (
+  options: () => InjectOptions<MenuOptions, Menu, typeof menuPattern> = () => ({}),
+  root?: InjectRoot,
+  id?: string,
+): MenuHandle => make<MenuOptions, Menu, typeof menuPattern>(menuPattern, options, root, id);
+
 /** A switch: bind `root` onto a button, or `box` onto a checkbox. Call it in an injection context. */
 export const injectSwitch = (
   options: () => InjectOptions<SwitchOptions, Switch, typeof switchPattern> = () => ({}),
   root?: InjectRoot,
   id?: string,
 ): SwitchHandle => make<SwitchOptions, Switch, typeof switchPattern>(switchPattern, options, root, id);
+
+/** A tree: bind `root`; rows by `items` and `*shellRows`, or `branch(key)` and `leaf(key)` in nested `group`s. Call it in an injection context. */
+export const injectTree = <I extends TreeNode = TreeNode, const Multiple extends boolean = false>(
+  options: () => InjectOptions<TreeOptions<I, Multiple>, Tree<Multiple>, typeof treePattern> = () => ({}),
+  root?: InjectRoot,
+  id?: string,
+): TreeHandle<I, Multiple> =>
+  make<TreeOptions<I, Multiple>, Tree<Multiple>, typeof treePattern, I>(treePattern, options, root, id);

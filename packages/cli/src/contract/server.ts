@@ -1,5 +1,6 @@
 // `elastic-shell contract --server`: the attributes that a server writes on each part, as HTML, for whoever writes it in another
 // language. They are asked of the same outlines that bindings and `elastic-shell/server` use.
+import { descriptionOf } from 'elastic-shell/describe';
 import { type Attributes, html, partsOf, type PatternName } from 'elastic-shell/server';
 
 /** The attributes of one part, and in which state it has them. */
@@ -10,25 +11,6 @@ export interface ServerPart {
   attributes: string;
 }
 
-/** What is shown of a pattern: a state in which something is so, and the words for that and for the other. */
-const samples: Record<PatternName, { given: object; words: readonly [string, string] }> = {
-  accordion: { given: { expanded: ['first'] }, words: ['open', 'closed'] },
-  carousel: { given: { selected: 'first' }, words: ['in view', 'out of view'] },
-  combobox: { given: { open: true, selected: 'first' }, words: ['open, selected', 'closed, not selected'] },
-  dialog: { given: { open: true }, words: ['open', 'closed'] },
-  disclosure: { given: { open: true }, words: ['open', 'closed'] },
-  drawer: { given: { open: true }, words: ['open', 'closed'] },
-  listbox: { given: { selected: 'first' }, words: ['selected', 'not selected'] },
-  menu: { given: { open: true, checked: ['first'] }, words: ['open, checked', 'closed, not checked'] },
-  popover: { given: { open: true }, words: ['open', 'closed'] },
-  switch: { given: { checked: true }, words: ['on', 'off'] },
-  tabs: { given: { selected: 'first' }, words: ['selected', 'not selected'] },
-  tooltip: { given: { open: true }, words: ['open', 'closed'] },
-  tree: {
-    given: { selected: 'first', expanded: ['first'] },
-    words: ['selected, open', 'not selected, closed'],
-  },
-};
 
 /** Parts that are asked for with something else than the key of an item. */
 const asked: Readonly<Record<string, readonly string[]>> = {
@@ -42,7 +24,7 @@ const asked: Readonly<Record<string, readonly string[]>> = {
 
 /** The attributes of each part of `pattern`, whose root has the id `id`; its items have the keys `first` and `other`. */
 export function serverParts(pattern: PatternName, id = 'id'): ServerPart[] {
-  const { given, words } = samples[pattern];
+  const { given, words } = descriptionOf(pattern)?.sample ?? { given: {}, words: ['', ''] };
   const states: readonly object[] = [given, {}];
   // Every part is attributes, or a function that answers with them; which, is asked below.
   const sides = states.map((state) => partsOf(pattern, { id, ...state } as never) as object);

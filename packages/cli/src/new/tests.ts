@@ -3,6 +3,7 @@
 // are imported), and in TypeScript where the project is, so that it passes as it is.
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
+import { descriptionOf } from 'elastic-shell/describe';
 import { pageParts } from './page.js';
 import type { Project } from './project.js';
 import { fileNameOf, filesOf, kebab, type Recipe, type RecipeFile, type Setting } from './recipes.js';
@@ -44,26 +45,9 @@ const until = async (holds${typed(': () => boolean')}) => {
   while (!holds()) await new Promise((done) => setTimeout(done, 10));
 };`;
 
-/** How the widget of a recipe is found, by its pattern. */
-const selectors: Readonly<Record<string, string>> = {
-  accordion: '[aria-expanded], summary',
-  carousel: '[aria-roledescription=carousel]',
-  combobox: '[role=combobox]',
-  dialog: 'dialog',
-  disclosure: '[aria-expanded], summary',
-  drawer: 'dialog',
-  listbox: '[role=listbox]',
-  menu: '[role=menu]',
-  popover: '[popover]',
-  switch: '[role=switch]',
-  tabs: '[role=tablist]',
-  tooltip: '[role=tooltip]',
-  tree: '[role=tree]',
-};
-
 /** The line that runs the rows of the pattern that a recipe is of. */
 function contractOf({ name, patterns }: Recipe): readonly string[] {
-  const selector = patterns[0] === name ? selectors[name] : undefined;
+  const selector = patterns[0] === name ? descriptionOf(name)?.selector : undefined;
   return selector === undefined
     ? []
     : [

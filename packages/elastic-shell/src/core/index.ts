@@ -30,33 +30,10 @@ export {
   rowKinds,
 } from './contract/options.js';
 
-// Every contract, and the words about all of them.
-export { accordion } from './contract/accordion.js';
-export { carousel } from './contract/carousel.js';
-export { combobox } from './contract/combobox.js';
-export { dialog } from './contract/dialog.js';
-export { disclosure } from './contract/disclosure.js';
-export { drawer } from './contract/drawer.js';
-export { listbox } from './contract/listbox.js';
-export { menu } from './contract/menu.js';
-export { popover } from './contract/popover.js';
-export { switching } from './contract/switch.js';
-export { tabs } from './contract/tabs.js';
-export { tooltip } from './contract/tooltip.js';
-export { tree } from './contract/tree.js';
+// Every contract with its outline, and the words about all of them.
+export * from './contracts.js';
 export { notes } from './contract/notes.js';
 
-// Outlines: the attributes of each part before there is a page, for servers and bindings.
-export { comboboxOutline, listboxOutline, switchOutline } from './outline/choices.js';
-export { accordionOutline, carouselOutline, tabsOutline, treeOutline } from './outline/collections.js';
-export {
-  dialogOutline,
-  disclosureOutline,
-  drawerOutline,
-  menuOutline,
-  popoverOutline,
-  tooltipOutline,
-} from './outline/layers.js';
 export { type Given, type Outline, partId } from './outline/outline.js';
 
 // What contracts of what opens, selects or expands are made of.

@@ -8,4 +8,7 @@ describePattern(accordion, {
   rules: accordionRules,
   needs: [['a button in a heading, or a <details>', isSection]],
   keys: ({ options }) => accordionKeys(options),
+  selector: '[aria-expanded], summary',
+  walk: ['Tab', 'Enter', 'Tab', 'Enter'],
+  sample: { given: { expanded: ['first'] }, words: ['open', 'closed'] },
 });

@@ -7,4 +7,7 @@ import { isSlides } from './kinds.js';
 describePattern(carousel, {
   rules: carouselRules,
   needs: [['an element with data-slides around the slides', isSlides]],
+  selector: '[aria-roledescription=carousel]',
+  walk: ['Tab', 'Tab', 'Tab'],
+  sample: { given: { selected: 'first' }, words: ['in view', 'out of view'] },
 });

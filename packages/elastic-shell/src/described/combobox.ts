@@ -12,4 +12,7 @@ describePattern(combobox, {
     ['an element with role="listbox"', withRole('listbox')],
   ],
   keys: ({ state, hasField }) => comboboxKeys('open' in state && !!state.open, hasField),
+  selector: '[role=combobox]',
+  walk: ['Tab', 'ArrowDown', 'ArrowDown', 'ArrowDown', 'Enter', 'ArrowDown', 'Escape'],
+  sample: { given: { open: true, selected: 'first' }, words: ['open, selected', 'closed, not selected'] },
 });

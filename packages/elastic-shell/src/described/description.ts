@@ -42,6 +42,18 @@ export interface DescriptionGiven {
   checks?: readonly Row[];
   /** The selector of its items inside the root, for checks. @defaultValue none */
   items?: string;
+  /** The selector by which a test finds it on a page. @defaultValue none */
+  selector?: string;
+  /** The keys that `walk` presses: to it, through it, and out of it. @defaultValue `Tab` */
+  walk?: readonly string[];
+  /** What `contract --server` shows: a state, and words for that state and for any other. @defaultValue none */
+  sample?: Sample;
+}
+
+/** A state of which the server's attributes are shown, and words for that state and for any other. */
+export interface Sample {
+  given: object;
+  words: readonly [string, string];
 }
 
 /** A pattern as its description knows it. */
@@ -54,13 +66,17 @@ export interface Describable<Out = unknown> {
 }
 
 /** A described pattern. */
-export interface Description<Out = unknown> extends Required<Omit<DescriptionGiven, 'notes' | 'items'>> {
+export interface Description<Out = unknown> extends Required<
+  Omit<DescriptionGiven, 'notes' | 'items' | 'selector' | 'sample'>
+> {
   readonly name: string;
   readonly options: OptionKinds;
   readonly commands: Readonly<Record<string, string>>;
   readonly outline: Out | undefined;
   readonly notes: Notes;
   readonly items: string | undefined;
+  readonly selector: string | undefined;
+  readonly sample: Sample | undefined;
 }
 
 /** The described patterns by name and by tag, and a number that grows with each of them. */
@@ -71,7 +87,10 @@ const registry = pageWide('described', () => ({
 }));
 
 const noNotes: Omit<Notes, 'name'> = {
+  group: 'control',
   says: '',
+  for: '',
+  not: '',
   standard: '',
   parts: {},
   keys: [],
@@ -109,6 +128,9 @@ export function describePattern<Out>(
     keys: given.keys ?? (() => undefined),
     checks: given.checks ?? [],
     items: given.items,
+    selector: given.selector,
+    walk: given.walk ?? ['Tab'],
+    sample: given.sample,
   };
   registry.all.set(name, described);
   registry.byTag.set(described.tag, name);

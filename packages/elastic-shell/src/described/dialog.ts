@@ -8,4 +8,7 @@ describePattern(dialog, {
   rules: dialogRules,
   isRoot: isDialog,
   needs: [['a <dialog>', isDialog]],
+  selector: 'dialog',
+  walk: ['Tab', 'Enter', 'Tab', 'Tab', 'Tab', 'Shift+Tab', 'Escape'],
+  sample: { given: { open: true }, words: ['open', 'closed'] },
 });

@@ -7,4 +7,7 @@ import { isPanel } from './kinds.js';
 describePattern(disclosure, {
   rules: disclosureRules,
   needs: [['a <details>, or a panel with an id', isPanel]],
+  selector: '[aria-expanded], summary',
+  walk: ['Tab', 'Enter', 'Space'],
+  sample: { given: { open: true }, words: ['open', 'closed'] },
 });

@@ -6,4 +6,6 @@ import { isDialog } from './kinds.js';
 describePattern(drawer, {
   isRoot: isDialog,
   needs: [['a <dialog>', isDialog]],
+  selector: 'dialog',
+  sample: { given: { open: true }, words: ['open', 'closed'] },
 });

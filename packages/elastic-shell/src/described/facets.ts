@@ -5,17 +5,17 @@ import { dialogNotes } from '../core/contract/dialog-notes.js';
 import { drawerNotes } from '../core/contract/drawer-notes.js';
 import { popoverNotes } from '../core/contract/popover-notes.js';
 import { tooltipNotes } from '../core/contract/tooltip-notes.js';
-import { disclosureNotes } from '../core/contract/disclosure-notes.js';
 import { accordionNotes } from '../core/contract/accordion-notes.js';
-import { tabsNotes } from '../core/contract/tabs-notes.js';
 import { carouselNotes } from '../core/contract/carousel-notes.js';
-import { treeNotes } from '../core/contract/tree-notes.js';
-import { menuNotes } from '../core/contract/menu-notes.js';
-import { listboxNotes } from '../core/contract/listbox-notes.js';
+import { disclosureNotes } from '../core/contract/disclosure-notes.js';
+import { tabsNotes } from '../core/contract/tabs-notes.js';
 import { comboboxNotes } from '../core/contract/combobox-notes.js';
+import { listboxNotes } from '../core/contract/listbox-notes.js';
+import { menuNotes } from '../core/contract/menu-notes.js';
 import { switchNotes } from '../core/contract/switch-notes.js';
-import { listboxOutline, comboboxOutline, switchOutline } from '../core/outline/choices.js';
-import { accordionOutline, tabsOutline, carouselOutline, treeOutline } from '../core/outline/collections.js';
+import { treeNotes } from '../core/contract/tree-notes.js';
+import { comboboxOutline, listboxOutline, switchOutline } from '../core/outline/choices.js';
+import { accordionOutline, carouselOutline, tabsOutline, treeOutline } from '../core/outline/collections.js';
 import {
   dialogOutline,
   drawerOutline,
@@ -26,12 +26,12 @@ import {
 } from '../core/outline/layers.js';
 import { comboboxRows } from '../rehearsal/rows/fields.js';
 import { dialogRows, popoverRows, tooltipRows } from '../rehearsal/rows/layers.js';
-import { treeRows, menuRows, listboxRows } from '../rehearsal/rows/lists.js';
+import { listboxRows, menuRows, treeRows } from '../rehearsal/rows/lists.js';
 import {
-  disclosureRows,
   accordionRows,
-  tabsRows,
   carouselRows,
+  disclosureRows,
+  tabsRows,
   switchRows,
 } from '../rehearsal/rows/sections.js';
 import './built-in.js';
@@ -43,27 +43,27 @@ export const outlines = {
   drawer: drawerOutline,
   popover: popoverOutline,
   tooltip: tooltipOutline,
-  disclosure: disclosureOutline,
   accordion: accordionOutline,
-  tabs: tabsOutline,
   carousel: carouselOutline,
-  tree: treeOutline,
-  menu: menuOutline,
-  listbox: listboxOutline,
+  disclosure: disclosureOutline,
+  tabs: tabsOutline,
   combobox: comboboxOutline,
+  listbox: listboxOutline,
+  menu: menuOutline,
   switch: switchOutline,
+  tree: treeOutline,
 };
 
 addFacets('dialog', { notes: dialogNotes, outline: dialogOutline, checks: dialogRows });
 addFacets('drawer', { notes: drawerNotes, outline: drawerOutline });
 addFacets('popover', { notes: popoverNotes, outline: popoverOutline, checks: popoverRows });
 addFacets('tooltip', { notes: tooltipNotes, outline: tooltipOutline, checks: tooltipRows });
-addFacets('disclosure', { notes: disclosureNotes, outline: disclosureOutline, checks: disclosureRows });
 addFacets('accordion', { notes: accordionNotes, outline: accordionOutline, checks: accordionRows });
-addFacets('tabs', { notes: tabsNotes, outline: tabsOutline, checks: tabsRows });
 addFacets('carousel', { notes: carouselNotes, outline: carouselOutline, checks: carouselRows });
-addFacets('tree', { notes: treeNotes, outline: treeOutline, checks: treeRows });
-addFacets('menu', { notes: menuNotes, outline: menuOutline, checks: menuRows });
-addFacets('listbox', { notes: listboxNotes, outline: listboxOutline, checks: listboxRows });
+addFacets('disclosure', { notes: disclosureNotes, outline: disclosureOutline, checks: disclosureRows });
+addFacets('tabs', { notes: tabsNotes, outline: tabsOutline, checks: tabsRows });
 addFacets('combobox', { notes: comboboxNotes, outline: comboboxOutline, checks: comboboxRows });
+addFacets('listbox', { notes: listboxNotes, outline: listboxOutline, checks: listboxRows });
+addFacets('menu', { notes: menuNotes, outline: menuOutline, checks: menuRows });
 addFacets('switch', { notes: switchNotes, outline: switchOutline, checks: switchRows });
+addFacets('tree', { notes: treeNotes, outline: treeOutline, checks: treeRows });

@@ -9,4 +9,7 @@ describePattern(listbox, {
   isRoot: withRole('listbox'),
   needs: [['an element with role="listbox"', withRole('listbox')]],
   keys: ({ options, orientation }) => listboxKeys({ ...options, orientation }),
+  selector: '[role=listbox]',
+  walk: ['Tab', 'ArrowDown', 'ArrowDown', 'End', 'Home', 'Space'],
+  sample: { given: { selected: 'first' }, words: ['selected', 'not selected'] },
 });

@@ -9,4 +9,7 @@ describePattern(menu, {
   isRoot: withRole('menu'),
   needs: [['an element with role="menu"', withRole('menu')]],
   keys: () => menuKeys,
+  selector: '[role=menu]',
+  walk: ['Tab', 'Enter', 'ArrowDown', 'ArrowDown', 'End', 'Home', 'Escape'],
+  sample: { given: { open: true, checked: ['first'] }, words: ['open, checked', 'closed, not checked'] },
 });

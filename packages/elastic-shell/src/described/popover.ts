@@ -8,4 +8,7 @@ describePattern(popover, {
   rules: popoverRules,
   isRoot: isPopover,
   needs: [['an element with the attribute popover', isPopover]],
+  selector: '[popover]',
+  walk: ['Tab', 'Enter', 'Tab', 'Escape'],
+  sample: { given: { open: true }, words: ['open', 'closed'] },
 });

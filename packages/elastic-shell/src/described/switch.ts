@@ -5,4 +5,7 @@ import { isSwitch } from './kinds.js';
 
 describePattern(switching, {
   needs: [['a <button> or a checkbox', isSwitch]],
+  selector: '[role=switch]',
+  walk: ['Tab', 'Space', 'Space'],
+  sample: { given: { checked: true }, words: ['on', 'off'] },
 });

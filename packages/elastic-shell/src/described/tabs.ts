@@ -8,4 +8,7 @@ describePattern(tabs, {
   rules: tabsRules,
   needs: [['an element with role="tablist"', withRole('tablist')]],
   keys: ({ options, orientation }) => tabsKeys({ ...options, orientation }),
+  selector: '[role=tablist]',
+  walk: ['Tab', 'ArrowRight', 'ArrowRight', 'Home', 'End', 'Tab'],
+  sample: { given: { selected: 'first' }, words: ['selected', 'not selected'] },
 });

@@ -7,4 +7,7 @@ import { isPopover } from './kinds.js';
 describePattern(tooltip, {
   rules: tooltipRules,
   needs: [['an element with the attribute popover', isPopover]],
+  selector: '[role=tooltip]',
+  walk: ['Tab', 'Escape'],
+  sample: { given: { open: true }, words: ['open', 'closed'] },
 });

@@ -7,4 +7,10 @@ describePattern(tree, {
   isRoot: isList,
   needs: [['a list, or an element with role="tree"', isList]],
   keys: ({ options }) => treeKeys(options),
+  selector: '[role=tree]',
+  walk: ['Tab', 'ArrowDown', 'ArrowRight', 'ArrowRight', 'ArrowLeft', 'ArrowLeft', 'End', 'Home'],
+  sample: {
+    given: { selected: 'first', expanded: ['first'] },
+    words: ['selected, open', 'not selected, closed'],
+  },
 });

@@ -1,5 +1,6 @@
 // Options that hold for every instance of a pattern wired from now on.
 import type { OptionKinds } from '../core/contract/options.js';
+import { builtInNames } from './built-in-names.js';
 import { isElement } from './dom.js';
 import { checkOptions, suggestion } from './options.js';
 import type { Wired } from './types.js';
@@ -8,12 +9,8 @@ import type { Wired } from './types.js';
 // eslint-disable-next-line @typescript-eslint/no-empty-object-type
 export interface PatternOptions {}
 
-/** The patterns that come with the library: their names are known before they are loaded. */
-const names = new Set(
-  'accordion carousel combobox dialog disclosure drawer listbox menu popover switch tabs tooltip tree'.split(
-    ' ',
-  ),
-);
+/** The names of all patterns: those that come with the library are known before they are loaded. */
+const names = new Set(builtInNames.split(' '));
 const kinds = new Map<string, OptionKinds>();
 
 /** A wire function, whatever it wires. */

@@ -1,4 +1,5 @@
 // A walk by keys, as sentences: for a snapshot that says what a keyboard user and a screen reader get.
+import { descriptionOf } from '../described/description.js';
 import { PageStage } from './stage.js';
 import { type ContractName, widgetAt } from './widget.js';
 
@@ -16,22 +17,8 @@ export interface WalkOptions {
   signal?: AbortSignal;
 }
 
-/** The keys of each pattern: there, through it, and out of it. */
-const ways: Readonly<Record<string, readonly string[]>> = {
-  accordion: ['Tab', 'Enter', 'Tab', 'Enter'],
-  carousel: ['Tab', 'Tab', 'Tab'],
-  combobox: ['Tab', 'ArrowDown', 'ArrowDown', 'ArrowDown', 'Enter', 'ArrowDown', 'Escape'],
-  dialog: ['Tab', 'Enter', 'Tab', 'Tab', 'Tab', 'Shift+Tab', 'Escape'],
-  disclosure: ['Tab', 'Enter', 'Space'],
-  listbox: ['Tab', 'ArrowDown', 'ArrowDown', 'End', 'Home', 'Space'],
-  menu: ['Tab', 'Enter', 'ArrowDown', 'ArrowDown', 'End', 'Home', 'Escape'],
-  popover: ['Tab', 'Enter', 'Tab', 'Escape'],
-  select: ['Tab', 'ArrowDown', 'ArrowDown'],
-  switch: ['Tab', 'Space', 'Space'],
-  tabs: ['Tab', 'ArrowRight', 'ArrowRight', 'Home', 'End', 'Tab'],
-  tooltip: ['Tab', 'Escape'],
-  tree: ['Tab', 'ArrowDown', 'ArrowRight', 'ArrowRight', 'ArrowLeft', 'ArrowLeft', 'End', 'Home'],
-};
+/** The keys that go through a native `<select>`, which is no pattern. */
+const selectWalk = ['Tab', 'ArrowDown', 'ArrowDown'];
 
 /**
  * Presses keys on the widget at `root`, and answers with what is heard after each, a line a key: role, name, states, place, then live
@@ -40,7 +27,7 @@ const ways: Readonly<Record<string, readonly string[]>> = {
  */
 export async function walk(root: Element, { pattern, keys, signal }: WalkOptions = {}): Promise<string> {
   const { found, widget } = widgetAt(root, pattern);
-  const own = keys ?? ways[found.pattern] ?? ['Tab'];
+  const own = keys ?? descriptionOf(found.pattern)?.walk ?? selectWalk;
   const stage = new PageStage(() => widget, undefined, signal);
   const lines: string[] = [];
   const width = Math.max(...own.map((key) => key.length));

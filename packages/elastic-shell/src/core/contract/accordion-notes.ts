@@ -6,7 +6,10 @@ import type { AccordionPart } from './accordion.js';
 /** What a reader is told of the pattern `accordion`. */
 export const accordionNotes: Notes<AccordionPart> = {
   name: 'accordion',
+  group: 'section',
   says: 'Headings whose buttons show and hide the section under each.',
+  for: 'Several headings in a row, each with a section that opens: steps, questions, settings in groups.',
+  not: 'Views of which exactly one shows (tabs), or a single section (disclosure).',
   standard: 'WAI-ARIA Authoring Practices, Accordion; HTML, the details element',
   parts: {
     root: {

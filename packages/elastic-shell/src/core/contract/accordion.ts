@@ -5,6 +5,9 @@ import type { ContractWithoutRead, KeyActs } from './contract.js';
 import { stepExpansion, type ExpandIntent, expandCommands } from './expanding.js';
 import { commonKinds } from './options.js';
 
+/** What a program calls on it, by name. */
+export const accordionMethods = ['expand', 'collapse'] as const;
+
 /** Its parts, as its notes name them. */
 export type AccordionPart = 'root' | 'item' | 'panel' | 'opener';
 /** What can be asked of it; `found`: find-in-page has found something in a closed section. */

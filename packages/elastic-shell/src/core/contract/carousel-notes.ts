@@ -6,7 +6,10 @@ import type { CarouselPart } from './carousel.js';
 /** What a reader is told of the pattern `carousel`. */
 export const carouselNotes: Notes<CarouselPart> = {
   name: 'carousel',
+  group: 'section',
   says: 'Shows slides side by side, one or several at a time.',
+  for: 'Pictures or cards side by side, of which some are in view and the rest a swipe or a press away.',
+  not: 'What everybody must see: slides out of view are missed by most.',
   standard: 'WAI-ARIA Authoring Practices, Carousel; CSS Scroll Snap; WCAG 2.2.2, Pause, Stop, Hide',
   parts: {
     root: {

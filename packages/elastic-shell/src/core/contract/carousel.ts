@@ -4,6 +4,9 @@ import { isMove, type Move, move } from '../collection/movement.js';
 import type { ContractWithoutRead, View } from './contract.js';
 import { commonKinds } from './options.js';
 
+/** What a program calls on it, by name. */
+export const carouselMethods = ['select', 'next', 'previous'] as const;
+
 /** Its parts, as its notes name them. */
 export type CarouselPart = 'root' | 'slide' | 'opener';
 /** What can be asked of it: a move, to go to a slide, to start or stop rotating. */

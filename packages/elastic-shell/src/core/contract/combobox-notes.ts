@@ -14,7 +14,10 @@ import type { ComboboxPart } from './combobox.js';
 /** What a reader is told of the pattern `combobox`. */
 export const comboboxNotes: Notes<ComboboxPart> = {
   name: 'combobox',
+  group: 'control',
   says: 'A field and a list to choose from: pressed open, or searched by typing; for one or for several.',
+  for: 'Choosing from many by typing, one or several, from a list at hand or asked of a server.',
+  not: "A handful of fixed values without pictures: the platform's select does that without script.",
   standard: 'WAI-ARIA Authoring Practices, Combobox',
   parts: {
     root: {

@@ -8,6 +8,9 @@ import { isOpenIntent, type Openable, type OpenIntent, stepOpenable } from './op
 import { fitKind, openKinds, placeKinds, rowKinds } from './options.js';
 import type { Selecting } from './selecting.js';
 
+/** What a program calls on it, by name. */
+export const comboboxMethods = ['show', 'close', 'toggle', 'select', 'deselect', 'clear'] as const;
+
 /** Its parts, as its notes name them. */
 export type ComboboxPart =
   'root' | 'field' | 'list' | 'item' | 'popup' | 'tokens' | 'value' | 'status' | 'opener';

@@ -124,8 +124,14 @@ export interface OptionNote {
 /** The words of a contract: for documents, the command line and the conformance tests. */
 export interface Notes<Part extends string = string> {
   name: string;
+  /** Where documents show it: with what opens above the page, with what shows content in place, or with controls. */
+  group: 'layer' | 'section' | 'control';
   /** One sentence: what it is for. */
   says: string;
+  /** When to use it. */
+  for: string;
+  /** What should be another pattern, which is named. */
+  not: string;
   standard: string;
   parts: Record<Part, { is: string; required: boolean; why: string }>;
   keys: readonly { on: Part; key: string; does: string; by: KeyOwner }[];

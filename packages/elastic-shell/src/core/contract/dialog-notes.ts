@@ -6,7 +6,10 @@ import type { DialogPart } from './dialog.js';
 /** What a reader is told of the pattern `dialog`. */
 export const dialogNotes: Notes<DialogPart> = {
   name: 'dialog',
+  group: 'layer',
   says: 'Opens above the page and keeps everything else out of reach until it is answered or dismissed.',
+  for: 'Something that has to be read, answered or filled in before the page goes on: a form, a confirmation, terms.',
+  not: 'A hint beside a control (popover), a message that something was saved (an output on the page), or what people should compare with the page behind it (a drawer that leaves the page live).',
   standard: 'WAI-ARIA Authoring Practices, Dialog (Modal) and Alert Dialog; HTML, the dialog element',
   parts: {
     root: {

@@ -4,6 +4,9 @@ import type { Attributes, Contract, RootView } from './contract.js';
 import { type Openable, type OpenIntent, stepOpenable } from './openable.js';
 import { contentKinds, layerKinds } from './options.js';
 
+/** What a program calls on it, by name. */
+export const dialogMethods = ['show', 'close', 'toggle', 'ask'] as const;
+
 /** Its parts, as its notes name them. */
 export type DialogPart = 'root' | 'opener' | 'title' | 'description';
 

@@ -6,7 +6,10 @@ import type { DisclosurePart } from './disclosure.js';
 /** What a reader is told of the pattern `disclosure`. */
 export const disclosureNotes: Notes<DisclosurePart> = {
   name: 'disclosure',
+  group: 'section',
   says: 'Shows and hides a piece of content in place.',
+  for: 'One button that shows and hides what follows it: details, more text, a filter.',
+  not: 'Several of them in a row that belong together (accordion), or what should lie above the page (popover).',
   standard: 'WAI-ARIA Authoring Practices, Disclosure (Show/Hide); HTML, the details element',
   parts: {
     root: {

@@ -3,6 +3,9 @@ import type { Contract, View } from './contract.js';
 import { type Openable, type OpenIntent, stepOpenable } from './openable.js';
 import { contentKinds, openKinds } from './options.js';
 
+/** What a program calls on it, by name. */
+export const disclosureMethods = ['show', 'close', 'toggle'] as const;
+
 /** Its parts, as its notes name them. */
 export type DisclosurePart = 'root' | 'opener';
 

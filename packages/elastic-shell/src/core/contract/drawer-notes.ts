@@ -6,7 +6,10 @@ import type { DialogPart } from './dialog.js';
 /** What a reader is told of the pattern `drawer`. */
 export const drawerNotes: Notes<DialogPart> = {
   name: 'drawer',
+  group: 'layer',
   says: 'A dialog that comes from an edge of the screen: modal, or beside a page that stays live.',
+  for: 'What comes in from an edge: the sections of a site on a small screen, filters beside a list that stays live.',
+  not: 'A question with an answer (dialog), or navigation that has room on the page.',
   standard:
     'WAI-ARIA Authoring Practices, Dialog (Modal); HTML, the dialog element and the popover attribute',
   parts: {

@@ -3,6 +3,9 @@ import type { Contract } from './contract.js';
 import { dialog, type DialogChoices } from './dialog.js';
 import type { Openable, OpenIntent } from './openable.js';
 
+/** What a program calls on it, by name. */
+export const drawerMethods = ['show', 'close', 'toggle', 'ask'] as const;
+
 /** The options that its contract knows. */
 export interface DrawerChoices extends DialogChoices {
   /** The edge it is attached to. Default: `inline-start`. */

@@ -6,7 +6,10 @@ import type { ListboxPart } from './listbox.js';
 /** What a reader is told of the pattern `listbox`. */
 export const listboxNotes: Notes<ListboxPart> = {
   name: 'listbox',
+  group: 'control',
   says: 'A list of options of which one or several are selected.',
+  for: 'Choosing one or several from a list that stays on the page.',
+  not: 'A list of a few that a form sends (radio buttons, checkboxes), or one that has to be searched (combobox).',
   standard: 'WAI-ARIA Authoring Practices, Listbox',
   parts: {
     root: {

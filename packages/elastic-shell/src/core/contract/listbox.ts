@@ -4,6 +4,9 @@ import type { ContractWithoutRead, KeyActs } from './contract.js';
 import { commonKinds, rowKinds } from './options.js';
 import { movesBy, selectCommands, type Selecting, type SelectIntent, stepSelecting } from './selecting.js';
 
+/** What a program calls on it, by name. */
+export const listboxMethods = ['select', 'deselect', 'clear'] as const;
+
 /** Its parts, as its notes name them. */
 export type ListboxPart = 'root' | 'item' | 'group' | 'opener';
 

@@ -14,7 +14,10 @@ import type { MenuPart } from './menu.js';
 /** What a reader is told of the pattern `menu`. */
 export const menuNotes: Notes<MenuPart> = {
   name: 'menu',
+  group: 'control',
   says: 'A list of actions, opened by a button or where something is pressed for it.',
+  for: 'A list of actions behind a button, or where something is pressed for it.',
+  not: "Navigation (links), or choosing a value for a form (listbox, combobox, the platform's select).",
   standard: 'WAI-ARIA Authoring Practices, Menu Button and Menu',
   parts: {
     root: {

@@ -7,6 +7,9 @@ import { isOpenIntent, type Openable, type OpenIntent, stepOpenable } from './op
 import { placeKinds, openKinds } from './options.js';
 import { rowMoves } from './selecting.js';
 
+/** What a program calls on it, by name. */
+export const menuMethods = ['show', 'close', 'toggle', 'check', 'uncheck'] as const;
+
 /** Its parts, as its notes name them. */
 export type MenuPart = 'root' | 'item' | 'opener' | 'separator' | 'group';
 

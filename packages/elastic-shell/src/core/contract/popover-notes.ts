@@ -15,7 +15,10 @@ import type { PopoverPart } from './popover.js';
 /** What a reader is told of the pattern `popover`. */
 export const popoverNotes: Notes<PopoverPart> = {
   name: 'popover',
+  group: 'layer',
   says: 'Opens beside its control, above everything, and follows it; the page stays live.',
+  for: 'Something beside its button that may hold links and fields: a note, a picker, a small form, while the page stays live.',
+  not: 'Words alone that describe a control (tooltip), or a list of actions (menu).',
   standard: 'HTML, the popover attribute; CSS Anchor Positioning, position-area; WCAG 2.4.3, Focus Order',
   parts: {
     root: {

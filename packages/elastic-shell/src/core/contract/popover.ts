@@ -4,6 +4,9 @@ import type { ContractWithoutRead } from './contract.js';
 import { type Openable, type OpenIntent, stepOpenable } from './openable.js';
 import { anchorKinds, contentKinds, layerKinds } from './options.js';
 
+/** What a program calls on it, by name. */
+export const popoverMethods = ['show', 'close', 'toggle'] as const;
+
 /** Its parts, as its notes name them. */
 export type PopoverPart = 'root' | 'opener' | 'title';
 

@@ -6,7 +6,10 @@ import type { SwitchPart } from './switch.js';
 /** What a reader is told of the pattern `switch`. */
 export const switchNotes: Notes<SwitchPart> = {
   name: 'switch',
+  group: 'control',
   says: 'Turns one thing on or off, at once.',
+  for: 'Something that is on or off, at once.',
+  not: 'A choice that is sent with a form later (a checkbox).',
   standard: 'WAI-ARIA Authoring Practices, Switch; HTML, form-associated elements',
   parts: {
     root: {

@@ -2,6 +2,9 @@
 import type { Contract } from './contract.js';
 import { commonKinds } from './options.js';
 
+/** What a program calls on it, by name. */
+export const switchMethods = ['check', 'uncheck', 'toggle'] as const;
+
 /** Its parts, as its notes name them. */
 export type SwitchPart = 'root';
 /** What can be asked of it. */

@@ -6,7 +6,10 @@ import type { TabsPart } from './tabs.js';
 /** What a reader is told of the pattern `tabs`. */
 export const tabsNotes: Notes<TabsPart> = {
   name: 'tabs',
+  group: 'section',
   says: 'A list of tabs, each with a panel, of which one shows.',
+  for: 'Several views in one place of which one shows: the sheets of a record.',
+  not: 'Steps that follow each other, the pages of a site (links), or sections to compare.',
   standard: 'WAI-ARIA Authoring Practices, Tabs',
   parts: {
     root: {

@@ -5,6 +5,9 @@ import { given, touch, touchedKeys } from '../collection/touched.js';
 import type { ContractWithoutRead, KeyAct, KeyActs, View } from './contract.js';
 import { commonKinds, contentKinds } from './options.js';
 
+/** What a program calls on it, by name. */
+export const tabsMethods = ['select', 'close'] as const;
+
 /**
  * What can be asked of them: a move, to select or be found, `close` (by a user), `remove` (by a command or a
  * program).

@@ -6,7 +6,10 @@ import type { TooltipPart } from './tooltip.js';
 /** What a reader is told of the pattern `tooltip`. */
 export const tooltipNotes: Notes<TooltipPart> = {
   name: 'tooltip',
+  group: 'layer',
   says: 'Shows a few words beside a control while the pointer or the focus is on it.',
+  for: 'A few words that describe a control, shown on focus and when the pointer rests.',
+  not: 'The only name of a control (give it a name), anything to press or read twice (popover), or what touch users must know.',
   standard: 'WAI-ARIA Authoring Practices, Tooltip; WCAG 1.4.13, Content on Hover or Focus',
   parts: {
     root: {

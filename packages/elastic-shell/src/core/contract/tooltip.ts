@@ -3,6 +3,9 @@ import type { ContractWithoutRead } from './contract.js';
 import { type Openable, type OpenIntent, stepOpenable } from './openable.js';
 import { anchorKinds, openKinds } from './options.js';
 
+/** What a program calls on it, by name. */
+export const tooltipMethods = ['show', 'close', 'toggle'] as const;
+
 /** Its parts, as its notes name them. */
 export type TooltipPart = 'root' | 'opener';
 

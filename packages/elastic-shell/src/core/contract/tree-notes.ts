@@ -16,7 +16,10 @@ import type { TreePart } from './tree.js';
 /** What a reader is told of the pattern `tree`. */
 export const treeNotes: Notes<TreePart> = {
   name: 'tree',
+  group: 'control',
   says: 'Rows in branches that open and close, to move through, select or check.',
+  for: 'Things within things, in branches that open: folders, parts, places; to select or to check.',
+  not: 'The navigation of a site (nested lists of links in disclosures), or a table with columns.',
   standard: 'WAI-ARIA Authoring Practices, Tree View',
   parts: {
     root: {

@@ -10,6 +10,18 @@ import { commonKinds, rowKinds } from './options.js';
 import { movesBy, rowMoves, selectCommands, stepSelecting } from './selecting.js';
 import { modeOf, type TreeChoices, type TreeIntent, type TreeState } from './tree-state.js';
 
+/** What a program calls on it, by name. */
+export const treeMethods = [
+  'select',
+  'deselect',
+  'clear',
+  'expand',
+  'collapse',
+  'expandTo',
+  'check',
+  'uncheck',
+] as const;
+
 export type { TreeChoices, TreeIntent, TreePart, TreeState } from './tree-state.js';
 
 const spaces = { none: 'default', single: 'pick', multiple: 'toggle' } as const;

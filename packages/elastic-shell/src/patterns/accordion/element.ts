@@ -1,6 +1,5 @@
 // <shell-accordion>: wires the sections inside it.
-import { accordion } from '../../core/contract/accordion.js';
-import { accordionMethods } from '../../core/contract/methods.js';
+import { accordion, accordionMethods } from '../../core/contract/accordion.js';
 import { element } from '../../engine/element.js';
 import type { ExpandedProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Accordion, type AccordionOptions, wireAccordion } from './wire.js';

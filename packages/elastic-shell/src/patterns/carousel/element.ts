@@ -1,6 +1,5 @@
 // <shell-carousel>: wires the slides inside it.
-import { carousel } from '../../core/contract/carousel.js';
-import { carouselMethods } from '../../core/contract/methods.js';
+import { carousel, carouselMethods } from '../../core/contract/carousel.js';
 import { element } from '../../engine/element.js';
 import type {
   OptionProperties,

@@ -1,7 +1,6 @@
 // <shell-combobox>: wires the field and the list inside it.
 import type { Item } from '../../core/collection/items.js';
-import { combobox } from '../../core/contract/combobox.js';
-import { comboboxMethods } from '../../core/contract/methods.js';
+import { combobox, comboboxMethods } from '../../core/contract/combobox.js';
 import { element } from '../../engine/element.js';
 import type {
   ChosenProperty,

@@ -1,6 +1,5 @@
 // <shell-dialog>: wires the <dialog> inside it.
-import { dialog } from '../../core/contract/dialog.js';
-import { dialogMethods } from '../../core/contract/methods.js';
+import { dialog, dialogMethods } from '../../core/contract/dialog.js';
 import { element } from '../../engine/element.js';
 import type { OpenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Dialog, type DialogOptions, wireDialog } from './wire.js';

@@ -1,6 +1,5 @@
 // <shell-disclosure>: wires the <details> inside it, or the element that its button names.
-import { disclosure } from '../../core/contract/disclosure.js';
-import { disclosureMethods } from '../../core/contract/methods.js';
+import { disclosure, disclosureMethods } from '../../core/contract/disclosure.js';
 import { element } from '../../engine/element.js';
 import type { OpenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Disclosure, type DisclosureOptions, wireDisclosure } from './wire.js';

@@ -1,6 +1,5 @@
 // <shell-drawer>: wires the <dialog> inside it as a drawer.
-import { drawer } from '../../core/contract/drawer.js';
-import { drawerMethods } from '../../core/contract/methods.js';
+import { drawer, drawerMethods } from '../../core/contract/drawer.js';
 import { element } from '../../engine/element.js';
 import type { OpenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Drawer, type DrawerOptions, wireDrawer } from './wire.js';

@@ -1,7 +1,6 @@
 // <shell-listbox>: wires the listbox inside it.
 import type { Item } from '../../core/collection/items.js';
-import { listbox } from '../../core/contract/listbox.js';
-import { listboxMethods } from '../../core/contract/methods.js';
+import { listbox, listboxMethods } from '../../core/contract/listbox.js';
 import { element } from '../../engine/element.js';
 import type { ChosenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Listbox, type ListboxOptions, wireListbox } from './wire.js';

@@ -1,6 +1,5 @@
 // <shell-menu>: wires the menu inside it.
-import { menu } from '../../core/contract/menu.js';
-import { menuMethods } from '../../core/contract/methods.js';
+import { menu, menuMethods } from '../../core/contract/menu.js';
 import { element } from '../../engine/element.js';
 import type {
   CheckedProperty,

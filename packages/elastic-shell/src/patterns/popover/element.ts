@@ -1,6 +1,5 @@
 // <shell-popover>: wires the popover inside it.
-import { popover } from '../../core/contract/popover.js';
-import { popoverMethods } from '../../core/contract/methods.js';
+import { popover, popoverMethods } from '../../core/contract/popover.js';
 import { element } from '../../engine/element.js';
 import type { OpenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Popover, type PopoverOptions, wirePopover } from './wire.js';

@@ -1,6 +1,5 @@
 // <shell-switch>: wires the button or the checkbox inside it.
-import { switching } from '../../core/contract/switch.js';
-import { switchMethods } from '../../core/contract/methods.js';
+import { switching, switchMethods } from '../../core/contract/switch.js';
 import { element } from '../../engine/element.js';
 import type { OnProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Switch, type SwitchOptions, wireSwitch } from './wire.js';

@@ -1,6 +1,5 @@
 // <shell-tabs>: wires the tablist and the panels inside it.
-import { tabs } from '../../core/contract/tabs.js';
-import { tabsMethods } from '../../core/contract/methods.js';
+import { tabs, tabsMethods } from '../../core/contract/tabs.js';
 import { element } from '../../engine/element.js';
 import type {
   ClosedProperty,

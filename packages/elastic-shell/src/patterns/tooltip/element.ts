@@ -1,6 +1,5 @@
 // <shell-tooltip>: wires the tooltip inside it.
-import { tooltip } from '../../core/contract/tooltip.js';
-import { tooltipMethods } from '../../core/contract/methods.js';
+import { tooltip, tooltipMethods } from '../../core/contract/tooltip.js';
 import { element } from '../../engine/element.js';
 import type { OpenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Tooltip, type TooltipOptions, wireTooltip } from './wire.js';

@@ -1,7 +1,6 @@
 // <shell-tree>: wires the tree inside it.
 import type { TreeNode } from '../../core/collection/tree.js';
-import { tree } from '../../core/contract/tree.js';
-import { treeMethods } from '../../core/contract/methods.js';
+import { tree, treeMethods } from '../../core/contract/tree.js';
 import { element } from '../../engine/element.js';
 import type {
   CheckedProperty,

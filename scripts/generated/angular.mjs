@@ -1,0 +1,161 @@
+// The package for Angular: handles, functions, and the directives that need no code of their own.
+import { join } from 'node:path';
+import { bind, generics } from './bindings.mjs';
+import { factsOf, hasOwnDirective, itemTypes, origin, patterns, root } from './facts.mjs';
+
+const angular = join(root, 'packages/angular/src');
+const fromLibrary = (names) => `import type { ${names.join(', ')} } from 'elastic-shell';`;
+const patternValues = (type = '', of = patterns) =>
+  `import ${type}{ ${of.map(({ name }) => `${name}Pattern`).join(', ')} } from 'elastic-shell/bindings';`;
+
+/** The options that `LayerDirective` has as inputs. */
+const layerInputs =
+  'outside escape focusOut behind firstFocus focusReturn content loadOn keepContent'.split(' ');
+
+/** Options that are no inputs: the base has them, or they are outputs. */
+const notInputs = ['externalChanges', 'onChange', 'onRefuse', 'onPick'];
+
+/** What a state holds, by what its option takes. */
+const stateTypes = {
+  'true, false or a cell': 'boolean',
+  'a number or a cell': 'number',
+  'a text or a cell': 'string',
+  'a key or a cell': 'string | undefined',
+  'keys or a cell': 'ReadonlySet<string>',
+};
+
+const sentence = (words) => `${words[0].toUpperCase()}${words.slice(1)}`;
+
+/** The input of one option. */
+function inputOf(Name, { name, does, default: otherwise }, kind) {
+  const doc = `/** ${sentence(does.replace(/\.$/, ''))}. Default: ${otherwise}.${
+    name === 'content'
+      ? ' What it returns, at once, by a promise or an observable, is rendered by `*shellContent` if there is one.'
+      : name === 'guard'
+        ? ' It may answer by a promise or an observable.'
+        : ''
+  } */`;
+  if (name === 'content')
+    return `${doc}\n  readonly content = input<((signal: AbortSignal, key?: string) => unknown) | string>();`;
+  if (kind === 'true or false')
+    return `${doc}\n  readonly ${name} = input<boolean | undefined, unknown>(undefined, { transform: flag });`;
+  if (kind === 'a number')
+    return `${doc}\n  readonly ${name} = input<number | undefined, unknown>(undefined, { transform: count });`;
+  const type = `${Name}Options['${name}']`;
+  return `${doc}\n  readonly ${name}: InputSignal<${type} | undefined> = input<${type}>();`;
+}
+
+/** The input and the output of one state. */
+const stateOf = (name, type) => `/** The state \`${name}\`. If it is bound, the binding is asked about each change; if not, the pattern keeps it. */
+  readonly ${name}Input = input<${type.includes('undefined') ? type : `${type} | undefined`}>(notBound(), { alias: '${name}' });
+  /** Emits each change that is asked for; if the state is not bound, each change. */
+  readonly ${name}Change = output<${type}>();`;
+
+/** One directive: its class, and what it is given to extend. */
+function directive(pattern) {
+  const { name, Name } = pattern;
+  const { notes, options: kinds } = factsOf(pattern);
+  const isLayer = layerInputs.every((each) => each in kinds || /content|loadOn/i.test(each)) && 'behind' in kinds;
+  const states = notes.states.filter((each) => stateTypes[kinds[each.name]]);
+  const own = notes.options.filter(
+    (option) =>
+      !notInputs.includes(option.name) &&
+      !states.some((state) => state.name === option.name) &&
+      !(isLayer && layerInputs.includes(option.name)),
+  );
+  const base = isLayer ? 'LayerDirective' : 'PatternDirective';
+  const names = `${isLayer ? '...layerInputs, ' : ''}${own.map((option) => `'${option.name}'`).join(', ')}`;
+  return `/** What \`Shell${Name}\` has besides its inputs and outputs: states, parts and methods. */
+export interface Shell${Name} extends ${Name}Handle {}
+
+/** ${notes.says} Its element: ${notes.parts.root.is}. */
+@Directive({ selector: '[shell${Name}]', exportAs: 'shell${Name}' })
+export class Shell${Name} extends ${base} {
+  ${[
+    ...states.map((state) => stateOf(state.name, stateTypes[kinds[state.name]])),
+    ...('onPick' in kinds ? ['/** An item was activated. */\n  readonly shellPick = output<MenuPick>();'] : []),
+    ...own.map((option) => inputOf(Name, option, kinds[option.name])),
+  ].join('\n  ')}
+
+  constructor() {
+    super(${name}Pattern, [${names}]);
+  }
+}
+`;
+}
+
+const plain = patterns.filter(({ name }) => !hasOwnDirective(name));
+const special = patterns.filter(({ name }) => hasOwnDirective(name));
+
+/** The generated files of the package for Angular. */
+export const angularFiles = [
+  {
+    path: join(angular, 'handles.ts'),
+    text: [
+      origin,
+      fromLibrary([...patterns.map(({ Name }) => Name), ...itemTypes]),
+      patternValues('type '),
+      `import type { Handle } from './handle.js';`,
+      '',
+      ...patterns.map(({ name, Name, item }) =>
+        item
+          ? `/** One ${name}, of rows made of \`I\`. */\nexport interface ${Name}Handle<I extends ${item} = ${item}, Multiple extends boolean = false> extends Handle<${Name}<Multiple>, typeof ${name}Pattern, I> {}`
+          : `/** One ${name}. */\nexport interface ${Name}Handle extends Handle<${Name}, typeof ${name}Pattern> {}`,
+      ),
+      '',
+    ].join('\n'),
+  },
+  {
+    path: join(angular, 'inject-patterns.ts'),
+    text: [
+      origin,
+      fromLibrary([...patterns.flatMap(({ Name }) => [Name, `${Name}Options`]), ...itemTypes]),
+      patternValues(),
+      `import type { ${patterns.map(({ Name }) => `${Name}Handle`).join(', ')} } from './handles.js';`,
+      `import { type InjectOptions, type InjectRoot, make } from './inject.js';`,
+      '',
+      ...patterns.map((pattern) => {
+        const { name, Name, words, item } = pattern;
+        const { params, options, wired } = generics(pattern);
+        const types = `${options}, ${wired}, typeof ${name}Pattern`;
+        return [
+          `/** ${bind(words).replace('`Rows`', '`*shellRows`')} Call it in an injection context. */`,
+          `export const inject${Name} = ${params}(options: () => InjectOptions<${types}> = () => ({}), root?: InjectRoot, id?: string): ${Name}Handle${item ? '<I, Multiple>' : ''} => make<${types}${item ? ', I' : ''}>(${name}Pattern, options, root, id);`,
+          '',
+        ].join('\n');
+      }),
+    ].join('\n'),
+  },
+  {
+    path: join(angular, 'plain-directives.ts'),
+    text: [
+      origin,
+      '// The directives that need no code of their own: their inputs and outputs are what the notes of the pattern list.',
+      `import { Directive, input, type InputSignal, output } from '@angular/core';`,
+      fromLibrary([...plain.map(({ Name }) => `${Name}Options`), 'MenuPick']),
+      patternValues('', plain),
+      `import type { ${plain.map(({ Name }) => `${Name}Handle`).join(', ')} } from './handles.js';`,
+      `import { layerInputs, LayerDirective } from './layer.js';`,
+      `import { count, flag, notBound, PatternDirective } from './pattern.js';`,
+      '',
+      ...plain.map(directive),
+    ].join('\n'),
+  },
+  {
+    path: join(angular, 'directives.ts'),
+    text: [
+      origin,
+      '// Every directive at once, for the imports of a component.',
+      `import { ${plain.map(({ Name }) => `Shell${Name}`).join(', ')} } from './plain-directives.js';`,
+      ...special.map(({ name, Name }) => `import { Shell${Name} } from './${name}.js';`),
+      `import { ShellPart } from './part.js';`,
+      `import { ShellContent, ShellRows, ShellTokens } from './places.js';`,
+      '',
+      `export { ${patterns.map(({ Name }) => `Shell${Name}`).join(', ')} };`,
+      '',
+      '/** Every directive: `imports: [shellDirectives]`. */',
+      `export const shellDirectives = [ShellPart, ShellRows, ShellTokens, ShellContent, ${patterns.map(({ Name }) => `Shell${Name}`).join(', ')}] as const;`,
+      '',
+    ].join('\n'),
+  },
+];

@@ -1,0 +1,106 @@
+// The hooks of each framework, and the patterns as bindings take them.
+import { join } from 'node:path';
+import { itemTypes, origin, outlineImports, patterns, src } from './facts.mjs';
+
+const bindings = join(src, 'bindings');
+
+/** `<I, Multiple>` and the like, for patterns whose items have a type. */
+export const generics = ({ Name, item }) => ({
+  params: item ? `<I extends ${item} = ${item}, const Multiple extends boolean = false>` : '',
+  options: item ? `${Name}Options<I, Multiple>` : `${Name}Options`,
+  wired: item ? `${Name}<Multiple>` : Name,
+  handleParams: item ? '<Multiple extends boolean = false>' : '',
+  handle: item ? `${Name}Handle<Multiple>` : `${Name}Handle`,
+});
+
+/** One hook file: a handle type and a hook for each pattern. */
+function hooks({ folder, prefix, options, given = (type) => type, props, says = (words) => words }) {
+  const each = patterns.map((pattern) => {
+    const { name, Name, words } = pattern;
+    const { params, options: own, wired, handleParams, handle } = generics(pattern);
+    const types = `${own}, ${wired}, typeof ${name}Pattern`;
+    return [
+      `/** One ${name}: its states, parts and methods. */`,
+      `export interface ${Name}Handle${handleParams} extends Handle<${wired}, typeof ${name}Pattern, PartProps> {}`,
+      '',
+      `/** ${says(words)} */`,
+      `export const ${prefix}${Name} = ${params}(options?: ${given(`${options}<${types}>`)}): ${handle} => use<${types}>(${name}Pattern, options);`,
+      '',
+    ].join('\n');
+  });
+  return {
+    path: join(bindings, folder, 'hooks.ts'),
+    text: [
+      origin,
+      ...itemTypes.map((type) =>
+        type === 'Item'
+          ? `import type { Item } from '../../core/collection/items.js';`
+          : `import type { TreeNode } from '../../core/collection/tree.js';`,
+      ),
+      ...patterns.map(
+        ({ name, Name }) => `import type { ${Name}, ${Name}Options } from '../../patterns/${name}/wire.js';`,
+      ),
+      `import type { Handle } from '../handle.js';`,
+      `import { ${patterns.map(({ name }) => `${name}Pattern`).join(', ')} } from '../patterns.js';`,
+      `import { type ${options}, use } from './pattern.js';`,
+      ...(given('')
+        ? [`import type { Given, PartProps } from '${props}';`]
+        : [`import type { PartProps } from '${props}';`]),
+      '',
+      ...each,
+    ].join('\n'),
+  };
+}
+
+/** The words of an outline for a setting where parts are bound. */
+export const bind = (words) => words.replaceAll('spread', 'bind');
+const givenOf = (type) => `Given<${type}>`;
+
+/** The generated files of the bindings. */
+export const bindingFiles = [
+  {
+    path: join(bindings, 'patterns.ts'),
+    text: [
+      origin,
+      '// Every pattern as bindings take it: its outline, its wire function, and the names of its methods.',
+      ...patterns.map(({ name }) => `import { ${name}Methods } from '../core/contract/${name}.js';`),
+      ...outlineImports('../core'),
+      ...patterns.map(({ name, Name }) => `import { wire${Name} } from '../patterns/${name}/wire.js';`),
+      '',
+      // Literals: a bundler leaves out those that are not used.
+      ...patterns.map(
+        ({ name, Name }) =>
+          `/** The ${name}. */\nexport const ${name}Pattern = { outline: ${name}Outline, wire: wire${Name}, methods: ${name}Methods } as const;`,
+      ),
+      '',
+    ].join('\n'),
+  },
+  hooks({
+    folder: 'react',
+    prefix: 'use',
+    options: 'HookOptions',
+    props: './hook.js',
+  }),
+  hooks({
+    folder: 'vue',
+    prefix: 'use',
+    options: 'UseOptions',
+    given: givenOf,
+    props: './use.js',
+    says: bind,
+  }),
+  hooks({
+    folder: 'svelte',
+    prefix: 'use',
+    options: 'UseOptions',
+    given: givenOf,
+    props: './use.svelte.js',
+  }),
+  hooks({
+    folder: 'solid',
+    prefix: 'create',
+    options: 'CreateOptions',
+    given: givenOf,
+    props: './create.js',
+  }),
+];

@@ -1,0 +1,149 @@
+// The lists of patterns inside the library: contracts, notes, descriptions, entries and elements.
+import { join } from 'node:path';
+import { checkFiles, origin, outlineImports, patterns, patternNames, src } from './facts.mjs';
+
+const checked = new Set(checkFiles.flatMap(({ names }) => names));
+const each = (line) => patterns.map(line);
+
+/** A row of the table of elements. */
+const elementRow = ({ name, Name, item, hasEvents }) => {
+  const options = item ? `${Name}Options<${item}, boolean>` : `${Name}Options`;
+  const events = hasEvents ? `Shell${Name}Events` : `ShellEvents<${item ? `${Name}<boolean>` : Name}>`;
+  return `  'shell-${name}': Row<Shell${Name}, ${options}, ${events}>;`;
+};
+
+/** The generated files of the library, its bindings apart. */
+export const libraryFiles = [
+  {
+    path: join(src, 'described/built-in.ts'),
+    text: [
+      origin,
+      '// Importing this module describes every built-in pattern.',
+      ...each(({ name }) => `import './${name}.js';`),
+      '',
+    ].join('\n'),
+  },
+  {
+    path: join(src, 'described/facets.ts'),
+    text: [
+      origin,
+      '// Importing this module adds the words, the parts and the checks of every built-in pattern to its description. The journal does',
+      '// without them.',
+      ...each(({ name }) => `import { ${name}Notes } from '../core/contract/${name}-notes.js';`),
+      ...outlineImports('../core'),
+      ...checkFiles.map(
+        ({ file, names }) =>
+          `import { ${names.map((name) => `${name}Rows`).join(', ')} } from '../rehearsal/rows/${file}';`,
+      ),
+      `import './built-in.js';`,
+      `import { addFacets } from './description.js';`,
+      '',
+      '/** The outlines of the built-in patterns by name. */',
+      'export const outlines = {',
+      ...each(({ name }) => `  ${name}: ${name}Outline,`),
+      '};',
+      '',
+      ...each(
+        ({ name }) =>
+          `addFacets('${name}', { notes: ${name}Notes, outline: ${name}Outline${checked.has(name) ? `, checks: ${name}Rows` : ''} });`,
+      ),
+      '',
+    ].join('\n'),
+  },
+  {
+    path: join(src, 'core/contract/notes.ts'),
+    text: [
+      origin,
+      '// The words about every pattern, in the order in which documents show them.',
+      ...each(({ name }) => `import { ${name}Notes } from './${name}-notes.js';`),
+      `import type { Notes } from './contract.js';`,
+      '',
+      '/** Each pattern by its notes. */',
+      'export const notes: readonly Notes[] = [',
+      ...each(({ name }) => `  ${name}Notes,`),
+      '];',
+      '',
+    ].join('\n'),
+  },
+  {
+    path: join(src, 'core/contracts.ts'),
+    text: [
+      origin,
+      '// Every contract, and every outline: the attributes of each part before there is a page, for servers and bindings.',
+      ...each(({ name, contract }) => `export { ${contract} } from './contract/${name}.js';`),
+      ...outlineImports('.').map((line) => line.replace('import', 'export')),
+      '',
+    ].join('\n'),
+  },
+  {
+    path: join(src, 'engine/built-in-names.ts'),
+    text: [
+      origin,
+      '/** The names of the patterns that come with the library, with spaces between them. */',
+      `export const builtInNames = '${[...patternNames].sort().join(' ')}';`,
+      '',
+    ].join('\n'),
+  },
+  ...each(({ name, Name, contract }) => ({
+    path: join(src, `patterns/${name}/index.ts`),
+    text: [
+      origin,
+      `// \`elastic-shell/${name}\`. Importing this module alone makes the pattern known to \`wireWithin\`: package.json lists it among the`,
+      '// modules with an effect, so bundlers keep it. They drop wire.js, which is not listed, where nothing of it is used.',
+      `import { ${contract} } from '../../core/contract/${name}.js';`,
+      `import { registerPattern } from '../../engine/defaults.js';`,
+      `import { wire${Name} } from './wire.js';`,
+      '',
+      `export * from './wire.js';`,
+      `registerPattern(${contract}.name, ${contract}.options, wire${Name});`,
+      '',
+    ].join('\n'),
+  })),
+  {
+    path: join(src, 'patterns/index.ts'),
+    text: [
+      origin,
+      "// Every pattern's wire function, with its options and what it returns.",
+      ...each(({ name }) => `export * from './${name}/wire.js';`),
+      '',
+    ].join('\n'),
+  },
+  {
+    path: join(src, 'elements/index.ts'),
+    text: [
+      origin,
+      '// Every element, and the types of the events that elements send.',
+      ...each(({ name }) => `import '../patterns/${name}/element.js';`),
+      '',
+      `export type { GuardDetail, ShellElement, ShellEvents } from '../engine/element-types.js';`,
+      `export type { Change, ChangeOf, Refusal } from '../engine/types.js';`,
+      ...each(({ name }) => `export type * from '../patterns/${name}/element.js';`),
+      '',
+    ].join('\n'),
+  },
+  {
+    path: join(src, 'elements/rows.ts'),
+    text: [
+      origin,
+      '// What is known of each element, by its tag.',
+      `import type { Item } from '../core/collection/items.js';`,
+      `import type { TreeNode } from '../core/collection/tree.js';`,
+      `import type { ShellEvents } from '../engine/element-types.js';`,
+      ...each(({ name, Name, hasEvents }) =>
+        [
+          `import type { Shell${Name}${hasEvents ? `, Shell${Name}Events` : ''} } from '../patterns/${name}/element.js';`,
+          `import type { ${hasEvents ? '' : `${Name}, `}${Name}Options } from '../patterns/${name}/wire.js';`,
+        ].join('\n'),
+      ),
+      '',
+      '/** What is known of one element. */',
+      'interface Row<Element, Options, Events> { element: Element; options: Options; events: Events; }',
+      '',
+      '/** Every element by its tag. */',
+      'export interface ElementTable {',
+      ...each(elementRow),
+      '}',
+      '',
+    ].join('\n'),
+  },
+];
