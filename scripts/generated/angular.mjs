@@ -130,6 +130,7 @@ export const angularFiles = [
     path: join(angular, 'plain-directives.ts'),
     text: [
       origin,
+      '/* eslint-disable max-lines */',
       '// The directives that need no code of their own: their inputs and outputs are what the notes of the pattern list.',
       `import { Directive, input, type InputSignal, output } from '@angular/core';`,
       fromLibrary([...plain.map(({ Name }) => `${Name}Options`), 'MenuPick']),

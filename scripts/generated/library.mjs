@@ -99,6 +99,27 @@ export const libraryFiles = [
       '',
     ].join('\n'),
   })),
+  ...patterns
+    .filter(({ isWhole }) => isWhole)
+    .map(({ name, Name }) => ({
+      path: join(src, `patterns/${name}/element.ts`),
+      text: [
+        origin,
+        `// <shell-${name}>: wires the ${name} inside it.`,
+        `import type { ${Name}State } from '../../core/contract/${name}.js';`,
+        `import { elementOf } from '../../engine/element-of.js';`,
+        `import type { OptionProperties, ShellElement } from '../../engine/element-types.js';`,
+        `import { type ${Name}, type ${Name}Options, ${name}Pattern } from './wire.js';`,
+        '',
+        `/** \`<shell-${name}>\`: its options and states are properties. */`,
+        `export interface Shell${Name} extends ShellElement<${Name}>, OptionProperties<${Name}Options, keyof ${Name}State>, ${Name}State {}`,
+        '',
+        `declare global { interface HTMLElementTagNameMap { 'shell-${name}': Shell${Name}; } }`,
+        '',
+        `elementOf(${name}Pattern);`,
+        '',
+      ].join('\n'),
+    })),
   {
     path: join(src, 'patterns/index.ts'),
     text: [

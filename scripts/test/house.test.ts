@@ -77,7 +77,7 @@ it('has few casts (half of them in bindings, between the types of frameworks) an
   const found = library.flatMap((file) => nodesIn(file.tree).map((node) => ({ file, node })));
   const casts = found.filter(({ node }) => ts.isAsExpression(node) && node.type.getText() !== 'const');
   const asserted = found.filter(({ node }) => ts.isNonNullExpression(node));
-  expect(casts.length).toBeLessThanOrEqual(70);
+  expect(casts.length).toBeLessThanOrEqual(55);
   expect(asserted.length).toBeLessThanOrEqual(40);
   /** A comment on the line of the cast, or on one of the two before its statement or its end. */
   const hasReason = ({ file, node }: (typeof casts)[number]): boolean =>

@@ -17,7 +17,7 @@ import { openLayer } from './dismissal.js';
 import { close, type Held } from './held.js';
 import { mendLayers } from './moved.js';
 import { watchOpen } from './open-attribute.js';
-import { childrenOf, type OpenLayer, parentOf, reachable, stepAside } from './open-layers.js';
+import { childrenOf, holds, type OpenLayer, parentOf, reachable, stepAside } from './open-layers.js';
 import { phases } from './phase.js';
 import { pressedNow } from './pressed-now.js';
 import { returnValueOf } from './top-layer.js';
@@ -34,13 +34,6 @@ function lift<A>({ host, rules, beside }: Held<A>): void {
   showing.show(beside);
 }
 
-/**
- * Whether a modal layer closes together with the layer it stands above. It doesn't if that steps aside, nor if code opened it
- * while a popover happened to be open elsewhere.
- */
-const belongsTo = ({ opener, host }: Held<unknown>, { behind, modal, id }: OpenLayer): boolean =>
-  behind !== 'close' && !!(opener || modal || id.contains(activeIn(host.root)));
-
 /** The layer as the document knows it while it is open. */
 function openLayerOf<A>(held: Held<A>, around: OpenLayer | undefined): OpenLayer {
   const { host, rules, document } = held;
@@ -48,7 +41,7 @@ function openLayerOf<A>(held: Held<A>, around: OpenLayer | undefined): OpenLayer
   const { showing } = rules;
   return {
     id: root,
-    parent: around && (showing.modal && !belongsTo(held, around) ? around.parent : around.id),
+    parent: around && (showing.modal && !holds(around, held.opener) ? around.parent : around.id),
     modal: showing.modal,
     // Looked at when they count: they may have become others since.
     get outside() {

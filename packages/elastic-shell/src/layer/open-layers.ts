@@ -4,7 +4,7 @@
 import { dismissedBy, type Layer } from '../core/layers/stack.js';
 import type { Reason } from '../core/change.js';
 import { pageWide } from '../core/page-record.js';
-import type { Place } from '../focus/focusable.js';
+import { activeIn, type Place } from '../focus/focusable.js';
 
 /** A layer while it is open. */
 export interface OpenLayer extends Layer<HTMLElement> {
@@ -86,6 +86,13 @@ export const parentOf = (control: Element | null | undefined, document: Document
   const top = open.at(-1);
   return top && own.has(top) ? top : undefined;
 };
+
+/**
+ * Whether a modal layer that `opener` opened closes together with `around`, above which it stands. It doesn't if that steps aside, nor
+ * if code opened it while a popover happened to be open elsewhere.
+ */
+export const holds = ({ behind, modal, id }: OpenLayer, opener: Element | undefined): boolean =>
+  behind !== 'close' && !!(opener || modal || id.contains(activeIn(id)));
 
 /** Whether a layer is open. */
 export const isOpenLayer = (id: HTMLElement): boolean => !!layerOf(id);

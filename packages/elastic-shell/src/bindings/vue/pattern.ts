@@ -31,7 +31,8 @@ type HandleOf<W extends Wired, P extends Bindable<unknown>> = Handle<W, P, PartP
 export function use<O, W extends Wired, B extends Bindable<unknown>>(
   pattern: B,
   options: Given<UseOptions<O, W, B>> | undefined,
-): HandleOf<W, B> {
-  // The instance is made of this very pattern; options are checked when it is wired.
-  return useInstance(pattern as unknown as Bindable, options) as HandleOf<W, B>;
+): HandleOf<W, B>;
+/** What it runs is not typed by the pattern: options are checked when it is wired. */
+export function use(pattern: Bindable, options: Parameters<typeof useInstance>[1]): object {
+  return useInstance(pattern, options);
 }

@@ -55,9 +55,10 @@ const typedInto = ({ field }: ComboboxParts): string | undefined =>
 export function wireCombobox<I extends Item = Item, const Multiple extends boolean = false>(
   root: HTMLElement,
   own?: ComboboxOptions<I, Multiple>,
-): Combobox<Multiple> {
-  // Within, items are items and either kind of selection is meant; what the caller gave is typed by its own.
-  const given = optionsOf<ComboboxSettings>(combobox, own as ComboboxSettings | undefined, root);
+): Combobox<Multiple>;
+/** Inside, items are of any type, and one or several may be selected. */
+export function wireCombobox(root: HTMLElement, own?: ComboboxSettings): Wired & OpenMethods & SelectMethods {
+  const given = optionsOf<ComboboxSettings>(combobox, own, root);
   if (given.area !== undefined) parseArea(given.area);
   let parts = comboboxParts(root);
   const multiple = !!given.multiple;
@@ -91,6 +92,5 @@ export function wireCombobox<I extends Item = Item, const Multiple extends boole
     ...openMethods(wired),
     ...selectMethods(wired.selected, multiple),
     show: () => engine?.intend('open', { reason: 'program' }),
-    // With `multiple` a set, else a key: as the type says.
-  }) as unknown as Combobox<Multiple>;
+  });
 }

@@ -129,9 +129,10 @@ function serve(engine: ListboxEngine, source: MarkupItems, first: Chosen): Servi
 export function wireListbox<I extends Item = Item, const Multiple extends boolean = false>(
   root: HTMLElement,
   own?: ListboxOptions<I, Multiple>,
-): Listbox<Multiple> {
-  // Within, items are items and either kind of selection is meant; what the caller gave is typed by its own.
-  const given = optionsOf<Settings>(listbox, own as Settings | undefined, root);
+): Listbox<Multiple>;
+/** Inside, items are of any type, and one or several may be selected. */
+export function wireListbox(root: HTMLElement, own?: Settings): Wired & SelectMethods {
+  const given = optionsOf<Settings>(listbox, own, root);
   const multiple = given.multiple ?? root?.ariaMultiSelectable === 'true';
   const orientation =
     given.orientation ?? (root?.ariaOrientation === 'horizontal' ? 'horizontal' : undefined);
@@ -158,6 +159,5 @@ export function wireListbox<I extends Item = Item, const Multiple extends boolea
     settings,
     (engine) => serve(engine, source, chosenNow(selected, engine.state().selected)),
   );
-  // With `multiple` a set, else a key: as the type says.
-  return keepWired({ ...wired, ...selectMethods(wired.selected, multiple) }) as unknown as Listbox<Multiple>;
+  return keepWired({ ...wired, ...selectMethods(wired.selected, multiple) });
 }

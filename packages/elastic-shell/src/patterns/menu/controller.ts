@@ -2,7 +2,7 @@
 //
 // The items are a list with a state cursor; the layer is a popover beside its opener, or at a point. What opens it by press,
 // drag, key or as a context menu is in `opening.ts`, what the pointer does over its items in `pointing.ts`, and what menus
-// within menus know of each other in `chain.ts`.
+// within menus know of each other in `layer/menu-chain.ts`.
 import type { Cell } from '../../core/cell.js';
 import type { Item } from '../../core/collection/items.js';
 import { menu, type MenuIntent, menuKeys, type MenuState } from '../../core/contract/menu.js';
@@ -21,7 +21,7 @@ import { list } from '../../list/list.js';
 import type { IntendingList } from '../../list/types.js';
 import type { Anchor, Point } from '../../position/kept.js';
 import { anchored } from '../../position/anchored.js';
-import { enter, outermost, type RunningMenu, submenuOf } from './chain.js';
+import { enter, goAlong, outermost, type RunningMenu, submenuOf } from '../../layer/menu-chain.js';
 import { isCheck, matesOf, ownItems } from './items.js';
 import { opening } from './opening.js';
 import { pointing } from './pointing.js';
@@ -58,17 +58,18 @@ function act(held: Held, intent: MenuIntent, item: Item | undefined, event: Keyb
     return true;
   }
   if (intent === 'outward') {
-    if (!isSub(held)) return true;
-    event.preventDefault();
-    held.running.close('key', event);
+    const isInner = isSub(held);
+    if (isInner) held.running.close('key', event);
+    if (isInner || goAlong(held.running, false, event)) event.preventDefault();
     return true;
   }
   if (intent !== 'activate' && intent !== 'space' && intent !== 'inward') return false;
   event.preventDefault();
-  if (!element || item?.disabled) return true;
-  const sub = submenuOf(element);
-  if (sub) sub.open(element, 'first', 'key', event);
-  else if (intent !== 'inward') {
+  const isOff = !element || item?.disabled;
+  const sub = isOff ? undefined : submenuOf(element);
+  if (sub) sub.open(element!, 'first', 'key', event);
+  else if (intent === 'inward') goAlong(held.running, true, event);
+  else if (!isOff) {
     held.isStaying = intent === 'space' && isCheck(element);
     element.click();
     held.isStaying = false;

@@ -6,7 +6,7 @@ import { isMirrored } from '../../events/keys.js';
 import type { Handlers } from '../../events/listen.js';
 import { activeIn } from '../../focus/focusable.js';
 import type { Point } from '../../position/kept.js';
-import type { RunningMenu } from './chain.js';
+import type { RunningMenu } from '../../layer/menu-chain.js';
 import type { MenuOptions } from './types.js';
 
 /** Milliseconds of a finger's rest that ask for a context menu; and pixels it may stray. */

@@ -1,7 +1,7 @@
 // The pointer in a menu: the item under it is current, a submenu opens after a rest, and the way there may cut corners.
 import { isInSafeTriangle } from '../../core/layers/safe-triangle.js';
 import { listen } from '../../events/listen.js';
-import { submenuOf } from './chain.js';
+import { submenuOf } from '../../layer/menu-chain.js';
 
 /** Milliseconds after which a pointer that stands still on the way means the item it stands on. */
 const patience = 300;

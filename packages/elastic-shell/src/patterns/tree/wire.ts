@@ -60,9 +60,10 @@ const readStates = (rows: TreeRows, multiple: boolean): TreeState => ({
 export function wireTree<N extends TreeNode = TreeNode, const Multiple extends boolean = false>(
   root: HTMLElement,
   own?: TreeOptions<N, Multiple>,
-): Tree<Multiple> {
-  // Within, nodes are nodes and either kind of selection is meant; what the caller gave is typed by its own.
-  const given = optionsOf<TreeSettings>(tree, own as TreeSettings | undefined, root);
+): Tree<Multiple>;
+/** Inside, nodes are of any type, and one or several may be selected. */
+export function wireTree(root: HTMLElement, own?: TreeSettings): Wired & SelectMethods & ExpandMethods {
+  const given = optionsOf<TreeSettings>(tree, own, root);
   const multiple = !!given.multiple;
   const settings: TreeSettings = { ...given };
   let rows: TreeRows | undefined;
@@ -103,6 +104,5 @@ export function wireTree<N extends TreeNode = TreeNode, const Multiple extends b
     expandTo,
     check: (key: string) => intend('check', key),
     uncheck: (key: string) => intend('uncheck', key),
-    // With `multiple` a set, else a key: as the type says.
-  }) as unknown as Tree<Multiple>;
+  });
 }

@@ -1,7 +1,7 @@
-// Menus within menus: which element is a menu that runs, and what it lets others do.
-import { elementNamed } from '../../engine/dom.js';
-import { namedBy } from '../../engine/registry.js';
-import type { Change } from '../../engine/types.js';
+// Menus within menus and menubars: which element is a menu that runs, and what it lets others do.
+import { elementNamed } from '../engine/dom.js';
+import { namedBy } from '../engine/registry.js';
+import type { Change } from '../engine/types.js';
 
 /** A menu as other menus see it. */
 export interface RunningMenu {
@@ -47,4 +47,27 @@ export function outermost(menu: RunningMenu): RunningMenu {
     at = next;
   }
   return at;
+}
+
+/** A menubar as its menus see it. */
+export interface RunningBar {
+  /** Opens the menu beside that of the item `from`. */
+  go(from: Element, isForward: boolean, event: Event): void;
+}
+
+const bars = new Map<Element, RunningBar>();
+
+/** Has a menubar be found by its root until released. */
+export const enterBar = (root: Element, bar: RunningBar): (() => void) => {
+  bars.set(root, bar);
+  return () => void bars.delete(root);
+};
+
+/** Opens the next or the previous menu of the menubar that `menu` belongs to. Returns whether it belongs to one. */
+export function goAlong(menu: RunningMenu, isForward: boolean, event: Event): boolean {
+  const from = outermost(menu).opener();
+  const root = from?.closest('[role=menubar]');
+  const bar = root ? bars.get(root) : undefined;
+  if (from) bar?.go(from, isForward, event);
+  return !!bar;
 }
