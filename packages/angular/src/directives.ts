@@ -9,6 +9,7 @@ import {
   ShellCarousel,
   ShellTabs,
   ShellMenu,
+  ShellToolbar,
 } from './plain-directives.js';
 import { ShellDisclosure } from './disclosure.js';
 import { ShellCombobox } from './combobox.js';
@@ -31,6 +32,7 @@ export {
   ShellListbox,
   ShellMenu,
   ShellSwitch,
+  ShellToolbar,
   ShellTree,
 };
 
@@ -52,5 +54,6 @@ export const shellDirectives = [
   ShellListbox,
   ShellMenu,
   ShellSwitch,
+  ShellToolbar,
   ShellTree,
 ] as const;

@@ -12,6 +12,7 @@ import type {
   Listbox,
   Menu,
   Switch,
+  Toolbar,
   Tree,
   Item,
   TreeNode,
@@ -29,6 +30,7 @@ import type {
   listboxPattern,
   menuPattern,
   switchPattern,
+  toolbarPattern,
   treePattern,
 } from 'elastic-shell/bindings';
 import type { Handle } from './handle.js';
@@ -65,6 +67,8 @@ export interface ListboxHandle<I extends Item = Item, Multiple extends boolean =
 export interface MenuHandle extends Handle<Menu, typeof menuPattern> {}
 /** One switch. */
 export interface SwitchHandle extends Handle<Switch, typeof switchPattern> {}
+/** One toolbar. */
+export interface ToolbarHandle extends Handle<Toolbar, typeof toolbarPattern> {}
 /** One tree, of rows made of `I`. */
 export interface TreeHandle<I extends TreeNode = TreeNode, Multiple extends boolean = false> extends Handle<
   Tree<Multiple>,

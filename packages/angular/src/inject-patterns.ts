@@ -24,6 +24,8 @@ import type {
   MenuOptions,
   Switch,
   SwitchOptions,
+  Toolbar,
+  ToolbarOptions,
   Tree,
   TreeOptions,
   Item,
@@ -42,6 +44,7 @@ import {
   listboxPattern,
   menuPattern,
   switchPattern,
+  toolbarPattern,
   treePattern,
 } from 'elastic-shell/bindings';
 import type {
@@ -57,6 +60,7 @@ import type {
   ListboxHandle,
   MenuHandle,
   SwitchHandle,
+  ToolbarHandle,
   TreeHandle,
 } from './handles.js';
 import { type InjectOptions, type InjectRoot, make } from './inject.js';
@@ -167,6 +171,13 @@ export const injectSwitch = (
   root?: InjectRoot,
   id?: string,
 ): SwitchHandle => make<SwitchOptions, Switch, typeof switchPattern>(switchPattern, options, root, id);
+
+/** A toolbar: bind `root`, and `item(key)` onto each control; `more`, with the `opener()` of a menu, for what has no room. Call it in an injection context. */
+export const injectToolbar = (
+  options: () => InjectOptions<ToolbarOptions, Toolbar, typeof toolbarPattern> = () => ({}),
+  root?: InjectRoot,
+  id?: string,
+): ToolbarHandle => make<ToolbarOptions, Toolbar, typeof toolbarPattern>(toolbarPattern, options, root, id);
 
 /** A tree: bind `root`; rows by `items` and `*shellRows`, or `branch(key)` and `leaf(key)` in nested `group`s. Call it in an injection context. */
 export const injectTree = <I extends TreeNode = TreeNode, const Multiple extends boolean = false>(

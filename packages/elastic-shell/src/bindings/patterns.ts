@@ -12,6 +12,7 @@ import { comboboxMethods } from '../core/contract/combobox.js';
 import { listboxMethods } from '../core/contract/listbox.js';
 import { menuMethods } from '../core/contract/menu.js';
 import { switchMethods } from '../core/contract/switch.js';
+import { toolbarMethods } from '../core/contract/toolbar.js';
 import { treeMethods } from '../core/contract/tree.js';
 import { comboboxOutline, listboxOutline, switchOutline } from '../core/outline/choices.js';
 import { accordionOutline, carouselOutline, tabsOutline, treeOutline } from '../core/outline/collections.js';
@@ -23,6 +24,7 @@ import {
   disclosureOutline,
   menuOutline,
 } from '../core/outline/layers.js';
+import { toolbarOutline } from '../core/outline/toolbar.js';
 import { wireDialog } from '../patterns/dialog/wire.js';
 import { wireDrawer } from '../patterns/drawer/wire.js';
 import { wirePopover } from '../patterns/popover/wire.js';
@@ -35,6 +37,7 @@ import { wireCombobox } from '../patterns/combobox/wire.js';
 import { wireListbox } from '../patterns/listbox/wire.js';
 import { wireMenu } from '../patterns/menu/wire.js';
 import { wireSwitch } from '../patterns/switch/wire.js';
+import { wireToolbar } from '../patterns/toolbar/wire.js';
 import { wireTree } from '../patterns/tree/wire.js';
 
 /** The dialog. */
@@ -89,5 +92,11 @@ export const listboxPattern = {
 export const menuPattern = { outline: menuOutline, wire: wireMenu, methods: menuMethods } as const;
 /** The switch. */
 export const switchPattern = { outline: switchOutline, wire: wireSwitch, methods: switchMethods } as const;
+/** The toolbar. */
+export const toolbarPattern = {
+  outline: toolbarOutline,
+  wire: wireToolbar,
+  methods: toolbarMethods,
+} as const;
 /** The tree. */
 export const treePattern = { outline: treeOutline, wire: wireTree, methods: treeMethods } as const;

@@ -12,6 +12,7 @@ export { combobox } from './contract/combobox.js';
 export { listbox } from './contract/listbox.js';
 export { menu } from './contract/menu.js';
 export { switching } from './contract/switch.js';
+export { toolbar } from './contract/toolbar.js';
 export { tree } from './contract/tree.js';
 export { comboboxOutline, listboxOutline, switchOutline } from './outline/choices.js';
 export { accordionOutline, carouselOutline, tabsOutline, treeOutline } from './outline/collections.js';
@@ -23,3 +24,4 @@ export {
   disclosureOutline,
   menuOutline,
 } from './outline/layers.js';
+export { toolbarOutline } from './outline/toolbar.js';

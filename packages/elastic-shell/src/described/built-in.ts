@@ -12,4 +12,5 @@ import './combobox.js';
 import './listbox.js';
 import './menu.js';
 import './switch.js';
+import './toolbar.js';
 import './tree.js';

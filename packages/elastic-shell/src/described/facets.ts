@@ -13,6 +13,7 @@ import { comboboxNotes } from '../core/contract/combobox-notes.js';
 import { listboxNotes } from '../core/contract/listbox-notes.js';
 import { menuNotes } from '../core/contract/menu-notes.js';
 import { switchNotes } from '../core/contract/switch-notes.js';
+import { toolbarNotes } from '../core/contract/toolbar-notes.js';
 import { treeNotes } from '../core/contract/tree-notes.js';
 import { comboboxOutline, listboxOutline, switchOutline } from '../core/outline/choices.js';
 import { accordionOutline, carouselOutline, tabsOutline, treeOutline } from '../core/outline/collections.js';
@@ -24,6 +25,8 @@ import {
   disclosureOutline,
   menuOutline,
 } from '../core/outline/layers.js';
+import { toolbarOutline } from '../core/outline/toolbar.js';
+import { toolbarRows } from '../rehearsal/rows/bars.js';
 import { comboboxRows } from '../rehearsal/rows/fields.js';
 import { dialogRows, popoverRows, tooltipRows } from '../rehearsal/rows/layers.js';
 import { listboxRows, menuRows, treeRows } from '../rehearsal/rows/lists.js';
@@ -51,6 +54,7 @@ export const outlines = {
   listbox: listboxOutline,
   menu: menuOutline,
   switch: switchOutline,
+  toolbar: toolbarOutline,
   tree: treeOutline,
 };
 
@@ -66,4 +70,5 @@ addFacets('combobox', { notes: comboboxNotes, outline: comboboxOutline, checks: 
 addFacets('listbox', { notes: listboxNotes, outline: listboxOutline, checks: listboxRows });
 addFacets('menu', { notes: menuNotes, outline: menuOutline, checks: menuRows });
 addFacets('switch', { notes: switchNotes, outline: switchOutline, checks: switchRows });
+addFacets('toolbar', { notes: toolbarNotes, outline: toolbarOutline, checks: toolbarRows });
 addFacets('tree', { notes: treeNotes, outline: treeOutline, checks: treeRows });

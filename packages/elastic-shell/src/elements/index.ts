@@ -12,6 +12,7 @@ import '../patterns/combobox/element.js';
 import '../patterns/listbox/element.js';
 import '../patterns/menu/element.js';
 import '../patterns/switch/element.js';
+import '../patterns/toolbar/element.js';
 import '../patterns/tree/element.js';
 
 export type { GuardDetail, ShellElement, ShellEvents } from '../engine/element-types.js';
@@ -28,4 +29,5 @@ export type * from '../patterns/combobox/element.js';
 export type * from '../patterns/listbox/element.js';
 export type * from '../patterns/menu/element.js';
 export type * from '../patterns/switch/element.js';
+export type * from '../patterns/toolbar/element.js';
 export type * from '../patterns/tree/element.js';

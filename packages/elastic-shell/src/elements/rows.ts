@@ -27,6 +27,8 @@ import type { ShellMenu, ShellMenuEvents } from '../patterns/menu/element.js';
 import type { MenuOptions } from '../patterns/menu/wire.js';
 import type { ShellSwitch } from '../patterns/switch/element.js';
 import type { Switch, SwitchOptions } from '../patterns/switch/wire.js';
+import type { ShellToolbar } from '../patterns/toolbar/element.js';
+import type { Toolbar, ToolbarOptions } from '../patterns/toolbar/wire.js';
 import type { ShellTree } from '../patterns/tree/element.js';
 import type { Tree, TreeOptions } from '../patterns/tree/wire.js';
 
@@ -51,5 +53,6 @@ export interface ElementTable {
   'shell-listbox': Row<ShellListbox, ListboxOptions<Item, boolean>, ShellEvents<Listbox<boolean>>>;
   'shell-menu': Row<ShellMenu, MenuOptions, ShellMenuEvents>;
   'shell-switch': Row<ShellSwitch, SwitchOptions, ShellEvents<Switch>>;
+  'shell-toolbar': Row<ShellToolbar, ToolbarOptions, ShellEvents<Toolbar>>;
   'shell-tree': Row<ShellTree, TreeOptions<TreeNode, boolean>, ShellEvents<Tree<boolean>>>;
 }

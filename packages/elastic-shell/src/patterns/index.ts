@@ -12,4 +12,5 @@ export * from './combobox/wire.js';
 export * from './listbox/wire.js';
 export * from './menu/wire.js';
 export * from './switch/wire.js';
+export * from './toolbar/wire.js';
 export * from './tree/wire.js';

@@ -13,6 +13,7 @@ import type { Combobox, ComboboxOptions } from '../../patterns/combobox/wire.js'
 import type { Listbox, ListboxOptions } from '../../patterns/listbox/wire.js';
 import type { Menu, MenuOptions } from '../../patterns/menu/wire.js';
 import type { Switch, SwitchOptions } from '../../patterns/switch/wire.js';
+import type { Toolbar, ToolbarOptions } from '../../patterns/toolbar/wire.js';
 import type { Tree, TreeOptions } from '../../patterns/tree/wire.js';
 import type { Handle } from '../handle.js';
 import {
@@ -28,6 +29,7 @@ import {
   listboxPattern,
   menuPattern,
   switchPattern,
+  toolbarPattern,
   treePattern,
 } from '../patterns.js';
 import { type UseOptions, use } from './pattern.js';
@@ -137,6 +139,14 @@ export interface SwitchHandle extends Handle<Switch, typeof switchPattern, PartP
 export const useSwitch = (
   options?: Given<UseOptions<SwitchOptions, Switch, typeof switchPattern>>,
 ): SwitchHandle => use<SwitchOptions, Switch, typeof switchPattern>(switchPattern, options);
+
+/** One toolbar: its states, parts and methods. */
+export interface ToolbarHandle extends Handle<Toolbar, typeof toolbarPattern, PartProps> {}
+
+/** A toolbar: bind `root`, and `item(key)` onto each control; `more`, with the `opener()` of a menu, for what has no room. */
+export const useToolbar = (
+  options?: Given<UseOptions<ToolbarOptions, Toolbar, typeof toolbarPattern>>,
+): ToolbarHandle => use<ToolbarOptions, Toolbar, typeof toolbarPattern>(toolbarPattern, options);
 
 /** One tree: its states, parts and methods. */
 export interface TreeHandle<Multiple extends boolean = false> extends Handle<

@@ -12,6 +12,7 @@ import { comboboxNotes } from './combobox-notes.js';
 import { listboxNotes } from './listbox-notes.js';
 import { menuNotes } from './menu-notes.js';
 import { switchNotes } from './switch-notes.js';
+import { toolbarNotes } from './toolbar-notes.js';
 import { treeNotes } from './tree-notes.js';
 import type { Notes } from './contract.js';
 
@@ -29,5 +30,6 @@ export const notes: readonly Notes[] = [
   listboxNotes,
   menuNotes,
   switchNotes,
+  toolbarNotes,
   treeNotes,
 ];

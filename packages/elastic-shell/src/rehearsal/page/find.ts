@@ -1,5 +1,6 @@
 // Finds the widgets of a page by their roles and standard elements, whoever has built them.
 import { allOf, holds, isShown, nameOf, namedBy, roleOf, whileStill } from '../../heard/dom.js';
+import { bars } from './bars.js';
 import { layers } from './layers.js';
 import type { Found } from '../facts.js';
 import { type Widget, widgets } from './widgets.js';
@@ -159,7 +160,15 @@ export const find = (): Found[] => whileStill(findAll);
 
 function findAll(): Found[] {
   widgets.length = 0;
-  const found = [...lists(), ...fields(), ...switches(), ...disclosures(), ...carousels(), ...layers()];
+  const found = [
+    ...lists(),
+    ...fields(),
+    ...switches(),
+    ...disclosures(),
+    ...carousels(),
+    ...layers(),
+    ...bars(),
+  ];
   // Tabs that pick slides are a part of their carousel.
   const own = found.filter(
     (each) =>

@@ -1,0 +1,34 @@
+import { useToolbar } from 'elastic-shell/react';
+import { useState } from 'react';
+
+/** The tools of a chart. Arrow keys move between them; Tab goes past them. */
+export function ChartTools() {
+  const [scale, setScale] = useState(4000);
+  const [depths, setDepths] = useState(false);
+  const tools = useToolbar();
+  return (
+    <>
+      <div {...tools.root} aria-label="Chart">
+        <button type="button" {...tools.item('in')} onClick={() => setScale(scale / 2)}>
+          Zoom in
+        </button>
+        <button type="button" {...tools.item('out')} onClick={() => setScale(scale * 2)}>
+          Zoom out
+        </button>
+        <button
+          type="button"
+          {...tools.item('depths')}
+          aria-pressed={depths}
+          onClick={() => setDepths(!depths)}
+        >
+          Depths
+        </button>
+        <select {...tools.item('unit')} aria-label="Unit">
+          <option>Metres</option>
+          <option>Feet</option>
+        </select>
+      </div>
+      <output>1 : {scale}</output>
+    </>
+  );
+}

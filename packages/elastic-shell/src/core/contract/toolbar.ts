@@ -1,0 +1,66 @@
+// The toolbar: controls with one tab stop, which remembers the control that had focus last.
+import type { Contract, KeyActs } from './contract.js';
+import { commonKinds } from './options.js';
+
+/** What a program calls on it, by name. */
+export const toolbarMethods = [] as const;
+
+/** Its parts, as its notes name them. */
+export type ToolbarPart = 'root' | 'item' | 'separator' | 'more' | 'menu';
+
+/** Nothing is asked of a toolbar but to move focus, which its keys do. */
+export type ToolbarIntent = never;
+
+/** The states of a toolbar. */
+export interface ToolbarState {
+  /** The key of the item with the tab stop, or undefined until one has had focus. */
+  current: string | undefined;
+}
+
+/** The options that its contract knows. */
+export interface ToolbarChoices {
+  /** Which arrow keys move. @defaultValue as aria-orientation says, else `horizontal` */
+  orientation?: 'horizontal' | 'vertical';
+  /** Whether the arrow keys go from the last item to the first, and back. @defaultValue false */
+  wrap?: boolean;
+  /** Whether the arrow keys pass over items with aria-disabled. @defaultValue false */
+  skipDisabled?: boolean;
+  /** Whether buttons without room go into the menu of `[data-more]`. @defaultValue false */
+  overflow?: boolean;
+}
+
+/** What the keys do on an item. */
+export const toolbarKeys = ({ orientation }: ToolbarChoices): KeyActs<ToolbarIntent> => {
+  const line = orientation === 'vertical' ? 'block' : 'inline';
+  return {
+    [`${line}-next`]: { move: 'next' },
+    [`${line}-previous`]: { move: 'previous' },
+    Home: { move: 'first' },
+    End: { move: 'last' },
+  };
+};
+
+/** The contract of a toolbar. */
+export const toolbar: Contract<ToolbarState, ToolbarChoices, ToolbarIntent> = {
+  name: 'toolbar',
+  fixed: ['overflow'],
+  options: {
+    ...commonKinds,
+    current: 'a key or a cell',
+    orientation: ['horizontal', 'vertical'],
+    wrap: 'true or false',
+    skipDisabled: 'true or false',
+    overflow: 'true or false',
+  },
+  commands: {},
+  free: ['current'],
+  read: () => ({ current: undefined }),
+  step: (state) => state,
+  touches: () => [],
+  semantics: {
+    root: (_, { options, root }) => ({
+      ...(!root.hasAttribute('role') && { role: 'toolbar' }),
+      ...(options.orientation && { 'aria-orientation': options.orientation }),
+    }),
+  },
+};

@@ -1,0 +1,24 @@
+// The outline of the toolbar.
+import type { Attributes } from '../contract/contract.js';
+import { toolbar as contract, type ToolbarChoices, type ToolbarState } from '../contract/toolbar.js';
+import { type Given, type Outline, rootOf, stopAt } from './outline.js';
+
+type Toolbar = Given<ToolbarState, ToolbarChoices>;
+
+/** A toolbar: spread `root`, and `item(key)` onto each control; `more`, with the `opener()` of a menu, for what has no room. */
+export const toolbarOutline = {
+  name: contract.name,
+  first: { current: undefined },
+  firstItem: { state: 'current', parts: ['item'] },
+  single: {
+    root: (given: Toolbar): Attributes => ({ ...rootOf(contract.semantics, given), role: 'toolbar' }),
+    separator: (_: Toolbar): Attributes => ({ role: 'separator' }),
+    more: (_: Toolbar): Attributes => ({ 'data-more': '', hidden: '' }),
+  },
+  each: {
+    item: (given: Toolbar, key: string): Attributes => ({
+      'data-key': key,
+      ...stopAt(given, key, [given.state.current]),
+    }),
+  },
+} satisfies Outline<ToolbarState, ToolbarChoices>;

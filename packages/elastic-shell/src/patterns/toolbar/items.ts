@@ -1,0 +1,44 @@
+// The items of a toolbar in the author's markup, and the keys that they keep for themselves.
+import { canFocus } from '../../focus/focusable.js';
+
+const controls =
+  'button,a[href],input:not([type=hidden]),select,textarea,summary,[data-item],[role=button],[role=checkbox],[role=radio],[role=switch],[role=combobox],[role=slider],[role=spinbutton]';
+
+/** What stands above the page, or is a widget with items of its own: the controls in it are not the toolbar's. */
+const others = '[popover],dialog,[role=menu],[role=menubar],[role=listbox],[role=tree],[role=toolbar]';
+
+/** The controls of `root`, in order. */
+export const controlsOf = (root: HTMLElement): HTMLElement[] =>
+  [...root.querySelectorAll<HTMLElement>(controls)].filter(
+    (control) =>
+      control.parentElement?.closest(others) === root.closest(others) &&
+      !control.parentElement.closest('button,a[href]'),
+  );
+
+/** Whether an item can have focus now. */
+export const isReachable = (item: HTMLElement | undefined): boolean => !!item && canFocus(item);
+
+/** The types of fields with a caret. */
+const texts = /^(textarea|text|search|url|tel|password|email|date|time|month|week|datetime-local)$/;
+
+const isField = (item: HTMLElement): item is HTMLInputElement | HTMLTextAreaElement =>
+  item.matches('input,textarea');
+
+/** Whether the caret of a text field is where an arrow would leave the text. Undefined if the field doesn't tell. */
+function isAtEdge(field: HTMLInputElement | HTMLTextAreaElement, isForward: boolean): boolean | undefined {
+  const { selectionStart: start, selectionEnd: end, value } = field;
+  return start === null ? undefined : start === end && start === (isForward ? value.length : 0);
+}
+
+/** Whether the item with focus needs this key itself. `isForward` is as the text runs. */
+export function keepsKey(item: HTMLElement, chord: string): boolean {
+  const isInline = chord.startsWith('inline');
+  const type = isField(item) ? item.type : '';
+  if (item.matches('[role=slider]') || type === 'range') return true;
+  if (item.matches('select,[role=spinbutton]') || type === 'number') return !isInline;
+  if (item.isContentEditable) return true;
+  if (!isField(item) || !texts.test(type)) return false;
+  if (chord === 'Space') return true;
+  if (!isInline) return type === 'textarea' || chord === 'Home' || chord === 'End';
+  return !isAtEdge(item, chord === 'inline-next');
+}

@@ -1,0 +1,102 @@
+// The toolbar on an element: `wireToolbar`.
+import {
+  toolbar,
+  type ToolbarChoices,
+  type ToolbarIntent,
+  toolbarKeys,
+  type ToolbarState,
+} from '../../core/contract/toolbar.js';
+import { toolbarOutline } from '../../core/outline/toolbar.js';
+import type { Engine, Service } from '../../engine/service.js';
+import { lazyService } from '../../engine/lazy-service.js';
+import { definePattern } from '../../engine/pattern.js';
+import type { Cells, CommonOptions, StateOption, Wire, Wired } from '../../engine/types.js';
+import { chordOf } from '../../events/keys.js';
+import { listen } from '../../events/listen.js';
+import { stateCursor } from '../../list/cursor.js';
+import { labelIn, markupItems } from '../../list/items.js';
+import { list } from '../../list/list.js';
+import { controlsOf, isReachable, keepsKey } from './items.js';
+
+/** The options of a toolbar. */
+export interface ToolbarOptions extends CommonOptions<ToolbarState>, ToolbarChoices {
+  /** The key of the item with the tab stop, or a cell. @defaultValue the first item that can have focus */
+  current?: StateOption<string | undefined>;
+}
+
+/** A wired toolbar: its state `current`, the key of the item with the tab stop. */
+export interface Toolbar extends Wired, Cells<ToolbarState> {}
+
+declare module '../../engine/defaults.js' {
+  interface PatternOptions {
+    toolbar: ToolbarOptions;
+  }
+}
+
+/** The engine of one toolbar. */
+export type ToolbarEngine = Engine<ToolbarState, ToolbarOptions, ToolbarIntent>;
+
+function serve(engine: ToolbarEngine): Service<ToolbarState> {
+  const { root, options } = engine;
+  const items = markupItems(root, () => controlsOf(root), { labelOf: labelIn });
+  const orientation = root.ariaOrientation === 'vertical' ? 'vertical' : 'horizontal';
+  const isOff = (target: EventTarget | null): boolean => items.of(target)?.element.ariaDisabled === 'true';
+  const releases = [
+    listen(
+      root,
+      {
+        // It can have focus, so that people find it. Pressing it does nothing.
+        click(event) {
+          if (!isOff(event.target)) return;
+          event.preventDefault();
+          event.stopImmediatePropagation();
+        },
+      },
+      ['click'],
+    ),
+  ];
+  const parts = list<ToolbarState, ToolbarOptions, ToolbarIntent>(engine, toolbar, {
+    items,
+    cursor: stateCursor(engine),
+    stop: () => [],
+    reach: () =>
+      items
+        .items()
+        .filter(
+          ({ key, disabled }) => isReachable(items.elementOf(key)) && !(options.skipDisabled && disabled),
+        ),
+    moves: {
+      reachDisabled: true,
+      get wrap() {
+        return options.wrap ?? false;
+      },
+    },
+    keys: () => toolbarKeys({ orientation, ...options }),
+    keeps: (item, event) => keepsKey(item, chordOf(event, item)),
+    press: () => undefined,
+  });
+  const service: Service<ToolbarState> = {
+    ...parts,
+    release() {
+      parts.release();
+      releases.forEach((release) => release());
+    },
+  };
+  return options.overflow
+    ? lazyService(service, engine, async () => (await import('./overflow.js')).overflow(engine, items))
+    : service;
+}
+
+/** The toolbar as one value. */
+export const toolbarPattern = definePattern({
+  ...toolbar,
+  serve,
+  element: { root: '[role=toolbar]' },
+  outline: toolbarOutline,
+});
+
+/**
+ * Wires a toolbar: `root` has role="toolbar" and holds its controls. Follows the WAI-ARIA toolbar pattern.
+ * Throws a TypeError when `root` is no element or is wired already, or an option is unknown or has a wrong value.
+ */
+export const wireToolbar: Wire<ToolbarOptions, Toolbar> = toolbarPattern.wire;

@@ -1,0 +1,94 @@
+// Rows of bars: toolbars and menubars.
+import type { Facts } from '../facts.js';
+import { fail, leaveOut } from '../outcome.js';
+import type { Stage } from '../stage.js';
+import { checkCurrent, currentOf, inline, needItems, type Row, whereIs } from './row.js';
+
+/** Goes into a bar by Tab. */
+async function enter(stage: Stage): Promise<Facts> {
+  const facts = await stage.tabTo('stop');
+  if (facts.focus !== 'inside') fail(`Tab does not go into it: ${whereIs(facts)}`);
+  needItems(facts, 2);
+  if (facts.isTextField) leaveOut('the item with the tab stop is a text field, which keeps its keys');
+  return facts;
+}
+
+/** The arrow keys of a bar: as it lies, and as its text runs. */
+const arrow = (facts: Facts, isForward: boolean): string =>
+  facts.isVertical ? (isForward ? 'ArrowDown' : 'ArrowUp') : inline(facts, isForward);
+
+const moves = (
+  key: string,
+  expected: string,
+  keys: (facts: Facts) => readonly string[],
+  place: number,
+): Row => ({
+  key,
+  expected,
+  async run(stage) {
+    let facts = await enter(stage);
+    for (const each of ['Home', ...keys(facts)]) {
+      facts = await stage.press(each);
+      if (facts.isTextField) leaveOut('a text field on the way keeps its keys');
+    }
+    checkCurrent(facts, place);
+  },
+});
+
+/** Rows that hold for every bar. */
+const barRows: readonly Row[] = [
+  {
+    key: 'Tab',
+    expected: 'Tab goes to the item with the tab stop',
+    async run(stage) {
+      const facts = await enter(stage);
+      if (facts.current < 0) fail(currentOf(facts));
+    },
+  },
+  moves('ArrowRight', 'focus goes to the next item', (facts) => [arrow(facts, true)], 1),
+  moves(
+    'ArrowLeft',
+    'focus goes to the previous item',
+    (facts) => [arrow(facts, true), arrow(facts, false)],
+    0,
+  ),
+  moves('Home', 'focus goes to the first item', () => ['End', 'Home'], 0),
+  moves('End', 'focus goes to the last item', () => ['End'], -1),
+  {
+    key: 'Tab, back',
+    expected: 'Tab leaves it, and comes back to the item that had focus last',
+    async run(stage) {
+      const facts = await enter(stage);
+      await stage.press('Home');
+      const moved = await stage.press(arrow(facts, true));
+      const left = await stage.press('Tab');
+      if (left.current >= 0) fail(`Tab goes to another item: ${currentOf(left)}`);
+      const back = await stage.tabTo('stop');
+      if (back.current !== moved.current) fail(currentOf(back));
+    },
+  },
+];
+
+/** The rows of a toolbar. */
+export const toolbarRows: readonly Row[] = barRows;
+
+/** The rows of a menubar. */
+export const menubarRows: readonly Row[] = [
+  ...barRows,
+  {
+    key: 'ArrowDown',
+    expected: 'it opens the menu of the item, and Escape closes it',
+    async run(stage) {
+      const facts = await enter(stage);
+      const place = facts.items.findIndex(({ opens, isDisabled }) => opens && !isDisabled);
+      if (place < 0) leaveOut('no item has a menu');
+      await stage.press('Home');
+      for (let at = 0; at < place; at++) await stage.press(arrow(facts, true));
+      const opened = await stage.press(facts.isVertical ? inline(facts, true) : 'ArrowDown');
+      if (opened.items[place]?.expanded !== true) fail('the menu does not open');
+      const closed = await stage.press('Escape');
+      if (closed.items[place]?.expanded !== false || closed.current !== place)
+        fail(`the menu is still open, or ${currentOf(closed)}`);
+    },
+  },
+];
