@@ -18,9 +18,11 @@ export const wireDisclosure = kept(library.wireDisclosure);
 export const wireDrawer = kept(library.wireDrawer);
 export const wireListbox = kept(library.wireListbox);
 export const wireMenu = kept(library.wireMenu);
+export const wireMenubar = kept(library.wireMenubar);
 export const wirePopover = kept(library.wirePopover);
 export const wireSwitch = kept(library.wireSwitch);
 export const wireTabs = kept(library.wireTabs);
+export const wireToolbar = kept(library.wireToolbar);
 export const wireTooltip = kept(library.wireTooltip);
 export const wireTree = kept(library.wireTree);
 

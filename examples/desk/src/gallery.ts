@@ -2,6 +2,7 @@
 import './inspect';
 import { cell, type DrawerOptions } from 'elastic-shell';
 import 'elastic-shell/elements';
+import './gallery-bars';
 import './gallery-lists';
 import {
   unwireAll,

@@ -1,4 +1,5 @@
 import { Component } from '@angular/core';
+import { BarsPart } from './bars';
 import { ChoicesPart } from './choices';
 import { CollectionsPart } from './collections';
 import { ElementsPart } from './elements';
@@ -8,8 +9,8 @@ import { OwnersPart } from './owners';
 
 @Component({
   selector: 'gallery-app',
-  imports: [LayersPart, CollectionsPart, ChoicesPart, OwnersPart, FormsPart, ElementsPart],
+  imports: [LayersPart, CollectionsPart, BarsPart, ChoicesPart, OwnersPart, FormsPart, ElementsPart],
   template:
-    '<layers-part /><collections-part /><choices-part /><owners-part /><forms-part /><elements-part />',
+    '<layers-part /><collections-part /><bars-part /><choices-part /><owners-part /><forms-part /><elements-part />',
 })
 export class App {}

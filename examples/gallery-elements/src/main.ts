@@ -13,3 +13,9 @@ document.addEventListener('shell-change', (event) => {
     return;
   said.textContent = detail.value instanceof Set ? [...detail.value].join() : String(detail.value);
 });
+
+/** A checkbox of the page's own: it turns over. */
+document.querySelector('#toolbar [role=checkbox]')?.addEventListener('click', ({ currentTarget }) => {
+  const box = currentTarget as Element;
+  box.ariaChecked = String(box.ariaChecked !== 'true');
+});

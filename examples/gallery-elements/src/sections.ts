@@ -157,6 +157,24 @@ const menu = section(
     <div role="group" aria-label="State">${item('waiting', 'Waiting', 'menuitemradio', ' aria-checked="true"')}${item('hand', 'In hand', 'menuitemradio')}${item('held', 'Held', 'menuitemradio')}</div></div></shell-menu>`,
 );
 
+const toolbar = section(
+  'toolbar',
+  'Toolbar',
+  `<shell-toolbar><div role="toolbar" aria-label="Chart" class="row"><button type="button">Zoom in</button><button type="button" aria-disabled="true">Zoom out</button>
+    <input aria-label="Depth" size="4"><button type="button" role="checkbox" aria-checked="false">Grid</button></div></shell-toolbar>`,
+);
+
+const barMenu = (id: string, name: string, ...items: string[]): string =>
+  `<shell-menu><div role="menu" popover="manual" id="${id}" aria-label="${name}">${items.join('')}</div></shell-menu>`;
+const menubar = section(
+  'menubar',
+  'Menubar',
+  `<shell-menubar><div role="menubar" aria-label="Yard" class="row">${control('order-menu', '--toggle', 'Order', ' role="menuitem"')}${control('berth-menu', '--toggle', 'Berth', ' role="menuitem"')}
+    <button type="button" role="menuitem">Help</button></div></shell-menubar>`,
+  barMenu('order-menu', 'Order', item('new', 'New'), item('strike', 'Strike')),
+  barMenu('berth-menu', 'Berth', item('free', 'Free'), item('move', 'Move')),
+);
+
 const options = (all: readonly { key: string; label?: string; disabled?: boolean }[], chosen = ''): string =>
   each(
     all,
@@ -252,6 +270,8 @@ export const sections = (): string =>
     carousel,
     tree,
     menu,
+    toolbar,
+    menubar,
     listbox,
     combobox,
     several,

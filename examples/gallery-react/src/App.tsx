@@ -1,4 +1,5 @@
 // The gallery in React.
+import { Bars } from './bars';
 import { Choices } from './choices';
 import { Collections } from './collections';
 import { Elements } from './elements';
@@ -9,6 +10,7 @@ export const App = () => (
   <>
     <Layers />
     <Collections />
+    <Bars />
     <Choices />
     <Owners />
     <Elements />

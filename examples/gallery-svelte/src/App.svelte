@@ -1,4 +1,5 @@
 <script lang="ts">
+  import BarsPart from './BarsPart.svelte';
   import ChoicesPart from './ChoicesPart.svelte';
   import CollectionsPart from './CollectionsPart.svelte';
   import ElementsPart from './ElementsPart.svelte';
@@ -8,6 +9,7 @@
 
 <LayersPart />
 <CollectionsPart />
+<BarsPart />
 <ChoicesPart />
 <OwnersPart />
 <ElementsPart />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import BarsPart from './BarsPart.vue';
 import ChoicesPart from './ChoicesPart.vue';
 import CollectionsPart from './CollectionsPart.vue';
 import ElementsPart from './ElementsPart.vue';
@@ -9,6 +10,7 @@ import OwnersPart from './OwnersPart.vue';
 <template>
   <LayersPart />
   <CollectionsPart />
+  <BarsPart />
   <ChoicesPart />
   <OwnersPart />
   <ElementsPart />

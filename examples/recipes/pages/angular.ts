@@ -5,12 +5,14 @@ import { BerthField } from '../combobox/angular';
 import { BerthNote } from '../popover/angular';
 import { BoatActions } from '../menu/angular';
 import { BoatRecord } from '../tabs/angular';
+import { ChartTools } from '../toolbar/angular';
 import { HaulOut } from '../tooltip/angular';
 import { HaulOutSteps } from '../accordion/angular';
 import { LadderPlace } from '../disclosure/angular';
 import { RigList } from '../listbox/angular';
 import { SurveyPlates } from '../carousel/angular';
 import { TideTimes } from '../dialog/angular';
+import { YardBar } from '../menubar/angular';
 import { YardLights } from '../switch/angular';
 import { YardPlaces } from '../tree/angular';
 import { YardSections } from '../drawer/angular';
@@ -25,9 +27,11 @@ const recipes: Record<string, [selector: string, component: Type<unknown>]> = {
   drawer: ['yard-sections', YardSections],
   listbox: ['rig-list', RigList],
   menu: ['boat-actions', BoatActions],
+  menubar: ['yard-bar', YardBar],
   popover: ['berth-note', BerthNote],
   switch: ['yard-lights', YardLights],
   tabs: ['boat-record', BoatRecord],
+  toolbar: ['chart-tools', ChartTools],
   tooltip: ['haul-out', HaulOut],
   tree: ['yard-places', YardPlaces],
 };

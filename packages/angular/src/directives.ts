@@ -9,6 +9,7 @@ import {
   ShellCarousel,
   ShellTabs,
   ShellMenu,
+  ShellMenubar,
   ShellToolbar,
 } from './plain-directives.js';
 import { ShellDisclosure } from './disclosure.js';
@@ -31,6 +32,7 @@ export {
   ShellCombobox,
   ShellListbox,
   ShellMenu,
+  ShellMenubar,
   ShellSwitch,
   ShellToolbar,
   ShellTree,
@@ -53,6 +55,7 @@ export const shellDirectives = [
   ShellCombobox,
   ShellListbox,
   ShellMenu,
+  ShellMenubar,
   ShellSwitch,
   ShellToolbar,
   ShellTree,

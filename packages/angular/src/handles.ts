@@ -11,6 +11,7 @@ import type {
   Combobox,
   Listbox,
   Menu,
+  Menubar,
   Switch,
   Toolbar,
   Tree,
@@ -29,6 +30,7 @@ import type {
   comboboxPattern,
   listboxPattern,
   menuPattern,
+  menubarPattern,
   switchPattern,
   toolbarPattern,
   treePattern,
@@ -65,6 +67,8 @@ export interface ListboxHandle<I extends Item = Item, Multiple extends boolean =
 > {}
 /** One menu. */
 export interface MenuHandle extends Handle<Menu, typeof menuPattern> {}
+/** One menubar. */
+export interface MenubarHandle extends Handle<Menubar, typeof menubarPattern> {}
 /** One switch. */
 export interface SwitchHandle extends Handle<Switch, typeof switchPattern> {}
 /** One toolbar. */

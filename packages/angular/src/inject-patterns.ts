@@ -22,6 +22,8 @@ import type {
   ListboxOptions,
   Menu,
   MenuOptions,
+  Menubar,
+  MenubarOptions,
   Switch,
   SwitchOptions,
   Toolbar,
@@ -43,6 +45,7 @@ import {
   comboboxPattern,
   listboxPattern,
   menuPattern,
+  menubarPattern,
   switchPattern,
   toolbarPattern,
   treePattern,
@@ -59,6 +62,7 @@ import type {
   ComboboxHandle,
   ListboxHandle,
   MenuHandle,
+  MenubarHandle,
   SwitchHandle,
   ToolbarHandle,
   TreeHandle,
@@ -164,6 +168,13 @@ export const injectMenu = (
   root?: InjectRoot,
   id?: string,
 ): MenuHandle => make<MenuOptions, Menu, typeof menuPattern>(menuPattern, options, root, id);
+
+/** A menubar: bind `root`, and `item(key)` onto each button, before the `opener()` of the menu that it opens. Call it in an injection context. */
+export const injectMenubar = (
+  options: () => InjectOptions<MenubarOptions, Menubar, typeof menubarPattern> = () => ({}),
+  root?: InjectRoot,
+  id?: string,
+): MenubarHandle => make<MenubarOptions, Menubar, typeof menubarPattern>(menubarPattern, options, root, id);
 
 /** A switch: bind `root` onto a button, or `box` onto a checkbox. Call it in an injection context. */
 export const injectSwitch = (

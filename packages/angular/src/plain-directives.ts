@@ -11,6 +11,7 @@ import type {
   CarouselOptions,
   TabsOptions,
   MenuOptions,
+  MenubarOptions,
   ToolbarOptions,
   MenuPick,
 } from 'elastic-shell';
@@ -23,6 +24,7 @@ import {
   carouselPattern,
   tabsPattern,
   menuPattern,
+  menubarPattern,
   toolbarPattern,
 } from 'elastic-shell/bindings';
 import type {
@@ -34,6 +36,7 @@ import type {
   CarouselHandle,
   TabsHandle,
   MenuHandle,
+  MenubarHandle,
   ToolbarHandle,
 } from './handles.js';
 import { layerInputs, LayerDirective } from './layer.js';
@@ -338,6 +341,29 @@ export class ShellMenu extends PatternDirective {
 
   constructor() {
     super(menuPattern, ['context', 'stay', 'hoverDelay', 'area', 'gap', 'edgeGap', 'fallbacks', 'guard']);
+  }
+}
+
+/** What `ShellMenubar` has besides its inputs and outputs: states, parts and methods. */
+export interface ShellMenubar extends MenubarHandle {}
+
+/** The commands of an application in menus, side by side. Its element: an element with role="menubar" and a name. */
+@Directive({ selector: '[shellMenubar]', exportAs: 'shellMenubar' })
+export class ShellMenubar extends PatternDirective {
+  /** The state `current`. If it is bound, the binding is asked about each change; if not, the pattern keeps it. */
+  readonly currentInput = input<string | undefined>(notBound(), { alias: 'current' });
+  /** Emits each change that is asked for; if the state is not bound, each change. */
+  readonly currentChange = output<string | undefined>();
+  /** Which arrow keys go along the bar. The others open menus. Default: as aria-orientation says, else horizontal. */
+  readonly orientation: InputSignal<MenubarOptions['orientation'] | undefined> =
+    input<MenubarOptions['orientation']>();
+  /** Whether the arrow keys go from the last item to the first, and back. Default: true. */
+  readonly wrap = input<boolean | undefined, unknown>(undefined, { transform: flag });
+  /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
+  readonly guard: InputSignal<MenubarOptions['guard'] | undefined> = input<MenubarOptions['guard']>();
+
+  constructor() {
+    super(menubarPattern, ['orientation', 'wrap', 'guard']);
   }
 }
 

@@ -11,6 +11,7 @@ import { tabsMethods } from '../core/contract/tabs.js';
 import { comboboxMethods } from '../core/contract/combobox.js';
 import { listboxMethods } from '../core/contract/listbox.js';
 import { menuMethods } from '../core/contract/menu.js';
+import { menubarMethods } from '../core/contract/menubar.js';
 import { switchMethods } from '../core/contract/switch.js';
 import { toolbarMethods } from '../core/contract/toolbar.js';
 import { treeMethods } from '../core/contract/tree.js';
@@ -24,6 +25,7 @@ import {
   disclosureOutline,
   menuOutline,
 } from '../core/outline/layers.js';
+import { menubarOutline } from '../core/outline/menubar.js';
 import { toolbarOutline } from '../core/outline/toolbar.js';
 import { wireDialog } from '../patterns/dialog/wire.js';
 import { wireDrawer } from '../patterns/drawer/wire.js';
@@ -36,6 +38,7 @@ import { wireTabs } from '../patterns/tabs/wire.js';
 import { wireCombobox } from '../patterns/combobox/wire.js';
 import { wireListbox } from '../patterns/listbox/wire.js';
 import { wireMenu } from '../patterns/menu/wire.js';
+import { wireMenubar } from '../patterns/menubar/wire.js';
 import { wireSwitch } from '../patterns/switch/wire.js';
 import { wireToolbar } from '../patterns/toolbar/wire.js';
 import { wireTree } from '../patterns/tree/wire.js';
@@ -90,6 +93,12 @@ export const listboxPattern = {
 } as const;
 /** The menu. */
 export const menuPattern = { outline: menuOutline, wire: wireMenu, methods: menuMethods } as const;
+/** The menubar. */
+export const menubarPattern = {
+  outline: menubarOutline,
+  wire: wireMenubar,
+  methods: menubarMethods,
+} as const;
 /** The switch. */
 export const switchPattern = { outline: switchOutline, wire: wireSwitch, methods: switchMethods } as const;
 /** The toolbar. */

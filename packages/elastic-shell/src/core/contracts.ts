@@ -11,6 +11,7 @@ export { tabs } from './contract/tabs.js';
 export { combobox } from './contract/combobox.js';
 export { listbox } from './contract/listbox.js';
 export { menu } from './contract/menu.js';
+export { menubar } from './contract/menubar.js';
 export { switching } from './contract/switch.js';
 export { toolbar } from './contract/toolbar.js';
 export { tree } from './contract/tree.js';
@@ -24,4 +25,5 @@ export {
   disclosureOutline,
   menuOutline,
 } from './outline/layers.js';
+export { menubarOutline } from './outline/menubar.js';
 export { toolbarOutline } from './outline/toolbar.js';

@@ -11,6 +11,7 @@ import './tabs.js';
 import './combobox.js';
 import './listbox.js';
 import './menu.js';
+import './menubar.js';
 import './switch.js';
 import './toolbar.js';
 import './tree.js';

@@ -12,6 +12,7 @@ import { tabsNotes } from '../core/contract/tabs-notes.js';
 import { comboboxNotes } from '../core/contract/combobox-notes.js';
 import { listboxNotes } from '../core/contract/listbox-notes.js';
 import { menuNotes } from '../core/contract/menu-notes.js';
+import { menubarNotes } from '../core/contract/menubar-notes.js';
 import { switchNotes } from '../core/contract/switch-notes.js';
 import { toolbarNotes } from '../core/contract/toolbar-notes.js';
 import { treeNotes } from '../core/contract/tree-notes.js';
@@ -25,8 +26,9 @@ import {
   disclosureOutline,
   menuOutline,
 } from '../core/outline/layers.js';
+import { menubarOutline } from '../core/outline/menubar.js';
 import { toolbarOutline } from '../core/outline/toolbar.js';
-import { toolbarRows } from '../rehearsal/rows/bars.js';
+import { menubarRows, toolbarRows } from '../rehearsal/rows/bars.js';
 import { comboboxRows } from '../rehearsal/rows/fields.js';
 import { dialogRows, popoverRows, tooltipRows } from '../rehearsal/rows/layers.js';
 import { listboxRows, menuRows, treeRows } from '../rehearsal/rows/lists.js';
@@ -53,6 +55,7 @@ export const outlines = {
   combobox: comboboxOutline,
   listbox: listboxOutline,
   menu: menuOutline,
+  menubar: menubarOutline,
   switch: switchOutline,
   toolbar: toolbarOutline,
   tree: treeOutline,
@@ -69,6 +72,7 @@ addFacets('tabs', { notes: tabsNotes, outline: tabsOutline, checks: tabsRows });
 addFacets('combobox', { notes: comboboxNotes, outline: comboboxOutline, checks: comboboxRows });
 addFacets('listbox', { notes: listboxNotes, outline: listboxOutline, checks: listboxRows });
 addFacets('menu', { notes: menuNotes, outline: menuOutline, checks: menuRows });
+addFacets('menubar', { notes: menubarNotes, outline: menubarOutline, checks: menubarRows });
 addFacets('switch', { notes: switchNotes, outline: switchOutline, checks: switchRows });
 addFacets('toolbar', { notes: toolbarNotes, outline: toolbarOutline, checks: toolbarRows });
 addFacets('tree', { notes: treeNotes, outline: treeOutline, checks: treeRows });

@@ -25,6 +25,8 @@ import type { ShellListbox } from '../patterns/listbox/element.js';
 import type { Listbox, ListboxOptions } from '../patterns/listbox/wire.js';
 import type { ShellMenu, ShellMenuEvents } from '../patterns/menu/element.js';
 import type { MenuOptions } from '../patterns/menu/wire.js';
+import type { ShellMenubar } from '../patterns/menubar/element.js';
+import type { Menubar, MenubarOptions } from '../patterns/menubar/wire.js';
 import type { ShellSwitch } from '../patterns/switch/element.js';
 import type { Switch, SwitchOptions } from '../patterns/switch/wire.js';
 import type { ShellToolbar } from '../patterns/toolbar/element.js';
@@ -52,6 +54,7 @@ export interface ElementTable {
   'shell-combobox': Row<ShellCombobox, ComboboxOptions<Item, boolean>, ShellEvents<Combobox<boolean>>>;
   'shell-listbox': Row<ShellListbox, ListboxOptions<Item, boolean>, ShellEvents<Listbox<boolean>>>;
   'shell-menu': Row<ShellMenu, MenuOptions, ShellMenuEvents>;
+  'shell-menubar': Row<ShellMenubar, MenubarOptions, ShellEvents<Menubar>>;
   'shell-switch': Row<ShellSwitch, SwitchOptions, ShellEvents<Switch>>;
   'shell-toolbar': Row<ShellToolbar, ToolbarOptions, ShellEvents<Toolbar>>;
   'shell-tree': Row<ShellTree, TreeOptions<TreeNode, boolean>, ShellEvents<Tree<boolean>>>;

@@ -11,6 +11,7 @@ export * from './tabs/wire.js';
 export * from './combobox/wire.js';
 export * from './listbox/wire.js';
 export * from './menu/wire.js';
+export * from './menubar/wire.js';
 export * from './switch/wire.js';
 export * from './toolbar/wire.js';
 export * from './tree/wire.js';

@@ -12,6 +12,7 @@ import type { Tabs, TabsOptions } from '../../patterns/tabs/wire.js';
 import type { Combobox, ComboboxOptions } from '../../patterns/combobox/wire.js';
 import type { Listbox, ListboxOptions } from '../../patterns/listbox/wire.js';
 import type { Menu, MenuOptions } from '../../patterns/menu/wire.js';
+import type { Menubar, MenubarOptions } from '../../patterns/menubar/wire.js';
 import type { Switch, SwitchOptions } from '../../patterns/switch/wire.js';
 import type { Toolbar, ToolbarOptions } from '../../patterns/toolbar/wire.js';
 import type { Tree, TreeOptions } from '../../patterns/tree/wire.js';
@@ -28,6 +29,7 @@ import {
   comboboxPattern,
   listboxPattern,
   menuPattern,
+  menubarPattern,
   switchPattern,
   toolbarPattern,
   treePattern,
@@ -129,6 +131,14 @@ export interface MenuHandle extends Handle<Menu, typeof menuPattern, PartProps> 
 /** A menu: spread `root`, `opener()`, and `item(key)`, `checkbox(key)`, `radio(key)`; a submenu's `branch()` onto its item. */
 export const useMenu = (options?: HookOptions<MenuOptions, Menu, typeof menuPattern>): MenuHandle =>
   use<MenuOptions, Menu, typeof menuPattern>(menuPattern, options);
+
+/** One menubar: its states, parts and methods. */
+export interface MenubarHandle extends Handle<Menubar, typeof menubarPattern, PartProps> {}
+
+/** A menubar: spread `root`, and `item(key)` onto each button, before the `opener()` of the menu that it opens. */
+export const useMenubar = (
+  options?: HookOptions<MenubarOptions, Menubar, typeof menubarPattern>,
+): MenubarHandle => use<MenubarOptions, Menubar, typeof menubarPattern>(menubarPattern, options);
 
 /** One switch: its states, parts and methods. */
 export interface SwitchHandle extends Handle<Switch, typeof switchPattern, PartProps> {}

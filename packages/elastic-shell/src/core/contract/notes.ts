@@ -11,6 +11,7 @@ import { tabsNotes } from './tabs-notes.js';
 import { comboboxNotes } from './combobox-notes.js';
 import { listboxNotes } from './listbox-notes.js';
 import { menuNotes } from './menu-notes.js';
+import { menubarNotes } from './menubar-notes.js';
 import { switchNotes } from './switch-notes.js';
 import { toolbarNotes } from './toolbar-notes.js';
 import { treeNotes } from './tree-notes.js';
@@ -29,6 +30,7 @@ export const notes: readonly Notes[] = [
   comboboxNotes,
   listboxNotes,
   menuNotes,
+  menubarNotes,
   switchNotes,
   toolbarNotes,
   treeNotes,

@@ -88,6 +88,29 @@ export const steps: Record<string, (page: Page) => Promise<void>> = {
     await says(page, 'launch');
     await focusOn(page, 'Boat');
   },
+  async menubar(page) {
+    await page.keyboard.press('Tab');
+    await keys(page, 'ArrowDown');
+    await page.getByRole('menuitem', { name: 'New' }).waitFor();
+    await focusOn(page, 'New');
+    await keys(page, 'ArrowRight');
+    await focusOn(page, 'Lift');
+    await keys(page, 'l', 'Enter');
+    await says(page, 'launch');
+    await focusOn(page, 'Boat');
+    await keys(page, 'ArrowRight', 'Enter');
+    await says(page, 'help');
+  },
+  async toolbar(page) {
+    await page.keyboard.press('Tab');
+    await focusOn(page, 'Zoom in');
+    await keys(page, 'Enter');
+    await says(page, '1 : 2000');
+    await keys(page, 'ArrowRight', 'ArrowRight', 'Space');
+    await page.getByRole('button', { name: 'Depths', pressed: true }).waitFor();
+    await keys(page, 'Shift+Tab', 'Tab');
+    await focusOn(page, 'Depths');
+  },
   async listbox(page) {
     await page.keyboard.press('Tab');
     await keys(page, 'k');

@@ -283,6 +283,43 @@ const switching: Scripts = {
   'press root': { do: [`press ${lights}`], then: { checked: [lights] } },
 };
 
+const zoom = 'focus Zoom in';
+const toolbar: Scripts = {
+  'item Tab': { do: [zoom, 'key ArrowRight', 'key Shift+Tab', 'key Tab'], then: { at: 'Zoom out' } },
+  'item ArrowRight': { do: [zoom, 'key ArrowRight'], then: { at: 'Zoom out' } },
+  'item ArrowLeft': { do: ['focus Grid', 'key ArrowLeft'], then: { at: 'Depth' } },
+  'item Home': { do: ['focus Grid', 'key Home'], then: { at: 'Zoom in' } },
+  'item End': { do: [zoom, 'key End'], then: { at: 'Grid' } },
+  'item Enter': { do: ['focus Grid', 'key Enter'], then: { at: 'Grid', checked: ['Grid'] } },
+  'item Space': { do: ['focus Grid', 'key Space', 'key Space'], then: { checked: [] } },
+  'press item': { do: ['press Grid'], then: { at: 'Grid', checked: ['Grid'] } },
+};
+
+const order = 'focus Order';
+const menubar: Scripts = {
+  'item Tab': { do: [order, 'key ArrowRight', 'key Shift+Tab', 'key Tab'], then: { at: 'Berth', layers: 0 } },
+  'item ArrowRight': { do: [order, 'key ArrowRight'], then: { at: 'Berth', layers: 0 } },
+  'item ArrowLeft': { do: [order, 'key ArrowLeft'], then: { at: 'Help' } },
+  'item ArrowDown': { do: [order, 'key ArrowDown'], then: { at: 'New', layers: 1, expanded: ['Order'] } },
+  'item ArrowUp': { do: [order, 'key ArrowUp'], then: { at: 'Strike', layers: 1 } },
+  'item Enter': { do: [order, 'key Enter'], then: { at: 'New', layers: 1 } },
+  'item Space': { do: [order, 'key Space'], then: { at: 'New', layers: 1 } },
+  'item Home': { do: ['focus Help', 'key Home'], then: { at: 'Order' } },
+  'item End': { do: [order, 'key End'], then: { at: 'Help' } },
+  'item letters': { do: [order, 'key b'], then: { at: 'Berth' } },
+  'menu ArrowRight': {
+    do: [order, 'key ArrowDown', 'key ArrowRight'],
+    then: { at: 'Free', layers: 1, expanded: ['Berth'] },
+  },
+  'menu ArrowLeft': {
+    do: ['focus Berth', 'key ArrowDown', 'key ArrowLeft'],
+    then: { at: 'New', layers: 1, expanded: ['Order'] },
+  },
+  'menu Escape': { do: [order, 'key ArrowDown', 'key Escape'], then: { at: 'Order', layers: 0 } },
+  'press item': { do: ['press Order'], then: { at: 'New', layers: 1 } },
+  'press outside': { do: ['press Order', 'outside'], then: { layers: 0, expanded: [] } },
+};
+
 /** The scripts of every pattern, by the words of its rows. */
 export const scripts: Record<string, Scripts> = {
   accordion,
@@ -293,9 +330,11 @@ export const scripts: Record<string, Scripts> = {
   drawer,
   listbox,
   menu,
+  menubar,
   popover,
   switch: switching,
   tabs,
+  toolbar,
   tooltip,
   tree,
 };
@@ -370,6 +409,13 @@ export const brief = new Set([
   'disclosure press opener',
   'drawer opener Enter',
   'drawer root Escape',
+  'menubar item ArrowDown',
+  'menubar menu ArrowRight',
+  'menubar menu Escape',
+  'menubar press item',
+  'toolbar item Tab',
+  'toolbar item ArrowRight',
+  'toolbar item Enter',
   'listbox item ArrowDown',
   'listbox item Space',
   'listbox press item',

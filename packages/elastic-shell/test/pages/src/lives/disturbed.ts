@@ -142,7 +142,7 @@ const throwing: Law = (name, how) =>
       const told = await reports(() => life.turn());
       // Some patterns show the message themselves.
       const first = told.length > 1 ? [`reported ${told.length} times`] : [];
-      const off = how === 'element' ? [] : unlike(life, false);
+      const off = how === 'element' || life.kind.isFree ? [] : unlike(life, false);
       isBroken = false;
       const later = await reports(() => life.turn());
       return [...first, ...off, ...later, ...unlike(life, true)];

@@ -16,11 +16,13 @@ export interface Kind {
   /** The state that turning on changes, and its value then. */
   state: string;
   on: unknown;
-  /** The method that turns it on, with its argument. */
-  method: readonly [string, ...unknown[]];
+  /** The method that turns it on, with its argument. Default: none, its cell does. */
+  method?: readonly [string, ...unknown[]];
   /** What a user presses to turn it on, by selector; a key where it is not pressed. */
   press?: string;
   isLayer?: boolean;
+  /** No guard is asked about its state. */
+  isFree?: boolean;
 }
 
 const opener = (id: string, command = '--toggle'): string =>
@@ -148,7 +150,31 @@ export const kinds = {
     method: ['check'],
     press: '.target',
   },
+  toolbar: {
+    html: (id) =>
+      `<div id="${id}" role="toolbar" aria-label="T">${tabs.map((key) => `<button data-key="${key}" class="${key === 'k1' ? 'target' : 'other'}">${key}</button>`).join('')}</div>`,
+    tag: 'shell-toolbar',
+    state: 'current',
+    on: 'k1',
+    isFree: true,
+  },
+  menubar: {
+    html: (id) =>
+      `<div id="${id}" role="menubar" aria-label="B">${tabs.map((key) => `<button role="menuitem" data-key="${key}" class="${key === 'k1' ? 'target' : 'other'}">${key}</button>`).join('')}</div>`,
+    tag: 'shell-menubar',
+    state: 'current',
+    on: 'k1',
+    isFree: true,
+  },
 } satisfies Record<string, Kind>;
+
+/** Has the program turn it on. */
+export function turnOn(name: Name, wired: AnyWired | undefined): void {
+  const { method, state, on }: Kind = kinds[name];
+  if (!method) return void (wired?.[state] as library.Cell<unknown> | undefined)?.set(on);
+  const [called, ...args] = method;
+  (wired?.[called] as ((...given: unknown[]) => void) | undefined)?.(...args);
+}
 
 /** The value of the state before it is turned on. */
 export function offValue(name: Name): unknown {
@@ -182,6 +208,9 @@ export const shows = (name: Name, root: HTMLElement): boolean => {
     case 'listbox':
     case 'tree':
       return root.querySelector('.target')!.ariaSelected === 'true';
+    case 'toolbar':
+    case 'menubar':
+      return root.querySelector<HTMLElement>('.target')!.tabIndex === 0;
     case 'tabs':
       return (
         root.querySelector('.target')!.ariaSelected === 'true' &&

@@ -2,7 +2,7 @@
 import type * as library from '../../../../src/index';
 import { wires } from './wires';
 import { indexSize } from '../../../../src/engine/invoker-index';
-import { type AnyWired, isOn, type Kind, kinds, type Name, shows } from './kinds';
+import { type AnyWired, isOn, type Kind, kinds, type Name, shows, turnOn } from './kinds';
 
 export type How = 'function' | 'element';
 
@@ -134,8 +134,7 @@ export function live(
     root,
     wired,
     turn() {
-      const [method, ...args] = kind.method;
-      (wired()[method] as (...given: unknown[]) => void)(...args);
+      turnOn(name, wired());
     },
     press() {
       const within = stage.shadowRoot ?? stage;

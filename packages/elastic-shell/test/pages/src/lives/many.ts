@@ -1,7 +1,7 @@
 // Many short lives of one pattern, each with ids that never return: wired, used, unwired and taken away.
 import * as library from '../../../../src/index';
 import { indexSize } from '../../../../src/engine/invoker-index';
-import { type AnyWired, kinds, type Name } from './kinds';
+import { type AnyWired, kinds, type Name, turnOn } from './kinds';
 import { runTimers } from '../timers';
 import type { How } from './life';
 
@@ -21,8 +21,7 @@ const one = (name: Name, how: How, main: HTMLElement): (() => void) => {
       ? (library.wiredOf(root) ?? library.wiredOf(stage))
       : shell.wire(name, id, { onChange() {} })
   ) as AnyWired | undefined;
-  const [method, ...args] = kinds[name].method;
-  (wired?.[method] as ((...given: unknown[]) => void) | undefined)?.(...args);
+  turnOn(name, wired);
   return () => {
     if (how === 'function') wired?.unwire();
     delete shell.wired[id];

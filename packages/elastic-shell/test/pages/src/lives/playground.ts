@@ -2,7 +2,7 @@
 // rewrites, unwires and wires them again while they are in use.
 import * as library from '../../../../src/index';
 import { indexSize } from '../../../../src/engine/invoker-index';
-import { type AnyWired, kinds, type Name } from './kinds';
+import { type AnyWired, kinds, type Name, turnOn } from './kinds';
 import { runTimers } from '../timers';
 import { type How, settle } from './life';
 
@@ -117,16 +117,14 @@ const acts: Record<string, (player: Player, random: () => number) => void> = {
     inner.body.innerHTML = kinds[name].html('framed');
     const root = inner.getElementById('framed')!;
     const wired = shell.wire(name, 'framed', {}, root) as AnyWired;
-    const [method, ...args] = kinds[name].method;
-    (wired[method] as (...given: unknown[]) => void)(...args);
+    turnOn(name, wired);
     frame.remove();
     wired.unwire();
   },
   program(player) {
     const root = rootOf(player);
     const wired = root && (library.wiredOf(root) as AnyWired | undefined);
-    const [method, ...args] = kinds[player.name].method;
-    if (wired && player.stage.isConnected) (wired[method] as (...given: unknown[]) => void)(...args);
+    if (wired && player.stage.isConnected) turnOn(player.name, wired);
   },
 };
 

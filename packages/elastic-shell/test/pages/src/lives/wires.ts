@@ -10,9 +10,11 @@ export const wires = {
   drawer: library.wireDrawer,
   listbox: library.wireListbox,
   menu: library.wireMenu,
+  menubar: library.wireMenubar,
   popover: library.wirePopover,
   switch: library.wireSwitch,
   tabs: library.wireTabs,
+  toolbar: library.wireToolbar,
   tooltip: library.wireTooltip,
   tree: library.wireTree,
 };

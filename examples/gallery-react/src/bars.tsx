@@ -1,0 +1,69 @@
+// Toolbars and menubars.
+import { useMenu, useMenubar, useToolbar } from 'elastic-shell/react';
+import { useState } from 'react';
+import { Section } from './section';
+
+function ChartTools() {
+  const [grid, setGrid] = useState(false);
+  const tools = useToolbar();
+  return (
+    <div {...tools.root} aria-label="Chart" className="row">
+      <button type="button" {...tools.item('in')}>
+        Zoom in
+      </button>
+      <button type="button" {...tools.item('out')} aria-disabled="true">
+        Zoom out
+      </button>
+      <input {...tools.item('depth')} aria-label="Depth" size={4} />
+      <button
+        type="button"
+        role="checkbox"
+        {...tools.item('grid')}
+        aria-checked={grid}
+        onClick={() => setGrid(!grid)}
+      >
+        Grid
+      </button>
+    </div>
+  );
+}
+
+function YardBar() {
+  const bar = useMenubar();
+  const order = useMenu();
+  const berth = useMenu();
+  return (
+    <>
+      <div {...bar.root} aria-label="Yard" className="row">
+        <button {...bar.item('order')} {...order.opener()}>
+          Order
+        </button>
+        <button {...bar.item('berth')} {...berth.opener()}>
+          Berth
+        </button>
+        <button {...bar.item('help')}>Help</button>
+      </div>
+      <div {...order.root} aria-label="Order">
+        <button {...order.item('new')}>New</button>
+        <button {...order.item('strike')}>Strike</button>
+      </div>
+      <div {...berth.root} aria-label="Berth">
+        <button {...berth.item('free')}>Free</button>
+        <button {...berth.item('move')}>Move</button>
+      </div>
+    </>
+  );
+}
+
+export function Bars() {
+  return (
+    <>
+      <Section id="toolbar" title="Toolbar">
+        <ChartTools />
+      </Section>
+      <Section id="menubar" title="Menubar">
+        <YardBar />
+      </Section>
+    </>
+  );
+}

@@ -1,0 +1,35 @@
+import { createMenu, createMenubar } from 'elastic-shell/solid';
+import { createSignal } from 'solid-js';
+
+/** The commands of a yard, in menus side by side. */
+export function YardBar() {
+  const [picked, setPicked] = createSignal('');
+  const onPick = ({ key }: { key: string }) => setPicked(key);
+  const bar = createMenubar();
+  const order = createMenu({ onPick });
+  const boat = createMenu({ onPick });
+  return (
+    <>
+      <div {...bar.root} aria-label="Yard">
+        <button {...bar.item('order')} {...order.opener()}>
+          Order
+        </button>
+        <button {...bar.item('boat')} {...boat.opener()}>
+          Boat
+        </button>
+        <button {...bar.item('help')} onClick={() => setPicked('help')}>
+          Help
+        </button>
+      </div>
+      <div {...order.root} aria-label="Order">
+        <button {...order.item('new')}>New</button>
+        <button {...order.item('strike')}>Strike</button>
+      </div>
+      <div {...boat.root} aria-label="Boat">
+        <button {...boat.item('lift')}>Lift</button>
+        <button {...boat.item('launch')}>Launch</button>
+      </div>
+      <output>{picked()}</output>
+    </>
+  );
+}

@@ -1,0 +1,27 @@
+<script lang="ts">
+  // The commands of a yard, in menus side by side.
+  import { useMenu, useMenubar } from 'elastic-shell/svelte';
+
+  let picked = $state('');
+  const onPick = ({ key }: { key: string }) => {
+    picked = key;
+  };
+  const bar = useMenubar();
+  const order = useMenu({ onPick });
+  const boat = useMenu({ onPick });
+</script>
+
+<div {...bar.root} aria-label="Yard">
+  <button {...bar.item('order')} {...order.opener()}>Order</button>
+  <button {...bar.item('boat')} {...boat.opener()}>Boat</button>
+  <button {...bar.item('help')} onclick={() => (picked = 'help')}>Help</button>
+</div>
+<div {...order.root} aria-label="Order">
+  <button {...order.item('new')}>New</button>
+  <button {...order.item('strike')}>Strike</button>
+</div>
+<div {...boat.root} aria-label="Boat">
+  <button {...boat.item('lift')}>Lift</button>
+  <button {...boat.item('launch')}>Launch</button>
+</div>
+<output>{picked}</output>

@@ -1,0 +1,65 @@
+// The menubar: items in a line with one tab stop, most of which open a menu.
+import { indexOf } from '../collection/items.js';
+import type { Contract, KeyActs } from './contract.js';
+import { commonKinds } from './options.js';
+
+/** What a program calls on it, by name. */
+export const menubarMethods = [] as const;
+
+/** Its parts, as its notes name them. */
+export type MenubarPart = 'root' | 'item' | 'menu' | 'separator';
+
+/** `found`: letters led to an item. `activate` presses it; `first` and `last` open its menu there. */
+export type MenubarIntent = 'found' | 'activate' | 'first' | 'last';
+
+/** The states of a menubar. */
+export interface MenubarState {
+  /** The key of the item with the tab stop, or undefined until one has had focus. */
+  current: string | undefined;
+}
+
+/** The options that its contract knows. */
+export interface MenubarChoices {
+  /** Which arrow keys go along the bar. @defaultValue as aria-orientation says, else `horizontal` */
+  orientation?: 'horizontal' | 'vertical';
+  /** Whether the arrow keys go from the last item to the first, and back. @defaultValue true */
+  wrap?: boolean;
+}
+
+/** What the keys do on an item. */
+export const menubarKeys = ({ orientation }: MenubarChoices): KeyActs<MenubarIntent> => {
+  const [along, across] = orientation === 'vertical' ? ['block', 'inline'] : ['inline', 'block'];
+  return {
+    [`${along}-next`]: { move: 'next' },
+    [`${along}-previous`]: { move: 'previous' },
+    [`${across}-next`]: 'first',
+    [`${across}-previous`]: 'last',
+    Home: { move: 'first' },
+    End: { move: 'last' },
+    Enter: 'activate',
+    Space: 'activate',
+  };
+};
+
+/** The contract of a menubar. */
+export const menubar: Contract<MenubarState, MenubarChoices, MenubarIntent> = {
+  name: 'menubar',
+  options: {
+    ...commonKinds,
+    current: 'a key or a cell',
+    orientation: ['horizontal', 'vertical'],
+    wrap: 'true or false',
+  },
+  commands: {},
+  free: ['current'],
+  read: () => ({ current: undefined }),
+  step: (state, intent, { items, at }) =>
+    intent !== 'found' || at === state.current || indexOf(items, at) < 0 ? state : { current: at },
+  touches: () => [],
+  semantics: {
+    root: (_, { options, root }) => ({
+      ...(!root.hasAttribute('role') && { role: 'menubar' }),
+      ...(options.orientation && { 'aria-orientation': options.orientation }),
+    }),
+  },
+};

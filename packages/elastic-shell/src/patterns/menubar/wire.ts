@@ -1,0 +1,153 @@
+// The menubar on an element: `wireMenubar`. Its menus are wired by themselves; `layer/menu-chain.ts` is where bar and menus find each other.
+import {
+  menubar,
+  type MenubarChoices,
+  type MenubarIntent,
+  menubarKeys,
+  type MenubarState,
+} from '../../core/contract/menubar.js';
+import { elementAfter } from '../../list/roving.js';
+import { menubarOutline } from '../../core/outline/menubar.js';
+import { definePattern } from '../../engine/pattern.js';
+import type { Engine, Service } from '../../engine/service.js';
+import type { Cells, CommonOptions, StateOption, Wire, Wired } from '../../engine/types.js';
+import { listen } from '../../events/listen.js';
+import { canFocus, focusOn } from '../../focus/focusable.js';
+import { stateCursor } from '../../list/cursor.js';
+import { labelIn, type MarkupItems, markupItems } from '../../list/items.js';
+import { lettersTo } from '../../list/letters.js';
+import { list } from '../../list/list.js';
+import { enterBar, type RunningMenu, submenuOf } from '../../layer/menu-chain.js';
+
+/** The options of a menubar. */
+export interface MenubarOptions extends CommonOptions<MenubarState>, MenubarChoices {
+  /** The key of the item with the tab stop, or a cell. @defaultValue the first item that can have focus */
+  current?: StateOption<string | undefined>;
+}
+
+/** A wired menubar: its state `current`, the key of the item with the tab stop. */
+export interface Menubar extends Wired, Cells<MenubarState> {}
+
+declare module '../../engine/defaults.js' {
+  interface PatternOptions {
+    menubar: MenubarOptions;
+  }
+}
+
+type MenubarEngine = Engine<MenubarState, MenubarOptions, MenubarIntent>;
+
+const isOff = (item: Element): boolean => item.ariaDisabled === 'true';
+
+/** The open menu of the bar, with the item that opened it. */
+function openMenu(items: MarkupItems): { menu: RunningMenu; item: HTMLElement } | undefined {
+  for (const { element } of items.all()) {
+    const menu = submenuOf(element);
+    if (menu?.isOpen() && menu.opener() === element) return { menu, item: element };
+  }
+  return undefined;
+}
+
+/** Goes to another item. Its menu opens instead of the one that is open. */
+function turnTo(
+  items: MarkupItems,
+  item: HTMLElement,
+  focus: 'first' | 'none',
+  reason: 'key' | 'hover',
+  event: Event,
+): void {
+  openMenu(items)?.menu.close('sibling', event);
+  focusOn(item, { preventScroll: true });
+  if (!isOff(item)) submenuOf(item)?.open(item, focus, reason, event);
+}
+
+/** Opens the menu of an item, or presses the item. */
+function act(item: HTMLElement | undefined, intent: MenubarIntent, event: KeyboardEvent): boolean {
+  const menu = submenuOf(item);
+  if (!item || intent === 'found' || (!menu && intent !== 'activate')) return true;
+  event.preventDefault();
+  if (isOff(item)) return true;
+  if (menu) menu.open(item, intent === 'last' ? 'last' : 'first', 'key', event);
+  else item.click();
+  return true;
+}
+
+function serve(engine: MenubarEngine): Service<MenubarState> {
+  const { root, options } = engine;
+  const items = markupItems(
+    root,
+    () =>
+      [...root.querySelectorAll<HTMLElement>('[role^=menuitem]')].filter(
+        (item) => item.closest('[role=menu],[role=menubar]') === root,
+      ),
+    { labelOf: labelIn },
+  );
+  const orientation = root.ariaOrientation === 'vertical' ? 'vertical' : 'horizontal';
+  const reach = () => items.items().filter(({ key }) => canFocus(items.elementOf(key)!));
+  const wrap = (): boolean => options.wrap ?? true;
+  const parts = list<MenubarState, MenubarOptions, MenubarIntent>(engine, menubar, {
+    items,
+    cursor: stateCursor(engine),
+    stop: () => [],
+    reach,
+    moves: {
+      reachDisabled: true,
+      get wrap() {
+        return wrap();
+      },
+    },
+    keys: () => menubarKeys({ orientation, ...options }),
+    letters: lettersTo('found'),
+    act: (intent, item, event) => act(items.elementOf(item?.key), intent, event),
+    press(event, { disabled }) {
+      if (disabled) event.preventDefault();
+      return undefined;
+    },
+  });
+  const releases = [
+    enterBar(root, {
+      go(from, isForward, event) {
+        const elements = reach().map(({ key }) => items.elementOf(key)!);
+        const next = elementAfter(elements, from, isForward ? 'next' : 'previous', { wrap: wrap() });
+        if (next) turnTo(items, next, 'first', 'key', event);
+      },
+    }),
+    listen(root, {
+      pointermove(event) {
+        const item = items.of(event.target)?.element;
+        const open = event.pointerType === 'touch' ? undefined : openMenu(items);
+        if (item && open && open.item !== item) turnTo(items, item, 'none', 'hover', event);
+      },
+    }),
+  ];
+  return {
+    ...parts,
+    show(change) {
+      // Looked at first: focus that moves on closes the menu.
+      const open = openMenu(items);
+      parts.show(change);
+      const item = items.elementOf(change.value);
+      // From item to item by keys, while a menu is open.
+      if (change.reason === 'key' && change.event && item && open && open.item !== item)
+        turnTo(items, item, 'none', 'key', change.event);
+    },
+    release() {
+      parts.release();
+      releases.forEach((release) => release());
+    },
+  };
+}
+
+/** The menubar as one value. */
+export const menubarPattern = definePattern({
+  ...menubar,
+  serve,
+  element: { root: '[role=menubar]' },
+  outline: menubarOutline,
+});
+
+/**
+ * Wires a menubar: `root` has role="menubar" and holds its items. An item opens the menu that it names, which is wired by itself.
+ * Follows the WAI-ARIA menubar pattern. Throws a TypeError when `root` is no element or is wired already, or an option is unknown or
+ * has a wrong value.
+ */
+export const wireMenubar: Wire<MenubarOptions, Menubar> = menubarPattern.wire;
