@@ -15,6 +15,7 @@ const begin = 'elastic-shell: ';
 /** Modules that only help while an application is developed, and what is left of them. */
 const stubs = {
   'engine/options.js': 'export const checkOptions = () => {};\nexport const suggestion = () => "";\n',
+  'engine/known-patterns.js': 'export const noteKinds = () => {};\nexport const checkDefaults = () => {};\n',
 };
 
 /** The text of a message, with `…` for each value in it. Undefined for what isn't a message of the library. */

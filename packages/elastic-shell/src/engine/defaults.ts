@@ -1,17 +1,13 @@
 // Options that hold for every instance of a pattern wired from now on.
 import type { OptionKinds } from '../core/contract/options.js';
-import { builtInNames } from './built-in-names.js';
 import { isElement } from './dom.js';
-import { checkOptions, suggestion } from './options.js';
+import { checkDefaults, noteKinds } from './known-patterns.js';
+import { checkOptions } from './options.js';
 import type { Wired } from './types.js';
 
 /** Each pattern adds its own options here, so that `setDefaults` knows their types. */
 // eslint-disable-next-line @typescript-eslint/no-empty-object-type
 export interface PatternOptions {}
-
-/** The names of all patterns: those that come with the library are known before they are loaded. */
-const names = new Set(builtInNames.split(' '));
-const kinds = new Map<string, OptionKinds>();
 
 /** A wire function, whatever it wires. */
 type AnyWire = (root: HTMLElement, options?: object) => Wired;
@@ -41,8 +37,7 @@ export function registerPattern(
   options: OptionKinds = {},
   wire?: (root: HTMLElement, options?: never) => Wired,
 ): void {
-  names.add(name);
-  kinds.set(name, options);
+  noteKinds(name, options);
   // It is called with options read as its own kinds say, and checks them itself.
   if (wire) loadedPatterns.set(name, { wire: wire as AnyWire, options });
 }
@@ -81,11 +76,7 @@ export function setDefaults<N extends keyof PatternOptions & string>(
   pattern: N,
   options: PatternOptions[N] & object,
 ): () => void {
-  if (!names.has(pattern))
-    throw new TypeError(
-      `elastic-shell: setDefaults knows no pattern "${pattern}"; ${suggestion(pattern, [...names])}`,
-    );
-  checkOptions(pattern, options, kinds.get(pattern));
+  checkDefaults(pattern, options);
   const before = defaultsOf(pattern);
   defaults.set(pattern, { ...before, ...options });
   return () => void defaults.set(pattern, before);

@@ -1,5 +1,5 @@
 // Keys as contracts name them: arrows in terms of the text's direction, Space by its name, with what is held.
-import { closestTo, isElement, matches, windowOf } from '../engine/dom.js';
+import { closestTo, windowOf } from '../engine/dom.js';
 
 type Line = 'block' | 'inline';
 type Way = 'next' | 'previous';
@@ -24,24 +24,9 @@ export const keyOf = ({ key, code }: Partial<KeyboardEvent>): string => {
   return known === 'Unidentified' && code === 'Tab' ? code : known;
 };
 
-/** Whether an element takes text. */
-const isTextField = (element: HTMLElement): boolean =>
-  element.isContentEditable ||
-  matches(element, 'textarea') ||
-  (matches(element, 'input') &&
-    !/^(button|checkbox|color|file|image|radio|range|reset|submit)$/.test(
-      element.getAttribute('type') ?? '',
-    ));
-
-/**
- * Whether a key that presses controls is being held down: it acts once for each press, and only moves repeat. In a text field, Space
- * is text.
- */
-export const isHeldPress = (event: KeyboardEvent): boolean => {
-  if (!event.repeat) return false;
-  const key = keyOf(event);
-  return key === 'Enter' || (key === ' ' && !(isElement(event.target) && isTextField(event.target)));
-};
+/** Whether a key that presses controls is being held down: it acts once for each press, and only moves repeat. */
+export const isHeldPress = (event: KeyboardEvent): boolean =>
+  event.repeat && /^(Enter| )$/.test(keyOf(event));
 
 /** The key by its name in contracts, whatever else is held. */
 const nameOf = (key: string, within: Element): string => {

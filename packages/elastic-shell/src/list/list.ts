@@ -8,7 +8,6 @@ import { indexOf, type Item, neighbour } from '../core/collection/items.js';
 import { move } from '../core/collection/movement.js';
 import type { Contract, KeyAct, MoveAct } from '../core/contract/contract.js';
 import { isExtending } from '../core/contract/selecting.js';
-import { isElement } from '../engine/dom.js';
 import type { Change } from '../engine/types.js';
 import { listenIn } from '../events/document-events.js';
 import { listen } from '../events/listen.js';
@@ -88,11 +87,9 @@ function hear<S extends object, O, I extends string>(held: Held<S, O, I>): (() =
   });
   const isOwn = ({ target }: Event): boolean =>
     !!holder || target === box || target === items.elementOf(items.of(target)?.key);
-  const isKept = (event: KeyboardEvent): boolean =>
-    !!rules.keeps && isElement(event.target) && rules.keeps(event.target, event);
   const lift = (): void => queueMicrotask(() => (held.isPressing = false));
   return [
-    listen(holder ?? box, { keydown: (event) => isOwn(event) && !isKept(event) && keys.press(event) }),
+    listen(holder ?? box, { keydown: (event) => isOwn(event) && !rules.keeps?.(event) && keys.press(event) }),
     listen(box, {
       pointerdown() {
         held.isPressing = true;

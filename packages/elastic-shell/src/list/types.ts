@@ -29,7 +29,7 @@ export interface ListRules<S, I extends string> {
   reach?(): readonly Item[];
   keys(): KeyActs<I>;
   /** Whether the item with focus needs a key itself, as a text field does. @defaultValue no item does */
-  keeps?(item: HTMLElement, event: KeyboardEvent): boolean;
+  keeps?(event: KeyboardEvent): boolean;
   /** Has a key do what no intent says; true when it has, or when the browser shall. */
   act?(intent: I, item: Item | undefined, event: KeyboardEvent): boolean;
   /** The intent of a press on an item. */

@@ -167,3 +167,16 @@ describe('a key that is held down', () => {
     wired.unwire();
   });
 });
+
+it('Space that is held down in a combobox types spaces', () => {
+  page(
+    '<div id="r"><input id="f" role="combobox" aria-label="C"><ul role="listbox"><li role="option">A</li></ul></div>',
+  );
+  const wired = shell.wireCombobox(get('r'));
+  get('f').focus();
+  const press = (key: string, repeat: boolean): boolean =>
+    get('f').dispatchEvent(new KeyboardEvent('keydown', { key, repeat, bubbles: true, cancelable: true }));
+  expect([press(' ', false), press(' ', true)]).toEqual([true, true]);
+  expect(press('Enter', true)).toBe(false);
+  wired.unwire();
+});

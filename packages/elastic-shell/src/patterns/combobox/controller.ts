@@ -39,6 +39,8 @@ const listOf = (held: () => Held, context: ComboboxContext, found: Results): Hel
       return open ? current : [...keysOf(selected)][0];
     },
     keys: () => comboboxKeys(state().open, !!parts.field),
+    // Held down in a text field, Space is text.
+    keeps: ({ key, repeat }) => !!parts.field && repeat && key === ' ',
     act: (intent, item, event) => act(held(), intent, item, event),
     ...(!parts.field && { letters: lettersTo('found') }),
     press(event, item) {

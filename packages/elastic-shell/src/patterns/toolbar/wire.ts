@@ -8,6 +8,7 @@ import {
 } from '../../core/contract/toolbar.js';
 import { toolbarOutline } from '../../core/outline/toolbar.js';
 import type { Engine, Service } from '../../engine/service.js';
+import { targetOf } from '../../engine/dom.js';
 import { lazyService } from '../../engine/lazy-service.js';
 import { definePattern } from '../../engine/pattern.js';
 import type { Cells, CommonOptions, StateOption, Wire, Wired } from '../../engine/types.js';
@@ -72,7 +73,10 @@ function serve(engine: ToolbarEngine): Service<ToolbarState> {
       },
     },
     keys: () => toolbarKeys({ orientation, ...options }),
-    keeps: (item, event) => keepsKey(item, chordOf(event, item)),
+    keeps(event) {
+      const item = targetOf(event);
+      return !!item && keepsKey(item, chordOf(event, item));
+    },
     press: () => undefined,
   });
   const service: Service<ToolbarState> = {
