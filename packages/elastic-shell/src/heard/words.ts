@@ -35,7 +35,7 @@ export const roleWord = (role: string): string => roleWords[role] ?? role;
 
 /** Roles that are told when focus comes into them. */
 export const places =
-  /^(alertdialog|dialog|listbox|menu|menubar|radiogroup|tablist|tabpanel|tree|group|region)$/;
+  /^(alertdialog|dialog|listbox|menu|menubar|radiogroup|tablist|tabpanel|toolbar|tree|group|region)$/;
 
 /** Roles of which what they hold is told; other roles have a value that is their name again. */
 export const valueRoles = /^(combobox|ComboBox\w*|textbox|searchbox|spinbutton|slider)$/;

@@ -44,14 +44,21 @@ function ownWidget(root: Element, pattern: string): { found: Found; widget: Widg
   );
   if (!(wired instanceof HTMLElement)) return undefined;
   const opener = invokersOf(wired)[0];
-  const { items } = descriptionOf(pattern) ?? {};
+  const { items: selector } = descriptionOf(pattern) ?? {};
+  const items = (): HTMLElement[] =>
+    selector === undefined ? [] : [...wired.querySelectorAll<HTMLElement>(selector)];
   const widget: Widget = {
     pattern,
     kind: pattern,
     name: nameOf(wired),
     root: wired,
     opener,
-    ...(items && { items: () => [...wired.querySelectorAll<HTMLElement>(items)] }),
+    ...(selector !== undefined && {
+      items,
+      // The item that Tab goes to, unless it is the root.
+      stop: () =>
+        wired.tabIndex === 0 ? wired : (items().find(({ tabIndex }) => tabIndex === 0) ?? items()[0]),
+    }),
   };
   const { kind, name } = widget;
   return { found: { id: -1, pattern, kind, name, hasOpener: !!opener }, widget };
