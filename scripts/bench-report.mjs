@@ -302,7 +302,7 @@ export async function writeReport(measured) {
       ],
       [
         'Bytes by module',
-        'All thirteen patterns, without what is loaded only where it is asked for.',
+        'All patterns, without what is loaded only where it is asked for.',
         bytes(sizes),
       ],
       [

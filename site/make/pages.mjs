@@ -150,7 +150,7 @@ export async function allPages() {
     {
       title: 'Patterns',
       pages: [
-        listPage('patterns/', 'All patterns', 'Thirteen patterns, each with its contract.', patterns),
+        listPage('patterns/', 'All patterns', 'Every pattern, each with its contract.', patterns),
         ...patterns,
       ],
     },
