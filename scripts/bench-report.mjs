@@ -300,11 +300,7 @@ export async function writeReport(measured) {
         'Rows from data. Type-ahead, arrow keys and branches do not follow the number of items.',
         growing(growth),
       ],
-      [
-        'Bytes by module',
-        'All patterns, without what is loaded only where it is asked for.',
-        bytes(sizes),
-      ],
+      ['Bytes by module', 'All patterns, without what is loaded only where it is asked for.', bytes(sizes)],
       [
         'Interactions',
         `${played.count} seeded presses and keys a page; the line is the aim of 50 ms. What takes longer is a modal dialog, for which the platform makes the whole page inert and paints it anew, and what is pressed meanwhile.`,

@@ -9,8 +9,9 @@ const patternValues = (type = '', of = patterns) =>
   `import ${type}{ ${of.map(({ name }) => `${name}Pattern`).join(', ')} } from 'elastic-shell/bindings';`;
 
 /** The options that `LayerDirective` has as inputs. */
-const layerInputs =
-  'outside escape focusOut behind firstFocus focusReturn content loadOn keepContent'.split(' ');
+const layerInputs = 'outside escape focusOut behind firstFocus focusReturn content loadOn keepContent'.split(
+  ' ',
+);
 
 /** Options that are no inputs: the base has them, or they are outputs. */
 const notInputs = ['externalChanges', 'onChange', 'onRefuse', 'onPick'];
@@ -46,7 +47,10 @@ function inputOf(Name, { name, does, default: otherwise }, kind) {
 }
 
 /** The input and the output of one state. */
-const stateOf = (name, type) => `/** The state \`${name}\`. If it is bound, the binding is asked about each change; if not, the pattern keeps it. */
+const stateOf = (
+  name,
+  type,
+) => `/** The state \`${name}\`. If it is bound, the binding is asked about each change; if not, the pattern keeps it. */
   readonly ${name}Input = input<${type.includes('undefined') ? type : `${type} | undefined`}>(notBound(), { alias: '${name}' });
   /** Emits each change that is asked for; if the state is not bound, each change. */
   readonly ${name}Change = output<${type}>();`;
@@ -55,7 +59,8 @@ const stateOf = (name, type) => `/** The state \`${name}\`. If it is bound, the 
 function directive(pattern) {
   const { name, Name } = pattern;
   const { notes, options: kinds } = factsOf(pattern);
-  const isLayer = layerInputs.every((each) => each in kinds || /content|loadOn/i.test(each)) && 'behind' in kinds;
+  const isLayer =
+    layerInputs.every((each) => each in kinds || /content|loadOn/i.test(each)) && 'behind' in kinds;
   const states = notes.states.filter((each) => stateTypes[kinds[each.name]]);
   const own = notes.options.filter(
     (option) =>
@@ -73,7 +78,9 @@ export interface Shell${Name} extends ${Name}Handle {}
 export class Shell${Name} extends ${base} {
   ${[
     ...states.map((state) => stateOf(state.name, stateTypes[kinds[state.name]])),
-    ...('onPick' in kinds ? ['/** An item was activated. */\n  readonly shellPick = output<MenuPick>();'] : []),
+    ...('onPick' in kinds
+      ? ['/** An item was activated. */\n  readonly shellPick = output<MenuPick>();']
+      : []),
     ...own.map((option) => inputOf(Name, option, kinds[option.name])),
   ].join('\n  ')}
 

@@ -36,8 +36,18 @@ export const patterns = patternNames.map((name) => {
   const contract = /^export const (\w+): Contract/m.exec(read(`core/contract/${name}.ts`))[1];
   // Its element is generated as well if the pattern is made by `definePattern`.
   const isWhole = read(`patterns/${name}/wire.ts`).includes(`export const ${name}Pattern = definePattern(`);
-  const hasEvents = !isWhole && read(`patterns/${name}/element.ts`).includes(`export interface Shell${cap(name)}Events`);
-  return { name, Name: cap(name), contract, outline: found.file.replace('.ts', '.js'), words, item, isWhole, hasEvents };
+  const hasEvents =
+    !isWhole && read(`patterns/${name}/element.ts`).includes(`export interface Shell${cap(name)}Events`);
+  return {
+    name,
+    Name: cap(name),
+    contract,
+    outline: found.file.replace('.ts', '.js'),
+    words,
+    item,
+    isWhole,
+    hasEvents,
+  };
 });
 
 export const itemTypes = [...new Set(patterns.flatMap(({ item }) => item ?? []))];

@@ -19,7 +19,10 @@ async function formatted() {
   return Promise.all(
     files.map(async ({ path, text }) => ({
       path,
-      text: await format(text, { ...config, parser: path.endsWith('.json') ? 'json-stringify' : 'typescript' }),
+      text: await format(text, {
+        ...config,
+        parser: path.endsWith('.json') ? 'json-stringify' : 'typescript',
+      }),
     })),
   );
 }

@@ -30,7 +30,6 @@ const guides = [
   'messages',
 ];
 
-
 /** Documents as pages: `[path, route]`. */
 const documents = [
   ...starts.map((name) => [`docs/settings/${name}.md`, `start/${name}/`]),

@@ -38,7 +38,10 @@ function partsOf(notes, { recipe, related, rules, events, to }) {
   return [
     part('Live', `${example(recipe)}<p class="soft">Focus it and press keys: the table below lights up.</p>`),
     part('Code', codeTabs(recipe)),
-    part('When to use it', `<p>${escaped(notes.for)}</p><p><strong>Not for:</strong> ${escaped(notes.not)}</p>`),
+    part(
+      'When to use it',
+      `<p>${escaped(notes.for)}</p><p><strong>Not for:</strong> ${escaped(notes.not)}</p>`,
+    ),
     part('Keys', keyTable(notes)),
     part(
       'Presses',
