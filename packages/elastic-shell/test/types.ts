@@ -19,6 +19,7 @@ import {
   wireMenu,
   wireSwitch,
   wireTabs,
+  wireToolbar,
   wireTree,
 } from 'elastic-shell';
 import { definePattern, type ElementOf, wire, type Contract } from 'elastic-shell/engine';
@@ -169,6 +170,17 @@ lampPattern.wire(root, { least: 3 });
 declare const lampElement: ElementOf<typeof lampPattern>;
 lampElement.dimTo(3);
 lampElement.most = 4;
+
+// Options that change later are typed as those that it was wired with.
+lit.update({ most: 80, guard: undefined });
+// @ts-expect-error: no such option
+lit.update({ least: 3 });
+wireDialog(root).update({ outside: 'keep' });
+// @ts-expect-error: no such word
+wireDialog(root).update({ outside: 'shut' });
+wireListbox(root, { items: boats }).update({ items: boats, selected: 'a' });
+// @ts-expect-error: no such option of a toolbar
+wireToolbar(root).update({ activation: 'manual' });
 
 // Handles have names.
 const dialogHandle = useDialog();

@@ -9,9 +9,6 @@ import type { AnyOutline, Bindable, Bound } from './bound.js';
 /** The value of one of the states of `W`. */
 export type StateOf<W, N> = N extends keyof W ? (W[N] extends Cell<infer T> ? T : never) : never;
 
-/** Options of which each may be left out, or be given as nothing. */
-export type Loose<T> = { [N in keyof T]?: T[N] | undefined };
-
 /** The names of the states of a pattern. */
 export type StateNames<P extends Bindable<unknown>> = P['outline'] extends { first: infer S }
   ? keyof S & string

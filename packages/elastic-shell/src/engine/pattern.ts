@@ -88,7 +88,7 @@ export function definePattern<
   Out = PlainOutline<S, O>,
 >(
   plan: PatternPlan<S, O, I, M, Out>,
-): Pattern<O & CommonOptions<S>, Wired & Cells<S> & Bound<M>, keyof M & string, Out> {
+): Pattern<O & CommonOptions<S>, Wired<O & CommonOptions<S>> & Cells<S> & Bound<M>, keyof M & string, Out> {
   const { serve, methods, tag = `shell-${plan.name}`, element = { root: ':scope > *' } } = plan;
   const options = { ...commonKinds, ...plan.options };
   const contract = { ...plan, options };

@@ -22,8 +22,11 @@ export type StateOption<T> = T | Cell<T>;
 /** A set of keys as an option gives it: keys, a text of them with spaces between, or a cell of a set. */
 export type KeysOption = Iterable<string> | Cell<ReadonlySet<string>>;
 
+/** Options that `update` takes: any of them. One that is undefined has its default again. */
+export type Updates<Options extends object> = { [N in keyof Options]?: Options[N] | undefined };
+
 /** What every wire function returns. */
-export interface Wired {
+export interface Wired<Options extends object = object> {
   readonly root: HTMLElement;
   /** True while a guard is making up its mind. */
   readonly busy: ReadCell<boolean>;
@@ -32,7 +35,7 @@ export interface Wired {
    * reason `owner`. What it is made with (a modal popover, the kind of motion) changes when it is next closed. Throws a
    * TypeError for a name or a value that cannot be meant, and changes nothing then.
    */
-  update(options: object): void;
+  update(options: Updates<Options>): void;
   /** Takes the behaviour away: listeners and timers gone, every attribute as it was. Harmless when called twice. */
   unwire(): void;
 }

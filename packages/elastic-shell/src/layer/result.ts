@@ -8,7 +8,8 @@ import type { Cells, CommonOptions, Wired } from '../engine/types.js';
 import type { OpenMethods } from './methods.js';
 
 /** A wired `<dialog>` that answers with a result. */
-export interface WithResult extends Wired, Cells<Openable>, OpenMethods {
+export interface WithResult<Options extends object = object>
+  extends Wired<Options>, Cells<Openable>, OpenMethods {
   readonly root: HTMLDialogElement;
   /** Closes it, if the guard allows. `result` is what `ask` answers with. Default: null, as when dismissed. */
   close(result?: string | null): void;

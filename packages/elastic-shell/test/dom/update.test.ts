@@ -70,10 +70,10 @@ it('a state given as a value becomes that, and a guard is not asked', () => {
 it('an unknown name or a wrong value is an error, and nothing changes', () => {
   page(layer);
   const wired = wireDialog(get('r'), { size: 'narrow' });
-  expect(() => wired.update({ size: 'wide', outsid: 'keep' })).toThrow(
+  expect(() => wired.update({ size: 'wide', outsid: 'keep' } as never)).toThrow(
     /has no option "outsid"; did you mean "outside"/,
   );
-  expect(() => wired.update({ size: 7 })).toThrow(TypeError);
+  expect(() => wired.update({ size: 7 } as never)).toThrow(TypeError);
   expect(get('r').dataset['size']).toBe('narrow');
   wired.unwire();
 });
@@ -156,7 +156,8 @@ describe('rows from data', () => {
     expect([rows(), wired.selected.get()]).toEqual([['b', 'c'], 'b']);
     wired.update({ render: ({ key: name }: { key: string }) => `<${name}>` });
     expect(rows()).toEqual(['<b>', '<c>']);
-    wired.update({ multiple: true });
+    // Its type would be another from now on.
+    wired.update({ multiple: true } as never);
     expect(get('r').ariaMultiSelectable ?? get('r').getAttribute('aria-multiselectable')).toBe('true');
     wired.unwire();
   });

@@ -1,8 +1,8 @@
 // How React takes any pattern: the types of its options, and the hook that is typed by them.
 import type { Ref, RefObject } from 'react';
-import type { Change, Wired } from '../../engine/types.js';
+import type { Change, Updates, Wired } from '../../engine/types.js';
 import type { Bindable } from '../bound.js';
-import type { Handle, Loose, StateNames, StateOf } from '../handle.js';
+import type { Handle, StateNames, StateOf } from '../handle.js';
 import { type PartProps, useInstance } from './hook.js';
 /** A state that React holds: its value, and who is asked when it is to be another. He may answer with a promise. */
 export type StatePair<T> = readonly [T, (value: T, change: Change<T>) => unknown];
@@ -11,7 +11,7 @@ export type StatePair<T> = readonly [T, (value: T, change: Change<T>) => unknown
 type ElementNames = 'anchor' | 'firstFocus' | 'focusReturn' | 'context';
 
 /** The options of a hook: the pattern's own; a state may be a pair, an element a ref, and content anything that is rendered. */
-export type HookOptions<O, W extends Wired, P extends Bindable<unknown>> = Loose<
+export type HookOptions<O, W extends Wired, P extends Bindable<unknown>> = Updates<
   Omit<O, StateNames<P> | ElementNames | 'render' | 'content'>
 > & {
   [N in StateNames<P> & keyof O]?: O[N] | StatePair<StateOf<W, N>> | undefined;

@@ -1,14 +1,14 @@
 // How Solid takes any pattern: the types of its options, and the primitive that is typed by them.
 import type { Accessor } from 'solid-js';
-import type { Change, Wired } from '../../engine/types.js';
+import type { Change, Updates, Wired } from '../../engine/types.js';
 import type { Bindable } from '../bound.js';
-import type { Handle, Loose, StateNames, StateOf } from '../handle.js';
+import type { Handle, StateNames, StateOf } from '../handle.js';
 import { createInstance, type Given, type PartProps } from './create.js';
 /** A state that Solid holds: its accessor, and who is asked when it is to be another. He may answer with a promise. */
 export type StatePair<T> = readonly [Accessor<T>, (value: T, change: Change<T>) => unknown];
 
 /** The options of a primitive: the pattern's own; a state may be a pair or an accessor, and content anything that is rendered. */
-export type CreateOptions<O, W extends Wired, P extends Bindable<unknown>> = Loose<
+export type CreateOptions<O, W extends Wired, P extends Bindable<unknown>> = Updates<
   Omit<O, StateNames<P> | 'render' | 'content'>
 > & {
   [N in StateNames<P> & keyof O]?: O[N] | StatePair<StateOf<W, N>> | Accessor<StateOf<W, N>> | undefined;

@@ -1,10 +1,10 @@
 // How Svelte takes any pattern: the types of its options, and the function that is typed by them.
-import type { Wired } from '../../engine/types.js';
+import type { Updates, Wired } from '../../engine/types.js';
 import type { Bindable } from '../bound.js';
-import type { Handle, Loose, StateNames, StateOf } from '../handle.js';
+import type { Handle, StateNames, StateOf } from '../handle.js';
 import { type Given, type PartProps, useInstance } from './use.svelte.js';
 /** The options of a pattern in Svelte: its own; a state may be a value, or an accessor that is asked when it is to be another. */
-export type UseOptions<O, W extends Wired, P extends Bindable<unknown>> = Loose<
+export type UseOptions<O, W extends Wired, P extends Bindable<unknown>> = Updates<
   Omit<O, StateNames<P> | 'render' | 'content'>
 > & {
   [N in StateNames<P> & keyof O]?: O[N] | StateOf<W, N> | undefined;

@@ -25,7 +25,7 @@ export interface AccordionOptions extends CommonOptions<AccordionState>, Accordi
 }
 
 /** A wired accordion: its state `expanded`, whose keys are a button's data-key, else id, else place from 0; and its methods. */
-export interface Accordion extends Wired, Cells<AccordionState>, ExpandMethods {}
+export interface Accordion extends Wired<AccordionOptions>, Cells<AccordionState>, ExpandMethods {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {

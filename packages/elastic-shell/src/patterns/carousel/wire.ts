@@ -37,7 +37,7 @@ export interface CarouselOptions extends CommonOptions<CarouselState>, CarouselC
 }
 
 /** A wired carousel: its states, whose keys are a slide's data-key, else id, else place from 0; and its methods. */
-export interface Carousel extends Wired, Cells<CarouselState> {
+export interface Carousel extends Wired<CarouselOptions>, Cells<CarouselState> {
   /** Brings a slide into view. */
   select(key: string): void;
   /** On to the next slide. */

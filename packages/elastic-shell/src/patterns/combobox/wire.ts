@@ -20,7 +20,11 @@ export type { AskedItems, ComboboxOptions, ComboboxStates } from './types.js';
 
 /** A wired combobox: its states, whose keys are an option's data-key, else id, else place from 0; and its methods. */
 export interface Combobox<Multiple extends boolean = false>
-  extends Wired, Cells<ComboboxStates<Multiple>>, SelectMethods, OpenMethods {}
+  extends
+    Wired<ComboboxOptions<Item, Multiple>>,
+    Cells<ComboboxStates<Multiple>>,
+    SelectMethods,
+    OpenMethods {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {

@@ -18,7 +18,7 @@ export interface DialogOptions
   extends OpenOptions<Openable>, DialogChoices, LayerOptions, FocusOptions, ContentOptions {}
 
 /** A wired dialog: its state `open`, and the methods `show`, `close`, `toggle` and `ask`. */
-export type Dialog = WithResult;
+export interface Dialog extends WithResult<DialogOptions> {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {

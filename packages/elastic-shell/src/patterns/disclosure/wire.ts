@@ -18,7 +18,7 @@ export interface DisclosureOptions extends OpenOptions<Openable>, ContentOptions
 }
 
 /** A wired disclosure: its state `open`, and the methods `show`, `close` and `toggle`. */
-export interface Disclosure extends Wired, Cells<Openable>, OpenMethods {}
+export interface Disclosure extends Wired<DisclosureOptions>, Cells<Openable>, OpenMethods {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {

@@ -20,7 +20,7 @@ export interface DrawerOptions
   extends OpenOptions<Openable>, DrawerChoices, LayerOptions, FocusOptions, ContentOptions {}
 
 /** A wired drawer: its state `open`, and the methods `show`, `close`, `toggle` and `ask`. */
-export type Drawer = WithResult;
+export interface Drawer extends WithResult<DrawerOptions> {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {

@@ -50,7 +50,7 @@ export interface ListboxOptions<I extends Item = Item, Multiple extends boolean 
 
 /** A wired listbox: its states, whose keys are an option's data-key, else id, else place from 0; and its methods. */
 export interface Listbox<Multiple extends boolean = false>
-  extends Wired, Cells<ListboxState<Multiple>>, SelectMethods {}
+  extends Wired<ListboxOptions<Item, Multiple>>, Cells<ListboxState<Multiple>>, SelectMethods {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {

@@ -17,7 +17,7 @@ import type { MenuEngine, MenuOptions } from './types.js';
 export type { MenuOptions, MenuPick } from './types.js';
 
 /** A wired menu: its states, whose keys are an item's data-key, else id, else place from 0; and its methods. */
-export interface Menu extends Wired, Cells<MenuState>, OpenMethods {
+export interface Menu extends Wired<MenuOptions>, Cells<MenuState>, OpenMethods {
   /** What it was last opened about: the control that opened it, or what a context menu was asked for on. */
   readonly about: ReadCell<Element | undefined>;
   /** Checks an item; where only one of several may be checked, the others are not any more. */

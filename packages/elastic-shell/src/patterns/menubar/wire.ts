@@ -26,7 +26,7 @@ export interface MenubarOptions extends CommonOptions<MenubarState>, MenubarChoi
 }
 
 /** A wired menubar: its state `current`, the key of the item with the tab stop. */
-export interface Menubar extends Wired, Cells<MenubarState> {}
+export interface Menubar extends Wired<MenubarOptions>, Cells<MenubarState> {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {

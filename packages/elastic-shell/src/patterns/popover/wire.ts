@@ -26,7 +26,7 @@ export interface PopoverOptions
 }
 
 /** A wired popover: its state `open`, and the methods `show`, `close` and `toggle`. */
-export interface Popover extends Wired, Cells<Openable>, OpenMethods {}
+export interface Popover extends Wired<PopoverOptions>, Cells<Openable>, OpenMethods {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {

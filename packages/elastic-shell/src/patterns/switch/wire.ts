@@ -15,7 +15,7 @@ export interface SwitchOptions extends CommonOptions<SwitchState> {
 }
 
 /** A wired switch: its state `checked`, and its methods. */
-export interface Switch extends Wired, Cells<SwitchState> {
+export interface Switch extends Wired<SwitchOptions>, Cells<SwitchState> {
   /** Turns it on, if the guard allows. */
   check(): void;
   /** Turns it off, if the guard allows. */

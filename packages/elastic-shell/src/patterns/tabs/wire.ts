@@ -31,7 +31,7 @@ export interface TabsOptions extends CommonOptions<TabsState>, TabsChoices, Cont
 }
 
 /** Wired tabs: their states, whose keys are a tab's data-key, else id, else place from 0; and their methods. */
-export interface Tabs extends Wired, Cells<TabsState> {
+export interface Tabs extends Wired<TabsOptions>, Cells<TabsState> {
   /** Selects a tab, which shows its panel. */
   select(key: string): void;
   /** Closes a tab, whether users may close it or not; when it is the selected one, its neighbour is selected. */

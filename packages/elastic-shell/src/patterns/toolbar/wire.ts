@@ -26,7 +26,7 @@ export interface ToolbarOptions extends CommonOptions<ToolbarState>, ToolbarChoi
 }
 
 /** A wired toolbar: its state `current`, the key of the item with the tab stop. */
-export interface Toolbar extends Wired, Cells<ToolbarState> {}
+export interface Toolbar extends Wired<ToolbarOptions>, Cells<ToolbarState> {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {

@@ -20,7 +20,7 @@ export interface TooltipOptions extends OpenOptions<Openable>, AnchorOptions {
 }
 
 /** A wired tooltip: its state `open`, and the methods `show`, `close` and `toggle`. */
-export interface Tooltip extends Wired, Cells<Openable>, OpenMethods {}
+export interface Tooltip extends Wired<TooltipOptions>, Cells<Openable>, OpenMethods {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {

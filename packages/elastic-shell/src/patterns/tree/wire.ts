@@ -18,7 +18,7 @@ export type { TreeOptions, TreeStates } from './types.js';
 
 /** A wired tree: its states, whose keys are a node's key or a row's data-key, id or place from 0; and its methods. */
 export interface Tree<Multiple extends boolean = false>
-  extends Wired, Cells<TreeStates<Multiple>>, SelectMethods, ExpandMethods {
+  extends Wired<TreeOptions<TreeNode, Multiple>>, Cells<TreeStates<Multiple>>, SelectMethods, ExpandMethods {
   /** Opens the way to a row, makes it the current one and scrolls it into view. Nothing when no row has the key. */
   expandTo(key: string): void;
   /** Checks what is under a row, or the row. */
