@@ -189,6 +189,12 @@ const cases: [code: string, broken: string, place: string, kept: string][] = [
     '<main><div role="tablist" aria-label="T"><button role="tab">A</button></div><div role="tabpanel">A</div></main>',
   ],
   [
+    'toolbar-name-missing',
+    '<main><div role="toolbar"><button>A</button></div><div role="toolbar" aria-label="T"><button>B</button></div></main>',
+    '1:7',
+    '<main><div role="toolbar"><button>A</button></div></main>',
+  ],
+  [
     'menu-for-navigation',
     '<ul role="menu"><li role="none"><a role="menuitem" href="/">A</a></li></ul>',
     '1:5',

@@ -298,3 +298,35 @@ it('names and describes each row by what is rendered in it, from the first', asy
   await nextTick();
   expect(optionNames()).toEqual(items.map(({ key, label }) => [label, `Berth ${key}`]));
 });
+
+it('kept alive and not shown, it leaves alone what it shares with the page that is shown', async () => {
+  const open = ref(false);
+  const shown = ref('a');
+  const pageOf = (name: string) => ({
+    setup() {
+      const dialog = useDialog({ open });
+      return () => h('section', [h('dialog', { ...dialog.root, class: name }, [h('button', name)])]);
+    },
+  });
+  const pages: Record<string, object> = { a: pageOf('a'), b: pageOf('b') };
+  const app = createApp({ setup: () => () => h(KeepAlive, null, { default: () => h(pages[shown.value]!) }) });
+  app.mount(document.body.appendChild(document.createElement('main')));
+  const settle = async (): Promise<void> => {
+    await nextTick();
+    await new Promise((done) => setTimeout(done));
+  };
+  open.value = true;
+  await settle();
+  const isOpen = (name: string) => document.querySelector(`dialog.${name}`)?.hasAttribute('open');
+  expect(isOpen('a')).toBe(true);
+  shown.value = 'b';
+  await settle();
+  expect([open.value, isOpen('b')]).toEqual([true, true]);
+  shown.value = 'a';
+  await settle();
+  expect([open.value, isOpen('a')]).toEqual([true, true]);
+  open.value = false;
+  await settle();
+  expect(isOpen('a')).toBe(false);
+  app.unmount();
+});

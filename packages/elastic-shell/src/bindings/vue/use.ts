@@ -14,6 +14,8 @@ import {
   isReactive,
   isRef,
   nextTick,
+  onActivated,
+  onDeactivated,
   type Ref,
   shallowRef,
   triggerRef,
@@ -69,12 +71,23 @@ function rootHooks(instance: Bound): object {
     release?.();
     release = undefined;
   };
-  const follow = ({ el }: VNode): void => {
+  const follow = ({ el }: Pick<VNode, 'el'>): void => {
     if (el === root) return;
     leave();
     root = el;
     if (el instanceof HTMLElement) attempt(owner, () => (release = instance.attach(el)));
   };
+  /** The root on the page that is kept alive and not shown. */
+  let kept: unknown;
+  // Otherwise, as its root has left the page, it would close what it shares with the page that is shown now.
+  onDeactivated(() => {
+    kept = root;
+    leave();
+  });
+  onActivated(() => {
+    if (kept) follow({ el: kept });
+    kept = undefined;
+  });
   return {
     onVnodeMounted: follow,
     onVnodeUpdated: follow,

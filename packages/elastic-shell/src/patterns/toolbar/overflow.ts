@@ -134,7 +134,7 @@ export function overflow(engine: ToolbarEngine, items: MarkupItems): Service<Too
       fill(held);
     },
   });
-  const stop = onResize([root], () => fit(held));
+  const stop = onResize([root, ...items.all().map(({ element }) => element)], () => fit(held));
   const observer = new MutationObserver(() => fill(held));
   observer.observe(root, {
     subtree: true,
