@@ -11,7 +11,6 @@ export interface ServerPart {
   attributes: string;
 }
 
-
 /** Parts that are asked for with something else than the key of an item. */
 const asked: Readonly<Record<string, readonly string[]>> = {
   opener: [],

@@ -110,6 +110,8 @@ function fit(held: Held): void {
   const gone = withoutRoom(held);
   more.hidden = isHidden;
   for (const element of elements) element.toggleAttribute('data-overflowed', marks.includes(element));
+  // What is hidden while it is measured loses focus.
+  if (active !== activeIn(engine.root)) focusOn(active);
   if (isSame(gone, before)) return;
   held.hidden = gone;
   fill(held);
@@ -134,7 +136,7 @@ export function overflow(engine: ToolbarEngine, items: MarkupItems): Service<Too
       fill(held);
     },
   });
-  const stop = onResize([root, ...items.all().map(({ element }) => element)], () => fit(held));
+  const stop = onResize([root], () => fit(held));
   const observer = new MutationObserver(() => fill(held));
   observer.observe(root, {
     subtree: true,
