@@ -38,6 +38,17 @@ itIn('chromium').each(interactions)(
   'lays the page out at most once for each key: %s',
   async (_, focus, before, keys) => {
     const { page } = await open(desk('gallery.html'));
+    // What the library loads later, as the menu of a toolbar, measures once it is there.
+    await page.waitForFunction(() => {
+      const record = Reflect.get(globalThis, Symbol.for('elastic-shell.page')) as Map<
+        string,
+        { count: number }
+      >;
+      return record?.get('loading')?.count === 0;
+    });
+    await page.evaluate(async () => {
+      for (let frame = 0; frame < 3; frame++) await new Promise(requestAnimationFrame);
+    });
     await page.locator(focus).first().focus();
     for (const key of before) await page.keyboard.press(key);
     const counted: { key: string; forced: number }[] = [];
