@@ -1,5 +1,4 @@
 // The items of a toolbar in the author's markup, and the keys that they keep for themselves.
-import { canFocus } from '../../focus/focusable.js';
 
 const controls =
   'button,a[href],input:not([type=hidden]),select,textarea,summary,[data-item],[role=button],[role=checkbox],[role=radio],[role=switch],[role=combobox],[role=slider],[role=spinbutton]';
@@ -15,9 +14,6 @@ export const controlsOf = (root: HTMLElement): HTMLElement[] =>
       !control.parentElement.closest('button,a[href]'),
   );
 
-/** Whether an item can have focus now. */
-export const isReachable = (item: HTMLElement | undefined): boolean => !!item && canFocus(item);
-
 /** The types of fields with a caret. */
 const texts = /^(textarea|text|search|url|tel|password|email|date|time|month|week|datetime-local)$/;
 
@@ -30,7 +26,7 @@ function isAtEdge(field: HTMLInputElement | HTMLTextAreaElement, isForward: bool
   return start === null ? undefined : start === end && start === (isForward ? value.length : 0);
 }
 
-/** Whether the item with focus needs this key itself. `isForward` is as the text runs. */
+/** Whether the item with focus needs this key itself. */
 export function keepsKey(item: HTMLElement, chord: string): boolean {
   const isInline = chord.startsWith('inline');
   const type = isField(item) ? item.type : '';

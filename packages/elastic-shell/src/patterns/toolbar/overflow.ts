@@ -137,7 +137,9 @@ export function overflow(engine: ToolbarEngine, items: MarkupItems): Service<Too
     },
   });
   const stop = onResize([root], () => fit(held));
-  const observer = new MutationObserver(() => fill(held));
+  const observer = new MutationObserver(() => {
+    if (held.hidden.size) fill(held);
+  });
   observer.observe(root, {
     subtree: true,
     attributeFilter: ['aria-pressed', 'aria-checked', 'disabled', 'aria-disabled', 'aria-label'],

@@ -14,10 +14,11 @@ import { definePattern } from '../../engine/pattern.js';
 import type { Cells, CommonOptions, StateOption, Wire, Wired } from '../../engine/types.js';
 import { chordOf } from '../../events/keys.js';
 import { listen } from '../../events/listen.js';
+import { canFocus } from '../../focus/focusable.js';
 import { stateCursor } from '../../list/cursor.js';
 import { labelIn, markupItems } from '../../list/items.js';
 import { list } from '../../list/list.js';
-import { controlsOf, isReachable, keepsKey } from './items.js';
+import { controlsOf, keepsKey } from './items.js';
 
 /** The options of a toolbar. */
 export interface ToolbarOptions extends CommonOptions<ToolbarState>, ToolbarChoices {
@@ -41,21 +42,18 @@ function serve(engine: ToolbarEngine): Service<ToolbarState> {
   const { root, options } = engine;
   const items = markupItems(root, () => controlsOf(root), { labelOf: labelIn });
   const orientation = root.ariaOrientation === 'vertical' ? 'vertical' : 'horizontal';
-  const isOff = (target: EventTarget | null): boolean => items.of(target)?.element.ariaDisabled === 'true';
-  const releases = [
-    listen(
-      root,
-      {
-        // It can have focus, so that people find it. Pressing it does nothing.
-        click(event) {
-          if (!isOff(event.target)) return;
-          event.preventDefault();
-          event.stopImmediatePropagation();
-        },
+  const stopHearing = listen(
+    root,
+    {
+      // It can have focus, so that people find it. Pressing it does nothing.
+      click(event) {
+        if (items.of(event.target)?.element.ariaDisabled !== 'true') return;
+        event.preventDefault();
+        event.stopImmediatePropagation();
       },
-      ['click'],
-    ),
-  ];
+    },
+    ['click'],
+  );
   const parts = list<ToolbarState, ToolbarOptions, ToolbarIntent>(engine, toolbar, {
     items,
     cursor: stateCursor(engine),
@@ -64,7 +62,7 @@ function serve(engine: ToolbarEngine): Service<ToolbarState> {
       items
         .items()
         .filter(
-          ({ key, disabled }) => isReachable(items.elementOf(key)) && !(options.skipDisabled && disabled),
+          ({ key, disabled }) => canFocus(items.elementOf(key)!) && !(options.skipDisabled && disabled),
         ),
     moves: {
       reachDisabled: true,
@@ -83,7 +81,7 @@ function serve(engine: ToolbarEngine): Service<ToolbarState> {
     ...parts,
     release() {
       parts.release();
-      releases.forEach((release) => release());
+      stopHearing();
     },
   };
   return options.overflow
