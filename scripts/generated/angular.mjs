@@ -1,7 +1,8 @@
 // The package for Angular: handles, functions, and the directives that need no code of their own.
 import { join } from 'node:path';
 import { bind, generics } from './bindings.mjs';
-import { factsOf, hasOwnDirective, itemTypes, origin, patterns, root } from './facts.mjs';
+import { hasOwnDirective, itemTypes, notes as allNotes, origin, patterns, root } from './facts.mjs';
+import { kindsOf, wordsOf } from './options.mjs';
 
 const angular = join(root, 'packages/angular/src');
 const fromLibrary = (names) => `import type { ${names.join(', ')} } from 'elastic-shell';`;
@@ -58,11 +59,12 @@ const stateOf = (
 /** One directive: its class, and what it is given to extend. */
 function directive(pattern) {
   const { name, Name } = pattern;
-  const { notes, options: kinds } = factsOf(pattern);
+  const notes = allNotes[name];
+  const kinds = kindsOf(name);
   const isLayer =
     layerInputs.every((each) => each in kinds || /content|loadOn/i.test(each)) && 'behind' in kinds;
   const states = notes.states.filter((each) => stateTypes[kinds[each.name]]);
-  const own = notes.options.filter(
+  const own = wordsOf(name).filter(
     (option) =>
       !notInputs.includes(option.name) &&
       !states.some((state) => state.name === option.name) &&

@@ -1,7 +1,7 @@
 // What the generator reads of each pattern: its folder, its contract and its notes.
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { buildSync } from 'esbuild';
+import { build } from 'esbuild';
 
 export const root = join(import.meta.dirname, '../..');
 export const src = join(root, 'packages/elastic-shell/src');
@@ -75,19 +75,29 @@ export const checkFiles = readdirSync(join(src, 'rehearsal/rows'))
 /** Whether a pattern has a file of its own in the package for Angular. */
 export const hasOwnDirective = (name) => existsSync(join(root, `packages/angular/src/${name}.ts`));
 
-/** The notes and the options of a pattern, as they are in the source. */
-export function factsOf({ name, contract }) {
-  const { outputFiles } = buildSync({
-    stdin: {
-      contents: `export { ${name}Notes as notes } from './contract/${name}-notes.ts'; export { ${contract} as contract } from './contract/${name}.ts';`,
-      resolveDir: join(src, 'core'),
-      loader: 'ts',
-    },
-    bundle: true,
-    write: false,
-    format: 'iife',
-    globalName: 'facts',
-  });
-  const { notes, contract: own } = new Function(`${outputFiles[0].text}\nreturn facts;`)();
-  return { notes, options: own.options ?? {} };
-}
+/** The words from interfaces are left out: the generator makes them. */
+const withoutTyped = {
+  name: 'without-typed',
+  setup({ onResolve, onLoad }) {
+    onResolve({ filter: /typed-notes\.js$/ }, () => ({ path: 'typed-notes', namespace: 'none' }));
+    onLoad({ filter: /.*/, namespace: 'none' }, () => ({ contents: 'module.exports = {};' }));
+  },
+};
+
+const { outputFiles } = await build({
+  stdin: {
+    contents: patternNames
+      .map((name) => `export { ${name}Notes as ${name} } from './contract/${name}-notes.ts';`)
+      .join('\n'),
+    resolveDir: join(src, 'core'),
+    loader: 'ts',
+  },
+  bundle: true,
+  write: false,
+  format: 'iife',
+  globalName: 'facts',
+  plugins: [withoutTyped],
+});
+
+/** The notes of each pattern by name, without options and methods. */
+export const notes = new Function(`${outputFiles[0].text}\nreturn facts;`)();

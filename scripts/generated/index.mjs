@@ -7,11 +7,12 @@ import { angularFiles } from './angular.mjs';
 import { bindingFiles } from './bindings.mjs';
 import { src } from './facts.mjs';
 import { libraryFiles } from './library.mjs';
+import { optionFiles } from './options.mjs';
 import { packageFile } from './package.mjs';
 
 export { patternNames } from './facts.mjs';
 
-const files = [...libraryFiles, ...bindingFiles, ...angularFiles, packageFile];
+const files = [...optionFiles, ...libraryFiles, ...bindingFiles, ...angularFiles, packageFile];
 
 /** Returns the generated files, formatted. */
 async function formatted() {

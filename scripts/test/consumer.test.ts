@@ -51,7 +51,7 @@ it('ships its style sheets', () => {
 it('type-checks a sample, and tells a mistake', () => {
   const sample = `
     import { cell, setDefaults, wireDialog, wireDisclosure, type Change } from 'elastic-shell';
-    import { wire, type Contract } from 'elastic-shell/engine';
+    import { definePattern, type Engine } from 'elastic-shell/engine';
     import { journal } from 'elastic-shell/journal';
     import 'elastic-shell/elements';
     const open = cell(false);
@@ -63,8 +63,8 @@ it('type-checks a sample, and tells a mistake', () => {
     const panel = wireDisclosure(document.querySelector('p')!);
     panel.open.subscribe((value: boolean) => value);
     setDefaults('dialog', { escape: 'keep' })();
-    export { answer, journal, wire };
-    export type { Contract };
+    export { answer, definePattern, journal };
+    export type { Engine };
   `;
   writeFileSync(join(folder, 'sample.ts'), sample);
   const options = {

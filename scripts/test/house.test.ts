@@ -106,6 +106,23 @@ it('lists the patterns in generated files alone', () => {
   expect(lists.map((path) => relative(root, path))).toEqual([]);
 });
 
+it('explains each name of `elastic-shell/engine` in the guide, and uses each value in an example', () => {
+  const { tree } = files.find(({ path }) => path.endsWith('elastic-shell/src/engine.ts'))!;
+  const names = nodesIn(tree)
+    .filter(ts.isExportSpecifier)
+    .map((node) => ({ name: node.name.text, isType: node.isTypeOnly || node.parent.parent.isTypeOnly }));
+  const guide = readFileSync(join(root, 'docs/guides/own-pattern.md'), 'utf8');
+  const own = join(root, 'examples/desk/src/own');
+  expect(names.filter(({ name }) => !guide.includes(`\`${name}\``))).toEqual([]);
+  // What stands after the import.
+  const examples = readdirSync(own).map(
+    (name) => readFileSync(join(own, name), 'utf8').split("'elastic-shell/engine';")[1] ?? '',
+  );
+  const isUsed = (name: string): boolean => examples.some((text) => new RegExp(`\\b${name}\\b`).test(text));
+  expect(names.filter(({ name, isType }) => !isType && !isUsed(name))).toEqual([]);
+  expect(names.length).toBeLessThanOrEqual(45);
+});
+
 it('has a docstring for everything that is exported', () => {
   const silent = files.flatMap((file) =>
     file.tree.statements

@@ -52,19 +52,19 @@ export class ShellDialog extends LayerDirective {
   readonly openInput = input<boolean | undefined>(notBound(), { alias: 'open' });
   /** Emits each change that is asked for; if the state is not bound, each change. */
   readonly openChange = output<boolean>();
-  /** How wide it is; also as data-size in the markup. Default: medium. */
-  readonly size: InputSignal<DialogOptions['size'] | undefined> = input<DialogOptions['size']>();
-  /** Whether it fills a narrow screen; also as data-phone in the markup. Default: fit. */
-  readonly phone: InputSignal<DialogOptions['phone'] | undefined> = input<DialogOptions['phone']>();
-  /** Whether the page behind is shaded; also as data-backdrop in the markup. Default: shade. */
-  readonly backdrop: InputSignal<DialogOptions['backdrop'] | undefined> = input<DialogOptions['backdrop']>();
-  /** The words of progress, of the retry, and of a failure. Default: English; the error’s own message. */
-  readonly messages: InputSignal<DialogOptions['messages'] | undefined> = input<DialogOptions['messages']>();
-  /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
+  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
   readonly guard: InputSignal<DialogOptions['guard'] | undefined> = input<DialogOptions['guard']>();
+  /** How wide it is: 26, 34 or 52 rem, or the whole screen. In the markup: data-size. Default: medium. */
+  readonly size: InputSignal<DialogOptions['size'] | undefined> = input<DialogOptions['size']>();
+  /** Whether it fills a screen that is narrower than 40 rem. In the markup: data-phone. Default: fit: it does not. */
+  readonly phone: InputSignal<DialogOptions['phone'] | undefined> = input<DialogOptions['phone']>();
+  /** Whether the page behind is shaded. In the markup: data-backdrop. Default: shade. */
+  readonly backdrop: InputSignal<DialogOptions['backdrop'] | undefined> = input<DialogOptions['backdrop']>();
+  /** The words of the progress indicator, of the button to try again, and of a failure: { loading(), retry(), failed(error) }. Default: English; the message of the error. */
+  readonly messages: InputSignal<DialogOptions['messages'] | undefined> = input<DialogOptions['messages']>();
 
   constructor() {
-    super(dialogPattern, [...layerInputs, 'size', 'phone', 'backdrop', 'messages', 'guard']);
+    super(dialogPattern, [...layerInputs, 'guard', 'size', 'phone', 'backdrop', 'messages']);
   }
 }
 
@@ -78,27 +78,28 @@ export class ShellDrawer extends LayerDirective {
   readonly openInput = input<boolean | undefined>(notBound(), { alias: 'open' });
   /** Emits each change that is asked for; if the state is not bound, each change. */
   readonly openChange = output<boolean>();
-  /** Where it is attached. Default: inline-start. */
+  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
+  readonly guard: InputSignal<DrawerOptions['guard'] | undefined> = input<DrawerOptions['guard']>();
+  /** The edge of the screen at which it stands. Default: inline-start. */
   readonly edge: InputSignal<DrawerOptions['edge'] | undefined> = input<DrawerOptions['edge']>();
-  /** Whether the page behind is out of reach. Default: true. */
+  /** Whether the page behind is inert. Default: true. */
   readonly modal = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** Closes it, reason "viewport", when the query comes to match. Default: none. */
+  /** A media query. When it begins to match, the drawer closes with the reason viewport. Default: none. */
   readonly closedWhen: InputSignal<DrawerOptions['closedWhen'] | undefined> =
     input<DrawerOptions['closedWhen']>();
-  /** How wide it is; also as data-size in the markup. Default: medium. */
+  /** How wide it is: 26, 34 or 52 rem, or the whole screen. In the markup: data-size. Default: medium. */
   readonly size: InputSignal<DrawerOptions['size'] | undefined> = input<DrawerOptions['size']>();
-  /** Whether it fills a narrow screen; also as data-phone in the markup. Default: fit. */
+  /** Whether it fills a screen that is narrower than 40 rem. In the markup: data-phone. Default: fit: it does not. */
   readonly phone: InputSignal<DrawerOptions['phone'] | undefined> = input<DrawerOptions['phone']>();
-  /** Whether the page behind is shaded; also as data-backdrop in the markup. Default: shade. */
+  /** Whether the page behind is shaded. In the markup: data-backdrop. Default: shade. */
   readonly backdrop: InputSignal<DrawerOptions['backdrop'] | undefined> = input<DrawerOptions['backdrop']>();
-  /** The words of progress, of the retry, and of a failure. Default: English; the error’s own message. */
+  /** The words of the progress indicator, of the button to try again, and of a failure: { loading(), retry(), failed(error) }. Default: English; the message of the error. */
   readonly messages: InputSignal<DrawerOptions['messages'] | undefined> = input<DrawerOptions['messages']>();
-  /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
-  readonly guard: InputSignal<DrawerOptions['guard'] | undefined> = input<DrawerOptions['guard']>();
 
   constructor() {
     super(drawerPattern, [
       ...layerInputs,
+      'guard',
       'edge',
       'modal',
       'closedWhen',
@@ -106,7 +107,6 @@ export class ShellDrawer extends LayerDirective {
       'phone',
       'backdrop',
       'messages',
-      'guard',
     ]);
   }
 }
@@ -121,45 +121,45 @@ export class ShellPopover extends LayerDirective {
   readonly openInput = input<boolean | undefined>(notBound(), { alias: 'open' });
   /** Emits each change that is asked for; if the state is not bound, each change. */
   readonly openChange = output<boolean>();
-  /** Where it stands, by the grammar of position-area. Default: block-end. */
+  /** How long the pointer must rest on the opener before it opens, in milliseconds. Needs openOn: 'hover'. Default: 300. */
+  readonly hoverDelay = input<number | undefined, unknown>(undefined, { transform: count });
+  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
+  readonly guard: InputSignal<PopoverOptions['guard'] | undefined> = input<PopoverOptions['guard']>();
+  /** What opens it besides a press: the pointer that rests on the opener, or keyboard focus on it. Default: press: nothing else. */
+  readonly openOn: InputSignal<PopoverOptions['openOn'] | undefined> = input<PopoverOptions['openOn']>();
+  /** Whether the page around it is inert, under a backdrop. Needs a <dialog>. Default: false. */
+  readonly modal = input<boolean | undefined, unknown>(undefined, { transform: flag });
+  /** What it stands beside: an element, a point { x, y } in the viewport, or a function that returns one. Default: the opener. */
+  readonly anchor: InputSignal<PopoverOptions['anchor'] | undefined> = input<PopoverOptions['anchor']>();
+  /** Where it stands, as in CSS position-area: a side such as block-end, then how it lies along the anchor. Default: block-end. */
   readonly area: InputSignal<PopoverOptions['area'] | undefined> = input<PopoverOptions['area']>();
-  /** How far it stands from its anchor. Default: 8. */
+  /** The distance from its anchor, in pixels. Default: 8. */
   readonly gap = input<number | undefined, unknown>(undefined, { transform: count });
-  /** How far it keeps from the edge of the screen. Default: 8. */
+  /** The distance that it keeps from the edge of the viewport, in pixels. Default: 8. */
   readonly edgeGap = input<number | undefined, unknown>(undefined, { transform: count });
-  /** What is tried when there is no room. Default: the first three; beside an inline side also above and below. */
+  /** What is tried, in this order, when there is no room, as in CSS position-try-fallbacks. Default: flip-block, flip-inline, both; beside an inline side then flip-start and flip-start flip-block, since a phone has room only above and below. */
   readonly fallbacks: InputSignal<PopoverOptions['fallbacks'] | undefined> =
     input<PopoverOptions['fallbacks']>();
-  /** How wide it is. Default: content. */
+  /** How wide it is: as wide as its content needs, or as its anchor. Default: content. */
   readonly fit: InputSignal<PopoverOptions['fit'] | undefined> = input<PopoverOptions['fit']>();
-  /** What it stands beside. Default: the opener. */
-  readonly anchor: InputSignal<PopoverOptions['anchor'] | undefined> = input<PopoverOptions['anchor']>();
-  /** What opens it besides a press: the pointer resting on the opener, or keyboard focus. Default: press. */
-  readonly openOn: InputSignal<PopoverOptions['openOn'] | undefined> = input<PopoverOptions['openOn']>();
-  /** How long the pointer rests before it opens. Default: 300. */
-  readonly hoverDelay = input<number | undefined, unknown>(undefined, { transform: count });
-  /** Whether the page around it is out of reach, under a backdrop; the popover is a <dialog> then. Default: false. */
-  readonly modal = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** The words of progress, of the retry, and of a failure. Default: English; the error’s own message. */
+  /** The words of the progress indicator, of the button to try again, and of a failure: { loading(), retry(), failed(error) }. Default: English; the message of the error. */
   readonly messages: InputSignal<PopoverOptions['messages'] | undefined> =
     input<PopoverOptions['messages']>();
-  /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
-  readonly guard: InputSignal<PopoverOptions['guard'] | undefined> = input<PopoverOptions['guard']>();
 
   constructor() {
     super(popoverPattern, [
       ...layerInputs,
+      'hoverDelay',
+      'guard',
+      'openOn',
+      'modal',
+      'anchor',
       'area',
       'gap',
       'edgeGap',
       'fallbacks',
       'fit',
-      'anchor',
-      'openOn',
-      'hoverDelay',
-      'modal',
       'messages',
-      'guard',
     ]);
   }
 }
@@ -174,26 +174,26 @@ export class ShellTooltip extends PatternDirective {
   readonly openInput = input<boolean | undefined>(notBound(), { alias: 'open' });
   /** Emits each change that is asked for; if the state is not bound, each change. */
   readonly openChange = output<boolean>();
-  /** How long the pointer rests before it shows; none from one tooltip to the next. Default: 500. */
+  /** How long the pointer must rest on a control before it shows, in milliseconds. From one tooltip to the next there is no delay. Default: 500. */
   readonly hoverDelay = input<number | undefined, unknown>(undefined, { transform: count });
-  /** Where it stands, by the grammar of position-area. Default: block-start. */
+  /** Where it stands, as in CSS position-area: a side such as block-end, then how it lies along the anchor. Default: block-start. */
   readonly area: InputSignal<TooltipOptions['area'] | undefined> = input<TooltipOptions['area']>();
-  /** How far it stands from its anchor. Default: 6. */
+  /** The distance from its anchor, in pixels. Default: 6. */
   readonly gap = input<number | undefined, unknown>(undefined, { transform: count });
-  /** How far it keeps from the edge of the screen. Default: 8. */
+  /** What it stands beside: an element, a point { x, y } in the viewport, or a function that returns one. Default: the control that it describes. */
+  readonly anchor: InputSignal<TooltipOptions['anchor'] | undefined> = input<TooltipOptions['anchor']>();
+  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
+  readonly guard: InputSignal<TooltipOptions['guard'] | undefined> = input<TooltipOptions['guard']>();
+  /** The distance that it keeps from the edge of the viewport, in pixels. Default: 8. */
   readonly edgeGap = input<number | undefined, unknown>(undefined, { transform: count });
-  /** What is tried when there is no room. Default: the first three; beside an inline side also above and below. */
+  /** What is tried, in this order, when there is no room, as in CSS position-try-fallbacks. Default: flip-block, flip-inline, both; beside an inline side then flip-start and flip-start flip-block, since a phone has room only above and below. */
   readonly fallbacks: InputSignal<TooltipOptions['fallbacks'] | undefined> =
     input<TooltipOptions['fallbacks']>();
-  /** How wide it is. Default: content. */
+  /** How wide it is: as wide as its content needs, or as its anchor. Default: content. */
   readonly fit: InputSignal<TooltipOptions['fit'] | undefined> = input<TooltipOptions['fit']>();
-  /** What it stands beside. Default: the control it belongs to. */
-  readonly anchor: InputSignal<TooltipOptions['anchor'] | undefined> = input<TooltipOptions['anchor']>();
-  /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
-  readonly guard: InputSignal<TooltipOptions['guard'] | undefined> = input<TooltipOptions['guard']>();
 
   constructor() {
-    super(tooltipPattern, ['hoverDelay', 'area', 'gap', 'edgeGap', 'fallbacks', 'fit', 'anchor', 'guard']);
+    super(tooltipPattern, ['hoverDelay', 'area', 'gap', 'anchor', 'guard', 'edgeGap', 'fallbacks', 'fit']);
   }
 }
 
@@ -207,20 +207,20 @@ export class ShellAccordion extends PatternDirective {
   readonly expandedInput = input<ReadonlySet<string> | undefined>(notBound(), { alias: 'expanded' });
   /** Emits each change that is asked for; if the state is not bound, each change. */
   readonly expandedChange = output<ReadonlySet<string>>();
-  /** Opening one closes the others. Default: false. */
-  readonly exclusive = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** The last open one cannot be closed. Default: false. */
-  readonly keepOne = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** Arrow keys, Home and End move between the headers. Default: false. */
+  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
+  readonly guard: InputSignal<AccordionOptions['guard'] | undefined> = input<AccordionOptions['guard']>();
+  /** Whether arrow keys, Home and End move between the headers. Default: false. */
   readonly arrows = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** Along which axis panels open by their measured size; needs structure.css. Default: block. */
+  /** How panels open: by their measured height, by their measured width, or at once. Needs structure.css. Default: block. */
   readonly elastic: InputSignal<AccordionOptions['elastic'] | undefined> =
     input<AccordionOptions['elastic']>();
-  /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
-  readonly guard: InputSignal<AccordionOptions['guard'] | undefined> = input<AccordionOptions['guard']>();
+  /** Whether opening a section closes the others. Default: false. */
+  readonly exclusive = input<boolean | undefined, unknown>(undefined, { transform: flag });
+  /** Whether the last open section stays open. Default: false. */
+  readonly keepOne = input<boolean | undefined, unknown>(undefined, { transform: flag });
 
   constructor() {
-    super(accordionPattern, ['exclusive', 'keepOne', 'arrows', 'elastic', 'guard']);
+    super(accordionPattern, ['guard', 'arrows', 'elastic', 'exclusive', 'keepOne']);
   }
 }
 
@@ -238,18 +238,18 @@ export class ShellCarousel extends PatternDirective {
   readonly rotatingInput = input<boolean | undefined>(notBound(), { alias: 'rotating' });
   /** Emits each change that is asked for; if the state is not bound, each change. */
   readonly rotatingChange = output<boolean>();
-  /** How long a slide stays while they rotate. Default: none: no rotation. */
-  readonly interval = input<number | undefined, unknown>(undefined, { transform: count });
-  /** From the last goes on to the first, and back. Default: true. */
-  readonly wrap = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** The names of slides and of the rotation button. Default: "n of m", "Stop rotation" and "Start rotation". */
+  /** The names of slides and of the button that rotates: { slide(number, count), rotate(rotating) }. Default: 1 of 6, Stop rotation and Start rotation. */
   readonly messages: InputSignal<CarouselOptions['messages'] | undefined> =
     input<CarouselOptions['messages']>();
-  /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
+  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
   readonly guard: InputSignal<CarouselOptions['guard'] | undefined> = input<CarouselOptions['guard']>();
+  /** How long each slide stays while they rotate, in milliseconds. Default: none: no rotation. */
+  readonly interval = input<number | undefined, unknown>(undefined, { transform: count });
+  /** Whether the next slide after the last is the first, and back. Default: true. */
+  readonly wrap = input<boolean | undefined, unknown>(undefined, { transform: flag });
 
   constructor() {
-    super(carouselPattern, ['interval', 'wrap', 'messages', 'guard']);
+    super(carouselPattern, ['messages', 'guard', 'interval', 'wrap']);
   }
 }
 
@@ -267,41 +267,41 @@ export class ShellTabs extends PatternDirective {
   readonly closedInput = input<ReadonlySet<string> | undefined>(notBound(), { alias: 'closed' });
   /** Emits each change that is asked for; if the state is not bound, each change. */
   readonly closedChange = output<ReadonlySet<string>>();
-  /** Whether moving to a tab shows its panel. Default: automatic. */
+  /** Makes the content of a panel when its tab is first selected: a function that gets an AbortSignal and the key, or the selector of a <template>. If a function returns nothing, the panel stays as it is. Default: none: the markup holds the content. What it returns, at once, by a promise or an observable, is rendered by `*shellContent` if there is one. */
+  readonly content = input<((signal: AbortSignal, key?: string) => unknown) | string>();
+  /** When the content is asked for: when its tab is selected, or when the page is idle. Default: open. */
+  readonly loadOn: InputSignal<TabsOptions['loadOn'] | undefined> = input<TabsOptions['loadOn']>();
+  /** Whether the content stays when another tab is selected. If not, it is made anew each time. Default: true. */
+  readonly keepContent = input<boolean | undefined, unknown>(undefined, { transform: flag });
+  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
+  readonly guard: InputSignal<TabsOptions['guard'] | undefined> = input<TabsOptions['guard']>();
+  /** Whether moving to a tab shows its panel. If not, Enter, Space and a press do. Default: automatic. */
   readonly activation: InputSignal<TabsOptions['activation'] | undefined> =
     input<TabsOptions['activation']>();
-  /** Which arrow keys move. Default: as aria-orientation says, else horizontal. */
+  /** Which arrow keys move. Default: as aria-orientation of the tablist says, else horizontal. */
   readonly orientation: InputSignal<TabsOptions['orientation'] | undefined> =
     input<TabsOptions['orientation']>();
-  /** From the last goes on to the first, and back. Default: true. */
+  /** Whether the arrow keys go from the last tab to the first, and back. Default: true. */
   readonly wrap = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** Whether Delete and [data-close] close a tab; data-closable says it for one. Default: false. */
+  /** Whether Delete, and a press on [data-close] in a tab, close the tab. In the markup of a tab: data-closable. Default: false. */
   readonly closable = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** The address keeps the selected tab, as #key; back and forward select. Default: false. */
+  /** Whether the address keeps the selected tab, as #key. The back and forward buttons select then. Default: false. */
   readonly address = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** Makes what goes into the panel of a tab when that is first selected; it is also given the key of the tab, and answers with nothing where the markup holds all. Default: none: what the markup holds. What it returns, at once, by a promise or an observable, is rendered by `*shellContent` if there is one. */
-  readonly content = input<((signal: AbortSignal, key?: string) => unknown) | string>();
-  /** When such content is asked for: when its tab is selected, or when the page is idle. Default: open. */
-  readonly loadOn: InputSignal<TabsOptions['loadOn'] | undefined> = input<TabsOptions['loadOn']>();
-  /** Whether such content stays when another tab is selected. Default: true. */
-  readonly keepContent = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** The words of progress, of the retry, and of a failure. Default: English; the error’s own message. */
+  /** The words of the progress indicator, of the button to try again, and of a failure: { loading(), retry(), failed(error) }. Default: English; the message of the error. */
   readonly messages: InputSignal<TabsOptions['messages'] | undefined> = input<TabsOptions['messages']>();
-  /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
-  readonly guard: InputSignal<TabsOptions['guard'] | undefined> = input<TabsOptions['guard']>();
 
   constructor() {
     super(tabsPattern, [
+      'content',
+      'loadOn',
+      'keepContent',
+      'guard',
       'activation',
       'orientation',
       'wrap',
       'closable',
       'address',
-      'content',
-      'loadOn',
-      'keepContent',
       'messages',
-      'guard',
     ]);
   }
 }
@@ -322,25 +322,25 @@ export class ShellMenu extends PatternDirective {
   readonly checkedChange = output<ReadonlySet<string>>();
   /** An item was activated. */
   readonly shellPick = output<MenuPick>();
-  /** Where a right press, Shift+F10, the Menu key or a long press opens it, at that point. Default: none. */
+  /** Where a right press, Shift+F10, the Menu key or a long press opens it: an element, a selector, or a function that returns an element. Default: nowhere. */
   readonly context: InputSignal<MenuOptions['context'] | undefined> = input<MenuOptions['context']>();
-  /** Which items leave it open when pressed; data-stay says it for one. Default: none. */
-  readonly stay: InputSignal<MenuOptions['stay'] | undefined> = input<MenuOptions['stay']>();
-  /** How long the pointer rests before a submenu opens. Default: 150. */
+  /** How long the pointer must rest on an item before its submenu opens, in milliseconds. Default: 150. */
   readonly hoverDelay = input<number | undefined, unknown>(undefined, { transform: count });
-  /** Where it stands, by the grammar of position-area. Default: block-end span-inline-end; a submenu inline-end span-block-end. */
+  /** Where it stands, as in CSS position-area: a side such as block-end, then how it lies along the anchor. Default: block-end span-inline-end; inline-end span-block-end for a submenu. */
   readonly area: InputSignal<MenuOptions['area'] | undefined> = input<MenuOptions['area']>();
-  /** How far it stands from its anchor. Default: 4; 0 for a submenu. */
+  /** The distance from its anchor, in pixels. Default: 4; 0 for a submenu. */
   readonly gap = input<number | undefined, unknown>(undefined, { transform: count });
-  /** How far it keeps from the edge of the screen. Default: 8. */
-  readonly edgeGap = input<number | undefined, unknown>(undefined, { transform: count });
-  /** What is tried when there is no room. Default: the first three; beside an inline side also above and below. */
-  readonly fallbacks: InputSignal<MenuOptions['fallbacks'] | undefined> = input<MenuOptions['fallbacks']>();
-  /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
+  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
   readonly guard: InputSignal<MenuOptions['guard'] | undefined> = input<MenuOptions['guard']>();
+  /** Which items leave the menu open when they are pressed: none, or those that check. In the markup of an item: data-stay. Default: none. */
+  readonly stay: InputSignal<MenuOptions['stay'] | undefined> = input<MenuOptions['stay']>();
+  /** The distance that it keeps from the edge of the viewport, in pixels. Default: 8. */
+  readonly edgeGap = input<number | undefined, unknown>(undefined, { transform: count });
+  /** What is tried, in this order, when there is no room, as in CSS position-try-fallbacks. Default: flip-block, flip-inline, both; beside an inline side then flip-start and flip-start flip-block, since a phone has room only above and below. */
+  readonly fallbacks: InputSignal<MenuOptions['fallbacks'] | undefined> = input<MenuOptions['fallbacks']>();
 
   constructor() {
-    super(menuPattern, ['context', 'stay', 'hoverDelay', 'area', 'gap', 'edgeGap', 'fallbacks', 'guard']);
+    super(menuPattern, ['context', 'hoverDelay', 'area', 'gap', 'guard', 'stay', 'edgeGap', 'fallbacks']);
   }
 }
 
@@ -354,16 +354,16 @@ export class ShellMenubar extends PatternDirective {
   readonly currentInput = input<string | undefined>(notBound(), { alias: 'current' });
   /** Emits each change that is asked for; if the state is not bound, each change. */
   readonly currentChange = output<string | undefined>();
+  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
+  readonly guard: InputSignal<MenubarOptions['guard'] | undefined> = input<MenubarOptions['guard']>();
   /** Which arrow keys go along the bar. The others open menus. Default: as aria-orientation says, else horizontal. */
   readonly orientation: InputSignal<MenubarOptions['orientation'] | undefined> =
     input<MenubarOptions['orientation']>();
   /** Whether the arrow keys go from the last item to the first, and back. Default: true. */
   readonly wrap = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
-  readonly guard: InputSignal<MenubarOptions['guard'] | undefined> = input<MenubarOptions['guard']>();
 
   constructor() {
-    super(menubarPattern, ['orientation', 'wrap', 'guard']);
+    super(menubarPattern, ['guard', 'orientation', 'wrap']);
   }
 }
 
@@ -377,6 +377,8 @@ export class ShellToolbar extends PatternDirective {
   readonly currentInput = input<string | undefined>(notBound(), { alias: 'current' });
   /** Emits each change that is asked for; if the state is not bound, each change. */
   readonly currentChange = output<string | undefined>();
+  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
+  readonly guard: InputSignal<ToolbarOptions['guard'] | undefined> = input<ToolbarOptions['guard']>();
   /** Which arrow keys move. Default: as aria-orientation says, else horizontal. */
   readonly orientation: InputSignal<ToolbarOptions['orientation'] | undefined> =
     input<ToolbarOptions['orientation']>();
@@ -384,12 +386,10 @@ export class ShellToolbar extends PatternDirective {
   readonly wrap = input<boolean | undefined, unknown>(undefined, { transform: flag });
   /** Whether the arrow keys pass over items with aria-disabled. Default: false. */
   readonly skipDisabled = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** Whether buttons without room go into the menu of the button with data-more. Default: false. */
+  /** Whether buttons without room go into the menu of [data-more]. Default: false. */
   readonly overflow = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
-  readonly guard: InputSignal<ToolbarOptions['guard'] | undefined> = input<ToolbarOptions['guard']>();
 
   constructor() {
-    super(toolbarPattern, ['orientation', 'wrap', 'skipDisabled', 'overflow', 'guard']);
+    super(toolbarPattern, ['guard', 'orientation', 'wrap', 'skipDisabled', 'overflow']);
   }
 }

@@ -22,7 +22,8 @@ import {
   wireToolbar,
   wireTree,
 } from 'elastic-shell';
-import { definePattern, type ElementOf, wire, type Contract } from 'elastic-shell/engine';
+import type { Contract } from 'elastic-shell/core';
+import { definePattern, type ElementOf, type OptionsOf } from 'elastic-shell/engine';
 import {
   useDialog,
   type DialogHandle,
@@ -138,19 +139,22 @@ interface Lamp {
   watts: number;
 }
 declare const lamp: Contract<Lamp, { most?: number }, 'light' | 'dim'>;
-const wiredLamp = wire(root, lamp, { guard: (change) => change.name === 'lit' && change.value }, (engine) => {
-  engine.intend('dim', { reason: 'program' });
-  // @ts-expect-error: no such intent
-  engine.intend('burn', { reason: 'program' });
-  return { show: (change) => change.name === 'watts' && change.value.toFixed() };
-});
-yes<Same<typeof wiredLamp.watts, Cell<number>>>();
+const lampKinds = { lit: 'true, false or a cell', size: ['small', 'large'], most: 'a number' } as const;
+const lampOptions: OptionsOf<typeof lampKinds> = { lit: true, size: 'small', most: 60 };
+// @ts-expect-error: no such word
+lampOptions.size = 'huge';
 
 export { whatever };
 
 // A pattern of your own: its methods without the engine, its states, its options, its handle.
 const lampPattern = definePattern({
   ...lamp,
+  serve(engine) {
+    engine.intend('dim', { reason: 'program' });
+    // @ts-expect-error: no such intent
+    engine.intend('burn', { reason: 'program' });
+    return { show: (change) => change.name === 'watts' && change.value.toFixed() };
+  },
   methods: {
     light: ({ intend }) => intend('light', { reason: 'program' }),
     dimTo: ({ change }, watts: number) => change({ watts }, { reason: 'program' }),
@@ -158,7 +162,7 @@ const lampPattern = definePattern({
     blow: ({ intend }) => intend('blow', { reason: 'program' }),
   },
 });
-const lit = lampPattern.wire(root, { most: 60, onRefuse: ({ name }) => name });
+const lit = lampPattern.wire(root, { most: 60, guard: (change) => change.name === 'lit' && change.value });
 yes<Same<typeof lit.lit, Cell<boolean>>>();
 lit.dimTo(40);
 // @ts-expect-error: it takes a number

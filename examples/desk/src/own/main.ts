@@ -1,10 +1,13 @@
-// The page of patterns of one's own: two tide curves in step, and a number stepper in a form.
+// The page of patterns of your own.
 import { cell } from 'elastic-shell';
 import tides from 'quillhaven-data/tides.json';
 import orders from 'quillhaven-data/orders.json';
 import { makeServer } from 'quillhaven-data/server';
 import type { Order } from 'quillhaven-data/types';
 import { wireTopbar } from '../topbar';
+import { berthCard } from './berth-card';
+import { rail } from './rail';
+import { roster } from './roster';
 import { stepper } from './stepper';
 import './stepper-described';
 import { tideCurve } from './tide-curve';
@@ -37,6 +40,26 @@ find('#lines-form').addEventListener('submit', (event) => {
   const sent = new FormData(event.currentTarget as HTMLFormElement).get('lines');
   find('#lines-said').textContent = `${sent} ordered`;
 });
+const tools = rail.wire(find('#chart-tools'), { wrap: true });
+find('#chart-tools').addEventListener('click', ({ target }) => {
+  if (target instanceof HTMLElement && target.ariaPressed)
+    target.ariaPressed = `${target.ariaPressed !== 'true'}`;
+});
+
+const depths = async (berth: number): Promise<string> =>
+  `${(1.8 + berth / 5).toFixed(1)} metres at low water`;
+const cards = [7, 9].map((berth) =>
+  berthCard.wire(find(`#berth-${berth}`), { content: () => depths(berth) }),
+);
+
+const first = ['Ana', 'Bo', 'Cem', 'Dora', 'Edda', 'Finn', 'Gita', 'Hugo', 'Ines', 'Jon'];
+const last = ['Aalto', 'Brandt', 'Castel', 'Duarte', 'Eriksen', 'Fontana', 'Gray', 'Holm'];
+const crew = Array.from({ length: 400 }, (_, at) => ({
+  key: `p${at}`,
+  label: `${first[at % first.length]} ${last[Math.floor(at / first.length) % last.length]}${at < 80 ? '' : ` ${Math.floor(at / 80) + 1}`}`,
+}));
+const people = roster.wire(find('#crew'), { crew, onWatch: 'p3' });
+
 find('#unwire').addEventListener('click', () => {
-  for (const wired of [...curves, lines]) wired.unwire();
+  for (const wired of [...curves, lines, tools, ...cards, people]) wired.unwire();
 });

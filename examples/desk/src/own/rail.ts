@@ -10,9 +10,9 @@ import {
   labelIn,
   list,
   markupItems,
+  type OptionsOf,
   type Service,
   stateCursor,
-  type StateOption,
 } from 'elastic-shell/engine';
 
 export interface RailState {
@@ -20,14 +20,17 @@ export interface RailState {
   current: string | undefined;
 }
 
-export interface RailOptions extends CommonOptions<RailState> {
-  /** The key of the item with the tab stop, or a cell. Default: the first item. */
-  current?: StateOption<string | undefined>;
-  /** Which arrow keys move. Default: `horizontal`. */
-  orientation?: 'horizontal' | 'vertical';
-  /** Whether they go from the last item to the first. Default: false. */
-  wrap?: boolean;
-}
+// The options, once: what each takes, its docstring, and by `OptionsOf` its type.
+const options = {
+  /** The key of the item with the tab stop: the first value, or a cell that is read and written. @defaultValue the first item */
+  current: 'a key or a cell',
+  /** Which arrow keys move. @defaultValue `horizontal` */
+  orientation: ['horizontal', 'vertical'],
+  /** Whether they go from the last item to the first. @defaultValue false */
+  wrap: 'true or false',
+} as const;
+
+export interface RailOptions extends CommonOptions<RailState>, OptionsOf<typeof options> {}
 
 declare module 'elastic-shell/defaults' {
   interface PatternOptions {
@@ -39,20 +42,16 @@ declare module 'elastic-shell/defaults' {
 export const railKeys = ({ orientation }: { orientation?: string }): KeyActs<never> => {
   const line = orientation === 'vertical' ? 'block' : 'inline';
   return {
-    [`${line}-next`]: { move: 'next' },
-    [`${line}-previous`]: { move: 'previous' },
-    Home: { move: 'first' },
-    End: { move: 'last' },
+    [`${line}-next`]: { to: 'next' },
+    [`${line}-previous`]: { to: 'previous' },
+    Home: { to: 'first' },
+    End: { to: 'last' },
   };
 };
 
 const contract: Contract<RailState, RailOptions, never> = {
   name: 'rail',
-  options: {
-    current: 'a key or a cell',
-    orientation: ['horizontal', 'vertical'],
-    wrap: 'true or false',
-  },
+  options,
   commands: {},
   free: ['current'],
   read: () => ({ current: undefined }),

@@ -7,6 +7,7 @@ import {
   type CommonOptions,
   definePattern,
   elementOf,
+  type ElementOf,
   type Engine,
   listen,
   meaningOf,
@@ -148,6 +149,12 @@ export const stepper = definePattern({
   tag: 'yard-stepper',
   element: { root: '[data-name]' },
 });
+
+declare global {
+  interface HTMLElementTagNameMap {
+    'yard-stepper': ElementOf<typeof stepper>;
+  }
+}
 
 // <yard-stepper>: wires the number inside it.
 elementOf(stepper);

@@ -26,24 +26,37 @@ export type ContentSource =
 /** The options of content that comes later. */
 export interface ContentOptions {
   /**
-   * What makes the content: a function, or the selector of a `<template>`. It may answer with a promise;
-   * the signal aborts when nobody waits any more. It gives an element, a fragment, a template, text, a
-   * function that renders into the place it is given (and may return what takes it away again), `{ node, release }`, or a
-   * module with one of these for default. It goes into `[data-content]`, else to the end of the root.
-   * Default: none; what the markup holds.
+   * Makes the content of `[data-content]`, or of the end of the root: a function, or the selector of a `<template>`.
+   * A function may return a promise.
+   *
+   * A function gets an AbortSignal, which aborts when nobody waits for the content any more. It returns an element,
+   * a fragment, a template, a text, a function that renders into the place it gets (and may return one that removes
+   * it), `{ node, release }`, or a module whose default export is one of these. If it fails, the reader sees a
+   * message and a button to try again.
+   *
+   * @defaultValue none: the markup holds the content
    */
   content?: ContentSource;
-  /** When it is asked for: on opening, on hover or focus of an opener, or when the page is idle. Default: `open`. */
+  /**
+   * When the content is asked for: on opening, when the pointer or focus is on an opener, or when the page is idle.
+   *
+   * @defaultValue `open`
+   */
   loadOn?: 'open' | 'hover' | 'idle';
-  /** Whether it stays after closing; if not, it is made afresh each time. Default: true. */
+  /** Whether the content stays after closing. If not, it is made anew each time. @defaultValue true */
   keepContent?: boolean;
-  /** The words of progress, of the retry and of a failure. Default: English, and the error's own message. */
+  /**
+   * The words of the progress indicator, of the button to try again, and of a failure: `{ loading(), retry(),
+   * failed(error) }`.
+   *
+   * @defaultValue English; the message of the error
+   */
   messages?: {
-    /** The name of the progress indicator, which shows after 120 milliseconds. Default: `Loading…`. */
+    /** The name of the progress indicator, which shows after 120 milliseconds. @defaultValue `Loading…` */
     loading?(): string;
-    /** The words of the button that tries again. Default: `Try again`. */
+    /** The words of the button that tries again. @defaultValue `Try again` */
     retry?(): string;
-    /** The words shown when a guard or the content fails. Default: the error's own message. */
+    /** The words shown when a guard or the content fails. @defaultValue the error's own message */
     failed?(error: unknown): string;
   };
 }

@@ -10,6 +10,7 @@ export type {
   Attributes,
   Contract,
   ContractWithoutRead,
+  ItemsView,
   KeyAct,
   KeyActs,
   KeyOwner,
@@ -18,17 +19,9 @@ export type {
   RootView,
   Semantics,
   View,
+  Writable,
 } from './contract/contract.js';
-export {
-  anchorKinds,
-  commonKinds,
-  contentKinds,
-  layerKinds,
-  openKinds,
-  type OptionKind,
-  type OptionKinds,
-  rowKinds,
-} from './contract/options.js';
+export { commonKinds, type OptionKind, type OptionKinds } from './contract/options.js';
 
 // Every contract with its outline, and the words about all of them.
 export * from './contracts.js';
@@ -39,6 +32,7 @@ export { type Given, type Outline, partId } from './outline/outline.js';
 // What contracts of what opens, selects or expands are made of.
 export { type Openable, type OpenIntent, stepOpenable } from './contract/openable.js';
 export {
+  goBy,
   movesBy,
   rowMoves,
   selectCommands,

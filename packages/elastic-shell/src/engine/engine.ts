@@ -7,7 +7,7 @@
 // Anyone who is called may unwire it: from then on nothing is written, whatever was under way.
 import { cell, deliver } from '../core/cell.js';
 import { changesBetween } from '../core/change.js';
-import type { Contract, View } from '../core/contract/contract.js';
+import type { Contract, View, Writable } from '../core/contract/contract.js';
 import { commit, decide, giveUp, settleOn, wait } from './asking.js';
 import { attributeWriter } from './attribute-writer.js';
 import { adopt, connect } from './cells.js';
@@ -81,7 +81,7 @@ const engineOf = <S extends object, O extends object, I extends string>(
   root: run.root,
   options: run.options,
   // The same object; only its options are known to hold more.
-  view: run.view as View<O & CommonOptions<S>>,
+  view: run.view as Writable<View<O & CommonOptions<S>>>,
   commands: run.contract.commands,
   state: () => run.state,
   intend: (intent, cause, at) => intend(run, intent, cause, at),

@@ -1,5 +1,5 @@
 // Who runs what, and what a control names.
-import type { View } from '../core/contract/contract.js';
+import type { ItemsView } from '../core/contract/contract.js';
 import type { OptionKinds } from '../core/contract/options.js';
 import { elementNamed } from './dom.js';
 import type { Cause, Wired } from './types.js';
@@ -12,11 +12,11 @@ export interface Seen {
     readonly options?: OptionKinds;
     readonly says?: Readonly<Record<string, string>>;
     readonly commands: Readonly<Record<string, string>>;
-    step(state: object, intent: string, view: View): object;
+    step(state: object, intent: string, view: ItemsView): object;
   };
   /** The options it runs with; `givenTo` has those of them that are its own. */
   readonly options: object;
-  readonly view: View;
+  readonly view: ItemsView & { readonly labelOf?: (key: string) => string };
   readonly state: object;
   /** The states that have an owner. */
   readonly owned: ReadonlySet<string>;

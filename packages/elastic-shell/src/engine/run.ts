@@ -1,7 +1,7 @@
 // A contract that runs on an element, and all it holds.
 import type { Cell } from '../core/cell.js';
 import { isSameValue } from '../core/change.js';
-import type { Contract, View } from '../core/contract/contract.js';
+import type { Contract, View, Writable } from '../core/contract/contract.js';
 import type { AttributeWriter, Sheet } from './attribute-writer.js';
 import type { Service } from './service.js';
 import type { Cause, Change, ChangeOf, CommonOptions } from './types.js';
@@ -11,7 +11,7 @@ export interface Run<S extends object, O, I extends string> {
   root: HTMLElement;
   contract: Contract<S, O, I>;
   options: O & CommonOptions<S>;
-  view: View<O>;
+  view: Writable<View<O>>;
   state: S;
   serve: (() => Service<S>) | undefined;
   service: Service<S> | undefined;

@@ -1,5 +1,5 @@
 // What a running contract offers to the services that serve it, and what those offer to it.
-import type { View } from '../core/contract/contract.js';
+import type { View, Writable } from '../core/contract/contract.js';
 import type { Part, Sheet } from './attribute-writer.js';
 import type { Cause, ChangeOf } from './types.js';
 
@@ -9,7 +9,7 @@ export interface Engine<S extends object = object, O = object, I extends string 
   /** The options it runs with, defaults included. */
   readonly options: O;
   /** What the contract sees; a service adds to it what it reads of the page. */
-  readonly view: View<O>;
+  readonly view: Writable<View<O>>;
   /** The intent of each command; that of a press without one stands under ''. */
   readonly commands: Readonly<Record<string, I>>;
   state(): S;
@@ -44,6 +44,8 @@ export interface Service<S> {
   follow?(change: ChangeOf<S>): (() => boolean) | undefined;
   /** A new wish is about to be put to the guard. */
   asked?(): void;
+  /** Returns the states that the page shows now and only the platform knows, such as what is in the top layer. @defaultValue none */
+  read?(): Partial<S>;
   /** It is wired, and its attributes stand: what is open from the first is to be shown. */
   start?(): void;
   /** The page has to show this change now. */

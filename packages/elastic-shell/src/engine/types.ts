@@ -2,6 +2,7 @@
 import type { Cell, ReadCell } from '../core/cell.js';
 import type * as core from '../core/change.js';
 import type { Openable } from '../core/contract/openable.js';
+import type { OptionKind, OptionKinds } from '../core/contract/options.js';
 
 /** Why something changed, with the browser's own event and element. */
 export type Cause = core.Cause<Event, Element>;
@@ -21,6 +22,42 @@ export type StateOption<T> = T | Cell<T>;
 
 /** A set of keys as an option gives it: keys, a text of them with spaces between, or a cell of a set. */
 export type KeysOption = Iterable<string> | Cell<ReadonlySet<string>>;
+
+/** The type of a value of each kind. */
+interface KindValues {
+  'true or false': boolean;
+  'a number': number;
+  'a text': string;
+  'a function': (...args: never[]) => unknown;
+  'an object': object;
+  'a list, a cell of one, or a function':
+    readonly unknown[] | Cell<readonly unknown[]> | ((...args: never[]) => unknown);
+  'a selector, an element, or a function': string | Element | (() => Element | null | undefined);
+  'an element, a point, or a function': object | (() => object | null | undefined);
+  'a function, or a selector': string | ((...args: never[]) => unknown);
+  'true, false or a cell': StateOption<boolean>;
+  'a number or a cell': StateOption<number>;
+  'a text or a cell': StateOption<string>;
+  'a key or a cell': StateOption<string | undefined>;
+  'keys or a cell': KeysOption;
+  'a key, keys or a cell': string | undefined | KeysOption;
+}
+
+/**
+ * The types of options, from what each takes: then a pattern of your own declares its options once. Docstrings in the table are the
+ * docstrings of the options.
+ *
+ * @example
+ * const options = { wrap: 'true or false', size: ['small', 'large'] } as const;
+ * interface RatingOptions extends OptionsOf<typeof options> {}
+ */
+export type OptionsOf<K extends OptionKinds> = {
+  -readonly [N in keyof K]?: K[N] extends readonly (infer Word)[]
+    ? Word
+    : K[N] extends OptionKind & keyof KindValues
+      ? KindValues[K[N]]
+      : never;
+};
 
 /** Options that `update` takes: any of them. One that is undefined has its default again. */
 export type Updates<Options extends object> = { [N in keyof Options]?: Options[N] | undefined };
@@ -53,22 +90,31 @@ export type Refusal<S = core.AnyState> = ChangeOf<S> & {
 /** The options of every pattern. `S` has its states. */
 export interface CommonOptions<S = core.AnyState> {
   /**
-   * Answers whether a change may happen: `false` refuses, a promise makes it wait (the pattern is
-   * busy meanwhile), a throw or rejection refuses with that error. Default: everything is allowed.
-   * Not asked for what has happened already (reasons `removed`, `native`, `parent`, and a cell of
-   * the caller's that the caller set).
+   * Is asked before each change. It returns false to refuse it, or a promise to answer later.
+   *
+   * While a promise is pending, the pattern is busy. If the guard throws or its promise is rejected, the change is
+   * refused, and `onRefuse` gets the error. The guard is not asked about what has happened already: the reasons
+   * `removed`, `native` and `parent`, and a cell that your own code has set.
+   *
+   * @defaultValue every change is allowed
    */
   guard?: (change: ChangeOf<S>) => unknown;
-  /** Hears every change after the page shows it. Default: nobody. */
+  /** Is called after each change, with its reason, when the page shows it. @defaultValue none */
   onChange?: (change: ChangeOf<S>) => void;
   /**
-   * Hears of every change that was refused, by the guard or by the owner of a state. Default: nobody. An error that a guard
-   * failed with is in it.
+   * Is called after each change that the guard or the owner of the state refused.
+   *
+   * If the guard failed, the error is part of what it gets.
+   *
+   * @defaultValue none
    */
   onRefuse?: (refusal: Refusal<S>) => void;
   /**
-   * What happens when other code (a morph, a framework's render) changes an attribute that shows a state. `accept` changes the
-   * state, with the reason `native`. `revert` writes the attribute again. Attributes that show no state are always written again.
+   * What happens when other code changes an attribute that shows a state: the state follows, or the attribute is
+   * written again.
+   *
+   * Other code is a morphing script or the render of a framework. With `accept` the reason of the change is
+   * `native`. Attributes that show no state are always written again.
    *
    * @defaultValue `accept`; `revert` for what opens above the page, since no attribute can open it
    */
@@ -77,6 +123,6 @@ export interface CommonOptions<S = core.AnyState> {
 
 /** The options of what is open or closed. */
 export interface OpenOptions<S = Openable> extends CommonOptions<S> {
-  /** A first value, or a cell that is followed and written to. Default: as the markup shows. */
+  /** Whether it is open: the first value, or a cell that is read and written. @defaultValue as the markup shows */
   open?: StateOption<boolean>;
 }

@@ -13,7 +13,7 @@ export function reread<S extends object, O, I extends string>(
   names?: ReadonlySet<string>,
 ): void {
   if (run.isOver) return;
-  const read = run.contract.read(run.view);
+  const read = { ...run.contract.read(run.view), ...run.service?.read?.() };
   const told = Object.entries(read).filter(([name]) => !names || names.has(name));
   // Names and values of S, as they were read.
   run.change(Object.fromEntries(told) as Partial<S>, { reason: 'native' }, true);

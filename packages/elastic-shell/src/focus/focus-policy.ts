@@ -18,11 +18,12 @@ import type { Labels } from '../labels/labels.js';
 /** The options of where focus goes. */
 export interface FocusOptions {
   /**
-   * Where focus goes on opening. Default: of a dialog [autofocus], else the first field, else the least destructive
-   * action, else the heading; of a popover [autofocus], else it stays.
+   * Where focus goes when it opens.
+   *
+   * @defaultValue `[autofocus]`, else the first field, else the action that destroys least, else the heading
    */
   firstFocus?: FocusChoice;
-  /** Where focus goes on closing. Default: the opener, else what follows where it stood. */
+  /** Where focus goes when it closes. @defaultValue the opener, else what follows it in the page */
   focusReturn?: FocusChoice;
 }
 

@@ -29,7 +29,7 @@ export function wouldDo(run: Seen, act: KeyAct): string {
   const { contract, view, state } = run;
   const { current } = view;
   if (typeof act !== 'string') {
-    const to = move(reach(run), current, act.move, { ...view.moves, wrap: wraps(run) });
+    const to = move(reach(run), current, act.to, { wrap: wraps(run), ...view.moves });
     if (to === undefined || to === current) return '';
     const goes = `goes to “${labelsOf(run)(to)}”`;
     const then = act.then

@@ -218,6 +218,7 @@ export function layer<A = unknown>(host: LayerHost, rules: LayerRules<A>): Servi
         openFirst(held, () => present(held, { reason: 'program' }));
     },
     parts: () => partsOf(held),
+    read: () => ({ open: showing.isOpen() }),
     refused() {
       if (!host.state().open) ended?.(null);
       return false;

@@ -4,11 +4,11 @@ import type { Cells } from '../engine/types.js';
 
 /** The methods of what opens. */
 export interface OpenMethods {
-  /** Opens it, if the guard allows. */
+  /** Opens it, if the guard allows it. */
   show(): void;
-  /** Closes it, if the guard allows. */
+  /** Closes it, if the guard allows it. */
   close(): void;
-  /** Opens it when it is closed, closes it when it is open, if the guard allows. */
+  /** Opens it if it is closed, and closes it if it is open. The guard may refuse. */
   toggle(): void;
 }
 

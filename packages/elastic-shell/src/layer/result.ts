@@ -11,9 +11,9 @@ import type { OpenMethods } from './methods.js';
 export interface WithResult<Options extends object = object>
   extends Wired<Options>, Cells<Openable>, OpenMethods {
   readonly root: HTMLDialogElement;
-  /** Closes it, if the guard allows. `result` is what `ask` answers with. Default: null, as when dismissed. */
+  /** Closes it, if the guard allows it. `ask` returns the result, which is null if there is none. */
   close(result?: string | null): void;
-  /** Opens it; answers with the value of the control that closed it, or null when it was dismissed. */
+  /** Opens it. The promise has the value of the control that closed it, or null if it was dismissed. */
   ask(): Promise<string | null>;
 }
 

@@ -12,6 +12,8 @@ export interface TopLayer {
   readonly modal: boolean;
   /** Whether the top layer shows it, whatever its attributes say. */
   isShown(): boolean;
+  /** Whether it is open, by its attributes where the platform lacks the top layer. */
+  isOpen(): boolean;
   /** Whether only what is in the document can be shown. */
   readonly needsDocument: boolean;
   /** Shows it, unless it shows already. `beside`: what it stands beside; where that is an HTML element, the platform may take it for its anchor. */
@@ -54,6 +56,7 @@ export const asPopover = (root: HTMLElement): TopLayer => ({
   modal: false,
   needsDocument: 'showPopover' in root,
   isShown: () => !('showPopover' in root) || isShown(root),
+  isOpen: () => isShown(root),
   show(beside) {
     const { HTMLElement } = windowOf(root);
     if (!isShown(root)) root.showPopover?.(beside instanceof HTMLElement ? { source: beside } : {});
@@ -74,6 +77,7 @@ export const asModal = (root: HTMLDialogElement): TopLayer => ({
   modal: true,
   needsDocument: 'showModal' in root,
   isShown: () => isShownModal(root),
+  isOpen: () => root.hasAttribute('open'),
   show() {
     if (!root.showModal) return root.setAttribute('open', '');
     if (isShownModal(root) && root.open) return;

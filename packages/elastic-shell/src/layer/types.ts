@@ -10,13 +10,13 @@ import type { TopLayer } from './top-layer.js';
 
 /** The options of what stands above the page. */
 export interface LayerOptions {
-  /** What a press outside does. Default: `close`; `keep` for an alert dialog and beside a live page. */
+  /** What a press outside does. @defaultValue `close` */
   outside?: Outside;
-  /** What Escape and the back gesture do. Default: `close`. */
+  /** What Escape and the back gesture do. @defaultValue `close` */
   escape?: Escape;
-  /** Whether it closes when focus leaves it and its opener. Default: `keep`; `close` for a popover. */
+  /** What happens when focus leaves it and its opener. @defaultValue `keep` */
   focusOut?: 'close' | 'keep';
-  /** Whether it closes when a modal layer opens from a control in it. Default: `keep`. */
+  /** What happens to it when a modal dialog opens from a control in it. @defaultValue `keep` */
   behind?: 'close' | 'keep';
 }
 
@@ -25,7 +25,11 @@ export interface LayerHost {
   /** What is shown above the page. */
   readonly root: HTMLElement;
   readonly options: LayerOptions & {
-    /** What happens when its `open` attribute is taken away while the platform still shows it. Default: `restore`. */
+    /**
+     * What happens when its `open` attribute is taken away while the platform still shows it.
+     *
+     * @defaultValue `restore`
+     */
     readonly externalChanges?: 'accept' | 'revert';
   };
   /** The intent of each command: a control that closes it is no opener. */
@@ -54,7 +58,7 @@ export interface LayerRules<A = unknown> {
   showing: TopLayer;
   position?: Position<A>;
   outside: Outside;
-  /** Default: `keep`. */
+  /**  @defaultValue `keep` */
   focusOut?: 'close' | 'keep';
   /** What names it, where it has a name. */
   labels?: Labels;

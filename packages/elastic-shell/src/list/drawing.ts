@@ -2,7 +2,7 @@
 // number of items: a contract says which keys a step has touched, and those alone are worked out again.
 import type { Item } from '../core/collection/items.js';
 import { given } from '../core/collection/touched.js';
-import type { Attributes, Contract } from '../core/contract/contract.js';
+import type { Attributes, Contract, ItemsView, Writable } from '../core/contract/contract.js';
 import type { Part } from '../engine/attribute-writer.js';
 import type { Engine } from '../engine/service.js';
 import type { IdMaker } from '../labels/labels.js';
@@ -93,7 +93,7 @@ function panelParts<S extends object, O, I extends string>(
   item: Item,
   element: HTMLElement,
 ): Wanted {
-  const { view } = engine;
+  const view: Writable<ItemsView<O>> = engine.view;
   const { semantics } = contract;
   const link = panels.linkOf(item);
   view.native = !!link?.isAround;

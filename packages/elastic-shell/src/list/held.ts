@@ -1,5 +1,6 @@
 // What one list holds while it is served, and which of its items has the tab stop.
 import { tabStop } from '../core/collection/items.js';
+import type { ItemsView, Writable } from '../core/contract/contract.js';
 import type { Engine } from '../engine/service.js';
 import { activeIn, focusOn } from '../focus/focusable.js';
 import type { Cursor } from './cursor.js';
@@ -29,7 +30,7 @@ export function look<S extends object, O, I extends string>({
   rules,
   cursor,
 }: Held<S, O, I>): string | undefined {
-  const { view } = engine;
+  const view: Writable<ItemsView<O>> = engine.view;
   view.items = rules.items.items();
   if (rules.holder) return (view.current = rules.from ? rules.from() : cursor.get());
   if (rules.stop === 'every') return (view.current = cursor.get());

@@ -1,4 +1,4 @@
-// Letters that are typed in a list and lead to an item. A pattern asks for them by value (`letters: lettersTo('found')`), so that those
+// Letters that are typed in a list and lead to an item. A pattern asks for them by value (`letters: lettersTo('go')`), so that those
 // without letters, such as tabs, don't carry the search.
 import type { Item } from '../core/collection/items.js';
 import { isLetter, typeAhead, typedNothing } from '../core/collection/type-ahead.js';

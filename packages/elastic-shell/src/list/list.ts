@@ -5,9 +5,8 @@
 // A key or a press becomes an intent about an item. Once the state has changed, the drawing writes what the change has
 // touched, the current item is brought into view, and focus follows it.
 import { indexOf, type Item, neighbour } from '../core/collection/items.js';
-import { move } from '../core/collection/movement.js';
-import type { Contract, KeyAct, MoveAct } from '../core/contract/contract.js';
-import { isExtending } from '../core/contract/selecting.js';
+import { isByPage, type Move, move, type MoveRules } from '../core/collection/movement.js';
+import type { Contract, ItemsView, KeyAct, MoveAct, Writable } from '../core/contract/contract.js';
 import type { Change } from '../engine/types.js';
 import { listenIn } from '../events/document-events.js';
 import { listen } from '../events/listen.js';
@@ -29,31 +28,38 @@ function intend<S extends object, O, I extends string>(
   event?: Event,
 ): void {
   const { engine, rules, cursor } = held;
-  const { view } = engine;
+  const view: Writable<ItemsView<O>> = engine.view;
   look(held);
-  const columns = rules.columns?.() ?? 1;
-  view.moves = { columns, ...(intent.includes('page') && { page: rules.items.page() * columns }) };
+  const start = cursor.get();
   held.isRevealing = reason === 'key' && cursor.isState;
   const source = rules.items.elementOf(at);
   engine.intend(intent, { reason, event, ...(source && { source }) }, at);
-  if (!isExtending(intent)) view.anchor = cursor.get();
-  else view.anchor ??= at;
+  if (!rules.extends?.(intent)) view.anchor = cursor.get();
+  else view.anchor ??= start ?? at;
   if (held.isRevealing) engine.flush();
   if (!rules.holder && cursor.isState && reason === 'key') focus(held);
 }
 
-/** A key that moves focus: to another item, and then asks something of that one. */
+/** How many items a page has, asked for when a key moves by one: it lays out the list. */
+const withPage = <S extends object, O, I extends string>({ rules }: Held<S, O, I>, to: Move): MoveRules => {
+  const columns = rules.columns?.() ?? 1;
+  return { ...rules.moves, columns, ...(isByPage(to) && { page: rules.items.page() * columns }) };
+};
+
+/** A key that goes to another item, and then asks something of that one. */
 function go<S extends object, O, I extends string>(
   held: Held<S, O, I>,
   act: MoveAct<I>,
   from: Item | undefined,
   event: KeyboardEvent,
 ): void {
-  const { rules } = held;
+  const { rules, cursor } = held;
   event.preventDefault();
-  const to = move(rules.reach?.() ?? rules.items.items(), from?.key, act.move, rules.moves);
+  const to = move(rules.reach?.() ?? rules.items.items(), from?.key, act.to, withPage(held, act.to));
+  if (act.then && cursor.isState)
+    return to === undefined ? undefined : intend(held, act.then, to, 'key', event);
   // The reason is told here: focus alone could come from anywhere.
-  if (held.cursor.isState) held.cursor.set(to, { reason: 'key', event });
+  if (cursor.isState) cursor.set(to, { reason: 'key', event });
   focusOn(rules.items.elementOf(to));
   if (act.then && to !== undefined && to !== from?.key) intend(held, act.then, to, 'key', event);
 }
@@ -181,14 +187,15 @@ export function list<S extends object, O, I extends string>(
     () => held.letters?.release(),
     ...(panels ? [panels.release] : []),
   ];
+  const view: Writable<ItemsView<O>> = engine.view;
+  view.moves = rules.moves;
   look(held);
 
   return {
     intend: (intent, at, reason, event) => intend(held, intent, at, reason, event),
     /** A control asks something of an item: its value says of which. */
     aim: (_, { result }) => result || undefined,
-    // A filter hides items of comboboxes and trees, which exist all the same.
-    follow: (change) => (rules.holder || engine.view.tree ? undefined : stillThere(items, change)),
+    follow: (change) => (rules.filters ? undefined : stillThere(items, change)),
     focus: () => focus(held),
     moved: (before) => moved(held, before),
     touch: draws.touch,

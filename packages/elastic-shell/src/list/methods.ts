@@ -4,9 +4,9 @@ import { type Chosen, chosenOf, holds, keysOf } from '../core/collection/selecti
 
 /** The methods of what selects. */
 export interface SelectMethods {
-  /** Selects an item; with `multiple`, besides the others. */
+  /** Selects an item. With `multiple` the others stay selected. */
   select(key: string): void;
-  /** Takes an item out of the selection. Nothing when it is not selected. */
+  /** Removes an item from the selection. */
   deselect(key: string): void;
   /** Selects nothing. */
   clear(): void;
@@ -29,9 +29,9 @@ export function selectMethods(selected: Cell<Chosen>, multiple: boolean): Select
 
 /** The methods of what expands. */
 export interface ExpandMethods {
-  /** Opens an item; without a key, all of them. */
+  /** Opens an item, or without a key all of them. */
   expand(key?: string): void;
-  /** Closes an item; without a key, all of them. */
+  /** Closes an item, or without a key all of them. */
   collapse(key?: string): void;
 }
 

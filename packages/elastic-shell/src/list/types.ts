@@ -23,7 +23,7 @@ export interface ListRules<S, I extends string> {
   from?(): string | undefined;
   /** Which item has the tab stop while none is current, best first; `every`: each is a stop of its own. */
   stop: 'every' | ((state: S) => Iterable<string | undefined>);
-  /** How moves of focus go; where disabled items can be reached, one may have the tab stop. */
+  /** How keys move; where disabled items can be reached, one may have the tab stop. */
   moves?: MoveRules;
   /** The items that keys and the tab stop can reach. Default: all. */
   reach?(): readonly Item[];
@@ -34,6 +34,10 @@ export interface ListRules<S, I extends string> {
   act?(intent: I, item: Item | undefined, event: KeyboardEvent): boolean;
   /** The intent of a press on an item. */
   press(event: MouseEvent, item: Item): I | undefined;
+  /** Whether an intent keeps the place where a range of selected items began. @defaultValue none does */
+  extends?(intent: I): boolean;
+  /** Whether items exist that a filter hides, so that a state may name one that is not here. @defaultValue false */
+  filters?: boolean;
   /** What letters do. Default: nothing. */
   letters?: LettersRule<I>;
   /** How many items lie side by side: moves by a row go as many items. Default: 1. */

@@ -8,7 +8,11 @@ import { type Anchor, forgetPlace } from './kept.js';
 
 /** The options of what stands beside an anchor. */
 export interface AnchorOptions extends PlacementWish {
-  /** What it stands beside: an element, a point in the viewport, or a function that finds one. Default: the opener. */
+  /**
+   * What it stands beside: an element, a point `{ x, y }` in the viewport, or a function that returns one.
+   *
+   * @defaultValue the opener
+   */
   anchor?: Anchor | (() => Anchor | null | undefined);
 }
 

@@ -1,4 +1,4 @@
-// Two patterns of one's own, built on the public engine alone: a tide curve around a plotting script, and a stepper.
+// Patterns of one's own, built on the public engine alone: a tide curve around a plotting script, a stepper, a card and a list.
 import type { Page } from 'playwright-core';
 import violations from './support/axe';
 import { desk, focused, useBrowser } from './support/browser';
@@ -78,6 +78,34 @@ it('a stepper is an element too, with its options as attributes', async () => {
   expect(await page.getAttribute('#fenders', 'aria-valuenow')).toBe('6');
   await page.evaluate(() => document.querySelector('yard-stepper')!.setAttribute('max', '12'));
   await page.waitForSelector('#fenders[aria-valuemax="12"]');
+});
+
+it('a card opens beside its button with what it loads, closes on Escape, and on a dialog is modal', async () => {
+  const page = await start();
+  await page.click('text="Berth 7"');
+  await page.waitForSelector('#berth-7:popover-open >> text=3.2 metres at low water');
+  expect(await page.getAttribute('[commandfor="berth-7"]', 'aria-expanded')).toBe('true');
+  await page.keyboard.press('Escape');
+  await page.waitForSelector('#berth-7', { state: 'hidden' });
+  await page.click('text="Berth 9, modal"');
+  await page.waitForSelector('#berth-9:modal >> text=3.6 metres');
+  await page.click('[commandfor="berth-9"][command="--close"]');
+  await page.waitForSelector('#berth-9', { state: 'hidden' });
+  expect(await focused(page)).toBe('Berth 9, modal');
+});
+
+it('a list from data: keys and letters go to a person, Enter picks one and says so', async () => {
+  const page = await start();
+  const current = () => page.evaluate(() => document.activeElement!.textContent);
+  await page.click('#crew [role=option] >> text="Ana Aalto"');
+  await page.keyboard.press('End');
+  expect(await current()).toBe('Jon Holm 5');
+  await page.keyboard.type('finn b');
+  await page.waitForFunction(() => document.activeElement!.textContent === 'Finn Brandt');
+  await page.keyboard.press('Enter');
+  await page.waitForFunction(() => document.body.innerText.includes('Finn Brandt is on watch'));
+  expect(await page.locator('#crew [aria-selected=true]').textContent()).toBe('Finn Brandt');
+  expect(await page.locator('#crew [role=option]').count()).toBeLessThan(60);
 });
 
 it('has no accessibility fault', async () => {

@@ -4,9 +4,9 @@ import { touch } from './touched.js';
 
 /** What rules out that several are open, or none. */
 export interface ExpansionRules {
-  /** Opening one closes the others. Default: false. */
+  /** Whether opening a section closes the others. @defaultValue false */
   exclusive?: boolean;
-  /** The last open one stays open. Default: false. */
+  /** Whether the last open section stays open. @defaultValue false */
   keepOne?: boolean;
 }
 

@@ -6,13 +6,13 @@ export type Move = 'next' | 'previous' | 'first' | 'last' | 'up' | 'down' | 'pag
 
 /** How moves go. */
 export interface MoveRules {
-  /** From the last goes on to the first, and back. Default: true. */
+  /** From the last goes on to the first, and back. @defaultValue true */
   wrap?: boolean;
-  /** Disabled items can be reached. Default: false. */
+  /** Disabled items can be reached. @defaultValue false */
   reachDisabled?: boolean;
-  /** Items a row, for `up` and `down`. Default: 1. */
+  /** Items a row, for `up` and `down`. @defaultValue 1 */
   columns?: number;
-  /** Items in view, for the moves by a page. Default: 10. */
+  /** Items in view, for the moves by a page. @defaultValue 10 */
   page?: number;
 }
 
@@ -29,6 +29,9 @@ const moves: ReadonlySet<string> = new Set<Move>([
 
 /** True for an intent that is a move. */
 export const isMove = (intent: string): intent is Move => moves.has(intent);
+
+/** True for a move by what is in view. */
+export const isByPage = (to: Move): boolean => to === 'page-next' || to === 'page-previous';
 
 /**
  * The key that `intent` leads to from `from`; `from` itself when nothing else can be reached or

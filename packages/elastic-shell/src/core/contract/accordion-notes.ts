@@ -1,7 +1,8 @@
 // The words of the accordion contract: for documents, the command line and the conformance tests.
-import { common, expandCommands, expandMethods, options } from './common-notes.js';
+import { expandCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { AccordionPart } from './accordion.js';
+import { accordionMethodNotes, accordionOptionNotes } from './typed-notes.js';
 
 /** What a reader is told of the pattern `accordion`. */
 export const accordionNotes: Notes<AccordionPart> = {
@@ -51,26 +52,9 @@ export const accordionNotes: Notes<AccordionPart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the root' },
   ],
-  methods: expandMethods,
+  methods: accordionMethodNotes,
   commands: expandCommands,
-  options: [
-    options.expanded,
-    { name: 'exclusive', values: 'true, false', default: 'false', does: 'Opening one closes the others.' },
-    { name: 'keepOne', values: 'true, false', default: 'false', does: 'The last open one cannot be closed.' },
-    {
-      name: 'arrows',
-      values: 'true, false',
-      default: 'false',
-      does: 'Arrow keys, Home and End move between the headers.',
-    },
-    {
-      name: 'elastic',
-      values: 'block, inline, none',
-      default: 'block',
-      does: 'Along which axis panels open by their measured size; needs structure.css.',
-    },
-    ...common,
-  ],
+  options: accordionOptionNotes,
   owes: [
     'Closed content is out of the accessibility tree and of the tab order, and find-in-page opens it, reason "found".',
     'A closed section that another opening closes has the reason of that opening; with keepOne the last open button is aria-disabled.',

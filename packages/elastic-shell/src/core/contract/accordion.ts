@@ -1,9 +1,9 @@
 // The accordion: headings whose buttons show and hide the panel under each.
 import { expand, type ExpansionRules, heed, isHeldOpen } from '../collection/expansion.js';
 import { touchedKeys } from '../collection/touched.js';
-import type { ContractWithoutRead, KeyActs } from './contract.js';
+import type { ContractWithoutRead, ItemsView, KeyActs } from './contract.js';
 import { stepExpansion, type ExpandIntent, expandCommands } from './expanding.js';
-import { commonKinds } from './options.js';
+import { accordionOptionKinds } from './option-kinds.js';
 
 /** What a program calls on it, by name. */
 export const accordionMethods = ['expand', 'collapse'] as const;
@@ -21,9 +21,13 @@ export interface AccordionState {
 
 /** The options that its contract knows. */
 export interface AccordionChoices extends ExpansionRules {
-  /** Arrow keys, Home and End move between the headers. Default: false. */
+  /** Whether arrow keys, Home and End move between the headers. @defaultValue false */
   arrows?: boolean;
-  /** How panels open: by their measured height, by their width, or at once. Default: `block`. */
+  /**
+   * How panels open: by their measured height, by their measured width, or at once. Needs structure.css.
+   *
+   * @defaultValue `block`
+   */
   elastic?: 'block' | 'inline' | 'none';
 }
 
@@ -31,10 +35,10 @@ export interface AccordionChoices extends ExpansionRules {
 const mostRegions = 6;
 
 const arrowKeys: KeyActs<AccordionIntent> = {
-  'block-next': { move: 'next' },
-  'block-previous': { move: 'previous' },
-  Home: { move: 'first' },
-  End: { move: 'last' },
+  'block-next': { to: 'next' },
+  'block-previous': { to: 'previous' },
+  Home: { to: 'first' },
+  End: { to: 'last' },
 };
 
 /** What keys do on a header, beside what the browser does. */
@@ -45,14 +49,7 @@ export const accordionKeys = ({ arrows }: AccordionChoices): KeyActs<AccordionIn
 export const accordion: ContractWithoutRead<AccordionState, AccordionChoices, AccordionIntent> = {
   name: 'accordion',
   fixed: ['elastic'],
-  options: {
-    ...commonKinds,
-    expanded: 'keys or a cell',
-    exclusive: 'true or false',
-    keepOne: 'true or false',
-    arrows: 'true or false',
-    elastic: ['block', 'inline', 'none'],
-  },
+  options: accordionOptionKinds,
   commands: expandCommands,
   says: { hidden: 'expanded', open: 'expanded' },
   /** However it comes, no more are open than may be: an owner's set is no exception. What was opened last stays. */
@@ -83,11 +80,11 @@ export const accordion: ContractWithoutRead<AccordionState, AccordionChoices, Ac
   },
   semantics: {
     root: () => ({ 'data-wired': 'accordion' }),
-    item: ({ expanded }, { options, native }, key) => ({
+    item: ({ expanded }, { options, native }: ItemsView<AccordionChoices>, key) => ({
       ...(!native && { 'aria-expanded': `${expanded.has(key)}` }),
       ...(isHeldOpen(expanded, key, options) && { 'aria-disabled': 'true' }),
     }),
-    panel({ expanded }, { labelledBy, items, native }, key) {
+    panel({ expanded }, { labelledBy, items, native }: ItemsView, key) {
       if (native) return { open: expanded.has(key) ? '' : null };
       return {
         hidden: expanded.has(key) ? null : 'until-found',

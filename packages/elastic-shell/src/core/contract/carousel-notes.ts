@@ -1,7 +1,8 @@
 // The words of the carousel contract: for documents, the command line and the conformance tests.
-import { but, common, moveCommands, options } from './common-notes.js';
+import { moveCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { CarouselPart } from './carousel.js';
+import { carouselMethodNotes, carouselOptionNotes } from './typed-notes.js';
 
 /** What a reader is told of the pattern `carousel`. */
 export const carouselNotes: Notes<CarouselPart> = {
@@ -65,11 +66,7 @@ export const carouselNotes: Notes<CarouselPart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the root' },
   ],
-  methods: [
-    { name: 'select(key)', does: 'Brings a slide into view.' },
-    { name: 'next()', does: 'On to the next slide.' },
-    { name: 'previous()', does: 'Back to the previous one.' },
-  ],
+  methods: carouselMethodNotes,
   commands: [
     ...moveCommands,
     {
@@ -79,32 +76,7 @@ export const carouselNotes: Notes<CarouselPart> = {
     },
     { name: '--rotate', does: 'Starts and stops rotation.' },
   ],
-  options: [
-    but(options.selectedKey, {
-      default: 'the first slide',
-      does: 'The first slide in view: the first state, or a cell.',
-    }),
-    {
-      name: 'rotating',
-      values: 'true, false or a cell',
-      default: 'true with an interval, unless motion is reduced',
-      does: 'Whether the slides turn by themselves.',
-    },
-    {
-      name: 'interval',
-      values: 'milliseconds',
-      default: 'none: no rotation',
-      does: 'How long a slide stays while they rotate.',
-    },
-    options.wrap,
-    {
-      name: 'messages',
-      values: '{ slide(n, m), rotate(rotating) }',
-      default: '"n of m", "Stop rotation" and "Start rotation"',
-      does: 'The names of slides and of the rotation button.',
-    },
-    ...common,
-  ],
+  options: carouselOptionNotes,
   owes: [
     'Slides out of view are inert: nothing in them can be reached.',
     'A swipe, a trackpad or a scrolled wheel moves it by native scroll snapping, and the state follows.',

@@ -2,7 +2,7 @@
 import { indexOf } from '../collection/items.js';
 import { isMove, type Move, move } from '../collection/movement.js';
 import type { ContractWithoutRead, View } from './contract.js';
-import { commonKinds } from './options.js';
+import { carouselOptionKinds } from './option-kinds.js';
 
 /** What a program calls on it, by name. */
 export const carouselMethods = ['select', 'next', 'previous'] as const;
@@ -22,9 +22,9 @@ export interface CarouselState {
 
 /** The options that its contract knows. */
 export interface CarouselChoices {
-  /** Milliseconds that a slide stays while they rotate. Default: no rotation. */
+  /** How long each slide stays while they rotate, in milliseconds. @defaultValue none: no rotation */
   interval?: number;
-  /** From the last slide on to the first, and back. Default: true. */
+  /** Whether the next slide after the last is the first, and back. @defaultValue true */
   wrap?: boolean;
 }
 
@@ -39,14 +39,7 @@ const isAtEnd = (selected: string | undefined, intent: string | undefined, { ite
 export const carousel: ContractWithoutRead<CarouselState, CarouselChoices, CarouselIntent> = {
   name: 'carousel',
   fixed: ['interval'],
-  options: {
-    ...commonKinds,
-    selected: 'a key or a cell',
-    rotating: 'true, false or a cell',
-    interval: 'a number',
-    wrap: 'true or false',
-    messages: 'an object',
-  },
+  options: carouselOptionKinds,
   commands: {
     '--next': 'next',
     '--previous': 'previous',

@@ -1,15 +1,8 @@
 // The words of the combobox contract: for documents, the command line and the conformance tests.
-import {
-  but,
-  common,
-  openCommands,
-  openMethods,
-  options,
-  selectCommands,
-  selectMethods,
-} from './common-notes.js';
+import { openCommands, selectCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { ComboboxPart } from './combobox.js';
+import { comboboxMethodNotes, comboboxOptionNotes } from './typed-notes.js';
 
 /** What a reader is told of the pattern `combobox`. */
 export const comboboxNotes: Notes<ComboboxPart> = {
@@ -153,75 +146,9 @@ export const comboboxNotes: Notes<ComboboxPart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the root' },
   ],
-  methods: [...openMethods, ...selectMethods],
+  methods: comboboxMethodNotes,
   commands: [...openCommands, ...selectCommands.filter(({ name }) => name !== '--select-all')],
-  options: [
-    options.open,
-    options.selected,
-    options.query,
-    but(options.items, {
-      values: 'a list, a cell, or a function of (query, signal)',
-      does: 'Options as data; a function may answer with a promise, and only its latest answer counts.',
-    }),
-    {
-      name: 'debounce',
-      values: 'milliseconds',
-      default: '200',
-      does: 'How long typing rests before such a function is asked.',
-    },
-    options.match,
-    but(options.multiple, {
-      does: 'Whether several may be selected; they show as tokens, and the list stays open.',
-    }),
-    { name: 'limit', values: 'a number', default: 'none: any number', does: 'How many may be selected.' },
-    {
-      name: 'freeText',
-      values: 'true, false',
-      default: 'false',
-      does: 'Whether text that is no option is kept.',
-    },
-    {
-      name: 'create',
-      values: 'function',
-      default: 'none',
-      does: 'Makes an option of what was typed, at once or by a promise: the list offers to add it.',
-    },
-    {
-      name: 'renderToken',
-      values: 'a function of a token: its key and its label',
-      default: 'the label',
-      does: 'Makes what stands in a token: a node, a text, or `{ node, release }` for what has a life of its own',
-    },
-    {
-      name: 'labelOf',
-      values: 'function',
-      default: 'the key itself',
-      does: 'The label of a key that no option at hand has.',
-    },
-    options.render,
-    options.rowHeight,
-    but(options.name, {
-      does: 'The name under which the selected keys, or the free text, are sent with a form.',
-    }),
-    {
-      name: 'required',
-      values: 'true, false',
-      default: 'as the field says',
-      does: 'Whether a form can be sent with nothing selected.',
-    },
-    but(options.area, { default: 'block-end span-inline-end' }),
-    but(options.gap, { default: '4' }),
-    options.edgeGap,
-    options.fallbacks,
-    but(options.fit, { default: 'anchor' }),
-    {
-      name: 'messages',
-      values: 'functions',
-      default: 'English',
-      does: 'The words: count, none, add, added, removed, full, remove, chosen, loading, failed, retry, required.',
-    },
-    ...common,
-  ],
+  options: comboboxOptionNotes,
   owes: [
     'Closing restores the label of what is selected, or keeps free text; the search is always emptied.',
     'The label is the name of an option, the description follows it; the match is marked as the highlight shell-match.',

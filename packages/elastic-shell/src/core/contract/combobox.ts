@@ -1,12 +1,12 @@
 // The combobox: a field and a list to choose from; select-only, with text that filters, of one or of several.
 import { indexOf } from '../collection/items.js';
-import { isMove, type Move, move } from '../collection/movement.js';
+import { type Move, move } from '../collection/movement.js';
 import { chosenOf, holds, keysOf, touchedChosen } from '../collection/selection.js';
 import { given } from '../collection/touched.js';
-import type { ContractWithoutRead, KeyActs, View } from './contract.js';
+import type { ContractWithoutRead, ItemsView, KeyActs } from './contract.js';
 import { isOpenIntent, type Openable, type OpenIntent, stepOpenable } from './openable.js';
-import { fitKind, openKinds, placeKinds, rowKinds } from './options.js';
-import type { Selecting } from './selecting.js';
+import { comboboxOptionKinds } from './option-kinds.js';
+import { goBy, type Selecting } from './selecting.js';
 
 /** What a program calls on it, by name. */
 export const comboboxMethods = ['show', 'close', 'toggle', 'select', 'deselect', 'clear'] as const;
@@ -17,16 +17,7 @@ export type ComboboxPart =
 
 /** `open-first` and `open-last` also say where to begin; `pick` is a choice by hand, `select` one from afar. */
 export type ComboboxIntent =
-  | OpenIntent
-  | Move
-  | 'open-first'
-  | 'open-last'
-  | 'pick'
-  | 'found'
-  | 'select'
-  | 'deselect'
-  | 'clear'
-  | ComboboxKey;
+  OpenIntent | 'open-first' | 'open-last' | 'pick' | 'go' | 'select' | 'deselect' | 'clear' | ComboboxKey;
 /** Keys of which the pattern makes more than a state: Enter, Escape, and Tab. */
 export type ComboboxKey = 'enter' | 'escape' | 'leave';
 
@@ -40,11 +31,11 @@ export interface ComboboxState extends Openable, Selecting {
 
 /** The options that its contract knows. */
 export interface ComboboxChoices {
-  /** Several may be selected; they show as tokens. Default: false. */
+  /** Whether several options can be selected. They show as tokens, and the list stays open. @defaultValue false */
   multiple?: boolean;
-  /** Text that is no option is kept. Default: false. */
+  /** Whether a text that is no option is kept. @defaultValue false */
   freeText?: boolean;
-  /** How many may be selected at most. Default: any number. */
+  /** How many options can be selected at most. @defaultValue any number */
   limit?: number;
 }
 
@@ -62,7 +53,7 @@ const closedKeys: KeyActs<ComboboxIntent> = {
   Escape: 'clear',
 };
 const openKeys: KeyActs<ComboboxIntent> = {
-  ...moves,
+  ...goBy(moves),
   'Alt+block-previous': 'close',
   Escape: 'escape',
   Enter: 'enter',
@@ -77,10 +68,16 @@ export function comboboxKeys(open: boolean, hasText: boolean): KeyActs<ComboboxI
       ...closedKeys,
       ...(!hasText && { Enter: 'open', Space: 'open', Home: 'open-first', End: 'open-last' }),
     };
-  return { ...openKeys, ...(!hasText && { Home: 'first', End: 'last', Space: 'enter' }) };
+  return { ...openKeys, ...(!hasText && { ...goBy({ Home: 'first', End: 'last' }), Space: 'enter' }) };
 }
 
-type Box = View<ComboboxChoices>;
+/** What a combobox reads of the page. */
+export interface ComboboxView extends ItemsView<ComboboxChoices> {
+  /** What an option is called, whether it shows or not. */
+  readonly labelOf?: (key: string) => string;
+}
+
+type Box = ComboboxView;
 
 /** What closing leaves: no search, and text that tells the truth. */
 export function afterClosing(typed: string | undefined, view: Box): Partial<ComboboxState> {
@@ -145,15 +142,11 @@ function step(state: ComboboxState, intent: ComboboxIntent, view: Box): Combobox
     return open(state, intent === 'open-first' ? 'first' : 'last', view);
   if (intent === 'open' || (intent === 'toggle' && !state.open)) return open(state, undefined, view);
   if (isOpenIntent(intent)) return stepOpenable(state, intent);
-  if (isMove(intent)) {
-    const current = move(view.items, state.current, intent, view.moves);
-    return current === state.current ? state : { ...state, current };
-  }
   if (at === undefined) return state;
   if (intent === 'pick') return pick(state, at, view);
   if (intent === 'select') return select(state, at, view);
   if (intent === 'deselect') return deselect(state, at, multiple);
-  if (intent !== 'found') return state;
+  if (intent !== 'go') return state;
   // Letters typed on a closed list choose, as in a native select.
   if (!state.open && !multiple) return pick(state, at, view);
   return at === state.current ? state : { ...state, current: at };
@@ -163,25 +156,7 @@ function step(state: ComboboxState, intent: ComboboxIntent, view: Box): Combobox
 export const combobox: ContractWithoutRead<ComboboxState, ComboboxChoices, ComboboxIntent> = {
   name: 'combobox',
   fixed: ['items', 'multiple', 'required', 'name', 'renderToken'],
-  options: {
-    ...openKinds,
-    ...rowKinds,
-    ...placeKinds,
-    ...fitKind,
-    selected: 'a key, keys or a cell',
-    query: 'a text or a cell',
-    multiple: 'true or false',
-    freeText: 'true or false',
-    limit: 'a number',
-    match: ['starts-with', 'contains'],
-    debounce: 'a number',
-    labelOf: 'a function',
-    create: 'a function',
-    renderToken: 'a function',
-    name: 'a text',
-    required: 'true or false',
-    messages: 'an object',
-  },
+  options: comboboxOptionKinds,
   commands: {
     '': 'toggle',
     '--toggle': 'toggle',

@@ -1,7 +1,6 @@
 // The shape of a contract: what a pattern is, as data and pure functions. The engine is its only caller.
 import type { Item } from '../collection/items.js';
 import type { Move, MoveRules } from '../collection/movement.js';
-import type { Tree } from '../collection/tree.js';
 import type { OptionKinds } from './options.js';
 
 /** Attributes to stand on a part: a text, or null for none. What is not named is left alone. */
@@ -15,42 +14,40 @@ export interface RootView {
   hasAttribute(name: string): boolean;
 }
 
-/** What the engine read of the page for this turn. */
+/** What the engine has read of the page for this turn: for every pattern. A pattern may declare more, as a tree does. */
 export interface View<Options = object> {
-  root: RootView;
-  options: Options;
+  readonly root: RootView;
+  readonly options: Options;
   /** The items that can be gone to, in order; none where the pattern has no items. */
-  items: readonly Item[];
+  readonly items: readonly Item[];
   /** The key of the item that an intent is about. */
-  at?: string | undefined;
+  readonly at?: string | undefined;
+}
+
+/** What patterns with items read besides: the list service fills it in. */
+export interface ItemsView<Options = object> extends View<Options> {
   /** The key of the item that has focus. */
-  current?: string | undefined;
+  readonly current?: string | undefined;
   /** Where a range of selected items begins. */
-  anchor?: string | undefined;
-  /** How moves go, as the page shows it now: columns, and items in view. */
-  moves?: MoveRules;
-  /** The tree whose rows that show are the items; and the whole one, where a filter hides some of it. */
-  tree?: Tree;
-  whole?: Tree;
-  /** What an item is called, whether it shows or not. */
-  labelOf?: (key: string) => string;
-  /** The keys of which only one may be checked, where an item is one of several such. */
-  mates?: (key: string) => readonly string[] | undefined;
-  /** Whether what is under an item is being fetched. */
-  isBusy?: (key: string) => boolean;
+  readonly anchor?: string | undefined;
+  /** How the keys move, for tools that tell what a key would do. */
+  readonly moves?: MoveRules | undefined;
   /** For semantics: the id of the item that a panel belongs to. */
-  labelledBy?: string | undefined;
+  readonly labelledBy?: string | undefined;
   /** For semantics: the platform gives this item its role and state itself, as it does a <summary>. */
-  native?: boolean;
+  readonly native?: boolean;
 }
 
-/** A key that moves focus to another item, and then may ask something of that one. */
+/** A view as the services of a pattern write it. */
+export type Writable<V> = { -readonly [N in keyof V]: V[N] };
+
+/** A key that goes to another item. Without `then` only focus moves; with it, that is asked of the item. */
 export interface MoveAct<Intent extends string = string> {
-  move: Move;
-  then?: Intent;
+  readonly to: Move;
+  readonly then?: Intent;
 }
 
-/** What a key does on an item: asks for an intent, or moves focus. */
+/** What a key does: asks something of the item that it is pressed on, or goes to another. */
 export type KeyAct<Intent extends string = string> = Intent | MoveAct<Intent>;
 
 /** What keys do, by chord: `block-next`, `Shift+Space`, `Control+a`. */
@@ -76,26 +73,42 @@ export interface Contract<State extends object, Options = object, Intent extends
   options?: OptionKinds;
   /** The intent of each invoker command; that of a press without one stands under ''. */
   commands: Readonly<Record<string, Intent>>;
-  /** States that no guard is asked about: they follow the user's own hand, as typing and moving do. Default: none. */
+  /**
+   * States that no guard is asked about: they follow the user's own hand, as typing and moving do.
+   *
+   * @defaultValue none
+   */
   free?: readonly (keyof State)[];
   /**
-   * Options that it is made with: when one of them becomes another it is made anew, what opens above the page while it is
-   * closed. A function that takes another's place is no other. Default: none; all are looked at when they count.
+   * Options that it is made with: when one of them becomes another it is made anew, what opens above the page
+   * while it is closed. A function that takes another's place is no other.
+   *
+   * @defaultValue none; all are looked at when they count
    */
   fixed?: readonly string[];
   /** The state that the markup shows, now. */
   read(view: View<Options>): State;
-  /** States that attributes say, by the attribute: when somebody else writes one, that state is read again. Default: none. */
+  /**
+   * States that attributes say, by the attribute: when somebody else writes one, that state is read again.
+   *
+   * @defaultValue none
+   */
   says?: Readonly<Record<string, keyof State & string>>;
-  /** What of the state the platform or a user has brought about before it was wired. Default: nothing. */
+  /** What of the state the platform or a user has brought about before it was wired. @defaultValue nothing */
   adopted?(view: View<Options>): Partial<State>;
-  /** The state under the rules that hold whoever asks for it, after `before`; the same object where it keeps them. Default: any state does. */
+  /**
+   * The state under the rules that hold whoever asks for it, after `before`; the same object where it keeps them.
+   *
+   * @defaultValue any state does
+   */
   correct?(state: State, view: View<Options>, before: State): State;
   /** The next state; the same object when nothing changes. */
   step(state: State, intent: Intent, view: View<Options>): State;
   /**
    * The keys of the items whose attributes may differ between two states; undefined for any. Then only those are
-   * written, however many items there are. Default: any.
+   * written, however many items there are.
+   *
+   * @defaultValue any
    */
   touches?(before: State, after: State, view: View<Options>): Iterable<string> | undefined;
   semantics: Semantics<State, Options, Intent>;

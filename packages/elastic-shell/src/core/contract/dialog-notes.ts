@@ -1,7 +1,8 @@
 // The words of the dialog contract: for documents, the command line and the conformance tests.
-import { but, common, contentOptions, options, resultCommands, resultMethods } from './common-notes.js';
+import { resultCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { DialogPart } from './dialog.js';
+import { dialogMethodNotes, dialogOptionNotes } from './typed-notes.js';
 
 /** What a reader is told of the pattern `dialog`. */
 export const dialogNotes: Notes<DialogPart> = {
@@ -63,40 +64,9 @@ export const dialogNotes: Notes<DialogPart> = {
       shown: 'aria-busy on the dialog; aria-disabled on the pressed control',
     },
   ],
-  methods: resultMethods,
+  methods: dialogMethodNotes,
   commands: resultCommands,
-  options: [
-    options.open,
-    but(options.outside, {
-      default: 'close; keep for an alert dialog',
-      does: 'What a press on the backdrop does.',
-    }),
-    options.escape,
-    {
-      name: 'size',
-      values: 'narrow, medium, wide, full',
-      default: 'medium',
-      does: 'How wide it is; also as data-size in the markup.',
-    },
-    {
-      name: 'phone',
-      values: 'fit, full',
-      default: 'fit',
-      does: 'Whether it fills a narrow screen; also as data-phone in the markup.',
-    },
-    {
-      name: 'backdrop',
-      values: 'shade, none',
-      default: 'shade',
-      does: 'Whether the page behind is shaded; also as data-backdrop in the markup.',
-    },
-    options.firstFocus,
-    options.focusReturn,
-    options.focusOut,
-    options.behind,
-    ...contentOptions,
-    ...common,
-  ],
+  options: dialogOptionNotes,
   owes: [
     'While open, everything outside is inert, the page does not scroll and does not shift sideways.',
     'First focus: [autofocus], else the first field, else the least destructive action, else the heading; a long text starts at its top.',

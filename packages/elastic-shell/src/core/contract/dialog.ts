@@ -2,7 +2,7 @@
 import type { Escape, Outside } from '../layers/stack.js';
 import type { Attributes, Contract, RootView } from './contract.js';
 import { type Openable, type OpenIntent, stepOpenable } from './openable.js';
-import { contentKinds, layerKinds } from './options.js';
+import { dialogOptionKinds } from './option-kinds.js';
 
 /** What a program calls on it, by name. */
 export const dialogMethods = ['show', 'close', 'toggle', 'ask'] as const;
@@ -12,15 +12,19 @@ export type DialogPart = 'root' | 'opener' | 'title' | 'description';
 
 /** The options that its contract knows. */
 export interface DialogChoices {
-  /** What a press on the backdrop does. Default: `close`; `keep` for an alert dialog. */
+  /** What a press on the backdrop does. @defaultValue `close`; `keep` for an alert dialog */
   outside?: Outside;
-  /** What Escape and the back gesture do. Default: `close`. */
+  /** What Escape and the back gesture do. @defaultValue `close` */
   escape?: Escape;
-  /** How wide it is: 26, 34 or 52 rem, or the whole screen. Default: `medium`. */
+  /** How wide it is: 26, 34 or 52 rem, or the whole screen. In the markup: data-size. @defaultValue `medium` */
   size?: 'narrow' | 'medium' | 'wide' | 'full';
-  /** What it is on a screen narrower than 40 rem. Default: `fit`, as elsewhere; `full` fills the screen. */
+  /**
+   * Whether it fills a screen that is narrower than 40 rem. In the markup: data-phone.
+   *
+   * @defaultValue `fit`: it does not
+   */
   phone?: 'fit' | 'full';
-  /** Whether the page behind is shaded. Default: `shade`. */
+  /** Whether the page behind is shaded. In the markup: data-backdrop. @defaultValue `shade` */
   backdrop?: 'shade' | 'none';
 }
 
@@ -36,13 +40,7 @@ const looksOf = (options: DialogChoices): Attributes => {
 export const dialog: Contract<Openable, DialogChoices, OpenIntent> = {
   name: 'dialog',
   fixed: ['content', 'loadOn'],
-  options: {
-    ...layerKinds,
-    ...contentKinds,
-    size: ['narrow', 'medium', 'wide', 'full'],
-    phone: ['fit', 'full'],
-    backdrop: ['shade', 'none'],
-  },
+  options: dialogOptionKinds,
   commands: {
     '': 'open',
     '--open': 'open',

@@ -1,7 +1,8 @@
 // The words of the disclosure contract: for documents, the command line and the conformance tests.
-import { common, contentOptions, openCommands, openMethods, options } from './common-notes.js';
+import { openCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { DisclosurePart } from './disclosure.js';
+import { disclosureMethodNotes, disclosureOptionNotes } from './typed-notes.js';
 
 /** What a reader is told of the pattern `disclosure`. */
 export const disclosureNotes: Notes<DisclosurePart> = {
@@ -37,19 +38,9 @@ export const disclosureNotes: Notes<DisclosurePart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the panel' },
   ],
-  methods: openMethods,
+  methods: disclosureMethodNotes,
   commands: openCommands,
-  options: [
-    options.open,
-    {
-      name: 'elastic',
-      values: 'block, inline, none',
-      default: 'none: it opens at once',
-      does: 'Along which axis it opens by its measured size; needs structure.css.',
-    },
-    ...contentOptions,
-    ...common,
-  ],
+  options: disclosureOptionNotes,
   owes: [
     'Closed content is out of the accessibility tree and out of the tab order.',
     'Find-in-page finds closed content and opens it, with the reason "found".',

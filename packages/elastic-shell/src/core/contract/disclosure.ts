@@ -1,7 +1,7 @@
 // The disclosure: a control that shows and hides a piece of content.
 import type { Contract, View } from './contract.js';
 import { type Openable, type OpenIntent, stepOpenable } from './openable.js';
-import { contentKinds, openKinds } from './options.js';
+import { disclosureOptionKinds } from './option-kinds.js';
 
 /** What a program calls on it, by name. */
 export const disclosureMethods = ['show', 'close', 'toggle'] as const;
@@ -15,7 +15,7 @@ const isDetails = ({ root }: View): boolean => root.localName === 'details';
 export const disclosure: Contract<Openable, object, OpenIntent> = {
   name: 'disclosure',
   fixed: ['content', 'loadOn', 'elastic'],
-  options: { ...openKinds, ...contentKinds, elastic: ['block', 'inline', 'none'] },
+  options: disclosureOptionKinds,
   commands: { '': 'toggle', '--toggle': 'toggle', '--open': 'open', '--close': 'close' },
   read: (view) => ({
     open: isDetails(view)

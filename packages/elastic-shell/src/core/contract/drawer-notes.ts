@@ -1,7 +1,8 @@
 // The words of the drawer contract: for documents, the command line and the conformance tests.
-import { but, common, contentOptions, options, resultCommands, resultMethods } from './common-notes.js';
+import { resultCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { DialogPart } from './dialog.js';
+import { drawerMethodNotes, drawerOptionNotes } from './typed-notes.js';
 
 /** What a reader is told of the pattern `drawer`. */
 export const drawerNotes: Notes<DialogPart> = {
@@ -54,55 +55,9 @@ export const drawerNotes: Notes<DialogPart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the drawer' },
   ],
-  methods: resultMethods,
+  methods: drawerMethodNotes,
   commands: resultCommands,
-  options: [
-    options.open,
-    {
-      name: 'edge',
-      values: 'inline-start, inline-end, block-start, block-end',
-      default: 'inline-start',
-      does: 'Where it is attached.',
-    },
-    {
-      name: 'modal',
-      values: 'true, false',
-      default: 'true',
-      does: 'Whether the page behind is out of reach.',
-    },
-    {
-      name: 'closedWhen',
-      values: 'a media query',
-      default: 'none',
-      does: 'Closes it, reason "viewport", when the query comes to match.',
-    },
-    but(options.outside, { default: 'close; keep beside a live page' }),
-    options.escape,
-    {
-      name: 'size',
-      values: 'narrow, medium, wide, full',
-      default: 'medium',
-      does: 'How wide it is; also as data-size in the markup.',
-    },
-    {
-      name: 'phone',
-      values: 'fit, full',
-      default: 'fit',
-      does: 'Whether it fills a narrow screen; also as data-phone in the markup.',
-    },
-    {
-      name: 'backdrop',
-      values: 'shade, none',
-      default: 'shade',
-      does: 'Whether the page behind is shaded; also as data-backdrop in the markup.',
-    },
-    options.firstFocus,
-    options.focusReturn,
-    options.focusOut,
-    options.behind,
-    ...contentOptions,
-    ...common,
-  ],
+  options: drawerOptionNotes,
   owes: [
     'Everything a modal dialog owes, when it is modal.',
     'It is attached in logical terms: the inline edges follow the writing direction.',

@@ -1,7 +1,8 @@
 // The words of the listbox contract: for documents, the command line and the conformance tests.
-import { but, common, options, selectCommands, selectMethods } from './common-notes.js';
+import { selectCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { ListboxPart } from './listbox.js';
+import { listboxMethodNotes, listboxOptionNotes } from './typed-notes.js';
 
 /** What a reader is told of the pattern `listbox`. */
 export const listboxNotes: Notes<ListboxPart> = {
@@ -101,36 +102,9 @@ export const listboxNotes: Notes<ListboxPart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the root' },
   ],
-  methods: selectMethods,
+  methods: listboxMethodNotes,
   commands: selectCommands,
-  options: [
-    options.selected,
-    but(options.multiple, { default: 'as aria-multiselectable says, else false' }),
-    {
-      name: 'activation',
-      values: 'automatic, manual',
-      default: 'automatic',
-      does: 'Whether moving to an option selects it.',
-    },
-    but(options.wrap, { default: 'false' }),
-    {
-      name: 'layout',
-      values: 'list, grid',
-      default: 'list',
-      does: 'Whether the arrows go in two ways, as the options are laid out.',
-    },
-    {
-      name: 'orientation',
-      values: 'vertical, horizontal',
-      default: 'as aria-orientation says, else vertical',
-      does: 'Which arrows go along the options.',
-    },
-    options.items,
-    options.render,
-    options.rowHeight,
-    options.name,
-    ...common,
-  ],
+  options: listboxOptionNotes,
   owes: [
     'One tab stop; the current option is always in view.',
     'Options that come or go later are taken up; what is selected and not there is kept.',

@@ -1,7 +1,7 @@
 // The listbox: options of which one or several are selected, in a line or in a grid.
 import { holds, touchedChosen } from '../collection/selection.js';
 import type { ContractWithoutRead, KeyActs } from './contract.js';
-import { commonKinds, rowKinds } from './options.js';
+import { listboxOptionKinds } from './option-kinds.js';
 import { movesBy, selectCommands, type Selecting, type SelectIntent, stepSelecting } from './selecting.js';
 
 /** What a program calls on it, by name. */
@@ -12,15 +12,15 @@ export type ListboxPart = 'root' | 'item' | 'group' | 'opener';
 
 /** The options that its contract knows. */
 export interface ListboxChoices {
-  /** Several options may be selected. Default: as aria-multiselectable says. */
+  /** Whether several options can be selected. @defaultValue as aria-multiselectable says, else false */
   multiple?: boolean;
-  /** Whether moving to an option selects it, in a single selection. Default: `automatic`. */
+  /** Whether moving to an option selects it, if only one can be selected. @defaultValue `automatic` */
   activation?: 'automatic' | 'manual';
-  /** From the last goes on to the first, and back. Default: false. */
+  /** Whether the arrow keys go from the last option to the first, and back. @defaultValue false */
   wrap?: boolean;
-  /** How the options are laid out: one under the other, or in rows of several. Default: `list`. */
+  /** How the options lie: one under the other, or in rows of several. @defaultValue `list` */
   layout?: 'list' | 'grid';
-  /** Which arrows go along the options. Default: as aria-orientation says, else `vertical`. */
+  /** Which arrow keys go along the options. @defaultValue as aria-orientation says, else `vertical` */
   orientation?: 'vertical' | 'horizontal';
 }
 
@@ -44,31 +44,19 @@ export const listboxKeys = ({
   ),
   Enter: 'pick',
   Space: multiple ? 'toggle' : 'pick',
-  ...(multiple && { 'Shift+Space': 'range' }),
+  ...(multiple && { 'Shift+Space': 'extend' }),
 });
 
 /** Commands, step and semantics of a listbox. What is selected at first the pattern reads. */
 export const listbox: ContractWithoutRead<Selecting, ListboxChoices, SelectIntent> = {
   name: 'listbox',
   fixed: ['items', 'layout', 'multiple', 'name'],
-  options: {
-    ...commonKinds,
-    ...rowKinds,
-    selected: 'a key, keys or a cell',
-    multiple: 'true or false',
-    activation: ['automatic', 'manual'],
-    wrap: 'true or false',
-    layout: ['list', 'grid'],
-    orientation: ['vertical', 'horizontal'],
-    name: 'a text',
-  },
+  options: listboxOptionKinds,
   commands: selectCommands,
   free: ['current'],
   step(state, intent, view) {
-    const { multiple, activation, wrap = false } = view.options;
+    const { multiple, activation } = view.options;
     return stepSelecting(state, multiple && intent === 'pick' ? 'toggle' : intent, view, {
-      ...view.moves,
-      wrap,
       mode: multiple ? 'multiple' : 'single',
       follows: activation !== 'manual',
     });

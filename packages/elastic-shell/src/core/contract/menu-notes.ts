@@ -1,15 +1,8 @@
 // The words of the menu contract: for documents, the command line and the conformance tests.
-import {
-  but,
-  checkCommands,
-  checkMethods,
-  common,
-  openCommands,
-  openMethods,
-  options,
-} from './common-notes.js';
+import { checkCommands, openCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { MenuPart } from './menu.js';
+import { menuMethodNotes, menuOptionNotes } from './typed-notes.js';
 
 /** What a reader is told of the pattern `menu`. */
 export const menuNotes: Notes<MenuPart> = {
@@ -104,39 +97,9 @@ export const menuNotes: Notes<MenuPart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the menu' },
   ],
-  methods: [...openMethods, ...checkMethods],
+  methods: menuMethodNotes,
   commands: [...openCommands, ...checkCommands],
-  options: [
-    options.open,
-    options.checked,
-    {
-      name: 'onPick',
-      values: 'function',
-      default: 'none',
-      does: 'Hears the key of an activated item, and what the menu was about.',
-    },
-    {
-      name: 'context',
-      values: 'element, selector or function',
-      default: 'none',
-      does: 'Where a right press, Shift+F10, the Menu key or a long press opens it, at that point.',
-    },
-    {
-      name: 'stay',
-      values: 'none, checks',
-      default: 'none',
-      does: 'Which items leave it open when pressed; data-stay says it for one.',
-    },
-    but(options.hoverDelay, { default: '150', does: 'How long the pointer rests before a submenu opens.' }),
-    but(options.area, {
-      values: 'block-end span-inline-end, …',
-      default: 'block-end span-inline-end; a submenu inline-end span-block-end',
-    }),
-    but(options.gap, { default: '4; 0 for a submenu' }),
-    options.edgeGap,
-    options.fallbacks,
-    ...common,
-  ],
+  options: menuOptionNotes,
   owes: [
     'Focus returns to the opener, or to where it was before a context menu.',
     'On the way to a submenu the pointer may cut across other items.',

@@ -1,11 +1,10 @@
 // The menu: items that act, check or open a submenu; opened by a button, or where something is pressed for it.
 import { indexOf } from '../collection/items.js';
-import { isMove, type Move, move } from '../collection/movement.js';
 import { touchedKeys } from '../collection/touched.js';
-import type { ContractWithoutRead, KeyActs, View } from './contract.js';
+import type { ContractWithoutRead, ItemsView, KeyActs } from './contract.js';
 import { isOpenIntent, type Openable, type OpenIntent, stepOpenable } from './openable.js';
-import { placeKinds, openKinds } from './options.js';
-import { rowMoves } from './selecting.js';
+import { menuOptionKinds } from './option-kinds.js';
+import { goBy, rowMoves } from './selecting.js';
 
 /** What a program calls on it, by name. */
 export const menuMethods = ['show', 'close', 'toggle', 'check', 'uncheck'] as const;
@@ -14,7 +13,7 @@ export const menuMethods = ['show', 'close', 'toggle', 'check', 'uncheck'] as co
 export type MenuPart = 'root' | 'item' | 'opener' | 'separator' | 'group';
 
 /** What changes its state; and what keys ask of an item, of which the pattern makes more than a state. */
-export type MenuIntent = OpenIntent | Move | 'found' | 'check' | 'uncheck' | 'turn' | MenuKey;
+export type MenuIntent = OpenIntent | 'go' | 'check' | 'uncheck' | 'turn' | MenuKey;
 /** `activate` and `space` press the item, `inward` opens its submenu, `outward` closes this one, `leave` all. */
 export type MenuKey = 'activate' | 'space' | 'inward' | 'outward' | 'leave';
 
@@ -28,13 +27,18 @@ export interface MenuState extends Openable {
 
 /** The options that its contract knows. */
 export interface MenuChoices {
-  /** Which items leave the menu open when they are pressed: none, or those that check. Default: `none`. */
+  /**
+   * Which items leave the menu open when they are pressed: none, or those that check. In the markup of an item:
+   * data-stay.
+   *
+   * @defaultValue `none`
+   */
   stay?: 'none' | 'checks';
 }
 
 /** What the keys mean on an item. */
 export const menuKeys: KeyActs<MenuIntent> = {
-  ...rowMoves,
+  ...goBy(rowMoves),
   Enter: 'activate',
   Space: 'space',
   'inline-next': 'inward',
@@ -43,8 +47,14 @@ export const menuKeys: KeyActs<MenuIntent> = {
   'Shift+Tab': 'leave',
 };
 
+/** What a menu reads of the page. */
+export interface MenuView extends ItemsView<MenuChoices> {
+  /** The keys of which only one may be checked, where an item is one of several such. */
+  readonly mates?: (key: string) => readonly string[] | undefined;
+}
+
 /** `turn`: an item turns over, but one of several of which one may be checked only becomes checked. */
-function check(state: MenuState, intent: 'check' | 'uncheck' | 'turn', { at, mates }: View): MenuState {
+function check(state: MenuState, intent: 'check' | 'uncheck' | 'turn', { at, mates }: MenuView): MenuState {
   if (at === undefined) return state;
   const others = mates?.(at);
   const isChecked = state.checked.has(at);
@@ -59,15 +69,7 @@ function check(state: MenuState, intent: 'check' | 'uncheck' | 'turn', { at, mat
 export const menu: ContractWithoutRead<MenuState, MenuChoices, MenuIntent> = {
   name: 'menu',
   fixed: ['context', 'hoverDelay'],
-  options: {
-    ...openKinds,
-    ...placeKinds,
-    checked: 'keys or a cell',
-    stay: ['none', 'checks'],
-    onPick: 'a function',
-    context: 'a selector, an element, or a function',
-    hoverDelay: 'a number',
-  },
+  options: menuOptionKinds,
   commands: {
     '': 'toggle',
     '--toggle': 'toggle',
@@ -77,13 +79,13 @@ export const menu: ContractWithoutRead<MenuState, MenuChoices, MenuIntent> = {
     '--uncheck': 'uncheck',
   },
   free: ['current'],
-  step(state, intent, view) {
-    const { items, at, current } = view;
+  step(state, intent, view: MenuView) {
+    const { items, at } = view;
     if (intent === 'check' || intent === 'uncheck' || intent === 'turn') return check(state, intent, view);
     if (isOpenIntent(intent)) return stepOpenable(state, intent);
-    const rules = { ...view.moves, reachDisabled: true };
-    const to = isMove(intent) ? move(items, current, intent, rules) : intent === 'found' ? at : undefined;
-    return to === state.current || indexOf(items, to) < 0 ? state : { ...state, current: to };
+    return intent !== 'go' || at === state.current || indexOf(items, at) < 0
+      ? state
+      : { ...state, current: at };
   },
   touches: (before, after) => touchedKeys(before.checked, after.checked),
   semantics: {

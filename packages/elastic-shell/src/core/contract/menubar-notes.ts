@@ -1,7 +1,8 @@
 // The words of the menubar contract: for documents, the command line and the conformance tests.
-import { busyState, but, common, options } from './common-notes.js';
+import { busyState } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { MenubarPart } from './menubar.js';
+import { menubarMethodNotes, menubarOptionNotes } from './typed-notes.js';
 
 /** What a reader is told of the pattern `menubar`. */
 export const menubarNotes: Notes<MenubarPart> = {
@@ -86,24 +87,9 @@ export const menubarNotes: Notes<MenubarPart> = {
     },
     { ...busyState },
   ],
-  methods: [],
+  methods: menubarMethodNotes,
   commands: [],
-  options: [
-    {
-      name: 'current',
-      values: 'a key or a cell',
-      default: 'the first item that can have focus',
-      does: 'The first state, or a cell that is followed both ways.',
-    },
-    {
-      name: 'orientation',
-      values: 'horizontal, vertical',
-      default: 'as aria-orientation says, else horizontal',
-      does: 'Which arrow keys go along the bar. The others open menus.',
-    },
-    but(options.wrap, { does: 'Whether the arrow keys go from the last item to the first, and back.' }),
-    ...common,
-  ],
+  options: menubarOptionNotes,
   owes: [
     'One tab stop. It is the item that had focus last.',
     'While a menu is open, the pointer over another item opens that menu instead. While none is open, the pointer opens nothing.',

@@ -1,7 +1,7 @@
 // The menubar: items in a line with one tab stop, most of which open a menu.
 import { indexOf } from '../collection/items.js';
 import type { Contract, KeyActs } from './contract.js';
-import { commonKinds } from './options.js';
+import { menubarOptionKinds } from './option-kinds.js';
 
 /** What a program calls on it, by name. */
 export const menubarMethods = [] as const;
@@ -10,7 +10,7 @@ export const menubarMethods = [] as const;
 export type MenubarPart = 'root' | 'item' | 'menu' | 'separator';
 
 /** `found`: letters led to an item. `activate` presses it; `first` and `last` open its menu there. */
-export type MenubarIntent = 'found' | 'activate' | 'first' | 'last';
+export type MenubarIntent = 'go' | 'activate' | 'first' | 'last';
 
 /** The states of a menubar. */
 export interface MenubarState {
@@ -20,7 +20,11 @@ export interface MenubarState {
 
 /** The options that its contract knows. */
 export interface MenubarChoices {
-  /** Which arrow keys go along the bar. @defaultValue as aria-orientation says, else `horizontal` */
+  /**
+   * Which arrow keys go along the bar. The others open menus.
+   *
+   * @defaultValue as aria-orientation says, else `horizontal`
+   */
   orientation?: 'horizontal' | 'vertical';
   /** Whether the arrow keys go from the last item to the first, and back. @defaultValue true */
   wrap?: boolean;
@@ -30,12 +34,12 @@ export interface MenubarChoices {
 export const menubarKeys = ({ orientation }: MenubarChoices): KeyActs<MenubarIntent> => {
   const [along, across] = orientation === 'vertical' ? ['block', 'inline'] : ['inline', 'block'];
   return {
-    [`${along}-next`]: { move: 'next' },
-    [`${along}-previous`]: { move: 'previous' },
+    [`${along}-next`]: { to: 'next' },
+    [`${along}-previous`]: { to: 'previous' },
     [`${across}-next`]: 'first',
     [`${across}-previous`]: 'last',
-    Home: { move: 'first' },
-    End: { move: 'last' },
+    Home: { to: 'first' },
+    End: { to: 'last' },
     Enter: 'activate',
     Space: 'activate',
   };
@@ -44,17 +48,12 @@ export const menubarKeys = ({ orientation }: MenubarChoices): KeyActs<MenubarInt
 /** The contract of a menubar. */
 export const menubar: Contract<MenubarState, MenubarChoices, MenubarIntent> = {
   name: 'menubar',
-  options: {
-    ...commonKinds,
-    current: 'a key or a cell',
-    orientation: ['horizontal', 'vertical'],
-    wrap: 'true or false',
-  },
+  options: menubarOptionKinds,
   commands: {},
   free: ['current'],
   read: () => ({ current: undefined }),
   step: (state, intent, { items, at }) =>
-    intent !== 'found' || at === state.current || indexOf(items, at) < 0 ? state : { current: at },
+    intent !== 'go' || at === state.current || indexOf(items, at) < 0 ? state : { current: at },
   touches: () => [],
   semantics: {
     root: (_, { options, root }) => ({

@@ -1,16 +1,8 @@
 // The words of the popover contract: for documents, the command line and the conformance tests.
-import {
-  but,
-  common,
-  contentOptions,
-  layerOptions,
-  openMethods,
-  options,
-  placeOptions,
-  popoverCommands,
-} from './common-notes.js';
+import { popoverCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { PopoverPart } from './popover.js';
+import { popoverMethodNotes, popoverOptionNotes } from './typed-notes.js';
 
 /** What a reader is told of the pattern `popover`. */
 export const popoverNotes: Notes<PopoverPart> = {
@@ -63,31 +55,9 @@ export const popoverNotes: Notes<PopoverPart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the popover' },
   ],
-  methods: openMethods,
+  methods: popoverMethodNotes,
   commands: popoverCommands,
-  options: [
-    options.open,
-    ...placeOptions,
-    options.fit,
-    options.anchor,
-    ...layerOptions.filter(({ name }) => name !== 'focusOut'),
-    but(options.focusOut, { default: 'close' }),
-    {
-      name: 'openOn',
-      values: 'press, hover, focus',
-      default: 'press',
-      does: 'What opens it besides a press: the pointer resting on the opener, or keyboard focus.',
-    },
-    options.hoverDelay,
-    {
-      name: 'modal',
-      values: 'true, false',
-      default: 'false',
-      does: 'Whether the page around it is out of reach, under a backdrop; the popover is a <dialog> then.',
-    },
-    ...contentOptions,
-    ...common,
-  ],
+  options: popoverOptionNotes,
   owes: [
     'It stands within the screen whenever it fits, beside its anchor; where it does not fit it scrolls inside.',
     'It follows its anchor through scrolling, resizing and layout change, with no work while nothing moves.',

@@ -2,7 +2,7 @@
 import type { Escape, Outside } from '../layers/stack.js';
 import type { ContractWithoutRead } from './contract.js';
 import { type Openable, type OpenIntent, stepOpenable } from './openable.js';
-import { anchorKinds, contentKinds, layerKinds } from './options.js';
+import { popoverOptionKinds } from './option-kinds.js';
 
 /** What a program calls on it, by name. */
 export const popoverMethods = ['show', 'close', 'toggle'] as const;
@@ -12,17 +12,21 @@ export type PopoverPart = 'root' | 'opener' | 'title';
 
 /** The options that its contract knows. */
 export interface PopoverChoices {
-  /** What a press outside does. Default: `close`. */
+  /** What a press outside does. @defaultValue `close` */
   outside?: Outside;
-  /** What Escape does. Default: `close`. */
+  /** What Escape and the back gesture do. @defaultValue `close` */
   escape?: Escape;
-  /** Whether it closes when focus leaves it and its opener. Default: `close`. */
+  /** What happens when focus leaves it and its opener. @defaultValue `close` */
   focusOut?: 'close' | 'keep';
-  /** What becomes of it when a modal dialog opens from a control in it. Default: `keep`. */
+  /** What happens to it when a modal dialog opens from a control in it. @defaultValue `keep` */
   behind?: 'close' | 'keep';
-  /** What opens it besides a press: the pointer resting on the opener, or keyboard focus on it. Default: `press`, nothing else. */
+  /**
+   * What opens it besides a press: the pointer that rests on the opener, or keyboard focus on it.
+   *
+   * @defaultValue `press`: nothing else
+   */
   openOn?: 'press' | 'hover' | 'focus';
-  /** Whether the page around it is inert, under a backdrop. Needs a `<dialog>`. Default: false. */
+  /** Whether the page around it is inert, under a backdrop. Needs a `<dialog>`. @defaultValue false */
   modal?: boolean;
 }
 
@@ -30,14 +34,7 @@ export interface PopoverChoices {
 export const popover: ContractWithoutRead<Openable, PopoverChoices, OpenIntent> = {
   name: 'popover',
   fixed: ['content', 'loadOn', 'modal', 'openOn', 'hoverDelay'],
-  options: {
-    ...layerKinds,
-    ...anchorKinds,
-    ...contentKinds,
-    openOn: ['press', 'hover', 'focus'],
-    hoverDelay: 'a number',
-    modal: 'true or false',
-  },
+  options: popoverOptionKinds,
   commands: {
     '': 'toggle',
     '--toggle': 'toggle',

@@ -1,6 +1,6 @@
 // What lists of items share: the item that is current, and selecting one or several by moves and presses. Pure.
 import { indexOf, type Item } from '../collection/items.js';
-import { isMove, type Move, move, type MoveRules } from '../collection/movement.js';
+import type { Move } from '../collection/movement.js';
 import {
   type Chosen,
   chosenOf,
@@ -12,7 +12,7 @@ import {
   selectRange,
   selectToggle,
 } from '../collection/selection.js';
-import type { KeyActs } from './contract.js';
+import type { ItemsView, KeyActs } from './contract.js';
 
 /** The states of what selects. */
 export interface Selecting {
@@ -23,12 +23,11 @@ export interface Selecting {
 }
 
 /**
- * What can be asked of a list: a move, or a move that extends the range; `found` (letters led to an item); `pick` an
- * item alone, `toggle` it, select the `range` up to it, or `all`; and from a program or a command, without going there,
- * `select` it, `deselect` it, `clear` the selection.
+ * What can be asked of a list: to `go` to an item; to go there and `extend` the range up to it; to `pick` an item alone, to `toggle`
+ * it, or to select `all`; and from a program or a command, without going there, to `select` it, to `deselect` it, or to `clear` the
+ * selection.
  */
-export type SelectIntent =
-  Move | `extend-${Move}` | 'found' | 'pick' | 'toggle' | 'range' | 'all' | 'select' | 'deselect' | 'clear';
+export type SelectIntent = 'go' | 'extend' | 'pick' | 'toggle' | 'all' | 'select' | 'deselect' | 'clear';
 
 /** The commands of controls; the value of the control is the key of the item. */
 export const selectCommands = {
@@ -39,29 +38,17 @@ export const selectCommands = {
 } as const;
 
 /** What the step needs to see of the page. */
-export interface SelectingView {
-  items: readonly Item[];
-  at?: string | undefined;
-  current?: string | undefined;
-  anchor?: string | undefined;
-}
+export type SelectingView = Pick<ItemsView, 'items' | 'at' | 'current' | 'anchor'>;
 
-/** How moves go, how many may be selected, and whether moving selects. */
-export interface SelectingRules extends MoveRules {
+/** How many may be selected, and whether moving selects. */
+export interface SelectingRules {
   mode: SelectionMode;
   /** In a single selection, what is current is selected. */
   follows: boolean;
 }
 
-/** The move that an intent makes, and whether it extends the range on its way. */
-const wayOf = (intent: string): { way: Move | undefined; extends: boolean } => {
-  const way = intent.startsWith('extend-') ? intent.slice('extend-'.length) : intent;
-  return { way: isMove(way) ? way : undefined, extends: way !== intent };
-};
-
-/** True for an intent that goes on from where the range began. */
-export const isExtending = (intent: string): boolean =>
-  wayOf(intent).extends || intent === 'range' || intent === 'all';
+/** True for an intent that keeps the place where a range began. */
+export const isExtending = (intent: SelectIntent): boolean => intent === 'extend' || intent === 'all';
 
 /** Selected or not, without going there. */
 const selectFromAfar = <S extends Selecting>(
@@ -87,7 +74,7 @@ const choose = (
   { mode, follows }: SelectingRules,
 ): Selection => {
   if (intent === 'all') return selectAll(before, items, mode);
-  if (isExtending(intent)) return selectRange(before, items, to, mode);
+  if (intent === 'extend') return selectRange(before, items, to, mode);
   if (intent === 'toggle') return selectToggle(before, items, to, mode);
   const only = intent === 'pick' || (follows && mode === 'single');
   return only ? selectOnly(before, items, to, mode) : before;
@@ -102,8 +89,7 @@ export function stepSelecting<S extends Selecting>(
 ): S {
   if (intent === 'select' || intent === 'deselect' || intent === 'clear')
     return selectFromAfar(state, intent, at, rules);
-  const { way } = wayOf(intent);
-  const to = way ? move(items, current, way, rules) : intent === 'all' ? current : at;
+  const to = intent === 'all' ? current : at;
   if (intent !== 'all' && (to === undefined || indexOf(items, to) < 0)) return state;
   const before: Selection = { keys: keysOf(state.selected), anchor: anchor ?? current };
   const { keys } = choose(intent, before, items, to ?? '', rules);
@@ -121,15 +107,16 @@ export const rowMoves = {
   PageUp: 'page-previous',
 } as const;
 
-/** Chords that move, and with Shift extend where several may be selected. */
+/** Keys that go to an item, as `moves` says. */
+export const goBy = (moves: Readonly<Record<string, Move>>): KeyActs<'go'> =>
+  Object.fromEntries(Object.entries(moves).map(([key, to]) => [key, { to, then: 'go' }]));
+
+/** Keys that go to an item, and with Shift extend the range if several may be selected. */
 export function movesBy(moves: Readonly<Record<string, Move>>, multiple: boolean): KeyActs<SelectIntent> {
-  if (!multiple) return moves;
-  const chords: Record<string, SelectIntent> = { ...moves };
-  for (const [key, intent] of Object.entries(moves)) chords[`Shift+${key}`] = `extend-${intent}`;
-  return {
-    ...chords,
-    'Control+Shift+Home': 'extend-first',
-    'Control+Shift+End': 'extend-last',
-    'Control+a': 'all',
-  };
+  if (!multiple) return goBy(moves);
+  const chords = { ...moves, 'Control+Home': moves['Home'], 'Control+End': moves['End'] };
+  const extending = Object.entries(chords).flatMap(([key, to]) =>
+    to ? [[`Shift+${key}`, { to, then: 'extend' }] as const] : [],
+  );
+  return { ...goBy(moves), ...Object.fromEntries(extending), 'Control+a': 'all' };
 }

@@ -1,7 +1,7 @@
 // The words of the switch contract: for documents, the command line and the conformance tests.
-import { but, common, options } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { SwitchPart } from './switch.js';
+import { switchMethodNotes, switchOptionNotes } from './typed-notes.js';
 
 /** What a reader is told of the pattern `switch`. */
 export const switchNotes: Notes<SwitchPart> = {
@@ -37,17 +37,13 @@ export const switchNotes: Notes<SwitchPart> = {
       shown: 'aria-busy and aria-disabled; it stands as before until the guard has answered',
     },
   ],
-  methods: [
-    { name: 'check()', does: 'Turns it on.' },
-    { name: 'uncheck()', does: 'Turns it off.' },
-    { name: 'toggle()', does: 'Turns it over.' },
-  ],
+  methods: switchMethodNotes,
   commands: [
     { name: '--check', does: 'Turns it on.' },
     { name: '--uncheck', does: 'Turns it off.' },
     { name: '--toggle', does: 'Turns it over.' },
   ],
-  options: [but(options.checked, { values: 'true, false or a cell' }), ...common],
+  options: switchOptionNotes,
   owes: [
     'aria-checked (or checked) always equals the state, whichever way it was changed.',
     'It takes part in its form: a button with a name sends its value (or "on") while it is on, and a reset brings back how it began.',

@@ -1,6 +1,6 @@
 // The switch: one thing that is on or off.
 import type { Contract } from './contract.js';
-import { commonKinds } from './options.js';
+import { switchOptionKinds } from './option-kinds.js';
 
 /** What a program calls on it, by name. */
 export const switchMethods = ['check', 'uncheck', 'toggle'] as const;
@@ -18,7 +18,7 @@ export interface SwitchState {
 /** Commands, step and semantics of a switch on a button. A checkbox shows its state itself. */
 export const switching: Contract<SwitchState, object, SwitchIntent> = {
   name: 'switch',
-  options: { ...commonKinds, checked: 'true, false or a cell' },
+  options: switchOptionKinds,
   commands: { '': 'toggle', '--toggle': 'toggle', '--check': 'on', '--uncheck': 'off' },
   read: ({ root }) => ({
     checked:

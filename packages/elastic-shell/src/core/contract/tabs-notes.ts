@@ -1,7 +1,8 @@
 // The words of the tabs contract: for documents, the command line and the conformance tests.
-import { but, common, moveCommands, options } from './common-notes.js';
+import { moveCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { TabsPart } from './tabs.js';
+import { tabsMethodNotes, tabsOptionNotes } from './typed-notes.js';
 
 /** What a reader is told of the pattern `tabs`. */
 export const tabsNotes: Notes<TabsPart> = {
@@ -82,58 +83,13 @@ export const tabsNotes: Notes<TabsPart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the root' },
   ],
-  methods: [
-    { name: 'select(key)', does: 'Selects a tab, which shows its panel.' },
-    { name: 'close(key)', does: 'Closes a tab, whether users may or not; its neighbour is selected.' },
-  ],
+  methods: tabsMethodNotes,
   commands: [
     ...moveCommands,
     { name: '--select', does: 'Selects a tab.', value: 'the key of a tab' },
     { name: '--close', does: 'Closes a tab; without a value the selected one.', value: 'the key of a tab' },
   ],
-  options: [
-    options.selectedKey,
-    {
-      name: 'closed',
-      values: 'keys or a cell',
-      default: 'the tabs with hidden',
-      does: 'Which tabs are closed.',
-    },
-    {
-      name: 'activation',
-      values: 'automatic, manual',
-      default: 'automatic',
-      does: 'Whether moving to a tab shows its panel.',
-    },
-    {
-      name: 'orientation',
-      values: 'horizontal, vertical',
-      default: 'as aria-orientation says, else horizontal',
-      does: 'Which arrow keys move.',
-    },
-    options.wrap,
-    {
-      name: 'closable',
-      values: 'true, false',
-      default: 'false',
-      does: 'Whether Delete and [data-close] close a tab; data-closable says it for one.',
-    },
-    {
-      name: 'address',
-      values: 'true, false',
-      default: 'false',
-      does: 'The address keeps the selected tab, as #key; back and forward select.',
-    },
-    but(options.content, {
-      does: 'Makes what goes into the panel of a tab when that is first selected; it is also given the key of the tab, and answers with nothing where the markup holds all.',
-    }),
-    but(options.loadOn, {
-      does: 'When such content is asked for: when its tab is selected, or when the page is idle.',
-    }),
-    but(options.keepContent, { does: 'Whether such content stays when another tab is selected.' }),
-    options.messages,
-    ...common,
-  ],
+  options: tabsOptionNotes,
   owes: [
     'One tab stop, always, where any tab can be reached; disabled tabs are passed over.',
     'A list that is too long scrolls, and the selected tab is kept in view.',

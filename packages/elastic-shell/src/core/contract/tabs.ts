@@ -2,8 +2,8 @@
 import { indexOf, type Item, neighbour } from '../collection/items.js';
 import { isMove, type Move, move } from '../collection/movement.js';
 import { given, touch, touchedKeys } from '../collection/touched.js';
-import type { ContractWithoutRead, KeyAct, KeyActs, View } from './contract.js';
-import { commonKinds, contentKinds } from './options.js';
+import type { ContractWithoutRead, ItemsView, KeyAct, KeyActs, View } from './contract.js';
+import { tabsOptionKinds } from './option-kinds.js';
 
 /** What a program calls on it, by name. */
 export const tabsMethods = ['select', 'close'] as const;
@@ -26,23 +26,31 @@ export interface TabsState {
 
 /** The options that their contract knows. */
 export interface TabsChoices {
-  /** Whether moving to a tab shows its panel, or Enter, Space and a press do. Default: `automatic`. */
+  /** Whether moving to a tab shows its panel. If not, Enter, Space and a press do. @defaultValue `automatic` */
   activation?: 'automatic' | 'manual';
-  /** Default: what aria-orientation on the tablist says, else `horizontal`. */
+  /** Which arrow keys move. @defaultValue as aria-orientation of the tablist says, else `horizontal` */
   orientation?: 'horizontal' | 'vertical';
-  /** From the last tab goes on to the first, and back. Default: true. */
+  /** Whether the arrow keys go from the last tab to the first, and back. @defaultValue true */
   wrap?: boolean;
-  /** Delete, or a press on [data-close] in a tab, closes it. Default: false; true for a tab with data-closable. */
+  /**
+   * Whether Delete, and a press on `[data-close]` in a tab, close the tab. In the markup of a tab: data-closable.
+   *
+   * @defaultValue false
+   */
   closable?: boolean;
-  /** The address keeps the selected tab, as #key; back and forward select. Default: false. */
+  /**
+   * Whether the address keeps the selected tab, as #key. The back and forward buttons select then.
+   *
+   * @defaultValue false
+   */
   address?: boolean;
 }
 
 /** Which arrow keys move follows from how the list lies. With automatic activation a move also selects. */
 export function tabsKeys({ activation, orientation }: TabsChoices): KeyActs<TabsIntent> {
   const line = orientation === 'vertical' ? 'block' : 'inline';
-  const go = (move: Move): KeyAct<TabsIntent> => ({
-    move,
+  const go = (to: Move): KeyAct<TabsIntent> => ({
+    to,
     ...(activation !== 'manual' && { then: 'select' }),
   });
   return {
@@ -74,17 +82,7 @@ function close(state: TabsState, key: string, view: Tabs): TabsState {
 export const tabs: ContractWithoutRead<TabsState, TabsChoices, TabsIntent> = {
   name: 'tabs',
   fixed: ['content', 'loadOn', 'address'],
-  options: {
-    ...commonKinds,
-    ...contentKinds,
-    selected: 'a key or a cell',
-    closed: 'keys or a cell',
-    activation: ['automatic', 'manual'],
-    orientation: ['horizontal', 'vertical'],
-    wrap: 'true or false',
-    closable: 'true or false',
-    address: 'true or false',
-  },
+  options: tabsOptionKinds,
   commands: {
     '--next': 'next',
     '--previous': 'previous',
@@ -122,7 +120,7 @@ export const tabs: ContractWithoutRead<TabsState, TabsChoices, TabsIntent> = {
       'aria-selected': `${key === selected}`,
       ...(closed.has(key) && { hidden: '' }),
     }),
-    panel: ({ selected, closed }, { labelledBy }, key) => ({
+    panel: ({ selected, closed }, { labelledBy }: ItemsView, key) => ({
       'aria-labelledby': labelledBy ?? null,
       hidden: key === selected ? null : closed.has(key) ? '' : 'until-found',
     }),

@@ -1,7 +1,8 @@
 // The words of the toolbar contract: for documents, the command line and the conformance tests.
-import { busyState, but, common, options } from './common-notes.js';
+import { busyState } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { ToolbarPart } from './toolbar.js';
+import { toolbarMethodNotes, toolbarOptionNotes } from './typed-notes.js';
 
 /** What a reader is told of the pattern `toolbar`. */
 export const toolbarNotes: Notes<ToolbarPart> = {
@@ -72,39 +73,9 @@ export const toolbarNotes: Notes<ToolbarPart> = {
     },
     { ...busyState },
   ],
-  methods: [],
+  methods: toolbarMethodNotes,
   commands: [],
-  options: [
-    {
-      name: 'current',
-      values: 'a key or a cell',
-      default: 'the first item that can have focus',
-      does: 'The first state, or a cell that is followed both ways.',
-    },
-    {
-      name: 'orientation',
-      values: 'horizontal, vertical',
-      default: 'as aria-orientation says, else horizontal',
-      does: 'Which arrow keys move.',
-    },
-    but(options.wrap, {
-      default: 'false',
-      does: 'Whether the arrow keys go from the last item to the first, and back.',
-    }),
-    {
-      name: 'skipDisabled',
-      values: 'true, false',
-      default: 'false',
-      does: 'Whether the arrow keys pass over items with aria-disabled.',
-    },
-    {
-      name: 'overflow',
-      values: 'true, false',
-      default: 'false',
-      does: 'Whether buttons without room go into the menu of the button with data-more.',
-    },
-    ...common,
-  ],
+  options: toolbarOptionNotes,
   owes: [
     'One tab stop. It is the item that had focus last, also if that item is removed and another takes its place.',
     'A text field keeps its own arrow keys until the caret is at its end; then the arrow goes on to the next item. Home and End stay in the field.',

@@ -1,6 +1,6 @@
 // The toolbar: controls with one tab stop, which remembers the control that had focus last.
 import type { Contract, KeyActs } from './contract.js';
-import { commonKinds } from './options.js';
+import { toolbarOptionKinds } from './option-kinds.js';
 
 /** What a program calls on it, by name. */
 export const toolbarMethods = [] as const;
@@ -33,10 +33,10 @@ export interface ToolbarChoices {
 export const toolbarKeys = ({ orientation }: ToolbarChoices): KeyActs<ToolbarIntent> => {
   const line = orientation === 'vertical' ? 'block' : 'inline';
   return {
-    [`${line}-next`]: { move: 'next' },
-    [`${line}-previous`]: { move: 'previous' },
-    Home: { move: 'first' },
-    End: { move: 'last' },
+    [`${line}-next`]: { to: 'next' },
+    [`${line}-previous`]: { to: 'previous' },
+    Home: { to: 'first' },
+    End: { to: 'last' },
   };
 };
 
@@ -44,14 +44,7 @@ export const toolbarKeys = ({ orientation }: ToolbarChoices): KeyActs<ToolbarInt
 export const toolbar: Contract<ToolbarState, ToolbarChoices, ToolbarIntent> = {
   name: 'toolbar',
   fixed: ['overflow'],
-  options: {
-    ...commonKinds,
-    current: 'a key or a cell',
-    orientation: ['horizontal', 'vertical'],
-    wrap: 'true or false',
-    skipDisabled: 'true or false',
-    overflow: 'true or false',
-  },
+  options: toolbarOptionKinds,
   commands: {},
   free: ['current'],
   read: () => ({ current: undefined }),

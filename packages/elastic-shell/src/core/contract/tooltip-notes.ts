@@ -1,7 +1,8 @@
 // The words of the tooltip contract: for documents, the command line and the conformance tests.
-import { but, common, openCommands, openMethods, options } from './common-notes.js';
+import { openCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { TooltipPart } from './tooltip.js';
+import { tooltipMethodNotes, tooltipOptionNotes } from './typed-notes.js';
 
 /** What a reader is told of the pattern `tooltip`. */
 export const tooltipNotes: Notes<TooltipPart> = {
@@ -29,22 +30,9 @@ export const tooltipNotes: Notes<TooltipPart> = {
     { name: 'open', type: 'boolean', first: 'false', shown: ':popover-open and data-phase on the tooltip' },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the tooltip' },
   ],
-  methods: openMethods,
+  methods: tooltipMethodNotes,
   commands: openCommands,
-  options: [
-    options.open,
-    but(options.hoverDelay, {
-      default: '500',
-      does: 'How long the pointer rests before it shows; none from one tooltip to the next.',
-    }),
-    but(options.area, { default: 'block-start' }),
-    but(options.gap, { default: '6' }),
-    options.edgeGap,
-    options.fallbacks,
-    options.fit,
-    but(options.anchor, { default: 'the control it belongs to' }),
-    ...common,
-  ],
+  options: tooltipOptionNotes,
   owes: [
     'It shows on hover and on keyboard focus, and stays until dismissed, unhovered or blurred.',
     'The pointer can move onto it.',

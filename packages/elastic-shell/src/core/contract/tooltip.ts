@@ -1,7 +1,7 @@
 // The tooltip: a few words beside what has the pointer or the focus.
 import type { ContractWithoutRead } from './contract.js';
 import { type Openable, type OpenIntent, stepOpenable } from './openable.js';
-import { anchorKinds, openKinds } from './options.js';
+import { tooltipOptionKinds } from './option-kinds.js';
 
 /** What a program calls on it, by name. */
 export const tooltipMethods = ['show', 'close', 'toggle'] as const;
@@ -13,7 +13,7 @@ export type TooltipPart = 'root' | 'opener';
 export const tooltip: ContractWithoutRead<Openable, object, OpenIntent> = {
   name: 'tooltip',
   fixed: ['hoverDelay'],
-  options: { ...openKinds, ...anchorKinds, hoverDelay: 'a number' },
+  options: tooltipOptionKinds,
   commands: { '--toggle': 'toggle', '--open': 'open', '--close': 'close' },
   step: stepOpenable,
   semantics: {

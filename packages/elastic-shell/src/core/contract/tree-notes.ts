@@ -1,17 +1,8 @@
 // The words of the tree contract: for documents, the command line and the conformance tests.
-import {
-  but,
-  checkCommands,
-  checkMethods,
-  common,
-  expandCommands,
-  expandMethods,
-  options,
-  selectCommands,
-  selectMethods,
-} from './common-notes.js';
+import { checkCommands, expandCommands, selectCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { TreePart } from './tree.js';
+import { treeMethodNotes, treeOptionNotes } from './typed-notes.js';
 
 /** What a reader is told of the pattern `tree`. */
 export const treeNotes: Notes<TreePart> = {
@@ -110,64 +101,9 @@ export const treeNotes: Notes<TreePart> = {
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the root' },
   ],
-  methods: [
-    ...selectMethods,
-    ...expandMethods,
-    { name: 'expandTo(key)', does: 'Opens the way to a row, makes it current and scrolls it into view.' },
-    ...checkMethods,
-  ],
+  methods: treeMethodNotes,
   commands: [...selectCommands, ...expandCommands, ...checkCommands],
-  options: [
-    options.expanded,
-    options.selected,
-    options.checked,
-    options.query,
-    {
-      name: 'selectable',
-      values: 'true, false',
-      default: 'true; false with checks',
-      does: 'Whether rows can be selected.',
-    },
-    options.multiple,
-    {
-      name: 'checks',
-      values: 'true, false',
-      default: 'false',
-      does: 'Whether rows have boxes, with a mixed state carried up and down.',
-    },
-    {
-      name: 'activation',
-      values: 'automatic, manual',
-      default: 'manual',
-      does: 'Whether moving to a row selects it.',
-    },
-    {
-      name: 'toggleBy',
-      values: 'row, marker',
-      default: 'row',
-      does: 'Whether a press on the row opens and closes its branch, or only one on its marker.',
-    },
-    but(options.items, {
-      values: 'a list of nodes or a cell',
-      does: 'Rows as data: { key, label, disabled, children }, where children are a list, or "lazy".',
-    }),
-    {
-      name: 'children',
-      values: 'function',
-      default: 'none',
-      does: 'Given a lazy node and an AbortSignal, answers with its children, at once or by a promise.',
-    },
-    but(options.render, { default: 'the label' }),
-    options.match,
-    options.rowHeight,
-    {
-      name: 'messages',
-      values: '{ count(n, plural), branchFailed(error) }',
-      default: 'English',
-      does: 'The words: how many rows a filter has found, and that a branch did not come.',
-    },
-    ...common,
-  ],
+  options: treeOptionNotes,
   owes: [
     'One tab stop; closing a branch that holds focus moves focus to that branch.',
     'A branch whose children are fetched is busy meanwhile; a failure says so in a row of its own, which tries again.',

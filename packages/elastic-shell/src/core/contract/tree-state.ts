@@ -35,15 +35,15 @@ export interface TreeState extends Selecting {
 
 /** The options that its contract knows. */
 export interface TreeChoices {
-  /** Rows can be selected. Default: true; false with `checks`. */
+  /** Whether rows can be selected. @defaultValue true; false with `checks` */
   selectable?: boolean;
-  /** Several rows may be selected. Default: false. */
+  /** Whether several rows can be selected. @defaultValue false */
   multiple?: boolean;
-  /** Rows have boxes that are checked, with a mixed state carried up and down. Default: false. */
+  /** Whether rows have boxes. A branch of which only some rows are checked is mixed. @defaultValue false */
   checks?: boolean;
-  /** What a press on a row does besides selecting: opens and closes its branch, or only its marker does. Default: `row`. */
+  /** Whether a press on a row opens and closes its branch, or only a press on its marker does. @defaultValue `row` */
   toggleBy?: 'row' | 'marker';
-  /** In a single selection, whether moving to a row selects it. Default: `manual`. */
+  /** Whether moving to a row selects it, if only one can be selected. @defaultValue `manual` */
   activation?: 'automatic' | 'manual';
 }
 

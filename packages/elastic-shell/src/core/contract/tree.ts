@@ -4,9 +4,9 @@ import { expand } from '../collection/expansion.js';
 import { holds, touchedChosen } from '../collection/selection.js';
 import { touchedKeys } from '../collection/touched.js';
 import { isBranch, type Tree, type TreeNode } from '../collection/tree.js';
-import type { ContractWithoutRead, KeyActs, View } from './contract.js';
+import type { ContractWithoutRead, ItemsView, KeyActs } from './contract.js';
 import { stepExpansion } from './expanding.js';
-import { commonKinds, rowKinds } from './options.js';
+import { treeOptionKinds } from './option-kinds.js';
 import { movesBy, rowMoves, selectCommands, stepSelecting } from './selecting.js';
 import { modeOf, type TreeChoices, type TreeIntent, type TreeState } from './tree-state.js';
 
@@ -39,7 +39,15 @@ export function treeKeys(options: TreeChoices): KeyActs<TreeIntent> {
   };
 }
 
-type Rows = View<TreeChoices>;
+/** What a tree reads of the page. */
+export interface TreeView extends ItemsView<TreeChoices> {
+  /** The tree whose rows that show are the items. */
+  readonly tree?: Tree;
+  /** The whole tree, if a filter hides some of it. */
+  readonly whole?: Tree;
+  /** Whether what is under a row is being fetched. */
+  readonly isBusy?: (key: string) => boolean;
+}
 
 const nodeOf = (tree: Tree | undefined, key: string | undefined): TreeNode | undefined =>
   key === undefined ? undefined : tree?.nodes.get(key)?.node;
@@ -56,7 +64,7 @@ const turn = (state: TreeState, key: string | undefined, open: boolean): TreeSta
 const isOpen = (state: TreeState, node: TreeNode | undefined): boolean | undefined =>
   node && isBranch(node) ? state.expanded.has(node.key) : undefined;
 
-function inward(state: TreeState, { tree, current }: Rows): TreeState {
+function inward(state: TreeState, { tree, current }: TreeView): TreeState {
   const node = nodeOf(tree, current);
   const open = isOpen(state, node);
   if (!node || open === undefined) return state;
@@ -65,13 +73,13 @@ function inward(state: TreeState, { tree, current }: Rows): TreeState {
   return first ? { ...state, current: first.key } : state;
 }
 
-function outward(state: TreeState, { tree, current }: Rows): TreeState {
+function outward(state: TreeState, { tree, current }: TreeView): TreeState {
   if (isOpen(state, nodeOf(tree, current))) return turn(state, current, false);
   const parent = parentOf(tree, current);
   return parent === undefined ? state : { ...state, current: parent };
 }
 
-function siblings(state: TreeState, { tree, current }: Rows): TreeState {
+function siblings(state: TreeState, { tree, current }: TreeView): TreeState {
   const parent = parentOf(tree, current);
   const children = parent === undefined ? tree?.roots : nodeOf(tree, parent)?.children;
   const all = children === 'lazy' ? [] : (children ?? []);
@@ -84,7 +92,7 @@ function siblings(state: TreeState, { tree, current }: Rows): TreeState {
 const branchesOf = (tree: Tree | undefined): string[] =>
   [...(tree?.nodes.values() ?? [])].flatMap(({ node }) => (isBranch(node) ? [node.key] : []));
 
-function check(state: TreeState, intent: 'check' | 'uncheck' | 'turn-check', view: Rows): TreeState {
+function check(state: TreeState, intent: 'check' | 'uncheck' | 'turn-check', view: TreeView): TreeState {
   const { at = view.current, tree, whole = tree } = view;
   const node = nodeOf(tree, at);
   if (!node || !whole) return state;
@@ -98,7 +106,7 @@ function check(state: TreeState, intent: 'check' | 'uncheck' | 'turn-check', vie
   return checked === state.checked && current === state.current ? state : { ...state, checked, current };
 }
 
-function step(state: TreeState, intent: TreeIntent, view: Rows): TreeState {
+function step(state: TreeState, intent: TreeIntent, view: TreeView): TreeState {
   const { at = view.current, tree, options } = view;
   const { checks, toggleBy, activation } = options;
   const isBranchThere = isOpen(state, nodeOf(tree, at)) !== undefined;
@@ -135,13 +143,7 @@ function step(state: TreeState, intent: TreeIntent, view: Rows): TreeState {
         state,
         intent,
         { ...view, at },
-        {
-          ...view.moves,
-          wrap: false,
-          reachDisabled: true,
-          mode: modeOf(options),
-          follows: activation === 'automatic',
-        },
+        { mode: modeOf(options), follows: activation === 'automatic' },
       );
   }
 }
@@ -153,22 +155,7 @@ const checkShown = ({ checked }: TreeState, tree: Tree | undefined, key: string)
 export const tree: ContractWithoutRead<TreeState, TreeChoices, TreeIntent> = {
   name: 'tree',
   fixed: ['items', 'multiple', 'checks'],
-  options: {
-    ...commonKinds,
-    ...rowKinds,
-    expanded: 'keys or a cell',
-    selected: 'a key, keys or a cell',
-    checked: 'keys or a cell',
-    query: 'a text or a cell',
-    selectable: 'true or false',
-    multiple: 'true or false',
-    checks: 'true or false',
-    toggleBy: ['row', 'marker'],
-    activation: ['automatic', 'manual'],
-    match: ['starts-with', 'contains'],
-    children: 'a function',
-    messages: 'an object',
-  },
+  options: treeOptionKinds,
   commands: {
     ...selectCommands,
     '--expand': 'expand',
@@ -194,7 +181,7 @@ export const tree: ContractWithoutRead<TreeState, TreeChoices, TreeIntent> = {
       tabindex: '-1',
       ...((options.multiple || options.checks) && { 'aria-multiselectable': 'true' }),
     }),
-    item(state, { tree: all, whole = all, options, isBusy }, key) {
+    item(state, { tree: all, whole = all, options, isBusy }: TreeView, key) {
       const placed = all?.nodes.get(key);
       const open = isOpen(state, placed?.node);
       return {

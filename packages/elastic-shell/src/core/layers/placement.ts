@@ -24,22 +24,26 @@ export type Fallback =
 /** Where a layer is wanted. */
 export interface PlacementWish {
   /**
-   * Where, by the grammar of CSS `position-area`: a side (`block-start`, `block-end`, `inline-start`,
-   * `inline-end`), then how it lies along the anchor: `span-all` (centred; the default),
-   * `span-inline-end` (from the anchor's inline start onward), `span-inline-start`, and the same with
-   * `block` beside an inline side. Default: `block-end`.
+   * Where it stands, as in CSS `position-area`: a side such as `block-end`, then how it lies along the anchor.
+   *
+   * Sides are `block-start`, `block-end`, `inline-start` and `inline-end`. Along the anchor it lies `span-all`
+   * (centred, the default), `span-inline-end` (from the inline start of the anchor onward) or `span-inline-start`;
+   * beside an inline side `span-block-end` or `span-block-start`.
+   *
+   * @defaultValue `block-end`
    */
   area?: string | undefined;
-  /** Pixels between anchor and layer. Default: 0. */
+  /** The distance from its anchor, in pixels. @defaultValue 8 */
   gap?: number | undefined;
-  /** Pixels kept free at the edge of the boundary. Default: 0. */
+  /** The distance that it keeps from the edge of the viewport, in pixels. @defaultValue 8 */
   edgeGap?: number | undefined;
   /**
-   * Tried in turn when the area has no room. Default: `flip-block`, `flip-inline`, both; beside an inline
-   * side then `flip-start` and `flip-start flip-block`, since a phone has room only above and below.
+   * What is tried, in this order, when there is no room, as in CSS `position-try-fallbacks`.
+   *
+   * @defaultValue `flip-block`, `flip-inline`, both; beside an inline side then `flip-start` and `flip-start flip-block`, since a phone has room only above and below
    */
   fallbacks?: readonly Fallback[] | undefined;
-  /** `anchor`: as wide as its anchor. Default: `content`, as wide as it needs to be. */
+  /** How wide it is: as wide as its content needs, or as its anchor. @defaultValue `content` */
   fit?: 'content' | 'anchor' | undefined;
 }
 

@@ -10,7 +10,7 @@ import {
   type CarouselChoices,
   type CarouselState,
 } from '../contract/carousel.js';
-import type { Attributes } from '../contract/contract.js';
+import type { Attributes, ItemsView } from '../contract/contract.js';
 import { tabs as tabsContract, type TabsChoices, type TabsState } from '../contract/tabs.js';
 import { modeOf, type TreeChoices, type TreeState } from '../contract/tree-state.js';
 import { tree as treeContract } from '../contract/tree.js';
@@ -44,9 +44,10 @@ export const accordionOutline = {
       const region = given.items?.length && role ? { role, 'aria-labelledby': name ?? null } : {};
       return { id: partId(given, 'panel', key), ...shown, ...region };
     },
-    details: (given: Accordion, key: string): Attributes => ({
-      ...accordionContract.semantics.panel?.(given.state, { ...viewOf(given), native: true }, key),
-    }),
+    details(given: Accordion, key: string): Attributes {
+      const view: ItemsView<AccordionChoices> = { ...viewOf(given), native: true };
+      return { ...accordionContract.semantics.panel?.(given.state, view, key) };
+    },
     summary: (_: Accordion, key: string): Attributes => ({ 'data-key': key }),
   },
 } satisfies Outline<AccordionState, AccordionChoices>;
@@ -76,16 +77,18 @@ export const tabsOutline = {
       ...tabsContract.semantics.item?.(given.state, viewOf(given), key),
       ...stopAt(given, key, [given.state.selected]),
     }),
-    panel: (given: Tabs, key: string): Attributes => ({
-      role: 'tabpanel',
-      id: partId(given, 'panel', key),
-      'data-key': key,
-      ...tabsContract.semantics.panel?.(
-        given.state,
-        { ...viewOf(given), labelledBy: partId(given, 'tab', key) },
-        key,
-      ),
-    }),
+    panel(given: Tabs, key: string): Attributes {
+      const view: ItemsView<TabsChoices> = {
+        ...viewOf(given),
+        labelledBy: partId(given, 'tab', key),
+      };
+      return {
+        role: 'tabpanel',
+        id: partId(given, 'panel', key),
+        'data-key': key,
+        ...tabsContract.semantics.panel?.(given.state, view, key),
+      };
+    },
   },
 } satisfies Outline<TabsState, TabsChoices>;
 

@@ -17,11 +17,19 @@ export interface RowLife<I> {
 /** The options of rows made from data. */
 export interface RowOptions<I extends Item = Item> {
   /**
-   * Makes what stands in a row: a node, a text, or `{ node, update?, release? }` for what has a life of its own; it may be
-   * filled later, and is measured when it is. Default: the label, and the description under it.
+   * Makes what a row shows: a node, a text, or `{ node, update, release }` for a component with a life of its own.
+   *
+   * The row may be filled later; it is measured again then.
+   *
+   * @defaultValue the label, and the description under it
    */
   render?(item: I): Node | string | RowLife<I>;
-  /** Whether all rows are as high as the first, or each is measured when it shows. Default: `same`. */
+  /**
+   * Whether all rows are as high as the first, or each row is measured. If there are more than 200, only the rows in
+   * view are on the page.
+   *
+   * @defaultValue `same`
+   */
   rowHeight?: 'same' | 'measured';
 }
 

@@ -20,7 +20,11 @@ import { type Sections, sectionsIn } from './sections.js';
 
 /** The options of an accordion. */
 export interface AccordionOptions extends CommonOptions<AccordionState>, AccordionChoices {
-  /** The keys of the open sections, or a cell that is followed and written to. Default: as the markup shows. */
+  /**
+   * The keys of the open sections: the first value, or a cell that is read and written.
+   *
+   * @defaultValue as the markup shows
+   */
   expanded?: KeysOption;
 }
 

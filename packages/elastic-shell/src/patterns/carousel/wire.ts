@@ -23,15 +23,27 @@ import { type Slides, slidesIn, slidesOf } from './slides.js';
 
 /** The options of a carousel. */
 export interface CarouselOptions extends CommonOptions<CarouselState>, CarouselChoices {
-  /** The key of the first slide in view, or a cell. Default: that of the first slide. */
+  /**
+   * The key of the first slide in view: the first value, or a cell that is read and written.
+   *
+   * @defaultValue the first slide
+   */
   selected?: StateOption<string | undefined>;
-  /** Whether slides turn by themselves, or a cell. Default: true with an interval, unless motion is reduced. */
+  /**
+   * Whether the slides rotate by themselves: the first value, or a cell that is read and written.
+   *
+   * @defaultValue true if there is an interval, unless the reader wants less motion
+   */
   rotating?: StateOption<boolean>;
-  /** The names of slides and of the button that rotates. Default: English. */
+  /**
+   * The names of slides and of the button that rotates: `{ slide(number, count), rotate(rotating) }`.
+   *
+   * @defaultValue `1 of 6`, `Stop rotation` and `Start rotation`
+   */
   messages?: {
-    /** The name of a slide that has none of its own. Default: `1 of 6`. */
+    /** The name of a slide that has none of its own. @defaultValue `1 of 6` */
     slide?(number: number, count: number): string;
-    /** The name of the button that starts and stops. Default: `Stop rotation` and `Start rotation`. */
+    /** The name of the button that starts and stops. @defaultValue `Stop rotation` and `Start rotation` */
     rotate?(rotating: boolean): string;
   };
 }
@@ -40,9 +52,9 @@ export interface CarouselOptions extends CommonOptions<CarouselState>, CarouselC
 export interface Carousel extends Wired<CarouselOptions>, Cells<CarouselState> {
   /** Brings a slide into view. */
   select(key: string): void;
-  /** On to the next slide. */
+  /** Goes to the next slide. */
   next(): void;
-  /** Back to the previous one. */
+  /** Goes to the previous slide. */
   previous(): void;
 }
 

@@ -5,7 +5,14 @@
 // (`popup.ts`) is a layer; what keys do beyond moving is in `actions.ts`. Each is brought up to the state in `parts`.
 import { indexOf } from '../../core/collection/items.js';
 import { type Chosen, keysOf } from '../../core/collection/selection.js';
-import { afterClosing, combobox, comboboxKeys, type ComboboxState } from '../../core/contract/combobox.js';
+import {
+  afterClosing,
+  combobox,
+  comboboxKeys,
+  type ComboboxState,
+  type ComboboxView,
+} from '../../core/contract/combobox.js';
+import type { Writable } from '../../core/contract/contract.js';
 import { wordsOf } from '../../core/words.js';
 import { announcer } from '../../announce/announce.js';
 import type { Part } from '../../engine/attribute-writer.js';
@@ -33,6 +40,7 @@ const listOf = (held: () => Held, context: ComboboxContext, found: Results): Hel
     cursor: stateCursor(engine),
     box: parts.list,
     holder: parts.holder,
+    filters: true,
     stop: () => [],
     from() {
       const { open, current, selected } = state();
@@ -42,7 +50,7 @@ const listOf = (held: () => Held, context: ComboboxContext, found: Results): Hel
     // Held down in a text field, Space is text.
     keeps: ({ key, repeat }) => !!parts.field && repeat && key === ' ',
     act: (intent, item, event) => act(held(), intent, item, event),
-    ...(!parts.field && { letters: lettersTo('found') }),
+    ...(!parts.field && { letters: lettersTo('go') }),
     press(event, item) {
       if (!item.disabled) pick(held(), item.key, event.detail ? 'press' : 'key', event);
       return undefined;
@@ -144,7 +152,8 @@ export function controller(
   first: Chosen,
   isTyped: boolean,
 ): Service<ComboboxState> {
-  const { root, options, view } = engine;
+  const { root, options } = engine;
+  const view: Writable<ComboboxView> = engine.view;
   const announce = announcer(root, () => options.messages, 'append');
   const context: ComboboxContext = { engine, parts, say: wordsOf(english, () => options.messages), announce };
   const found = results(context);

@@ -25,27 +25,42 @@ export type AskedItems<I> = (query: string, signal: AbortSignal) => readonly I[]
 
 /** What a combobox is told about its options. */
 interface SourceOptions<I extends Item> extends RowOptions<I> {
-  /** Options as data, a cell of them, or a function of what is searched for, whose latest answer counts. Default: none; the markup holds them. */
+  /**
+   * The options as data: a list of `{ key, label, disabled, description, group }`, a cell of one, or a function that
+   * gets the query and an AbortSignal.
+   *
+   * The function may return a promise. Only its latest answer counts.
+   *
+   * @defaultValue none: the markup holds the options
+   */
   items?: ItemsOption<I> | AskedItems<I>;
-  /** How what is typed finds an option. Default: `contains`. */
+  /** How the query finds an option, whatever the case and the accents. @defaultValue `contains` */
   match?: MatchMode | ((label: string, query: string, item: I) => unknown);
-  /** Milliseconds that typing rests before a function is asked. Default: 200. */
+  /** How long the reader must pause while typing before the function is called, in milliseconds. @defaultValue 200 */
   debounce?: number;
-  /** The label of a key that no option at hand has. Default: the key itself. */
+  /** Returns the label of a key that is not among the options. @defaultValue the key itself */
   labelOf?(key: string): string;
-  /** Makes what stands in a token: a node, a text, or `{ node, release? }`. Default: the label. */
+  /** Makes what a token shows: a node, a text, or `{ node, release }`. @defaultValue the label */
   renderToken?(token: Token): Node | string | RowLife<Token>;
-  /** Makes an option of what was typed, at once or by a promise; the list offers to add it. Default: none. */
+  /** Makes an option of the typed text, at once or by a promise. The list offers to add it. @defaultValue none */
   create?(query: string): NoInfer<I> | PromiseLike<NoInfer<I>>;
 }
 
 /** What a combobox is told about the form it stands in, and its words. */
 interface FieldOptions {
-  /** The name under which the selected keys, or the free text, are sent with a form. Default: the attribute data-name of the root. */
+  /**
+   * The name under which a form sends the selected keys or the free text.
+   *
+   * @defaultValue the attribute data-name of the root
+   */
   name?: string;
-  /** Whether a form can be sent with nothing selected. Default: as the field says. */
+  /** Whether a form can be sent only if something is selected. @defaultValue as the field says */
   required?: boolean;
-  /** Every word that it says. Default: English. */
+  /**
+   * Its words: count, none, add, added, removed, full, remove, chosen, loading, failed, retry and required.
+   *
+   * @defaultValue English
+   */
   messages?: ComboboxWords;
 }
 
@@ -57,12 +72,27 @@ export interface ComboboxOptions<I extends Item = Item, Multiple extends boolean
     SourceOptions<I>,
     FieldOptions,
     Omit<AnchorOptions, 'anchor'> {
-  /** Several may be selected; they show as tokens. Default: false. */
+  /** Whether several options can be selected. They show as tokens, and the list stays open. @defaultValue false */
   multiple?: Multiple;
-  /** What is selected: a key, with `multiple` keys; or a cell. Default: as the markup shows. */
+  /**
+   * What is selected: a key, or with `multiple` several keys. It is the first value, or a cell that is read and
+   * written.
+   *
+   * @defaultValue as the markup shows
+   */
   selected?: SelectedOption<Multiple>;
-  /** What is searched for, or a cell. Default: empty. */
+  /** What the reader searches for: the first value, or a cell that is read and written. @defaultValue empty */
   query?: StateOption<string>;
+  /**
+   * Where the list stands, as in CSS `position-area`: a side such as `block-end`, then how it lies along the field.
+   *
+   * @defaultValue `block-end span-inline-end`
+   */
+  area?: AnchorOptions['area'];
+  /** The distance of the list from the field, in pixels. @defaultValue 4 */
+  gap?: AnchorOptions['gap'];
+  /** How wide the list is: as wide as its content needs, or as the field. @defaultValue `anchor` */
+  fit?: AnchorOptions['fit'];
 }
 
 /** The options as the parts of a combobox work with them: one kind of item, and one or several selected. */

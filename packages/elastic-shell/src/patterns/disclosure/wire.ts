@@ -13,7 +13,11 @@ import type { ElasticAxis } from '../../motion/expand.js';
 
 /** The options of a disclosure. */
 export interface DisclosureOptions extends OpenOptions<Openable>, ContentOptions {
-  /** Along which axis it opens by its measured size; needs structure.css. Default: `none`, it opens at once. */
+  /**
+   * How it opens: by its measured height, by its measured width, or at once. Needs structure.css.
+   *
+   * @defaultValue `none`: at once
+   */
   elastic?: ElasticAxis | 'none';
 }
 

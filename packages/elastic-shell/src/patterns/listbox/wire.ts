@@ -2,7 +2,7 @@
 import { indexOf, type Item } from '../../core/collection/items.js';
 import { type Chosen, chosenOf, keysOf, type Selected } from '../../core/collection/selection.js';
 import { listbox, type ListboxChoices, listboxKeys } from '../../core/contract/listbox.js';
-import type { Selecting, SelectIntent } from '../../core/contract/selecting.js';
+import { isExtending, type Selecting, type SelectIntent } from '../../core/contract/selecting.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { type Engine, type Service, wire } from '../../engine/engine.js';
 import { keepWired } from '../../engine/registry.js';
@@ -38,13 +38,26 @@ export interface ListboxState<Multiple extends boolean = boolean> {
 /** The options of a listbox, typed by its items and by whether several may be selected. */
 export interface ListboxOptions<I extends Item = Item, Multiple extends boolean = false>
   extends CommonOptions<ListboxState<Multiple>>, Omit<ListboxChoices, 'multiple'>, RowOptions<I> {
-  /** Several options may be selected. Default: as aria-multiselectable says, else false. */
+  /** Whether several options can be selected. @defaultValue as aria-multiselectable says, else false */
   multiple?: Multiple;
-  /** What is selected: a key, with `multiple` keys; or a cell. Default: as the markup shows. */
+  /**
+   * What is selected: a key, or with `multiple` several keys. It is the first value, or a cell that is read and
+   * written.
+   *
+   * @defaultValue as the markup shows
+   */
   selected?: SelectedOption<Multiple>;
-  /** Options as data, or a cell of them. Default: none; the markup holds them. */
+  /**
+   * The options as data: a list of `{ key, label, disabled, description, group }`, or a cell of one.
+   *
+   * @defaultValue none: the markup holds the options
+   */
   items?: ItemsOption<I>;
-  /** The name under which the selected keys are sent with a form. Default: the attribute data-name; without either, none are. */
+  /**
+   * The name under which a form sends the selected keys.
+   *
+   * @defaultValue the attribute data-name of the root; without it no form sends them
+   */
   name?: string;
 }
 
@@ -88,10 +101,16 @@ function serve(engine: ListboxEngine, source: MarkupItems, first: Chosen): Servi
     items,
     cursor: stateCursor(engine),
     stop: ({ selected }) => keysOf(selected),
-    moves: { reachDisabled: true },
+    moves: {
+      reachDisabled: true,
+      get wrap() {
+        return options.wrap ?? false;
+      },
+    },
+    extends: isExtending,
     keys: () => listboxKeys(options),
-    letters: lettersTo('found'),
-    press: ({ shiftKey }) => (shiftKey && multiple ? 'range' : 'pick'),
+    letters: lettersTo('go'),
+    press: ({ shiftKey }) => (shiftKey && multiple ? 'extend' : 'pick'),
     columns: () => (isGrid ? data?.across() || columnsOf(items) : 1),
     itemParts: ({ key }) => (data ? positionOf(data.items(), indexOf(data.items(), key)) : {}),
   });

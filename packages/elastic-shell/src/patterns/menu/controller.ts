@@ -5,7 +5,8 @@
 // within menus know of each other in `layer/menu-chain.ts`.
 import type { Cell } from '../../core/cell.js';
 import type { Item } from '../../core/collection/items.js';
-import { menu, type MenuIntent, menuKeys, type MenuState } from '../../core/contract/menu.js';
+import type { Writable } from '../../core/contract/contract.js';
+import { menu, type MenuIntent, menuKeys, type MenuState, type MenuView } from '../../core/contract/menu.js';
 import { isElement } from '../../engine/dom.js';
 import type { Service } from '../../engine/service.js';
 import type { Change } from '../../engine/types.js';
@@ -105,7 +106,7 @@ const listOf = (held: Held): IntendingList<MenuState, MenuIntent> => {
     stop: () => [],
     moves: { reachDisabled: true },
     keys: () => menuKeys,
-    letters: lettersTo('found'),
+    letters: lettersTo('go'),
     act: (intent, item, event) => act(held, intent, item, event),
     press(event, item) {
       press(held, parts, event, item);
@@ -198,7 +199,8 @@ function followPointer(held: Held): (() => void)[] {
 
 /** Serves the items of a menu and the layer that shows it. `about` is told what it is opened about. */
 export function controller(engine: MenuEngine, about: Cell<Element | undefined>): Service<MenuState> {
-  const { root, view } = engine;
+  const { root } = engine;
+  const view: Writable<MenuView> = engine.view;
   const items = markupItems(root, () => ownItems(root), { labelOf: labelIn });
   const running = runningMenu(
     engine,

@@ -17,17 +17,39 @@ export interface MenuPick {
 /** The options of a menu. */
 export interface MenuOptions
   extends OpenOptions<MenuState>, MenuChoices, Omit<AnchorOptions, 'anchor' | 'fit'> {
-  /** The keys of the checked items, or a cell. Default: as the markup shows. */
+  /**
+   * The keys of the checked items: the first value, or a cell that is read and written.
+   *
+   * @defaultValue as the markup shows
+   */
   checked?: KeysOption;
-  /** Hears every item that is activated, after what it checks is shown. Default: nobody; items are clicked in any case. */
+  /**
+   * Is called when an item is activated, with its key and what the menu is about.
+   *
+   * It is called after the page shows what the item checks. The item is clicked in any case.
+   *
+   * @defaultValue none
+   */
   onPick?(pick: MenuPick): void;
   /**
-   * Where a right press, Shift+F10, the Menu key or a long press opens it: an element, the selector of any, or a function that answers with an
-   * element once it is there. Default: nowhere.
+   * Where a right press, Shift+F10, the Menu key or a long press opens it: an element, a selector, or a function
+   * that returns an element.
+   *
+   * The function may return nothing until the element is there.
+   *
+   * @defaultValue nowhere
    */
   context?: Element | string | (() => Element | null | undefined);
-  /** Milliseconds that the pointer rests on an item before its submenu opens. Default: 150. */
+  /** How long the pointer must rest on an item before its submenu opens, in milliseconds. @defaultValue 150 */
   hoverDelay?: number;
+  /**
+   * Where it stands, as in CSS `position-area`: a side such as `block-end`, then how it lies along the anchor.
+   *
+   * @defaultValue `block-end span-inline-end`; `inline-end span-block-end` for a submenu
+   */
+  area?: AnchorOptions['area'];
+  /** The distance from its anchor, in pixels. @defaultValue 4; 0 for a submenu */
+  gap?: AnchorOptions['gap'];
 }
 
 /** A running menu, as its parts see it. */

@@ -20,8 +20,9 @@ export type { MenuOptions, MenuPick } from './types.js';
 export interface Menu extends Wired<MenuOptions>, Cells<MenuState>, OpenMethods {
   /** What it was last opened about: the control that opened it, or what a context menu was asked for on. */
   readonly about: ReadCell<Element | undefined>;
-  /** Checks an item; where only one of several may be checked, the others are not any more. */
+  /** Checks an item. If it is one of a group of radio items, the others are unchecked. */
   check(key: string): void;
+  /** Unchecks an item. */
   uncheck(key: string): void;
 }
 

@@ -21,7 +21,11 @@ import { enterBar, type RunningMenu, submenuOf } from '../../layer/menu-chain.js
 
 /** The options of a menubar. */
 export interface MenubarOptions extends CommonOptions<MenubarState>, MenubarChoices {
-  /** The key of the item with the tab stop, or a cell. @defaultValue the first item that can have focus */
+  /**
+   * The key of the item with the tab stop: the first value, or a cell that is read and written.
+   *
+   * @defaultValue the first item that can have focus
+   */
   current?: StateOption<string | undefined>;
 }
 
@@ -63,7 +67,7 @@ function turnTo(
 /** Opens the menu of an item, or presses the item. */
 function act(item: HTMLElement | undefined, intent: MenubarIntent, event: KeyboardEvent): boolean {
   const menu = submenuOf(item);
-  if (!item || intent === 'found' || (!menu && intent !== 'activate')) return true;
+  if (!item || intent === 'go' || (!menu && intent !== 'activate')) return true;
   event.preventDefault();
   if (isOff(item)) return true;
   if (menu) menu.open(item, intent === 'last' ? 'last' : 'first', 'key', event);
@@ -96,7 +100,7 @@ function serve(engine: MenubarEngine): Service<MenubarState> {
       },
     },
     keys: () => menubarKeys({ orientation, ...options }),
-    letters: lettersTo('found'),
+    letters: lettersTo('go'),
     act: (intent, item, event) => act(items.elementOf(item?.key), intent, event),
     press(event, { disabled }) {
       if (disabled) event.preventDefault();

@@ -9,6 +9,7 @@ import { wire } from '../../engine/engine.js';
 import { keepWired } from '../../engine/registry.js';
 import type { Cells, OpenOptions, Wired } from '../../engine/types.js';
 import { dialogFocus, type FocusOptions, popoverFocus } from '../../focus/focus-policy.js';
+import type { FocusChoice } from '../../focus/focusable.js';
 import { labelsOf } from '../../labels/labels.js';
 import { layer } from '../../layer/layer.js';
 import { withMessage } from '../../layer/message.js';
@@ -21,8 +22,14 @@ import { withHover } from './hover.js';
 /** The options of a popover. */
 export interface PopoverOptions
   extends OpenOptions<Openable>, PopoverChoices, LayerOptions, FocusOptions, AnchorOptions, ContentOptions {
-  /** Milliseconds that the pointer rests on the opener before it opens, with `openOn: 'hover'`. Default: 300. */
+  /**
+   * How long the pointer must rest on the opener before it opens, in milliseconds. Needs `openOn: 'hover'`.
+   *
+   * @defaultValue 300
+   */
   hoverDelay?: number;
+  /** Where focus goes when it opens. @defaultValue `[autofocus]`, else it stays where it is */
+  firstFocus?: FocusChoice;
 }
 
 /** A wired popover: its state `open`, and the methods `show`, `close` and `toggle`. */

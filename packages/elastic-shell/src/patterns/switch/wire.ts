@@ -10,17 +10,17 @@ import { takePart } from '../../form/form.js';
 
 /** The options of a switch. */
 export interface SwitchOptions extends CommonOptions<SwitchState> {
-  /** A first value, or a cell that is followed and written to. Default: as the markup shows. */
+  /** Whether it is on: the first value, or a cell that is read and written. @defaultValue as the markup shows */
   checked?: StateOption<boolean>;
 }
 
 /** A wired switch: its state `checked`, and its methods. */
 export interface Switch extends Wired<SwitchOptions>, Cells<SwitchState> {
-  /** Turns it on, if the guard allows. */
+  /** Turns it on, if the guard allows it. */
   check(): void;
-  /** Turns it off, if the guard allows. */
+  /** Turns it off, if the guard allows it. */
   uncheck(): void;
-  /** Turns it over, if the guard allows. */
+  /** Turns it on if it is off, and off if it is on. The guard may refuse. */
   toggle(): void;
 }
 

@@ -8,7 +8,7 @@ import {
   type TabsState,
 } from '../../core/contract/tabs.js';
 import { tell } from '../../core/report.js';
-import type { ContentOptions } from '../../content/content.js';
+import type { ContentOptions, ContentSource } from '../../content/content.js';
 import { lazyPanels } from '../../content/lazy-panels.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { targetOf } from '../../engine/dom.js';
@@ -24,17 +24,36 @@ import { type TabParts, tabPartsIn } from './parts.js';
 
 /** The options of tabs. */
 export interface TabsOptions extends CommonOptions<TabsState>, TabsChoices, ContentOptions {
-  /** The key of the selected tab, or a cell that is followed and written to. Default: as the markup shows. */
+  /**
+   * The key of the selected tab: the first value, or a cell that is read and written.
+   *
+   * @defaultValue as the markup shows
+   */
   selected?: StateOption<string | undefined>;
-  /** The keys of closed tabs, or a cell. Default: the tabs with hidden. */
+  /**
+   * The keys of the closed tabs: the first value, or a cell that is read and written.
+   *
+   * @defaultValue the tabs with hidden
+   */
   closed?: KeysOption;
+  /**
+   * Makes the content of a panel when its tab is first selected: a function that gets an AbortSignal and the key, or
+   * the selector of a `<template>`. If a function returns nothing, the panel stays as it is.
+   *
+   * @defaultValue none: the markup holds the content
+   */
+  content?: ContentSource;
+  /** When the content is asked for: when its tab is selected, or when the page is idle. @defaultValue `open` */
+  loadOn?: ContentOptions['loadOn'] & {};
+  /** Whether the content stays when another tab is selected. If not, it is made anew each time. @defaultValue true */
+  keepContent?: boolean;
 }
 
 /** Wired tabs: their states, whose keys are a tab's data-key, else id, else place from 0; and their methods. */
 export interface Tabs extends Wired<TabsOptions>, Cells<TabsState> {
-  /** Selects a tab, which shows its panel. */
+  /** Selects a tab and shows its panel. */
   select(key: string): void;
-  /** Closes a tab, whether users may close it or not; when it is the selected one, its neighbour is selected. */
+  /** Closes a tab, also one that readers can't close. If it was selected, its neighbour is. */
   close(key: string): void;
 }
 

@@ -22,7 +22,11 @@ import { controlsOf, keepsKey } from './items.js';
 
 /** The options of a toolbar. */
 export interface ToolbarOptions extends CommonOptions<ToolbarState>, ToolbarChoices {
-  /** The key of the item with the tab stop, or a cell. @defaultValue the first item that can have focus */
+  /**
+   * The key of the item with the tab stop: the first value, or a cell that is read and written.
+   *
+   * @defaultValue the first item that can have focus
+   */
   current?: StateOption<string | undefined>;
 }
 

@@ -15,8 +15,27 @@ import { anchored, type AnchorOptions } from '../../position/anchored.js';
 
 /** The options of a tooltip. */
 export interface TooltipOptions extends OpenOptions<Openable>, AnchorOptions {
-  /** Milliseconds that the pointer rests on a control before it shows. Default: 500; none from one to the next. */
+  /**
+   * How long the pointer must rest on a control before it shows, in milliseconds. From one tooltip to the next there
+   * is no delay.
+   *
+   * @defaultValue 500
+   */
   hoverDelay?: number;
+  /**
+   * Where it stands, as in CSS `position-area`: a side such as `block-end`, then how it lies along the anchor.
+   *
+   * @defaultValue `block-start`
+   */
+  area?: AnchorOptions['area'];
+  /** The distance from its anchor, in pixels. @defaultValue 6 */
+  gap?: AnchorOptions['gap'];
+  /**
+   * What it stands beside: an element, a point `{ x, y }` in the viewport, or a function that returns one.
+   *
+   * @defaultValue the control that it describes
+   */
+  anchor?: AnchorOptions['anchor'] & {};
 }
 
 /** A wired tooltip: its state `open`, and the methods `show`, `close` and `toggle`. */

@@ -7,10 +7,19 @@ import { isPromise } from '../../core/promise.js';
 
 /** The options of lazy branches. */
 export interface BranchOptions<N extends TreeNode = TreeNode> {
-  /** The children of a lazy node, at once or by a promise; the signal aborts when nobody waits any more. Default: none. */
+  /**
+   * Returns the children of a lazy node, at once or by a promise. The signal aborts when nobody waits for them any
+   * more.
+   *
+   * @defaultValue none
+   */
   children?(node: N, signal: AbortSignal): readonly NoInfer<N>[] | PromiseLike<readonly NoInfer<N>[]>;
   messages?: {
-    /** The words of the row that stands for children that did not come. Default: the error's message and "Try again". */
+    /**
+     * The words of the row that stands for children that did not come.
+     *
+     * @defaultValue the error's message and "Try again"
+     */
     branchFailed?(error: unknown): string;
   };
 }

@@ -6,7 +6,9 @@ import type { Item } from '../../core/collection/items.js';
 import { keysOf } from '../../core/collection/selection.js';
 import { touchedKeys } from '../../core/collection/touched.js';
 import { isBranch, type Tree, wayTo } from '../../core/collection/tree.js';
-import { tree, type TreeIntent, treeKeys, type TreeState } from '../../core/contract/tree.js';
+import type { Writable } from '../../core/contract/contract.js';
+import { isExtending } from '../../core/contract/selecting.js';
+import { tree, type TreeIntent, treeKeys, type TreeState, type TreeView } from '../../core/contract/tree.js';
 import { type Announcer, announcer } from '../../announce/announce.js';
 import { targetOf } from '../../engine/dom.js';
 import type { Service } from '../../engine/service.js';
@@ -80,7 +82,7 @@ function press(held: Held, event: MouseEvent, { key }: Item): TreeIntent | undef
   const node = rows.all().nodes.get(key)?.node;
   if (part && node && isBranch(node)) return 'toggle-branch';
   if (!engine.options.multiple) return 'press';
-  return event.ctrlKey || event.metaKey ? 'toggle' : event.shiftKey ? 'range' : 'press';
+  return event.ctrlKey || event.metaKey ? 'toggle' : event.shiftKey ? 'extend' : 'press';
 }
 
 /** What keys do on the row that tells of a failure. */
@@ -91,9 +93,11 @@ const listOf = (held: () => Held, engine: TreeEngine, rows: TreeRows): Intending
     items: rows.items,
     cursor: stateCursor(engine),
     stop: ({ selected }) => keysOf(selected),
-    moves: { reachDisabled: true },
+    moves: { reachDisabled: true, wrap: false },
+    extends: isExtending,
+    filters: true,
     keys: () => treeKeys(engine.options),
-    letters: lettersTo('found'),
+    letters: lettersTo('go'),
     act(intent, item) {
       if (!item || held().loads.failedAt(item.key) === undefined || !retryKeys.includes(intent)) return false;
       retry(held(), item.key);
@@ -178,7 +182,8 @@ function show(held: Held, change: ChangeOf<TreeState>): void {
 
 /** Serves a tree; `rows` holds its rows. */
 export function controller(engine: TreeEngine, rows: TreeRows): Service<TreeState> {
-  const { root, options, view } = engine;
+  const { root, options } = engine;
+  const view: Writable<TreeView> = engine.view;
   const announce = announcer(root, () => options.messages);
   const loads = branches(root, options, rows.all, (next, filled) => become(held, next, filled));
   const parts = listOf(() => held, engine, rows);

@@ -17,8 +17,8 @@ import {
   visibleRows,
   wayTo,
 } from '../../core/collection/tree.js';
-import type { TreeState } from '../../core/contract/tree.js';
-import type { View } from '../../core/contract/contract.js';
+import type { Writable } from '../../core/contract/contract.js';
+import type { TreeState, TreeView } from '../../core/contract/tree.js';
 import { activeIn } from '../../focus/focusable.js';
 import type { Items } from '../../list/items.js';
 import { type DataRows, dataRows } from '../../list/rows/data-rows.js';
@@ -56,7 +56,7 @@ export interface TreeRows {
 
 /** The running tree, as its rows need it. */
 export interface TreeRowHost {
-  readonly view: View<unknown>;
+  readonly view: Writable<TreeView>;
   state(): TreeState;
 }
 

@@ -23,21 +23,50 @@ export interface TreeOptions<N extends TreeNode = TreeNode, Multiple extends boo
     Omit<TreeChoices, 'multiple'>,
     RowOptions<N>,
     BranchOptions<N> {
-  /** Several rows may be selected. Default: false. */
+  /** Whether several rows can be selected. @defaultValue false */
   multiple?: Multiple;
-  /** The keys of the open branches, or a cell. Default: as the markup shows. */
+  /**
+   * The keys of the open branches: the first value, or a cell that is read and written.
+   *
+   * @defaultValue as the markup shows
+   */
   expanded?: KeysOption;
-  /** What is selected: a key, with `multiple` keys; or a cell. Default: as the markup shows. */
+  /**
+   * What is selected: a key, or with `multiple` several keys. It is the first value, or a cell that is read and
+   * written.
+   *
+   * @defaultValue as the markup shows
+   */
   selected?: SelectedOption<Multiple>;
-  /** The keys of checked leaves, or a cell. Default: as the markup shows. */
+  /**
+   * The keys of the checked leaves: the first value, or a cell that is read and written.
+   *
+   * @defaultValue as the markup shows
+   */
   checked?: KeysOption;
-  /** What the rows are filtered by, or a cell. Default: empty. An input whose aria-controls names the tree writes it. */
+  /**
+   * What the rows are filtered by: the first value, or a cell that is read and written.
+   *
+   * An input whose aria-controls names the tree writes it.
+   *
+   * @defaultValue empty
+   */
   query?: StateOption<string>;
-  /** How the query finds a row by its label. Default: `contains`. */
+  /** How the query finds a row, whatever the case and the accents. @defaultValue `contains` */
   match?: MatchMode | ((label: string, query: string, node: N) => unknown);
-  /** Rows as data, or a cell of them. Default: none; the markup holds them. */
+  /**
+   * The rows as data: a list of `{ key, label, disabled, children }`, or a cell of one. Children are a list, or
+   * `lazy`.
+   *
+   * @defaultValue none: the markup holds the rows
+   */
   items?: ItemsOption<N>;
-  /** How many rows a filter has found, and that a branch did not come. Default: English. */
+  /**
+   * Its words: how many rows a filter has found, and that a branch did not load: `{ count(n, plural),
+   * branchFailed(error) }`.
+   *
+   * @defaultValue English
+   */
   messages?: BranchOptions<N>['messages'] & Counts;
 }
 
