@@ -64,7 +64,7 @@ const zones = [
   ...['react', 'vue', 'svelte', 'solid'].map((name) =>
     never(`${src}/bindings/${name}`, `${src}/bindings`, 'A binding knows no other framework.', [
       `./${name}`,
-      ...['bound', 'engine-options', 'handle', 'hosts', 'patterns', 'ports'].map((file) => `./${file}.ts`),
+      ...['bound', 'engine-options', 'handle', 'handles', 'hosts', 'patterns', 'ports'].map((file) => `./${file}.ts`),
     ]),
   ),
   never('./packages', './examples', 'Nothing imports the examples.', []),
@@ -77,6 +77,7 @@ export default ts.config(
       '**/dist/',
       '**/built/',
       'packages/cli/demo/',
+      'packages/elastic-shell/test/wrong/',
       'packages/cli/recipes/',
       'packages/cli/render/',
       'packages/cli/site/',

@@ -28,6 +28,17 @@ export function runAsync(command, args, options = {}) {
   });
 }
 
+/** Runs a command in the checkout, and resolves with all it prints, whatever its exit code. */
+export function outputOf(command, args, options = {}) {
+  return new Promise((resolve, reject) => {
+    const child = spawn(command, args, { cwd: root, ...options });
+    let text = '';
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (data) => (text += data));
+    child.once('error', reject);
+    child.once('close', () => resolve(text));
+  });
+}
+
 export const bin = (name) => `${root}node_modules/.bin/${name}`;
 
 export function setUp() {

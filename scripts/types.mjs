@@ -3,6 +3,7 @@
 import { bin, runAsync, setUp } from './setup.mjs';
 import { build } from './build.mjs';
 import { whenFree } from './parallel.mjs';
+import { checkWrongUses } from './wrong-uses.mjs';
 
 setUp();
 await build(['library', 'cli', 'angular']);
@@ -39,6 +40,7 @@ const svelte = {
 };
 const check = (name, args) => whenFree(() => runAsync(bin(name), args));
 await Promise.all([
+  checkWrongUses(),
   ...Object.entries(projects).flatMap(([name, all]) =>
     all.map((project) => check(name, ['--noEmit', '-p', project])),
   ),

@@ -118,6 +118,7 @@ export const angularFiles = [
     path: join(angular, 'inject-patterns.ts'),
     text: [
       origin,
+      '/* eslint-disable max-lines */',
       fromLibrary([...patterns.flatMap(({ Name }) => [Name, `${Name}Options`]), ...itemTypes]),
       patternValues(),
       `import type { ${patterns.map(({ Name }) => `${Name}Handle`).join(', ')} } from './handles.js';`,
@@ -128,8 +129,11 @@ export const angularFiles = [
         const { params, options, wired } = generics(pattern);
         const types = `${options}, ${wired}, typeof ${name}Pattern`;
         return [
+          `/** The options of \`inject${Name}\`. */`,
+          `export interface Inject${Name}Options${item ? `<I extends ${item} = ${item}, Multiple extends boolean = false>` : ''} extends InjectOptions<${types}> {\n  // A member of its own: errors name this interface then, not the type that it extends.\n  /** Is asked before each change. @defaultValue every change is allowed */\n  guard?: ${options}['guard'] | undefined;\n}`,
+          '',
           `/** ${bind(words).replace('`Rows`', '`*shellRows`')} Call it in an injection context. */`,
-          `export const inject${Name} = ${params}(options: () => InjectOptions<${types}> = () => ({}), root?: InjectRoot, id?: string): ${Name}Handle${item ? '<I, Multiple>' : ''} => make<${types}${item ? ', I' : ''}>(${name}Pattern, options, root, id);`,
+          `export const inject${Name} = ${params}(options: () => Inject${Name}Options${item ? '<I, Multiple>' : ''} = () => ({}), root?: InjectRoot, id?: string): ${Name}Handle${item ? '<I, Multiple>' : ''} => make<${types}${item ? ', I' : ''}>(${name}Pattern, options, root, id);`,
           '',
         ].join('\n');
       }),

@@ -3,9 +3,11 @@ import { join } from 'node:path';
 import { itemTypes, origin, outlineImports, patterns, src } from './facts.mjs';
 
 const bindings = join(src, 'bindings');
+const cap = (name) => name[0].toUpperCase() + name.slice(1);
 
 /** `<I, Multiple>` and the like, for patterns whose items have a type. */
 export const generics = ({ Name, item }) => ({
+  item,
   params: item ? `<I extends ${item} = ${item}, const Multiple extends boolean = false>` : '',
   options: item ? `${Name}Options<I, Multiple>` : `${Name}Options`,
   wired: item ? `${Name}<Multiple>` : Name,
@@ -17,14 +19,19 @@ export const generics = ({ Name, item }) => ({
 function hooks({ folder, prefix, options, given = (type) => type, props, says = (words) => words }) {
   const each = patterns.map((pattern) => {
     const { name, Name, words } = pattern;
-    const { params, options: own, wired, handleParams, handle } = generics(pattern);
+    const { params, options: own, wired, handleParams, handle, item } = generics(pattern);
     const types = `${own}, ${wired}, typeof ${name}Pattern`;
+    const named = `${cap(prefix)}${Name}Options`;
+    const optionParams = item ? `<I extends ${item} = ${item}, Multiple extends boolean = false>` : '';
     return [
       `/** One ${name}: its states, parts and methods. */`,
-      `export interface ${Name}Handle${handleParams} extends Handle<${wired}, typeof ${name}Pattern, PartProps> {}`,
+      `export interface ${Name}Handle${handleParams} extends ${Name}HandleIn<Part${item ? ', Multiple' : ''}> {}`,
+      '',
+      `/** The options of \`${prefix}${Name}\`. */`,
+      `export interface ${named}${optionParams} extends ${options}<${types}> {\n  // A member of its own: errors name this interface then, not the type that it extends.\n  /** The id of its root. @defaultValue one that is made for it */\n  id?: string | undefined;\n}`,
       '',
       `/** ${says(words)} */`,
-      `export const ${prefix}${Name} = ${params}(options?: ${given(`${options}<${types}>`)}): ${handle} => use<${types}>(${name}Pattern, options);`,
+      `export const ${prefix}${Name} = ${params}(options?: ${given(item ? `${named}<I, Multiple>` : named)}): ${handle} => use<${types}>(${name}Pattern, options);`,
       '',
     ].join('\n');
   });
@@ -32,6 +39,7 @@ function hooks({ folder, prefix, options, given = (type) => type, props, says = 
     path: join(bindings, folder, 'hooks.ts'),
     text: [
       origin,
+      '/* eslint-disable max-lines */',
       ...itemTypes.map((type) =>
         type === 'Item'
           ? `import type { Item } from '../../core/collection/items.js';`
@@ -40,12 +48,12 @@ function hooks({ folder, prefix, options, given = (type) => type, props, says = 
       ...patterns.map(
         ({ name, Name }) => `import type { ${Name}, ${Name}Options } from '../../patterns/${name}/wire.js';`,
       ),
-      `import type { Handle } from '../handle.js';`,
+      `import type { ${patterns.map(({ Name }) => `${Name}HandleIn`).join(', ')} } from '../handles.js';`,
       `import { ${patterns.map(({ name }) => `${name}Pattern`).join(', ')} } from '../patterns.js';`,
       `import { type ${options}, use } from './pattern.js';`,
       ...(given('')
-        ? [`import type { Given, PartProps } from '${props}';`]
-        : [`import type { PartProps } from '${props}';`]),
+        ? [`import type { Given, Part } from '${props}';`]
+        : [`import type { Part } from '${props}';`]),
       '',
       ...each,
     ].join('\n'),

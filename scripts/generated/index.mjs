@@ -6,13 +6,21 @@ import { format, resolveConfig } from 'prettier';
 import { angularFiles } from './angular.mjs';
 import { bindingFiles } from './bindings.mjs';
 import { src } from './facts.mjs';
+import { handleFiles } from './handles.mjs';
 import { libraryFiles } from './library.mjs';
 import { optionFiles } from './options.mjs';
 import { packageFile } from './package.mjs';
 
 export { patternNames } from './facts.mjs';
 
-const files = [...optionFiles, ...libraryFiles, ...bindingFiles, ...angularFiles, packageFile];
+const files = [
+  ...optionFiles,
+  ...handleFiles,
+  ...libraryFiles,
+  ...bindingFiles,
+  ...angularFiles,
+  packageFile,
+];
 
 /** Returns the generated files, formatted. */
 async function formatted() {

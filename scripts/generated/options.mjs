@@ -1,33 +1,9 @@
 // Options and methods of a pattern are declared once: in interfaces with docstrings. This reads them, and writes what each option takes
 // (for checks and elements) and the words about options and methods (for documents and tools).
-import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import ts from 'typescript';
 import { origin, patterns, src } from './facts.mjs';
-
-const config = ts.getParsedCommandLineOfConfigFile(
-  join(src, '../tsconfig.json'),
-  {},
-  { ...ts.sys, onUnRecoverableConfigFileDiagnostic: ({ messageText }) => console.error(messageText) },
-);
-const filesOf = (name) =>
-  readdirSync(join(src, 'patterns', name)).map((file) => join(src, 'patterns', name, file));
-const program = ts.createProgram(
-  patterns.flatMap(({ name }) => filesOf(name)),
-  { ...config.options, noEmit: true },
-);
-const checker = program.getTypeChecker();
-
-/** The interface `name` in the folder of a pattern. */
-function interfaceOf(pattern, name) {
-  for (const file of filesOf(pattern)) {
-    const found = program
-      .getSourceFile(file)
-      .statements.find((each) => ts.isInterfaceDeclaration(each) && each.name.text === name);
-    if (found) return checker.getTypeAtLocation(found.name);
-  }
-  throw new Error(`patterns/${pattern} has no interface ${name}`);
-}
+import { checker, interfaceOf, plain, summaryOf } from './typed.mjs';
 
 /** What types say by their name alone. */
 const named = {
@@ -91,8 +67,6 @@ function inOrder(words, option) {
   return known.length === words.length ? known : words;
 }
 
-const plain = (text) => text.replaceAll('`', '').replace(/\s+/g, ' ').trim();
-
 /** What an option takes, for readers. */
 function valuesOf(kind, option) {
   if (typeof kind === 'string') return kind;
@@ -106,7 +80,7 @@ function valuesOf(kind, option) {
 function optionsOf({ name, Name }) {
   return checker.getPropertiesOfType(interfaceOf(name, `${Name}Options`)).map((option) => {
     const kind = kindOf(option);
-    const [says] = ts.displayPartsToString(option.getDocumentationComment(checker)).split('\n\n');
+    const says = summaryOf(option);
     const otherwise = option.getJsDocTags(checker).find((tag) => tag.name === 'defaultValue')?.text;
     const place = `${Name}Options.${option.name}`;
     if (!kind) throw new Error(`${place}: what it takes is no kind of core/contract/options.ts`);
@@ -126,7 +100,7 @@ const methodsOf = ({ name, Name }) =>
   checker.getPropertiesOfType(interfaceOf(name, Name)).flatMap((member) => {
     const [signature] = checker.getTypeOfSymbol(member).getCallSignatures();
     if (!signature || ['update', 'unwire'].includes(member.name)) return [];
-    const [says] = ts.displayPartsToString(member.getDocumentationComment(checker)).split('\n\n');
+    const says = summaryOf(member);
     if (!says) throw new Error(`${Name}.${member.name} needs a docstring`);
     return {
       name: `${member.name}(${signature.parameters.map((each) => each.name).join(', ')})`,

@@ -1,5 +1,5 @@
 // Handles: what a binding answers with. Parts to spread, states to read and to set, methods to call.
-import type { Cell, ReadCell } from '../core/cell.js';
+import type { Cell } from '../core/cell.js';
 import type { Attributes } from '../core/contract/contract.js';
 import { flagAttributes } from '../core/outline/outline.js';
 import type { Phase } from '../layer/phase.js';
@@ -9,32 +9,52 @@ import type { AnyOutline, Bindable, Bound } from './bound.js';
 /** The value of one of the states of `W`. */
 export type StateOf<W, N> = N extends keyof W ? (W[N] extends Cell<infer T> ? T : never) : never;
 
+/** What a framework may hold for a state: keys also as a list, a key also as one of some words, and no key also as null. */
+export type HeldValue<T> = [T] extends [ReadonlySet<string>]
+  ? ReadonlySet<string> | readonly string[]
+  : [T] extends [string | undefined]
+    ? string | null | undefined
+    : T;
+
 /** The names of the states of a pattern. */
 export type StateNames<P extends Bindable<unknown>> = P['outline'] extends { first: infer S }
   ? keyof S & string
   : never;
 
-/** Its parts: one to spread, or a function of a key or of what a control asks for. `Props` is what the framework spreads. */
-type Parts<Out, Props> = Out extends { single: infer Single; each: infer Each }
-  ? { readonly [N in keyof Single]: Props } & {
+/** What a part is in a framework, by the element that it goes onto: a type that is asked with `element` and answers with `part`. */
+export interface PartKind {
+  readonly element: unknown;
+  readonly part: unknown;
+}
+
+/** A part of the framework `F` that goes onto the element `E`. */
+export type PartOf<F extends PartKind, E extends Element> = (F & { readonly element: E })['part'];
+
+/** What every handle has. */
+export interface HandleBase<W extends Wired> {
+  /** True while a guard or the owner of a state makes up its mind. */
+  readonly busy: boolean;
+  /** Whether it is opening, open, closing or closed. */
+  readonly phase: Phase;
+  /** The wired pattern, once it is on the page. */
+  readonly wired: W | undefined;
+}
+
+/** Its parts: one to spread, or a function of a key or of what a control asks for. */
+type Parts<Out, F extends PartKind> = Out extends { single: infer Single; each: infer Each }
+  ? { readonly [N in keyof Single]: PartOf<F, HTMLElement> } & {
       readonly [N in keyof Each]: Each[N] extends (given: never, ...args: infer A) => Attributes
-        ? (...args: A) => Props
+        ? (...args: A) => PartOf<F, HTMLElement>
         : never;
     }
   : never;
 
-/**
- * One instance of a pattern in a component: its states (reading one follows it, setting one asks its owner), `busy` while a
- * guard makes up its mind, `phase`, its parts, its methods, and `wired` once it is on the page.
- */
-export type Handle<W extends Wired, P extends Bindable<unknown>, Props> = {
+/** One instance of any pattern in a component: its states (reading one follows it, setting one asks its owner), parts and methods. */
+export type Handle<W extends Wired, P extends Bindable<unknown>, F extends PartKind> = {
   -readonly [N in StateNames<P>]: StateOf<W, N>;
-} & Parts<P['outline'], Props> &
-  Pick<W, P['methods'][number] & keyof W> & {
-    readonly busy: W['busy'] extends ReadCell<infer T> ? T : never;
-    readonly phase: Phase;
-    readonly wired: W | undefined;
-  };
+} & Parts<P['outline'], F> &
+  Pick<W, P['methods'][number] & keyof W> &
+  HandleBase<W>;
 
 /** Attributes as properties to spread, under the names that `nameOf` says; `isControl`: the value says what it stands for. */
 export function propsOf(

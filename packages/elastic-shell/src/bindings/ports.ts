@@ -28,22 +28,41 @@ export interface PortStore {
   look(): void;
 }
 
-/** A set that is changed in place is another value for the engine when it holds other keys; else it is the one it was. */
+/**
+ * What the engine is told: keys as a set, also where the framework holds a list. One that is changed in place is another value when it
+ * holds other keys; else it is the one it was.
+ */
 const snapshot = (before: unknown, now: unknown): unknown => {
-  if (!(now instanceof Set)) return now;
-  return before instanceof Set && sameKeys(before, now) ? before : new Set(now);
+  if (!(now instanceof Set) && !Array.isArray(now)) return now;
+  const keys = new Set(now);
+  return before instanceof Set && sameKeys(before, keys) ? before : keys;
+};
+
+/** What the framework is handed: of the kind that it holds, keys as a list or no key as null. */
+const asHeld = (value: unknown, held: unknown, isNull: boolean): unknown => {
+  if (value instanceof Set && Array.isArray(held)) return [...value];
+  return isNull ? (value ?? null) : value;
 };
 
 /** Makes a store of what `portNow` answers, which may be another port each time. One that holds nothing holds `first`. */
 export function portStore(portNow: () => Port, first: unknown): PortStore {
   const listeners = new Set<Listener<unknown>>();
   let known: unknown;
-  const get = (): unknown => (known = snapshot(known, portNow().get() ?? first));
+  /** It has held null, so it is handed null where there is nothing. */
+  let isNull = false;
+  const get = (): unknown => {
+    const held = portNow().get();
+    isNull ||= held === null;
+    return (known = snapshot(known, held ?? first));
+  };
   get();
   return {
     store: {
       get,
-      set: (value, change) => portNow().set(value, change),
+      set(value, change) {
+        const port = portNow();
+        return port.set(asHeld(value, port.get(), isNull), change);
+      },
       subscribe(listener) {
         listeners.add(listener);
         return () => void listeners.delete(listener);

@@ -427,3 +427,53 @@ it('names and describes each row by what is rendered in it, from the first', asy
   await show(h(Boats));
   expect(optionNames()).toEqual(items.map(({ key, label }) => [label, `Berth ${key}`]));
 });
+
+it('hands a state back as it is held: keys as a list, nothing as null, one of some words', async () => {
+  type Sheet = 'deck' | 'hull';
+  const seen: unknown[] = [];
+  function Held() {
+    const [open, setOpen] = useState<string[]>(['deck']);
+    const [berth, setBerth] = useState<string | null>(null);
+    const [sheet, setSheet] = useState<Sheet>('hull');
+    seen.push([open, berth, sheet]);
+    const accordion = useAccordion({ expanded: [open, setOpen] });
+    const listbox = useListbox({
+      items: [{ key: 'a', label: 'A' }],
+      selected: [berth, setBerth],
+    });
+    const tabs = useTabs({ selected: [sheet, setSheet] });
+    return h(
+      'div',
+      null,
+      h(
+        'div',
+        { ...accordion.root, key: 'accordion' },
+        ['deck', 'hull'].map((key) =>
+          h('h3', { key }, h('button', { ...accordion.header(key), className: key })),
+        ),
+        ['deck', 'hull'].map((key) => h('div', { ...accordion.panel(key), key: `${key}-panel` })),
+      ),
+      h('div', { ...listbox.root, key: 'listbox', 'aria-label': 'Berths' }),
+      h(
+        'div',
+        { ...tabs.root, key: 'tabs' },
+        h(
+          'div',
+          tabs.list,
+          ['deck', 'hull'].map((key) => h('button', { ...tabs.tab(key), key, id: `${key}-tab` })),
+        ),
+        ['deck', 'hull'].map((key) => h('div', { ...tabs.panel(key), key })),
+      ),
+      h('button', { className: 'clear', key: 'clear', onClick: () => listbox.clear() }),
+    );
+  }
+  await show(h(Held));
+  expect([says('.deck', 'aria-expanded'), says('#hull-tab', 'aria-selected')]).toEqual(['true', 'true']);
+  await press('.hull');
+  expect(seen.at(-1)).toEqual([['deck', 'hull'], null, 'hull']);
+  await press('[role=option]');
+  await press('#deck-tab');
+  expect(seen.at(-1)).toEqual([['deck', 'hull'], 'a', 'deck']);
+  await press('.clear');
+  expect(seen.at(-1)).toEqual([['deck', 'hull'], null, 'deck']);
+});

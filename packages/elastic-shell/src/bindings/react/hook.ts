@@ -18,11 +18,18 @@ import { overDefaults } from '../../engine/defaults.js';
 import { described } from '../../engine/dom.js';
 import { tellError } from '../../engine/report-error.js';
 import { type Bindable, type Bound, bound, type Taken } from '../bound.js';
-import { handleOf, propsOf } from '../handle.js';
+import { handleOf, type PartKind, propsOf } from '../handle.js';
 import { asPort } from '../ports.js';
 
-/** Attributes and a ref, to spread onto an element. */
-export type PartProps = Readonly<Record<string, unknown>>;
+/** Attributes to spread onto an element `E`; those of a root have a ref. */
+export type PartProps<E = HTMLElement> = Readonly<Record<string, unknown>> & {
+  readonly ref?: RefCallback<E>;
+};
+
+/** What a part is in React. */
+export interface Part extends PartKind {
+  readonly part: PartProps<this['element']>;
+}
 
 /** The defaults of a subtree, by pattern. */
 export const DefaultsContext = createContext<Readonly<Record<string, object>>>({});

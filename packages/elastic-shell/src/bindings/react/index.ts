@@ -7,7 +7,7 @@ import type { Wired } from '../../engine/types.js';
 import { DefaultsContext } from './hook.js';
 import { type HookOptions, use } from './pattern.js';
 
-export type { PartProps } from './hook.js';
+export type { Part, PartProps } from './hook.js';
 export * from './hooks.js';
 export type { HookOptions, StatePair } from './pattern.js';
 export { Content, type PlaceProps, Rows, Tokens } from './places.js';

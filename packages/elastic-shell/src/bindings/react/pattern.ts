@@ -2,10 +2,13 @@
 import type { Ref, RefObject } from 'react';
 import type { Change, Updates, Wired } from '../../engine/types.js';
 import type { Bindable } from '../bound.js';
-import type { Handle, StateNames, StateOf } from '../handle.js';
-import { type PartProps, useInstance } from './hook.js';
+import type { Handle, HeldValue, StateNames, StateOf } from '../handle.js';
+import { type Part, useInstance } from './hook.js';
 /** A state that React holds: its value, and who is asked when it is to be another. He may answer with a promise. */
 export type StatePair<T> = readonly [T, (value: T, change: Change<T>) => unknown];
+
+/** The same for what is held as one of some words, with null, or as a list: the setter takes what is held. */
+type HeldPair<T> = readonly [HeldValue<T>, (value: never, change: never) => unknown];
 
 /** Options that take an element. */
 type ElementNames = 'anchor' | 'firstFocus' | 'focusReturn' | 'context';
@@ -14,7 +17,7 @@ type ElementNames = 'anchor' | 'firstFocus' | 'focusReturn' | 'context';
 export type HookOptions<O, W extends Wired, P extends Bindable<unknown>> = Updates<
   Omit<O, StateNames<P> | ElementNames | 'render' | 'content'>
 > & {
-  [N in StateNames<P> & keyof O]?: O[N] | StatePair<StateOf<W, N>> | undefined;
+  [N in StateNames<P> & keyof O]?: O[N] | StatePair<StateOf<W, N>> | HeldPair<StateOf<W, N>> | undefined;
 } & {
   [N in ElementNames & keyof O]?: O[N] | RefObject<Element | null> | undefined;
 } & ('content' extends keyof O
@@ -27,7 +30,7 @@ export type HookOptions<O, W extends Wired, P extends Bindable<unknown>> = Updat
   };
 
 /** What it returns. */
-type HandleOf<W extends Wired, P extends Bindable<unknown>> = Handle<W, P, PartProps>;
+type HandleOf<W extends Wired, P extends Bindable<unknown>> = Handle<W, P, Part>;
 
 /** Types a hook by its options and by what is wired. */
 export function use<O, W extends Wired, B extends Bindable<unknown>>(

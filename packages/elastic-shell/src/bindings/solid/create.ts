@@ -14,11 +14,18 @@ import {
 import type { Attributes } from '../../core/contract/contract.js';
 import { overDefaults } from '../../engine/defaults.js';
 import { type Bindable, type Bound, bound, type Taken } from '../bound.js';
-import { handleOf, propsOf } from '../handle.js';
+import { handleOf, type PartKind, propsOf } from '../handle.js';
 import { asPort } from '../ports.js';
 
 /** Attributes and a ref, to spread onto an element. */
-export type PartProps = Readonly<Record<string, unknown>>;
+export type PartProps<E = HTMLElement> = Readonly<Record<string, unknown>> & {
+  readonly ref?: (element: E) => void;
+};
+
+/** What a part is in Solid. */
+export interface Part extends PartKind {
+  readonly part: PartProps<this['element']>;
+}
 
 /** The defaults of a subtree, by pattern. */
 export const DefaultsContext = createContext<Readonly<Record<string, object>>>({});

@@ -7,7 +7,7 @@ import type { Wired } from '../../engine/types.js';
 import { DefaultsContext, type Given } from './create.js';
 import { type CreateOptions, use } from './pattern.js';
 
-export type { Given, PartProps } from './create.js';
+export type { Given, Part, PartProps } from './create.js';
 export * from './hooks.js';
 export type { CreateOptions, StatePair } from './pattern.js';
 export { Content, type PlaceProps, Rows, Tokens } from './places.js';

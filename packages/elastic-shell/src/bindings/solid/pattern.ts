@@ -2,16 +2,24 @@
 import type { Accessor } from 'solid-js';
 import type { Change, Updates, Wired } from '../../engine/types.js';
 import type { Bindable } from '../bound.js';
-import type { Handle, StateNames, StateOf } from '../handle.js';
-import { createInstance, type Given, type PartProps } from './create.js';
+import type { Handle, HeldValue, StateNames, StateOf } from '../handle.js';
+import { createInstance, type Given, type Part } from './create.js';
 /** A state that Solid holds: its accessor, and who is asked when it is to be another. He may answer with a promise. */
 export type StatePair<T> = readonly [Accessor<T>, (value: T, change: Change<T>) => unknown];
+
+/** The same for what is held as one of some words, with null, or as a list: the setter takes what is held. */
+type HeldPair<T> = readonly [Accessor<HeldValue<T>>, (value: never, change: never) => unknown];
 
 /** The options of a primitive: the pattern's own; a state may be a pair or an accessor, and content anything that is rendered. */
 export type CreateOptions<O, W extends Wired, P extends Bindable<unknown>> = Updates<
   Omit<O, StateNames<P> | 'render' | 'content'>
 > & {
-  [N in StateNames<P> & keyof O]?: O[N] | StatePair<StateOf<W, N>> | Accessor<StateOf<W, N>> | undefined;
+  [N in StateNames<P> & keyof O]?:
+    | O[N]
+    | StatePair<StateOf<W, N>>
+    | HeldPair<StateOf<W, N>>
+    | Accessor<HeldValue<StateOf<W, N>>>
+    | undefined;
 } & ('content' extends keyof O
     ? { content?: ((signal: AbortSignal, key?: string) => unknown) | string | undefined }
     : unknown) & {
@@ -20,7 +28,7 @@ export type CreateOptions<O, W extends Wired, P extends Bindable<unknown>> = Upd
   };
 
 /** What it returns. */
-type HandleOf<W extends Wired, P extends Bindable<unknown>> = Handle<W, P, PartProps>;
+type HandleOf<W extends Wired, P extends Bindable<unknown>> = Handle<W, P, Part>;
 
 /** Types a primitive by its options and by what is wired. */
 export function use<O, W extends Wired, B extends Bindable<unknown>>(

@@ -11,7 +11,7 @@ export type { UseOptions } from './pattern.js';
 export { default as Content } from './Content.svelte';
 export { default as Rows } from './Rows.svelte';
 export { default as Tokens } from './Tokens.svelte';
-export type { Given, PartProps } from './use.svelte.js';
+export type { Given, Part, PartProps } from './use.svelte.js';
 
 /** Any pattern, such as one of your own made with `definePattern`: spread its parts. */
 export const usePattern = <O extends object, W extends Wired, N extends string, Out>(

@@ -2,7 +2,7 @@
 import type { Updates, Wired } from '../../engine/types.js';
 import type { Bindable } from '../bound.js';
 import type { Handle, StateNames, StateOf } from '../handle.js';
-import { type Given, type PartProps, useInstance } from './use.svelte.js';
+import { type Given, type Part, useInstance } from './use.svelte.js';
 /** The options of a pattern in Svelte: its own; a state may be a value, or an accessor that is asked when it is to be another. */
 export type UseOptions<O, W extends Wired, P extends Bindable<unknown>> = Updates<
   Omit<O, StateNames<P> | 'render' | 'content'>
@@ -19,7 +19,7 @@ export type UseOptions<O, W extends Wired, P extends Bindable<unknown>> = Update
   };
 
 /** What it returns. */
-type HandleOf<W extends Wired, P extends Bindable<unknown>> = Handle<W, P, PartProps>;
+type HandleOf<W extends Wired, P extends Bindable<unknown>> = Handle<W, P, Part>;
 
 /** Types a function by its options and by what is wired. */
 export function use<O, W extends Wired, B extends Bindable<unknown>>(

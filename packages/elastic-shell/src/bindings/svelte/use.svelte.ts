@@ -9,13 +9,18 @@ import { type Attachment, createAttachmentKey } from 'svelte/attachments';
 import { createSubscriber, SvelteSet } from 'svelte/reactivity';
 import type { Attributes } from '../../core/contract/contract.js';
 import { type Bindable, bound, type Taken } from '../bound.js';
-import { handleOf, propsOf } from '../handle.js';
+import { handleOf, type PartKind, propsOf } from '../handle.js';
 import { asPort, isPort, type Port, setPort } from '../ports.js';
 
 /** Attributes and an attachment, to spread onto an element. */
-export interface PartProps {
+export interface PartProps<E extends Element = HTMLElement> {
   readonly [attribute: string]: unknown;
-  readonly [attachment: symbol]: Attachment<HTMLElement>;
+  readonly [attachment: symbol]: Attachment<E>;
+}
+
+/** What a part is in Svelte. */
+export interface Part extends PartKind {
+  readonly part: PartProps<this['element'] & Element>;
 }
 
 /** The defaults of a subtree, by pattern. */

@@ -10,7 +10,14 @@ import { defaultsKey, type Given } from './use.js';
 export * from './hooks.js';
 export type { StateRef, UseOptions } from './pattern.js';
 export { Content, Rows, Tokens } from './places.js';
-export { type DefaultsMap, defaultsKey, type Given, installDefaults, type PartProps } from './use.js';
+export {
+  type DefaultsMap,
+  defaultsKey,
+  type Given,
+  installDefaults,
+  type Part,
+  type PartProps,
+} from './use.js';
 
 /** Any pattern, such as one of your own made with `definePattern`: bind its parts. */
 export const usePattern = <O extends object, W extends Wired, N extends string, Out>(

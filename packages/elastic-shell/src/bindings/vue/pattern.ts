@@ -2,10 +2,10 @@
 import type { Ref } from 'vue';
 import type { Wired } from '../../engine/types.js';
 import type { Bindable } from '../bound.js';
-import type { Handle, StateNames, StateOf } from '../handle.js';
-import { type Given, type PartProps, useInstance } from './use.js';
+import type { Handle, HeldValue, StateNames, StateOf } from '../handle.js';
+import { type Given, type Part, useInstance } from './use.js';
 /** A state that Vue holds: a ref, which is asked when it is to be another; or a getter, which nobody but its owner changes. */
-export type StateRef<T> = Ref<T> | Ref<T | undefined> | (() => T);
+export type StateRef<T> = Ref<T> | Ref<T | undefined> | Ref<HeldValue<T>> | (() => HeldValue<T>);
 
 /** Options that take an element. */
 type ElementNames = 'anchor' | 'firstFocus' | 'focusReturn' | 'context';
@@ -25,7 +25,7 @@ export type UseOptions<O, W extends Wired, P extends Bindable<unknown>> = {
   };
 
 /** What it returns. */
-type HandleOf<W extends Wired, P extends Bindable<unknown>> = Handle<W, P, PartProps>;
+type HandleOf<W extends Wired, P extends Bindable<unknown>> = Handle<W, P, Part>;
 
 /** Types a composable by its options and by what is wired. */
 export function use<O, W extends Wired, B extends Bindable<unknown>>(

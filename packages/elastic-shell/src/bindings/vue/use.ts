@@ -27,11 +27,16 @@ import type { Attributes } from '../../core/contract/contract.js';
 import { overDefaults } from '../../engine/defaults.js';
 import { tellError } from '../../engine/report-error.js';
 import { type Bindable, type Bound, bound, type Taken } from '../bound.js';
-import { handleOf, propsOf } from '../handle.js';
+import { handleOf, type PartKind, propsOf } from '../handle.js';
 import { asPort, isPort, type Port, setPort } from '../ports.js';
 
 /** Attributes and the hooks that wire the root, for `v-bind`. */
 export type PartProps = Readonly<Record<string, unknown>>;
+
+/** What a part is in Vue, whose templates don't check which element attributes are bound to. */
+export interface Part extends PartKind {
+  readonly part: PartProps;
+}
 
 /** The defaults of a subtree, by pattern. */
 export type DefaultsMap = Readonly<Record<string, object>>;

@@ -2,6 +2,7 @@
 
 /** The state of everything that opens. */
 export interface Openable {
+  /** Whether it is open. */
   open: boolean;
 }
 

@@ -12,6 +12,7 @@ export type SwitchIntent = 'toggle' | 'on' | 'off';
 
 /** The state of a switch. */
 export interface SwitchState {
+  /** Whether it is on. */
   checked: boolean;
 }
 

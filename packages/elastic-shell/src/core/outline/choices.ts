@@ -19,15 +19,19 @@ export const listboxOutline = {
   first: { selected: undefined, current: undefined },
   firstItem: { state: 'current', parts: ['option'] },
   single: {
+    /** The list. */
     root: (given: Listbox): Attributes => rootOf(listboxContract.semantics, given),
   },
   each: {
+    /** An option. */
     option: (given: Listbox, key: string): Attributes => ({
       'data-key': key,
       ...listboxContract.semantics.item?.(given.state, viewOf(given), key),
       ...stopAt(given, key, [...keysOf(given.state.selected), given.state.current]),
     }),
+    /** A group of options with a name. */
     group: (_: Listbox, name: string): Attributes => ({ role: 'group', 'aria-label': name }),
+    /** Asks for a command, such as `select`. Goes onto a `<button>`. */
     action: (given: Listbox, command: string, key?: string): Attributes =>
       control(given, `--${command}`, key),
   },
@@ -55,28 +59,38 @@ export const comboboxOutline = {
   name: comboboxContract.name,
   first: { open: false, selected: undefined, current: undefined, query: '', text: '' },
   single: {
+    /** The element around its parts. */
     root: (given: Combobox): Attributes => rootOf(comboboxContract.semantics, given),
+    /** The label: a `<label>` for a field, any element for a button. */
     label: (given: Combobox): Attributes => ({ id: partId(given, 'label'), for: partId(given, 'field') }),
+    /** The element around tokens and field. */
     box: (_: Combobox): Attributes => ({ 'data-box': '' }),
+    /** The field to type into. Goes onto an `<input>`. */
     field: (given: Combobox): Attributes => ({
       ...holder(given, 'field'),
       'aria-autocomplete': 'list',
       autocomplete: 'off',
       ...(textOf(given) && { value: textOf(given) }),
     }),
+    /** The field if there is nothing to type. Goes onto a `<button>`. */
     button: (given: Combobox): Attributes => ({
       type: 'button',
       ...holder(given, 'field'),
       'aria-labelledby': `${partId(given, 'label')} ${partId(given, 'value')}`,
     }),
+    /** The text of what is selected, in the button. */
     value: (given: Combobox): Attributes => ({ 'data-value': '', id: partId(given, 'value') }),
+    /** Opens and closes the list. Goes onto a `<button>`. */
     toggler: (given: Combobox): Attributes => ({
       ...control(given, '--toggle'),
       'aria-expanded': `${given.state.open}`,
       tabindex: '-1',
     }),
+    /** The element in which the tokens are made. */
     tokens: (_: Combobox): Attributes => ({ 'data-tokens': '' }),
+    /** The element that holds the list. */
     popup: (_: Combobox): Attributes => ({ popover: 'manual' }),
+    /** The list. */
     list: (given: Combobox): Attributes => ({
       role: 'listbox',
       tabindex: '-1',
@@ -86,11 +100,14 @@ export const comboboxOutline = {
     }),
   },
   each: {
+    /** An option. */
     option: (given: Combobox, key: string): Attributes => ({
       'data-key': key,
       ...comboboxContract.semantics.item?.(given.state, viewOf(given), key),
     }),
+    /** A group of options with a name. */
     group: (_: Combobox, name: string): Attributes => ({ role: 'group', 'aria-label': name }),
+    /** Asks for a command, such as `clear`. Goes onto a `<button>`. */
     action: (given: Combobox, command: string, key?: string): Attributes =>
       control(given, `--${command}`, key),
   },
@@ -104,10 +121,12 @@ export const switchOutline = {
   roots: ['root', 'box'],
   first: { checked: false },
   single: {
+    /** The switch. Goes onto a `<button>`. */
     root: (given: Switch): Attributes => ({
       type: 'button',
       ...rootOf(switching.semantics, given, 'button'),
     }),
+    /** The switch as a checkbox: goes onto an `<input>`. */
     box: (given: Switch): Attributes => ({
       type: 'checkbox',
       ...rootOf(switching.semantics, given, 'input'),

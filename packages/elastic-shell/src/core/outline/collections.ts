@@ -24,8 +24,12 @@ type Accordion = Given<AccordionState, AccordionChoices>;
 export const accordionOutline = {
   name: accordionContract.name,
   first: { expanded: noKeys },
-  single: { root: (given: Accordion): Attributes => rootOf(accordionContract.semantics, given) },
+  single: {
+    /** The element around the sections. */
+    root: (given: Accordion): Attributes => rootOf(accordionContract.semantics, given),
+  },
   each: {
+    /** The header of a section. Goes onto a `<button>`. */
     header: (given: Accordion, key: string): Attributes => ({
       type: 'button',
       id: partId(given, 'header', key),
@@ -33,6 +37,7 @@ export const accordionOutline = {
       'aria-controls': partId(given, 'panel', key),
       ...accordionContract.semantics.item?.(given.state, viewOf(given), key),
     }),
+    /** The panel of a section. */
     panel: (given: Accordion, key: string): Attributes => {
       const view = { ...viewOf(given), labelledBy: partId(given, 'header', key) };
       const {
@@ -44,10 +49,12 @@ export const accordionOutline = {
       const region = given.items?.length && role ? { role, 'aria-labelledby': name ?? null } : {};
       return { id: partId(given, 'panel', key), ...shown, ...region };
     },
+    /** A section as a `<details>`: goes onto a `<details>`. */
     details(given: Accordion, key: string): Attributes {
       const view: ItemsView<AccordionChoices> = { ...viewOf(given), native: true };
       return { ...accordionContract.semantics.panel?.(given.state, view, key) };
     },
+    /** The header of such a section: goes onto a `<summary>`. */
     summary: (_: Accordion, key: string): Attributes => ({ 'data-key': key }),
   },
 } satisfies Outline<AccordionState, AccordionChoices>;
@@ -60,14 +67,18 @@ export const tabsOutline = {
   first: { selected: undefined, closed: noKeys },
   firstItem: { state: 'selected', parts: ['tab', 'panel'] },
   single: {
+    /** The element around list and panels. */
     root: (given: Tabs): Attributes => rootOf(tabsContract.semantics, given),
+    /** The list of tabs. */
     list: (given: Tabs): Attributes => ({
       role: 'tablist',
       ...tabsContract.semantics.list?.(given.state, viewOf(given)),
     }),
+    /** The cross that closes a tab. */
     closer: (_: Tabs): Attributes => ({ 'data-close': '', 'aria-hidden': 'true' }),
   },
   each: {
+    /** A tab. Goes onto a `<button>`. */
     tab: (given: Tabs, key: string): Attributes => ({
       type: 'button',
       role: 'tab',
@@ -77,6 +88,7 @@ export const tabsOutline = {
       ...tabsContract.semantics.item?.(given.state, viewOf(given), key),
       ...stopAt(given, key, [given.state.selected]),
     }),
+    /** The panel of a tab. */
     panel(given: Tabs, key: string): Attributes {
       const view: ItemsView<TabsChoices> = {
         ...viewOf(given),
@@ -105,19 +117,27 @@ export const carouselOutline = {
   first: { selected: undefined, rotating: false },
   firstItem: { state: 'selected', parts: ['slide', 'picker'] },
   single: {
+    /** The carousel. */
     root: (given: Carousel): Attributes => rootOf(carouselContract.semantics, given, 'section'),
+    /** The element that scrolls. */
     slides: (_: Carousel): Attributes => ({ 'data-slides': '' }),
+    /** Goes to the next slide. Goes onto a `<button>`. */
     nextButton: (given: Carousel): Attributes => carouselControl(given, '--next', 'next'),
+    /** Goes to the previous slide. Goes onto a `<button>`. */
     previousButton: (given: Carousel): Attributes => carouselControl(given, '--previous', 'previous'),
+    /** Starts and stops the rotation. Goes onto a `<button>`. */
     rotationButton: (given: Carousel): Attributes => carouselControl(given, '--rotate', 'rotate'),
+    /** The element around the pickers. */
     pickers: (_: Carousel): Attributes => ({ role: 'tablist' }),
   },
   each: {
+    /** A slide. */
     slide: (_: Carousel, key: string): Attributes => ({
       'data-key': key,
       role: 'group',
       'aria-roledescription': 'slide',
     }),
+    /** Goes to a slide. Goes onto a `<button>`. */
     picker: (given: Carousel, key: string): Attributes => ({
       ...control(given, '--select', key),
       role: 'tab',
@@ -148,18 +168,25 @@ export const treeOutline = {
   first: { selected: undefined, current: undefined, expanded: noKeys, checked: noKeys, query: '' },
   firstItem: { state: 'current', parts: ['leaf', 'branch'] },
   single: {
+    /** The tree. */
     root: (given: Tree): Attributes => ({
       ...rootOf(treeContract.semantics, given),
       role: 'tree',
       ...(modeOf(given.options) === 'multiple' && { 'aria-multiselectable': 'true' }),
     }),
+    /** The rows under a branch. */
     group: (_: Tree): Attributes => ({ role: 'group' }),
+    /** The triangle of a branch. */
     marker: (_: Tree): Attributes => ({ 'data-marker': '' }),
+    /** The field that filters the rows. Goes onto an `<input>`. */
     search: ({ id }: Tree): Attributes => ({ type: 'search', 'aria-controls': id }),
   },
   each: {
+    /** A row without rows under it. */
     leaf: (given: Tree, key: string): Attributes => treeRow(given, key, false),
+    /** A row with rows under it. */
     branch: (given: Tree, key: string): Attributes => treeRow(given, key, true),
+    /** Asks for a command, such as `expand`. Goes onto a `<button>`. */
     action: (given: Tree, command: string): Attributes => control(given, `--${command}`),
   },
 } satisfies Outline<TreeState, TreeChoices>;

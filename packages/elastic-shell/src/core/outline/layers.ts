@@ -23,14 +23,18 @@ export const dialogOutline = {
   name: dialogContract.name,
   first: closed,
   single: {
+    /** The dialog. Goes onto a `<dialog>`. */
     root: (given: Layer<DialogChoices>): Attributes => rootOf(dialogContract.semantics, given, 'dialog'),
+    /** The heading that names it. */
     title: (given: Layer<DialogChoices>) => ({ id: partId(given, 'title') }),
   },
   each: {
+    /** Opens it. Goes onto a `<button>`. */
     opener: (given: Layer<DialogChoices>): Attributes => ({
       ...control(given, 'show-modal'),
       ...dialogContract.semantics.opener?.(given.state, viewOf(given, 'dialog'), 'open'),
     }),
+    /** Closes it with this result. Goes onto a `<button>`. */
     closer: (given: Layer<DialogChoices>, result?: string): Attributes => control(given, 'close', result),
   },
 } satisfies Outline<Openable, DialogChoices>;
@@ -40,17 +44,21 @@ export const drawerOutline = {
   name: drawerContract.name,
   first: closed,
   single: {
+    /** The drawer. Goes onto a `<dialog>`. */
     root: (given: Layer<DrawerChoices>) => ({
       ...(isLive(given) && { popover: 'manual' }),
       ...rootOf(drawerContract.semantics, given, 'dialog'),
     }),
+    /** The heading that names it. */
     title: (given: Layer<DrawerChoices>) => ({ id: partId(given, 'title') }),
   },
   each: {
+    /** Opens it. Goes onto a `<button>`. */
     opener: (given: Layer<DrawerChoices>): Attributes => ({
       ...control(given, isLive(given) ? '--toggle' : 'show-modal'),
       ...drawerContract.semantics.opener?.(given.state, viewOf(given, 'dialog'), 'open'),
     }),
+    /** Closes it with this result. Goes onto a `<button>`. */
     closer: (given: Layer<DrawerChoices>, result?: string): Attributes =>
       control(given, isLive(given) ? '--close' : 'close', result),
   },
@@ -61,17 +69,21 @@ export const popoverOutline = {
   name: popoverContract.name,
   first: closed,
   single: {
+    /** The popover. */
     root: (given: Layer<PopoverChoices>): Attributes => ({
       id: given.id,
       ...(!given.options.modal && { popover: 'manual' }),
     }),
+    /** The heading that names it. */
     title: (given: Layer<PopoverChoices>) => ({ id: partId(given, 'title') }),
   },
   each: {
+    /** Opens and closes it. Goes onto a `<button>`. */
     opener: (given: Layer<PopoverChoices>): Attributes => ({
       ...control(given, given.options.modal ? '--toggle' : 'toggle-popover'),
       ...popoverContract.semantics.opener?.(given.state, viewOf(given), 'toggle'),
     }),
+    /** Closes it. Goes onto a `<button>`. */
     closer: (given: Layer<PopoverChoices>): Attributes =>
       control(given, given.options.modal ? '--close' : 'hide-popover'),
   },
@@ -82,13 +94,16 @@ export const tooltipOutline = {
   name: tooltipContract.name,
   first: closed,
   single: {
+    /** The tooltip. */
     root: (given: Layer<object>): Attributes => ({
       popover: 'manual',
       ...rootOf(tooltipContract.semantics, given),
     }),
   },
   each: {
+    /** The control that the tooltip describes. */
     described: ({ id }: Layer<object>): Attributes => ({ 'aria-describedby': id }),
+    /** The control that the tooltip names. */
     named: ({ id }: Layer<object>): Attributes => ({ 'aria-labelledby': id }),
   },
 } satisfies Outline<Openable>;
@@ -99,10 +114,13 @@ export const disclosureOutline = {
   roots: ['root', 'details'],
   first: closed,
   single: {
+    /** The panel. */
     root: (given: Layer<object>): Attributes => rootOf(disclosureContract.semantics, given),
+    /** The panel as a `<details>`: goes onto a `<details>`. */
     details: (given: Layer<object>): Attributes => rootOf(disclosureContract.semantics, given, 'details'),
   },
   each: {
+    /** Opens and closes the panel. Goes onto a `<button>`. */
     opener: (given: Layer<object>): Attributes => ({
       ...control(given, '--toggle'),
       ...disclosureContract.semantics.opener?.(given.state, viewOf(given), 'toggle'),
@@ -132,26 +150,34 @@ export const menuOutline = {
   first: { open: false, checked: noKeys, current: undefined },
   firstItem: { state: 'current', parts: ['item', 'checkbox', 'radio'] },
   single: {
+    /** The menu. */
     root: (given: Menu): Attributes => ({
       ...rootOf(menuContract.semantics, given),
       role: 'menu',
       popover: 'manual',
     }),
+    /** A line between items. */
     separator: (_: Menu): Attributes => ({ role: 'separator' }),
   },
   each: {
+    /** Opens and closes the menu. Goes onto a `<button>`. */
     opener: (given: Menu): Attributes => ({
       ...control(given, '--toggle'),
       ...menuContract.semantics.opener?.(given.state, viewOf(given), 'toggle'),
     }),
+    /** Opens this menu from an item of another. Goes onto the item. */
     branch: ({ id, state }: Menu): Attributes => ({
       'aria-haspopup': 'menu',
       'aria-expanded': `${state.open}`,
       'aria-controls': id,
     }),
+    /** An item that does something. */
     item: (given: Menu, key: string): Attributes => menuItem(given, 'menuitem', key),
+    /** An item that is checked or not. */
     checkbox: (given: Menu, key: string): Attributes => checkable(given, 'menuitemcheckbox', key),
+    /** An item of a group, of which one is checked. */
     radio: (given: Menu, key: string): Attributes => checkable(given, 'menuitemradio', key),
+    /** A group of items with a name. */
     group: (_: Menu, name: string): Attributes => ({ role: 'group', 'aria-label': name }),
   },
 } satisfies Outline<MenuState, MenuChoices>;

@@ -11,10 +11,13 @@ export const menubarOutline = {
   first: { current: undefined },
   firstItem: { state: 'current', parts: ['item'] },
   single: {
+    /** The bar. */
     root: (given: Menubar): Attributes => ({ ...rootOf(contract.semantics, given), role: 'menubar' }),
+    /** A line between items. */
     separator: (_: Menubar): Attributes => ({ role: 'separator' }),
   },
   each: {
+    /** An item of the bar. */
     item: (given: Menubar, key: string): Attributes => ({
       type: 'button',
       role: 'menuitem',

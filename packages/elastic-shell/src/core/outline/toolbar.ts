@@ -11,11 +11,15 @@ export const toolbarOutline = {
   first: { current: undefined },
   firstItem: { state: 'current', parts: ['item'] },
   single: {
+    /** The bar. */
     root: (given: Toolbar): Attributes => ({ ...rootOf(contract.semantics, given), role: 'toolbar' }),
+    /** A line between items. */
     separator: (_: Toolbar): Attributes => ({ role: 'separator' }),
+    /** The button for what has no room. Goes onto a `<button>`. */
     more: (_: Toolbar): Attributes => ({ 'data-more': '', hidden: '' }),
   },
   each: {
+    /** A control of the bar. */
     item: (given: Toolbar, key: string): Attributes => ({
       'data-key': key,
       ...stopAt(given, key, [given.state.current]),

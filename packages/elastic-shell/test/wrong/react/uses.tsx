@@ -1,0 +1,26 @@
+// Wrong uses in React, and the first line of each error.
+import { useState } from 'react';
+import { useCombobox, useDialog, useTabs } from 'elastic-shell/react';
+
+export function Wrong() {
+  const [count, setCount] = useState(0);
+  // says: Object literal may only specify known properties, but 'outsid' does not exist in type 'UseDialogOptions'. Did you mean to write 'outside'?
+  const dialog = useDialog({ outsid: 'keep' });
+  // says: Type '[number, Dispatch<SetStateAction<number>>]' is not assignable to type 'StateOption<string | undefined> | StatePair<string | undefined> | HeldPair<string | undefined>'.
+  const tabs = useTabs({ selected: [count, setCount] });
+  const combobox = useCombobox({ items: [{ key: 'a', label: 'A', berth: 7 }] });
+  // says: Type 'number' is not assignable to type 'string'.
+  tabs.selected = 7;
+  // says: Property 'hide' does not exist on type 'DialogHandle'.
+  dialog.hide();
+  return (
+    <>
+      {/* says: Type '{ ref?: RefCallback<HTMLDialogElement>; }' is not assignable to type 'DetailedHTMLProps<HTMLAttributes<HTMLDivElement>, HTMLDivElement>'. */}
+      <div {...dialog.root} />
+      {/* says: Argument of type 'number' is not assignable to parameter of type 'string'. */}
+      <div {...tabs.panel(1)} />
+      {/* says: Property 'input' does not exist on type 'ComboboxHandle<false>'. */}
+      <input {...combobox.input} />
+    </>
+  );
+}

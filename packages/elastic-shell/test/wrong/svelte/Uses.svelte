@@ -1,0 +1,18 @@
+<script lang="ts">
+  // Wrong uses in Svelte, and the first line of each error.
+  import { useDialog, useTabs } from 'elastic-shell/svelte';
+
+  // says: Object literal may only specify known properties, and 'outsid' does not exist in type 'Given<UseDialogOptions>'.
+  const dialog = useDialog({ outsid: 'keep' });
+  // says: Type 'number' is not assignable to type 'StateOption<string | undefined>'.
+  const tabs = useTabs({ selected: 7 });
+  // says: Type 'number' is not assignable to type 'string'.
+  tabs.selected = 7;
+  // says: Property 'hide' does not exist on type 'DialogHandle'.
+  dialog.hide();
+</script>
+
+<!-- says: Argument of type '{ [attribute: string]: unknown; [attachment: symbol]: Attachment<HTMLDialogElement & Element>; }' is not assignable to parameter of type 'HTMLProps<"div", HTMLAttributes<any>>'. -->
+<div {...dialog.root}></div>
+<!-- says: Argument of type 'number' is not assignable to parameter of type 'string'. -->
+<div {...tabs.panel(1)}></div>
