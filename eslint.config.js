@@ -64,7 +64,9 @@ const zones = [
   ...['react', 'vue', 'svelte', 'solid'].map((name) =>
     never(`${src}/bindings/${name}`, `${src}/bindings`, 'A binding knows no other framework.', [
       `./${name}`,
-      ...['bound', 'engine-options', 'handle', 'handles', 'hosts', 'patterns', 'ports'].map((file) => `./${file}.ts`),
+      ...['bound', 'engine-options', 'handle', 'handles', 'hosts', 'patterns', 'ports'].map(
+        (file) => `./${file}.ts`,
+      ),
     ]),
   ),
   never('./packages', './examples', 'Nothing imports the examples.', []),
