@@ -1,7 +1,14 @@
 // One widget on a page: real keys and the pointer go to it, and what came of that is read back.
 import { readFileSync } from 'node:fs';
 import type { Page } from 'playwright-core';
-import { type Agent, fail, type Facts, type Found, type Stage as RowStage } from 'elastic-shell/rehearsal';
+import {
+  type Agent,
+  fail,
+  type Facts,
+  type Found,
+  leaveOut,
+  type Stage as RowStage,
+} from 'elastic-shell/rehearsal';
 import { Hearing } from './heard.js';
 
 /** The script in the page, as it was built. */
@@ -147,11 +154,12 @@ export class Stage implements RowStage {
 
   /** Goes to the opener, or to the tab stop, by Tab. */
   async tabTo(what: 'opener' | 'stop'): Promise<Facts> {
-    const isThere = await this.page.evaluate(([id, where]) => elasticRehearsal.aim(id, where), [
+    const aimed = await this.page.evaluate(([id, where]) => elasticRehearsal.aim(id, where), [
       this.#id,
       what,
     ] as const);
-    if (!isThere) fail('Tab does not go to it');
+    if (typeof aimed === 'string') leaveOut(aimed);
+    if (!aimed) fail('Tab does not go to it');
     this.hearing.forget();
     return this.press('Tab');
   }

@@ -51,6 +51,7 @@ export interface Facts {
   /** Whether what shows holds something that Tab goes to. */
   holdsStops: boolean;
   isDisabled: boolean;
+  /** Whether keys that move are its own: a text field; in a toolbar also a select, a slider or a number field that has focus. */
   isTextField: boolean;
   isMultiple: boolean;
   /** How much of what a disclosure, a tab or a carousel shows is shown, in words that tell one state from another. */
@@ -70,8 +71,8 @@ export interface Agent {
   opened(): { pattern: string; kind: string } | undefined;
   /** Takes one of those buttons for the opener of what it opens; answers the widget's id. */
   adopt(place: number, pattern: string): number;
-  /** Puts focus just before an element, so that Tab goes to it; false where that cannot be. */
-  aim(id: number, what: 'opener' | 'stop'): boolean;
+  /** Puts focus just before an element, so that Tab goes to it. Returns false if it can't, or the reason why the row may be left out. */
+  aim(id: number, what: 'opener' | 'stop'): boolean | string;
   /** Marks an element by an attribute, so that the pointer can be led to it; it is taken away afterwards. */
   mark(id: number, what: 'opener' | 'item' | 'root', index?: number): boolean;
   unmark(): void;

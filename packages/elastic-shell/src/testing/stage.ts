@@ -3,9 +3,9 @@ import { focused } from '../heard/dom.js';
 import { heardFocus, placesAround } from '../heard/heard.js';
 import { hearLive } from '../heard/live.js';
 import type { Facts } from '../rehearsal/facts.js';
-import { fail } from '../rehearsal/outcome.js';
+import { fail, leaveOut } from '../rehearsal/outcome.js';
 import { factsOf } from '../rehearsal/page/facts.js';
-import { stopCount } from '../rehearsal/page/focus.js';
+import { takeStop, stopCount } from '../rehearsal/page/focus.js';
 import type { Widget } from '../rehearsal/page/widgets.js';
 import type { Stage } from '../rehearsal/stage.js';
 import { keepStates } from './cells.js';
@@ -80,6 +80,8 @@ export class PageStage implements Stage {
   async tabTo(what: 'opener' | 'stop'): Promise<Facts> {
     const { opener, stop, root } = this.find();
     const element = what === 'opener' ? opener : (stop?.() ?? root);
+    const why = element && takeStop(element);
+    if (why) return leaveOut(why);
     if (!element || element.tabIndex < 0 || element.matches(':disabled'))
       return fail('Tab does not go to it');
     return this.#act(() => {

@@ -15,6 +15,9 @@ const galleries = [
   'gallery/angular',
 ];
 
+// Their owners refuse: what a row expects does not happen, as the galleries show.
+const refusing = join(__dirname, 'support/refusing-owners.json');
+
 interface Rehearsal {
   widgets: { kind: string; name: string; rows: { key: string; outcome: string; got?: string }[] }[];
 }
@@ -22,7 +25,7 @@ interface Rehearsal {
 it.each(galleries)('%s: every row holds or may be left out', (gallery) => {
   const { stdout, stderr } = spawnSync(
     process.execPath,
-    [cli, 'rehearse', desk(`${gallery}.html`), '--format', 'json'],
+    [cli, 'rehearse', desk(`${gallery}.html`), '--format', 'json', '--leave-out', refusing],
     { encoding: 'utf8', maxBuffer: 100_000_000 },
   );
   expect(stderr).toBe('');

@@ -3,7 +3,7 @@ import { factsOf } from './facts.js';
 import { adopt, unsaidButtons, unsaidLayer } from './discover.js';
 import { focused, isShown } from '../../heard/dom.js';
 import { find } from './find.js';
-import { beforeStop, positionOf, stopCount } from './focus.js';
+import { takeStop, beforeStop, positionOf, stopCount } from './focus.js';
 import { said } from '../../heard/live.js';
 import type { Agent } from '../facts.js';
 import { settle } from './settle.js';
@@ -19,7 +19,7 @@ export const agent: Agent = {
     const now = focused();
     if (now instanceof HTMLElement) now.blur();
     const element = what === 'opener' ? widget?.opener : (widget?.stop?.() ?? widget?.root);
-    return element ? beforeStop(element) : false;
+    return element ? (takeStop(element) ?? beforeStop(element)) : false;
   },
   mark(id, what, index) {
     for (const old of document.querySelectorAll('[data-rehearsed]')) old.removeAttribute('data-rehearsed');

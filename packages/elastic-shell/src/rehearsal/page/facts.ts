@@ -71,6 +71,10 @@ function valueOf(root: HTMLElement): string {
 const hasName = (root: HTMLElement): boolean =>
   root.hasAttribute('aria-label') || (root.getAttribute('aria-labelledby') !== null && nameOf(root) !== '');
 
+/** Fields that have arrow keys, Home or End of their own. */
+const keyFields =
+  'input:not([type=checkbox],[type=radio],[type=button],[type=submit],[type=reset]),select,textarea,[role=slider],[role=spinbutton]';
+
 /** How things stand with it now; undefined where it is gone. */
 export const factsOf = (widget: Widget | undefined): Facts | undefined =>
   widget && whileStill(() => factsNow(widget));
@@ -99,7 +103,8 @@ function factsNow(widget: Widget): Facts {
     isRtl: getComputedStyle(root).direction === 'rtl',
     holdsStops: isLayer && isShown(root) && stopsIn(root).length > 0,
     isDisabled: isTrue(opener ?? root, 'aria-disabled') || (opener ?? root).matches(':disabled'),
-    isTextField: root instanceof HTMLInputElement,
+    isTextField:
+      root instanceof HTMLInputElement || (pattern === 'toolbar' && !!focused()?.matches(keyFields)),
     isMultiple:
       isTrue(root, 'aria-multiselectable') ||
       (widget.panels?.() ?? []).some((panel) => isTrue(panel, 'aria-multiselectable')),

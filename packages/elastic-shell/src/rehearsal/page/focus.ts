@@ -21,6 +21,18 @@ export function stopsIn(root: ParentNode): HTMLElement[] {
 export const stopCount = (root: Element | undefined): number => (root ? stopsIn(root).length : 0);
 
 /**
+ * Makes an item of a bar its tab stop, by focus: a bar remembers which item had it last. Returns why Tab does not go to the item if the
+ * bar has another one all the same; undefined for what is in no bar.
+ */
+export function takeStop(element: HTMLElement): string | undefined {
+  if (element.tabIndex >= 0 || !element.parentElement?.closest('[role=toolbar],[role=menubar]'))
+    return undefined;
+  element.focus();
+  element.blur();
+  return element.tabIndex < 0 ? 'it is in a bar, whose tab stop is another item' : undefined;
+}
+
+/**
  * Puts focus before an element, so that one press of Tab goes to it: focus goes on from where something stood that has gone. The stop
  * before it is left alone, as it might open something when it has focus.
  */

@@ -137,8 +137,16 @@ export const act = async (page: Page, mouse: Mouse, random: () => number): Promi
             'button,input,summary,label,[role=option],[role=treeitem],[role^=menuitem],[role=tab],[data-marker]',
           ),
         ].filter((each) => {
-          const { top, bottom, width } = each.getBoundingClientRect();
-          return width && top > 60 && bottom < innerHeight && each.id !== 'unwire';
+          const { top, bottom, left, right, width } = each.getBoundingClientRect();
+          const middle = (left + right) / 2;
+          return (
+            width &&
+            top > 60 &&
+            bottom < innerHeight &&
+            middle > 0 &&
+            middle < innerWidth &&
+            each.id !== 'unwire'
+          );
         });
         const target = one! < 0.85 ? all[Math.floor(other! * all.length)] : undefined;
         if (!target) return [other! * innerWidth, 60 + third! * (innerHeight - 60), 'a place'] as const;
