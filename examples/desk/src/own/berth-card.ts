@@ -36,7 +36,7 @@ const contract: Contract<Openable, BerthCardOptions, OpenIntent> = {
     gap: 'a number',
     content: 'a function, or a selector',
   },
-  commands: { '': 'toggle', '--open': 'open', '--close': 'close' },
+  commands: { '': 'toggle', '--toggle': 'toggle', '--open': 'open', '--close': 'close' },
   read: () => ({ open: false }),
   step: stepOpenable,
   semantics: {

@@ -4,7 +4,6 @@ import { indexOf, type Item } from './items.js';
 
 /** A row of a tree, as data. */
 export interface TreeNode extends Item {
-  label: string;
   /** Children that are known; undefined for a leaf, `lazy` for a branch that has yet to be asked for. */
   children?: readonly TreeNode[] | 'lazy';
 }
