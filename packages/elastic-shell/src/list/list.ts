@@ -43,7 +43,11 @@ function intend<S extends object, O, I extends string>(
 /** How many items a page has, asked for when a key moves by one: it lays out the list. */
 const withPage = <S extends object, O, I extends string>({ rules }: Held<S, O, I>, to: Move): MoveRules => {
   const columns = rules.columns?.() ?? 1;
-  return { ...rules.moves, columns, ...(isByPage(to) && { page: rules.items.page() * columns }) };
+  return {
+    ...rules.moves,
+    columns,
+    ...(isByPage(to) && { page: rules.items.page() * columns }),
+  };
 };
 
 /** A key that goes to another item, and then asks something of that one. */

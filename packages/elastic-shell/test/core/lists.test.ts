@@ -36,7 +36,9 @@ function play<S extends { current: string | undefined }>(
   for (const [act, key] of wishes) {
     const shown = view().items ?? items;
     const isMove = typeof act !== 'string';
-    const at = isMove ? move(shown, state.current, act.to, { wrap: false, reachDisabled: true }) : key;
+    const at = isMove
+      ? move(shown, state.current, act.to, { wrap: false, reachDisabled: !!view().tree })
+      : key;
     const intent = isMove ? act.then! : act;
     const next = contract.step(state, intent, {
       root,

@@ -10,6 +10,8 @@ export interface MoveRules {
   wrap?: boolean;
   /** Disabled items can be reached. @defaultValue false */
   reachDisabled?: boolean;
+  /** Keys pass over disabled items, also over those that may have the tab stop after a press. @defaultValue false */
+  passDisabled?: boolean;
   /** Items a row, for `up` and `down`. @defaultValue 1 */
   columns?: number;
   /** Items in view, for the moves by a page. @defaultValue 10 */
@@ -41,10 +43,10 @@ export function move(
   items: readonly Item[],
   from: string | undefined,
   intent: string,
-  { wrap = true, reachDisabled = false, columns = 1, page = 10 }: MoveRules = {},
+  { wrap = true, reachDisabled = false, passDisabled = false, columns = 1, page = 10 }: MoveRules = {},
 ): string | undefined {
   if (!isMove(intent)) return from;
-  const reach = ({ disabled }: Item): boolean => reachDisabled || !disabled;
+  const reach = ({ disabled }: Item): boolean => (reachDisabled && !passDisabled) || !disabled;
   if (intent === 'first') return items.find(reach)?.key ?? from;
   if (intent === 'last') return items.findLast(reach)?.key ?? from;
   const { length } = items;

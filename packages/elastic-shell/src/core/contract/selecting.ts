@@ -12,7 +12,7 @@ import {
   selectRange,
   selectToggle,
 } from '../collection/selection.js';
-import type { ItemsView, KeyActs } from './contract.js';
+import type { ItemsView, KeyActs, MoveAct } from './contract.js';
 
 /** The states of what selects. */
 export interface Selecting {
@@ -114,9 +114,12 @@ export const goBy = (moves: Readonly<Record<string, Move>>): KeyActs<'go'> =>
 /** Keys that go to an item, and with Shift extend the range if several may be selected. */
 export function movesBy(moves: Readonly<Record<string, Move>>, multiple: boolean): KeyActs<SelectIntent> {
   if (!multiple) return goBy(moves);
-  const chords = { ...moves, 'Control+Home': moves['Home'], 'Control+End': moves['End'] };
-  const extending = Object.entries(chords).flatMap(([key, to]) =>
-    to ? [[`Shift+${key}`, { to, then: 'extend' }] as const] : [],
-  );
-  return { ...goBy(moves), ...Object.fromEntries(extending), 'Control+a': 'all' };
+  const extend = (to: Move): MoveAct<'extend'> => ({ to, then: 'extend' });
+  return {
+    ...goBy(moves),
+    ...Object.fromEntries(Object.entries(moves).map(([key, to]) => [`Shift+${key}`, extend(to)])),
+    'Control+Shift+Home': extend('first'),
+    'Control+Shift+End': extend('last'),
+    'Control+a': 'all',
+  };
 }

@@ -103,6 +103,7 @@ function serve(engine: ListboxEngine, source: MarkupItems, first: Chosen): Servi
     stop: ({ selected }) => keysOf(selected),
     moves: {
       reachDisabled: true,
+      passDisabled: true,
       get wrap() {
         return options.wrap ?? false;
       },
