@@ -37,7 +37,7 @@ function play<S extends { current: string | undefined }>(
     const shown = view().items ?? items;
     const isMove = typeof act !== 'string';
     const at = isMove
-      ? move(shown, state.current, act.to, { wrap: false, reachDisabled: !!view().tree })
+      ? move(shown, state.current, act.to, { wrap: false, reachDisabled: 'tree' in view() })
       : key;
     const intent = isMove ? act.then! : act;
     const next = contract.step(state, intent, {

@@ -109,7 +109,7 @@ describe('tree', () => {
         const wanted = new Set(some.map((key) => `Node ${key}`));
         const kept = filtered(
           tree,
-          nodesOf(tree).filter(({ label }) => wanted.has(label)),
+          nodesOf(tree).filter(({ label = '' }) => wanted.has(label)),
         );
         const expected = allKeys(roots).filter((key) =>
           some.some((match) => match === key || match.startsWith(`${key}.`)),

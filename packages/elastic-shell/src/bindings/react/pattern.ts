@@ -7,8 +7,11 @@ import { type Part, useInstance } from './hook.js';
 /** A state that React holds: its value, and who is asked when it is to be another. He may answer with a promise. */
 export type StatePair<T> = readonly [T, (value: T, change: Change<T>) => unknown];
 
-/** The same for what is held as one of some words, with null, or as a list: the setter takes what is held. */
-type HeldPair<T> = readonly [HeldValue<T>, (value: never, change: never) => unknown];
+/**
+ * The same for keys that are held as one of some words, with null, or as a list. Its setter has no signature here, so that those of
+ * `StatePair` type the parameters of a function that is written in place.
+ */
+type HeldPair<T> = [T] extends [boolean | number] ? never : readonly [HeldValue<T>, CallableFunction];
 
 /** Options that take an element. */
 type ElementNames = 'anchor' | 'firstFocus' | 'focusReturn' | 'context';

@@ -7,8 +7,13 @@ import { createInstance, type Given, type Part } from './create.js';
 /** A state that Solid holds: its accessor, and who is asked when it is to be another. He may answer with a promise. */
 export type StatePair<T> = readonly [Accessor<T>, (value: T, change: Change<T>) => unknown];
 
-/** The same for what is held as one of some words, with null, or as a list: the setter takes what is held. */
-type HeldPair<T> = readonly [Accessor<HeldValue<T>>, (value: never, change: never) => unknown];
+/**
+ * The same for keys that are held as one of some words, with null, or as a list. Its setter has no signature here, so that those of
+ * `StatePair` type the parameters of a function that is written in place.
+ */
+type HeldPair<T> = [T] extends [boolean | number]
+  ? never
+  : readonly [Accessor<HeldValue<T>>, CallableFunction];
 
 /** The options of a primitive: the pattern's own; a state may be a pair or an accessor, and content anything that is rendered. */
 export type CreateOptions<O, W extends Wired, P extends Bindable<unknown>> = Updates<
