@@ -6,7 +6,7 @@ export function Wrong() {
   const [count, setCount] = useState(0);
   // says: Object literal may only specify known properties, but 'outsid' does not exist in type 'UseDialogOptions'. Did you mean to write 'outside'?
   const dialog = useDialog({ outsid: 'keep' });
-  // says: Type '[number, Dispatch<SetStateAction<number>>]' is not assignable to type 'StateOption<string | undefined> | StatePair<string | undefined> | HeldPair<string | undefined>'.
+  // says: Type '[number, Dispatch<SetStateAction<number>>]' is not assignable to type 'StateOption<string | undefined> | StatePair<string | undefined> | readonly [string | null | undefined, CallableFunction]'.
   const tabs = useTabs({ selected: [count, setCount] });
   const combobox = useCombobox({ items: [{ key: 'a', label: 'A', berth: 7 }] });
   // says: Type 'number' is not assignable to type 'string'.
