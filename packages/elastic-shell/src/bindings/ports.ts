@@ -33,9 +33,9 @@ export interface PortStore {
  * holds other keys; else it is the one it was.
  */
 const snapshot = (before: unknown, now: unknown): unknown => {
-  if (!(now instanceof Set) && !Array.isArray(now)) return now;
-  const keys = new Set(now);
-  return before instanceof Set && sameKeys(before, keys) ? before : keys;
+  const keys: unknown = Array.isArray(now) ? new Set(now) : now;
+  if (!(keys instanceof Set)) return now;
+  return before instanceof Set && sameKeys(before, keys) ? before : new Set(keys);
 };
 
 /** What the framework is handed: of the kind that it holds, keys as a list or no key as null. */

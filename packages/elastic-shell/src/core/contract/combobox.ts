@@ -77,10 +77,8 @@ export interface ComboboxView extends ItemsView<ComboboxChoices> {
   readonly labelOf?: (key: string) => string;
 }
 
-type Box = ComboboxView;
-
 /** What closing leaves: no search, and text that tells the truth. */
-export function afterClosing(typed: string | undefined, view: Box): Partial<ComboboxState> {
+export function afterClosing(typed: string | undefined, view: ComboboxView): Partial<ComboboxState> {
   const { freeText, multiple } = view.options;
   const rest = { query: '', current: undefined };
   if (!freeText || multiple || typed === undefined) return rest;
@@ -92,7 +90,7 @@ const isFull = ({ selected }: ComboboxState, { limit = Infinity }: ComboboxChoic
   keysOf(selected).size >= limit;
 
 /** A choice by hand: of one it closes the list, of several it turns the option over. */
-function pick(state: ComboboxState, key: string, view: Box): ComboboxState {
+function pick(state: ComboboxState, key: string, view: ComboboxView): ComboboxState {
   if (!view.options.multiple) return { ...selectOne(state, key, view), open: false };
   const keys = new Set(keysOf(state.selected));
   if (!keys.delete(key)) {
@@ -102,14 +100,14 @@ function pick(state: ComboboxState, key: string, view: Box): ComboboxState {
   return { ...state, selected: keys, query: '', current: key };
 }
 
-const selectOne = (state: ComboboxState, key: string, { labelOf }: Box): ComboboxState => ({
+const selectOne = (state: ComboboxState, key: string, { labelOf }: ComboboxView): ComboboxState => ({
   ...state,
   selected: key,
   text: labelOf?.(key) ?? key,
 });
 
 /** A choice from afar: the option is in, whatever it was; the list stays as it is. */
-function select(state: ComboboxState, key: string, view: Box): ComboboxState {
+function select(state: ComboboxState, key: string, view: ComboboxView): ComboboxState {
   if (holds(state.selected, key)) return state;
   if (!view.options.multiple) return selectOne(state, key, view);
   if (isFull(state, view.options)) return state;
@@ -128,13 +126,13 @@ const clear = (state: ComboboxState, multiple: boolean): ComboboxState =>
     : state;
 
 /** Opens it at the selected option, else where the intent says. */
-function open(state: ComboboxState, begin: Move | undefined, { items }: Box): ComboboxState {
+function open(state: ComboboxState, begin: Move | undefined, { items }: ComboboxView): ComboboxState {
   const chosen = [...keysOf(state.selected)].find((key) => indexOf(items, key) >= 0);
   const current = chosen ?? (begin && move(items, undefined, begin));
   return { ...state, open: true, current: state.open ? state.current : current };
 }
 
-function step(state: ComboboxState, intent: ComboboxIntent, view: Box): ComboboxState {
+function step(state: ComboboxState, intent: ComboboxIntent, view: ComboboxView): ComboboxState {
   const { at, options } = view;
   const { multiple = false } = options;
   if (intent === 'clear') return clear(state, multiple);
