@@ -127,6 +127,8 @@ function onEntry(entry: Entry): void {
   if (!isElement(element)) return;
   if (!change || code === 'owner-silent') {
     if (entry.count === 1) add({ kind: 'message', at, root: element, entry });
+    // It happened again: only its count has changed.
+    else tellAll();
     return;
   }
   const way = code === 'busy' ? undefined : endWay(element, change);

@@ -130,6 +130,9 @@ export const journal: Journal = {
   },
 };
 
+/** How long an examination waits at most: for the page to be idle, and after one that took long. In ms. */
+const longestWait = 2000;
+
 if (typeof document !== 'undefined') {
   setTeller(enter);
   hearWishes((code, element, sentence, remedy) =>
@@ -138,15 +141,17 @@ if (typeof document !== 'undefined') {
   let waiting = false;
   /** A page that takes long to examine is not examined again at once. */
   let next = 0;
+  const examineNow = (): void => {
+    waiting = false;
+    const began = performance.now();
+    check();
+    const ended = performance.now();
+    next = ended + Math.min(10 * (ended - began), longestWait);
+  };
   const examineIdle = (): void => {
-    const idle = globalThis.requestIdleCallback ?? setTimeout;
-    idle(() => {
-      waiting = false;
-      const began = performance.now();
-      check();
-      const ended = performance.now();
-      next = ended + 10 * (ended - began);
-    });
+    // A page that is never idle is examined all the same.
+    if ('requestIdleCallback' in globalThis) requestIdleCallback(examineNow, { timeout: longestWait });
+    else setTimeout(examineNow);
   };
   const later = (): void => {
     if (waiting) return;

@@ -36,9 +36,8 @@ const pressIn = async (page: Page, name: RegExp): Promise<void> => {
   await page.mouse.click(x, y);
 };
 
-/** Shows a view, and waits until it says something. */
-async function look(page: Page, name: string, says: RegExp): Promise<string> {
-  await pressIn(page, new RegExp(`^${name}\\d*$`));
+/** Waits until the view that shows says something. */
+async function hear(page: Page, says: RegExp): Promise<string> {
   await page.waitForFunction(
     ([source]) =>
       new RegExp(source!).test(
@@ -49,6 +48,12 @@ async function look(page: Page, name: string, says: RegExp): Promise<string> {
     [says.source],
   );
   return view(page);
+}
+
+/** Shows a view, and waits until it says something. */
+async function look(page: Page, name: string, says: RegExp): Promise<string> {
+  await pressIn(page, new RegExp(`^${name}\\d*$`));
+  return hear(page, says);
 }
 
 /** The desk with the inspector open. */
@@ -97,6 +102,8 @@ describe('five questions on the desk', () => {
     const told = await look(page, 'Wrong', /was pressed and names "edti"/);
     expect(told).toMatch(/\(2 times\)/);
     expect(await look(page, 'Wrong', /no element has that id/)).toMatch(/Did you mean "edit"\?/);
+    await page.click('[data-order=W1041] button[commandfor=edti]');
+    await hear(page, /\(3 times\)/);
     expect(
       await page.evaluate(() =>
         document

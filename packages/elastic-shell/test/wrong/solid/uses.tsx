@@ -6,7 +6,7 @@ export function Wrong() {
   const [count, setCount] = createSignal(0);
   // says: Object literal may only specify known properties, and 'outsid' does not exist in type 'Given<CreateDialogOptions>'.
   const dialog = createDialog({ outsid: 'keep' });
-  // says: Type '[Accessor<number>, Setter<number>]' is not assignable to type 'StateOption<string | undefined> | StatePair<string | undefined> | readonly [Accessor<string | null | undefined>, CallableFunction] | Accessor<string | null | undefined>'.
+  // says: Type '[Accessor<number>, Setter<number>]' is not assignable to type 'StateOption<string | undefined> | StatePair<string | undefined> | readonly [Accessor<string | null | undefined>, CallableFunction] | Accessor<...>'.
   const tabs = createTabs({ selected: [count, setCount] });
   // says: Type 'number' is not assignable to type 'string'.
   tabs.selected = 7;
