@@ -131,7 +131,7 @@ export const journal: Journal = {
 };
 
 /** How long an examination waits at most: for the page to be idle, and after one that took long. In ms. */
-const longestWait = 2000;
+const longestWait = 5000;
 
 if (typeof document !== 'undefined') {
   setTeller(enter);

@@ -222,7 +222,7 @@ describe('what is wired', () => {
       document.body.innerHTML = Array.from(
         { length: 10_000 },
         (_, at) =>
-          `<button commandfor="x${at}" command="--toggle">More ${at}</button><div id="x${at}" data-wire="disclosure" hidden>Text</div>`,
+          `<section><button commandfor="x${at}" command="--toggle">More ${at}</button><div id="x${at}" data-wire="disclosure" hidden>Text</div></section>`,
       ).join('');
       shell.wireWithin(document.body);
       const { inspector } = await shell.inspect();
