@@ -9,15 +9,24 @@ import { listenIn } from '../events/document-events.js';
 import { onResize } from '../events/resize.js';
 import { onLost, onMove } from './anchor-watch.js';
 import { type Member, placeFirst, placeSoon } from './group.js';
-import { type Anchor, isAt, rectOf, sizesOf, startOf } from './kept.js';
+import { type Anchor, isAt, put, rectOf, sizesOf, startOf } from './kept.js';
 
 /** Milliseconds without a change before the anchor is watched: a scroll tells of itself, frame by frame. */
 const quiet = 100;
 
 /** Layers that are kept now. */
-let kept = 0;
-/** Beyond so many, layers are placed by script: browsers lay out all that are glued again when one more opens. */
+const kept = new Set<Member>();
+/** With more than these, layers are placed by script: browsers lay out all that are glued, and all that is in them, when one more opens. */
 const mostGlued = 3;
+
+/** Puts the layers that are glued in the same places by script. */
+function unglue(): void {
+  for (const { held } of kept)
+    if (held.glued) {
+      held.glued = false;
+      put(held);
+    }
+}
 
 /**
  * Places `layer` beside `anchor` by custom properties (--shell-x, --shell-y, --shell-room-x,
@@ -32,7 +41,7 @@ export function keepBeside(
   lost: () => void,
 ): () => void {
   const view = windowOf(layer);
-  const held = startOf(layer, anchor, wish, placed, kept++ < mostGlued);
+  const held = startOf(layer, anchor, wish, placed, kept.size < mostGlued);
   const element = isElement(anchor) && 'IntersectionObserver' in view ? anchor : undefined;
   let frame = 0;
   let last = 0;
@@ -81,7 +90,7 @@ export function keepBeside(
   styled.observe(layer, { attributeFilter: ['style'] });
   // The platform tells of these once a frame, before it draws.
   const releases = [
-    () => void kept--,
+    () => kept.delete(member),
     listenIn(layer.ownerDocument, { scroll: now }),
     listenIn(view, { resize: now }),
     ...(view.visualViewport ? [listenIn(view.visualViewport, { resize: now })] : []),
@@ -93,6 +102,8 @@ export function keepBeside(
     () => clearTimeout(timer),
     () => stopMove?.(),
   ];
+  if (kept.size >= mostGlued) unglue();
+  kept.add(member);
   placeFirst(member);
   return () => releases.splice(0).forEach((release) => release());
 }

@@ -113,7 +113,7 @@ const measure = (kept: Kept): void => {
 };
 
 /** Puts it where it belongs, as it was measured. */
-const put = (kept: Kept): void => {
+export const put = (kept: Kept): void => {
   const { wish, rect: anchor, size: layer, boundary, direction } = kept;
   if (layer) kept.found = placeIn({ ...wish, anchor, layer, boundary, direction });
   const values = valuesOf(kept);

@@ -235,6 +235,33 @@ describe('its place', () => {
   });
 });
 
+it('with more than three open, all keep their places, and none is held by the platform: it would lay out all of them at each opening', async () => {
+  const nested = (left: number): string =>
+    left === 0
+      ? ''
+      : `<button commandfor="p${left}" id="o${left}">Open</button><div id="p${left}" data-wire="popover" popover>Text ${nested(left - 1)}</div>`;
+  const { page } = await openBare(open, nested(5));
+  const seen = await page.evaluate(() => {
+    shell.wireWithin(document.body);
+    const places = (upTo: number): string[] =>
+      [5, 4, 3, 2, 1].slice(0, upTo).map((at) => {
+        const { x, y } = document.getElementById(`p${at}`)!.getBoundingClientRect();
+        return `${Math.round(x)} ${Math.round(y)}`;
+      });
+    for (const at of [5, 4, 3]) document.getElementById(`o${at}`)!.click();
+    const before = places(3);
+    for (const at of [2, 1]) document.getElementById(`o${at}`)!.click();
+    return {
+      before,
+      after: places(3),
+      all: new Set(places(5)).size,
+      held: document.querySelectorAll('[style*="anchor("]').length,
+    };
+  });
+  expect(seen.after).toEqual(seen.before);
+  expect(seen).toMatchObject({ all: 5, held: 0 });
+});
+
 describe('bad input and what others do', () => {
   const markup =
     '<button id="o" commandfor="p" command="--toggle">O</button><div id="p" popover="manual" class="c">Text <button>in</button></div><button id="after">After</button>';
