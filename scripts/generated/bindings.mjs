@@ -1,6 +1,6 @@
 // The hooks of each framework, and the patterns as bindings take them.
 import { join } from 'node:path';
-import { itemTypes, origin, outlineImports, patterns, src } from './facts.mjs';
+import { itemImports, origin, outlineImports, patterns, src } from './facts.mjs';
 
 const bindings = join(src, 'bindings');
 const cap = (name) => name[0].toUpperCase() + name.slice(1);
@@ -11,8 +11,8 @@ export const generics = ({ Name, item }) => ({
   params: item ? `<I extends ${item} = ${item}, const Multiple extends boolean = false>` : '',
   options: item ? `${Name}Options<I, Multiple>` : `${Name}Options`,
   wired: item ? `${Name}<Multiple>` : Name,
-  handleParams: item ? '<Multiple extends boolean = false>' : '',
-  handle: item ? `${Name}Handle<Multiple>` : `${Name}Handle`,
+  handleParams: item ? `<I extends ${item} = ${item}, Multiple extends boolean = false>` : '',
+  handle: item ? `${Name}Handle<I, Multiple>` : `${Name}Handle`,
 });
 
 /** One hook file: a handle type and a hook for each pattern. */
@@ -22,13 +22,12 @@ function hooks({ folder, prefix, options, given = (type) => type, props, says = 
     const { params, options: own, wired, handleParams, handle, item } = generics(pattern);
     const types = `${own}, ${wired}, typeof ${name}Pattern`;
     const named = `${cap(prefix)}${Name}Options`;
-    const optionParams = item ? `<I extends ${item} = ${item}, Multiple extends boolean = false>` : '';
     return [
       `/** One ${name}: its states, parts and methods. */`,
-      `export interface ${Name}Handle${handleParams} extends ${Name}HandleIn<Part${item ? ', Multiple' : ''}> {}`,
+      `export interface ${Name}Handle${handleParams} extends ${Name}HandleIn<Part${item ? ', I, Multiple' : ''}> {}`,
       '',
       `/** The options of \`${prefix}${Name}\`. */`,
-      `export interface ${named}${optionParams} extends ${options}<${types}> {\n  // A member of its own: errors name this interface then, not the type that it extends.\n  /** The id of its root. @defaultValue one that is made for it */\n  id?: string | undefined;\n}`,
+      `export interface ${named}${handleParams} extends ${options}<${types}> {\n  // A member of its own: errors name this interface then, not the type that it extends.\n  /** The id of its root. @defaultValue one that is made for it */\n  id?: string | undefined;\n}`,
       '',
       `/** ${says(words)} */`,
       `export const ${prefix}${Name} = ${params}(options?: ${given(item ? `${named}<I, Multiple>` : named)}): ${handle} => use<${types}>(${name}Pattern, options);`,
@@ -40,11 +39,7 @@ function hooks({ folder, prefix, options, given = (type) => type, props, says = 
     text: [
       origin,
       '/* eslint-disable max-lines */',
-      ...itemTypes.map((type) =>
-        type === 'Item'
-          ? `import type { Item } from '../../core/collection/items.js';`
-          : `import type { TreeNode } from '../../core/collection/tree.js';`,
-      ),
+      ...itemImports('../../core'),
       ...patterns.map(
         ({ name, Name }) => `import type { ${Name}, ${Name}Options } from '../../patterns/${name}/wire.js';`,
       ),

@@ -52,6 +52,12 @@ export const patterns = patternNames.map((name) => {
 
 export const itemTypes = [...new Set(patterns.flatMap(({ item }) => item ?? []))];
 
+/** The imports of the types of items, for a file whose way to the core is `core`. */
+export const itemImports = (core) =>
+  itemTypes.map(
+    (type) => `import type { ${type} } from '${core}/collection/${type === 'Item' ? 'items' : 'tree'}.js';`,
+  );
+
 /** The imports of the outlines, for a file whose way to the core is `core`. */
 export const outlineImports = (core) =>
   [...new Set(patterns.map(({ outline }) => outline))]

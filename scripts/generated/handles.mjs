@@ -1,7 +1,7 @@
 // The handles of each pattern, with a docstring for each state, part and method. A framework says what a part is in it.
 import { join } from 'node:path';
 import { generics } from './bindings.mjs';
-import { origin, patterns, src } from './facts.mjs';
+import { itemImports, origin, patterns, src } from './facts.mjs';
 import { checker, docOf, interfaceOf, outlineOf } from './typed.mjs';
 
 const elements = {
@@ -38,7 +38,7 @@ function partOf(symbol, Name, isEach) {
 /** The handle of one pattern. */
 function handle(pattern) {
   const { name, Name } = pattern;
-  const { wired, handleParams } = generics(pattern);
+  const { wired, handleParams, item } = generics(pattern);
   const outline = membersOf(outlineOf(pattern));
   const own = membersOf(interfaceOf(name, Name));
   const states = [...membersOf(typeOf(outline, 'first')).keys()].map((state) => {
@@ -52,6 +52,7 @@ function handle(pattern) {
     .filter((each) => !['update', 'unwire'].includes(each));
   const bases = [
     `HandleBase<${wired}>`,
+    ...(item ? ['RowsOf<I>'] : []),
     ...(methods.length ? [`Pick<${wired}, ${methods.map((each) => `'${each}'`).join(' | ')}>`] : []),
   ];
   const params = `<F extends PartKind${handleParams ? `, ${handleParams.slice(1, -1)}` : ''}>`;
@@ -74,7 +75,8 @@ export const handleFiles = [
       origin.replace('the folders', 'the interfaces and outlines of the patterns'),
       '/* eslint-disable max-lines */',
       ...patterns.map(({ name, Name }) => `import type { ${Name} } from '../patterns/${name}/wire.js';`),
-      `import type { HandleBase, PartKind, PartOf, StateOf } from './handle.js';`,
+      `import type { HandleBase, PartKind, PartOf, RowsOf, StateOf } from './handle.js';`,
+      ...itemImports('../core'),
       '',
       ...patterns.map(handle),
     ].join('\n'),

@@ -15,7 +15,7 @@ function OurTree() {
   return (
     <>
       <div {...tree.root} aria-label="Parts" />
-      <Rows<Node> of={tree}>{({ label }) => <Label text={label} />}</Rows>
+      <Rows of={tree}>{({ label }) => <Label text={label} />}</Rows>
     </>
   );
 }
@@ -28,7 +28,7 @@ function OurList() {
       <div {...combobox.popup}>
         <div {...combobox.list} />
       </div>
-      <Rows<Node> of={combobox}>{({ label }) => <Label text={label} />}</Rows>
+      <Rows of={combobox}>{({ label }) => <Label text={label} />}</Rows>
     </div>
   );
 }

@@ -13,7 +13,7 @@ function OurTree() {
   return (
     <>
       <div {...tree.root} aria-label="Parts" />
-      <Rows<Node> of={tree}>{(node) => <Label text={node().label} />}</Rows>
+      <Rows of={tree}>{(node) => <Label text={node().label} />}</Rows>
     </>
   );
 }
@@ -26,7 +26,7 @@ function OurList() {
       <div {...combobox.popup}>
         <div {...combobox.list} />
       </div>
-      <Rows<Node> of={combobox}>{(item) => <Label text={item().label} />}</Rows>
+      <Rows of={combobox}>{(item) => <Label text={item().label} />}</Rows>
     </div>
   );
 }

@@ -47,7 +47,7 @@ function LongListbox() {
   return (
     <>
       <div {...listbox.root} aria-label="Rivets" className="box tall" />
-      <Rows<Item> of={listbox}>{(item) => <Rivet item={item} />}</Rows>
+      <Rows of={listbox}>{(item) => <Rivet item={item} />}</Rows>
     </>
   );
 }
@@ -106,7 +106,7 @@ function LongCombobox() {
         <div {...combobox.list} />
       </div>
       <output>{combobox.query}</output>
-      <Rows<Item> of={combobox}>{(item) => <Rivet item={item} />}</Rows>
+      <Rows of={combobox}>{(item) => <Rivet item={item} />}</Rows>
     </div>
   );
 }

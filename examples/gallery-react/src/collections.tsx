@@ -244,7 +244,7 @@ function DataTree() {
         </label>
       </p>
       <div {...tree.root} aria-label="Stores" className="box tall" />
-      <Rows<TreeNode> of={tree}>{(node) => <Part node={node} />}</Rows>
+      <Rows of={tree}>{(node) => <Part node={node} />}</Rows>
     </>
   );
 }

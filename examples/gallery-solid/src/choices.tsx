@@ -45,7 +45,7 @@ function LongListbox() {
   return (
     <>
       <div {...listbox.root} aria-label="Rivets" class="box tall" />
-      <Rows<Item> of={listbox}>{(item) => <Rivet item={item()} />}</Rows>
+      <Rows of={listbox}>{(item) => <Rivet item={item()} />}</Rows>
     </>
   );
 }
@@ -100,7 +100,7 @@ function LongCombobox() {
         <div {...combobox.list} />
       </div>
       <output>{combobox.query}</output>
-      <Rows<Item> of={combobox}>{(item) => <Rivet item={item()} />}</Rows>
+      <Rows of={combobox}>{(item) => <Rivet item={item()} />}</Rows>
     </div>
   );
 }

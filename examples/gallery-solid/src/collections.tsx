@@ -263,7 +263,7 @@ function DataTree() {
         </label>
       </p>
       <div {...tree.root} aria-label="Stores" class="box tall" />
-      <Rows<TreeNode> of={tree}>{(node) => <Part node={node()} />}</Rows>
+      <Rows of={tree}>{(node) => <Part node={node()} />}</Rows>
     </>
   );
 }

@@ -2,7 +2,6 @@
   // Listboxes, comboboxes and switches.
   import { Rows, Tokens, useCombobox, useListbox, useSwitch } from 'elastic-shell/svelte';
   import { berths, gear, later, rigs, rivets, trades } from 'quillhaven-gallery/data';
-  import type { Item } from 'elastic-shell';
   import { SvelteSet } from 'svelte/reactivity';
   import GallerySection from './GallerySection.svelte';
   import { useServed } from './served';
@@ -72,7 +71,7 @@
   <h3>10,000 options by components</h3>
   <div {...long.root} aria-label="Rivets" class="box tall"></div>
   <Rows of={long}>
-    {#snippet children(item: Item)}
+    {#snippet children(item)}
       <span class="rivet">{item.label} <small>by a component</small></span>
     {/snippet}
   </Rows>
@@ -116,7 +115,7 @@
     <div {...rivet.popup}><div {...rivet.list}></div></div>
     <output>{rivet.query}</output>
     <Rows of={rivet}>
-      {#snippet children(item: Item)}
+      {#snippet children(item)}
         <span class="rivet">{item.label} <small>by a component</small></span>
       {/snippet}
     </Rows>

@@ -196,7 +196,7 @@
   </p>
   <div {...data.root} aria-label="Stores" class="box tall"></div>
   <Rows of={data}>
-    {#snippet children(item: TreeNode)}
+    {#snippet children(item)}
       <span class="rivet">{item.label} <small>by a component</small></span>
     {/snippet}
   </Rows>

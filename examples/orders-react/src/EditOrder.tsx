@@ -14,8 +14,6 @@ import { useRef, useState } from 'react';
 import type PennantGrid from './PennantGrid';
 import { PennantSign } from './PennantSign';
 
-type Trade = (typeof trades)[number];
-
 function Trades({ chosen, onChange }: { chosen: string[]; onChange(next: string[]): void }) {
   const combobox = useCombobox({
     items: trades,
@@ -32,7 +30,7 @@ function Trades({ chosen, onChange }: { chosen: string[]; onChange(next: string[
       <div {...combobox.popup}>
         <div {...combobox.list} />
       </div>
-      <Rows<Trade> of={combobox}>
+      <Rows of={combobox}>
         {({ label, group }) => (
           <span className="rivet">
             {label} <small>{group}</small>

@@ -3,8 +3,6 @@
   import { Rows, useCombobox } from 'elastic-shell/svelte';
   import { trades } from 'quillhaven-gallery/office';
 
-  type Trade = (typeof trades)[number];
-
   let { chosen = $bindable() }: { chosen: string[] } = $props();
   const combobox = useCombobox({
     items: trades,
@@ -24,7 +22,7 @@
   <div {...combobox.box}><input {...combobox.field} /></div>
   <div {...combobox.popup}><div {...combobox.list}></div></div>
   <Rows of={combobox}>
-    {#snippet children(trade: Trade)}
+    {#snippet children(trade)}
       <span class="rivet">{trade.label} <small>{trade.group}</small></span>
     {/snippet}
   </Rows>

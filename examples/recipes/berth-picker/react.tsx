@@ -27,7 +27,7 @@ export function BerthPicker() {
       <div {...combobox.popup}>
         <div {...combobox.list} />
       </div>
-      <Rows<Berth> of={combobox}>
+      <Rows of={combobox}>
         {({ label, description, colour }) => (
           <span>
             <svg viewBox="0 0 16 16" width="16" height="16" aria-hidden="true">

@@ -28,7 +28,7 @@
   <div {...combobox.box}><input {...combobox.field} /></div>
   <div {...combobox.popup}><div {...combobox.list}></div></div>
   <Rows of={combobox}>
-    {#snippet children({ label, description, colour }: Berth)}
+    {#snippet children({ label, description, colour })}
       <span>
         <svg viewBox="0 0 16 16" width="16" height="16" aria-hidden="true">
           <rect width="16" height="16" rx="3" fill={colour} />

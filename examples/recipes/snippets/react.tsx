@@ -31,7 +31,7 @@ export function Boats({ items }: { items: readonly Item[] }) {
   return (
     <>
       <div {...boats.root} aria-label="Boats" />
-      <Rows<Item> of={boats}>{(item) => <b>{item.label}</b>}</Rows>
+      <Rows of={boats}>{(item) => <b>{item.label}</b>}</Rows>
     </>
   );
 }

@@ -29,7 +29,7 @@ export function Boats(props: { items: readonly Item[] }) {
   return (
     <>
       <div {...boats.root} aria-label="Boats" />
-      <Rows<Item> of={boats}>{(boat) => <b>{boat().label}</b>}</Rows>
+      <Rows of={boats}>{(boat) => <b>{boat().label}</b>}</Rows>
     </>
   );
 }

@@ -33,7 +33,7 @@
 </dialog>
 
 <div {...boats.root} aria-label="Boats"></div>
-<Rows of={boats}>{#snippet children(boat: Item)}<b>{boat.label}</b>{/snippet}</Rows>
+<Rows of={boats}>{#snippet children(boat)}<b>{boat.label}</b>{/snippet}</Rows>
 
 <button {...log.opener()}>Harbour log</button>
 <div {...log.root}><div data-content></div></div>

@@ -7,6 +7,7 @@ import type {
   Bindable,
   Bound,
   Phase,
+  RowsOf,
   StateNames,
   StateOf,
 } from 'elastic-shell/bindings';
@@ -46,9 +47,7 @@ export type Handle<W extends Wired, P extends Bindable<unknown>, I = unknown> = 
     readonly busy: Signal<boolean>;
     readonly phase: Signal<Phase>;
     readonly wired: () => W | undefined;
-    /** For types alone: what its rows are made of. */
-    readonly row?: I;
-  };
+  } & RowsOf<I>;
 
 const bounds = new WeakMap<object, Bound>();
 

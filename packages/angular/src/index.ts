@@ -2,6 +2,7 @@
 export { provideShellDefaults, shellDefaults } from './defaults.js';
 export type { ChosenOf, Handle, StateSignal } from './handle.js';
 export type * from './handles.js';
+export type { RowsOf } from 'elastic-shell/bindings';
 export { type InjectOptions, injectPattern, type InjectRoot, type StateGiven } from './inject.js';
 export * from './inject-patterns.js';
 export { ShellPart, type ShellPartOf, type ShellParts } from './part.js';
@@ -11,7 +12,6 @@ export { ValueDirective } from './forms.js';
 export {
   type ContentContext,
   type RowContext,
-  type RowsOf,
   ShellContent,
   ShellRows,
   ShellTokens,

@@ -11,13 +11,8 @@ import {
   untracked,
   ViewContainerRef,
 } from '@angular/core';
-import type { Bound, Hosts, Loaded, Token } from 'elastic-shell/bindings';
+import type { Bound, Hosts, Loaded, RowsOf, Token } from 'elastic-shell/bindings';
 import { boundOf } from './handle.js';
-
-/** What rows are asked for of: anything whose rows are made of `I`. */
-export interface RowsOf<I> {
-  readonly row?: I;
-}
 
 /** Renders each host by the template that stands here, for as long as it is there. */
 function fillFrom<T, C extends object>(

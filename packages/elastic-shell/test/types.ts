@@ -190,7 +190,7 @@ wireToolbar(root).update({ activation: 'manual' });
 const dialogHandle = useDialog();
 yes<Same<typeof dialogHandle, DialogHandle>>();
 const severalHandle = useListbox({ items: boats, multiple: true });
-yes<Same<typeof severalHandle, ListboxHandle<true>>>();
+yes<Same<typeof severalHandle, ListboxHandle<Boat, true>>>();
 const lampHandle = usePattern(lampPattern, { most: 60 });
 yes<Same<typeof lampHandle.lit, boolean>>();
 lampHandle.dimTo(3);

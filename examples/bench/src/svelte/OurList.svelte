@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Rows, useCombobox } from 'elastic-shell/svelte';
-  import { type Node, options } from '../data';
+  import { options } from '../data';
   import Label from './Label.svelte';
 
   const combobox = useCombobox({ items: options });
@@ -10,5 +10,5 @@
   <label {...combobox.label}>Rivet</label>
   <input {...combobox.field} />
   <div {...combobox.popup}><div {...combobox.list}></div></div>
-  <Rows of={combobox}>{#snippet children(item: Node)}<Label text={item.label} />{/snippet}</Rows>
+  <Rows of={combobox}>{#snippet children(item)}<Label text={item.label} />{/snippet}</Rows>
 </div>

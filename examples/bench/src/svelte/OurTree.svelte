@@ -8,4 +8,4 @@
 </script>
 
 <div {...tree.root} aria-label="Parts"></div>
-<Rows of={tree}>{#snippet children(node: Node)}<Label text={node.label} />{/snippet}</Rows>
+<Rows of={tree}>{#snippet children(node)}<Label text={node.label} />{/snippet}</Rows>

@@ -30,6 +30,14 @@ export interface PartKind {
 /** A part of the framework `F` that goes onto the element `E`. */
 export type PartOf<F extends PartKind, E extends Element> = (F & { readonly element: E })['part'];
 
+declare const row: unique symbol;
+
+/** What `Rows` renders rows for: a handle whose rows are made of items of the type `I`. */
+export interface RowsOf<I> {
+  /** Tells TypeScript of the type; it is never there. */
+  readonly [row]?: I;
+}
+
 /** What every handle has. */
 export interface HandleBase<W extends Wired> {
   /** True while a guard or the owner of a state makes up its mind. */
@@ -54,7 +62,9 @@ export type Handle<W extends Wired, P extends Bindable<unknown>, F extends PartK
   -readonly [N in StateNames<P>]: StateOf<W, N>;
 } & Parts<P['outline'], F> &
   Pick<W, P['methods'][number] & keyof W> &
-  HandleBase<W>;
+  HandleBase<W> &
+  // Which items a pattern of one's own has is not known here.
+  RowsOf<never>;
 
 /** Attributes as properties to spread, under the names that `nameOf` says; `isControl`: the value says what it stands for. */
 export function propsOf(

@@ -15,7 +15,9 @@ import type { Menubar } from '../patterns/menubar/wire.js';
 import type { Switch } from '../patterns/switch/wire.js';
 import type { Toolbar } from '../patterns/toolbar/wire.js';
 import type { Tree } from '../patterns/tree/wire.js';
-import type { HandleBase, PartKind, PartOf, StateOf } from './handle.js';
+import type { HandleBase, PartKind, PartOf, RowsOf, StateOf } from './handle.js';
+import type { Item } from '../core/collection/items.js';
+import type { TreeNode } from '../core/collection/tree.js';
 
 /** One dialog: its states, parts and methods. */
 export interface DialogHandleIn<F extends PartKind>
@@ -149,9 +151,10 @@ export interface TabsHandleIn<F extends PartKind> extends HandleBase<Tabs>, Pick
 }
 
 /** One combobox: its states, parts and methods. */
-export interface ComboboxHandleIn<F extends PartKind, Multiple extends boolean = false>
+export interface ComboboxHandleIn<F extends PartKind, I extends Item = Item, Multiple extends boolean = false>
   extends
     HandleBase<Combobox<Multiple>>,
+    RowsOf<I>,
     Pick<Combobox<Multiple>, 'select' | 'deselect' | 'clear' | 'show' | 'close' | 'toggle'> {
   /** Whether it is open. */
   open: StateOf<Combobox<Multiple>, 'open'>;
@@ -192,8 +195,8 @@ export interface ComboboxHandleIn<F extends PartKind, Multiple extends boolean =
 }
 
 /** One listbox: its states, parts and methods. */
-export interface ListboxHandleIn<F extends PartKind, Multiple extends boolean = false>
-  extends HandleBase<Listbox<Multiple>>, Pick<Listbox<Multiple>, 'select' | 'deselect' | 'clear'> {
+export interface ListboxHandleIn<F extends PartKind, I extends Item = Item, Multiple extends boolean = false>
+  extends HandleBase<Listbox<Multiple>>, RowsOf<I>, Pick<Listbox<Multiple>, 'select' | 'deselect' | 'clear'> {
   /** The key of the selected option, or undefined; with `multiple`, a set of keys. */
   selected: StateOf<Listbox<Multiple>, 'selected'>;
   /** The key of the option that keys act on. */
@@ -273,9 +276,14 @@ export interface ToolbarHandleIn<F extends PartKind> extends HandleBase<Toolbar>
 }
 
 /** One tree: its states, parts and methods. */
-export interface TreeHandleIn<F extends PartKind, Multiple extends boolean = false>
+export interface TreeHandleIn<
+  F extends PartKind,
+  I extends TreeNode = TreeNode,
+  Multiple extends boolean = false,
+>
   extends
     HandleBase<Tree<Multiple>>,
+    RowsOf<I>,
     Pick<
       Tree<Multiple>,
       'expandTo' | 'check' | 'uncheck' | 'select' | 'deselect' | 'clear' | 'expand' | 'collapse'

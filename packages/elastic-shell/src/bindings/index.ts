@@ -1,7 +1,7 @@
 // What a binding to a framework is made of, for those that live in packages of their own: one instance from before there is a
 // page (`bound`), states that the framework holds (`asPort`), hosts for what it renders, and every pattern.
 export { type AnyOutline, type Bindable, type Bound, bound, type Loaded, type Taken } from './bound.js';
-export type { StateNames, StateOf } from './handle.js';
+export type { RowsOf, StateNames, StateOf } from './handle.js';
 export type { Updates } from '../engine/types.js';
 export type { Host, Hosts } from './hosts.js';
 export { asPort, isPort, type Port } from './ports.js';

@@ -8,6 +8,7 @@ import { DefaultsContext } from './hook.js';
 import { type HookOptions, use } from './pattern.js';
 
 export type { Part, PartProps } from './hook.js';
+export type { RowsOf } from '../handle.js';
 export * from './hooks.js';
 export type { HookOptions, StatePair } from './pattern.js';
 export { Content, type PlaceProps, Rows, Tokens } from './places.js';

@@ -12,7 +12,7 @@ import {
 } from 'react';
 import { createPortal } from 'react-dom';
 import type { Loaded } from '../bound.js';
-import { boundOf } from '../handle.js';
+import { boundOf, type RowsOf } from '../handle.js';
 import type { Token } from '../../patterns/combobox/tokens.js';
 import type { Hosts } from '../hosts.js';
 
@@ -40,8 +40,8 @@ function usePortals<T>(hosts: Hosts<T>, show: (value: T) => ReactNode): ReactNod
 }
 
 /** What rows and content are placed for: what a hook of this entry answers with. */
-export interface PlaceProps<T extends unknown[]> {
-  of: object;
+export interface PlaceProps<T extends unknown[], Of extends object = object> {
+  of: Of;
   children: (...args: T) => ReactNode;
 }
 
@@ -49,7 +49,7 @@ export interface PlaceProps<T extends unknown[]> {
  * Renders the rows of a listbox, a tree or a combobox that has `items`: `children` is called with each item that has a row on
  * the page, and what it renders goes with its row. Throws a TypeError when `of` is no handle.
  */
-export function Rows<I>({ of, children }: PlaceProps<[item: I]>): ReactNode {
+export function Rows<I>({ of, children }: PlaceProps<[item: I], RowsOf<I>>): ReactNode {
   // Items are what the option `items` gave.
   return usePortals(boundOf(of).rows as Hosts<I>, children);
 }

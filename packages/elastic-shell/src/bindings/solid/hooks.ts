@@ -179,7 +179,10 @@ export const createTabs = (options?: Given<CreateTabsOptions>): TabsHandle =>
   use<TabsOptions, Tabs, typeof tabsPattern>(tabsPattern, options);
 
 /** One combobox: its states, parts and methods. */
-export interface ComboboxHandle<Multiple extends boolean = false> extends ComboboxHandleIn<Part, Multiple> {}
+export interface ComboboxHandle<
+  I extends Item = Item,
+  Multiple extends boolean = false,
+> extends ComboboxHandleIn<Part, I, Multiple> {}
 
 /** The options of `createCombobox`. */
 export interface CreateComboboxOptions<
@@ -194,11 +197,14 @@ export interface CreateComboboxOptions<
 /** A combobox: spread `root`, `label`, `box`, `field` or `button`, `popup`, `list`; options by `items` and `Rows`, or `option(key)`. */
 export const createCombobox = <I extends Item = Item, const Multiple extends boolean = false>(
   options?: Given<CreateComboboxOptions<I, Multiple>>,
-): ComboboxHandle<Multiple> =>
+): ComboboxHandle<I, Multiple> =>
   use<ComboboxOptions<I, Multiple>, Combobox<Multiple>, typeof comboboxPattern>(comboboxPattern, options);
 
 /** One listbox: its states, parts and methods. */
-export interface ListboxHandle<Multiple extends boolean = false> extends ListboxHandleIn<Part, Multiple> {}
+export interface ListboxHandle<
+  I extends Item = Item,
+  Multiple extends boolean = false,
+> extends ListboxHandleIn<Part, I, Multiple> {}
 
 /** The options of `createListbox`. */
 export interface CreateListboxOptions<
@@ -213,7 +219,7 @@ export interface CreateListboxOptions<
 /** A listbox: spread `root`; options by `items` and `Rows`, or `option(key)`. */
 export const createListbox = <I extends Item = Item, const Multiple extends boolean = false>(
   options?: Given<CreateListboxOptions<I, Multiple>>,
-): ListboxHandle<Multiple> =>
+): ListboxHandle<I, Multiple> =>
   use<ListboxOptions<I, Multiple>, Listbox<Multiple>, typeof listboxPattern>(listboxPattern, options);
 
 /** One menu: its states, parts and methods. */
@@ -273,7 +279,10 @@ export const createToolbar = (options?: Given<CreateToolbarOptions>): ToolbarHan
   use<ToolbarOptions, Toolbar, typeof toolbarPattern>(toolbarPattern, options);
 
 /** One tree: its states, parts and methods. */
-export interface TreeHandle<Multiple extends boolean = false> extends TreeHandleIn<Part, Multiple> {}
+export interface TreeHandle<
+  I extends TreeNode = TreeNode,
+  Multiple extends boolean = false,
+> extends TreeHandleIn<Part, I, Multiple> {}
 
 /** The options of `createTree`. */
 export interface CreateTreeOptions<
@@ -288,5 +297,5 @@ export interface CreateTreeOptions<
 /** A tree: spread `root`; rows by `items` and `Rows`, or `branch(key)` and `leaf(key)` in nested `group`s. */
 export const createTree = <I extends TreeNode = TreeNode, const Multiple extends boolean = false>(
   options?: Given<CreateTreeOptions<I, Multiple>>,
-): TreeHandle<Multiple> =>
+): TreeHandle<I, Multiple> =>
   use<TreeOptions<I, Multiple>, Tree<Multiple>, typeof treePattern>(treePattern, options);

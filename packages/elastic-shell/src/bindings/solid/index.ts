@@ -8,6 +8,7 @@ import { DefaultsContext, type Given } from './create.js';
 import { type CreateOptions, use } from './pattern.js';
 
 export type { Given, Part, PartProps } from './create.js';
+export type { RowsOf } from '../handle.js';
 export * from './hooks.js';
 export type { CreateOptions, StatePair } from './pattern.js';
 export { Content, type PlaceProps, Rows, Tokens } from './places.js';

@@ -3,7 +3,7 @@
 import { createRoot, createSignal, getOwner, type JSX, onCleanup } from 'solid-js';
 import { insert } from 'solid-js/web';
 import type { Loaded } from '../bound.js';
-import { boundOf } from '../handle.js';
+import { boundOf, type RowsOf } from '../handle.js';
 import type { Token } from '../../patterns/combobox/tokens.js';
 import type { Host, Hosts } from '../hosts.js';
 
@@ -44,8 +44,8 @@ function fill<T>(hosts: Hosts<T>, render: (value: () => T) => JSX.Element): void
 }
 
 /** What rows and content are placed for: what a primitive of this entry answers with. */
-export interface PlaceProps<T extends unknown[]> {
-  of: object;
+export interface PlaceProps<T extends unknown[], Of extends object = object> {
+  of: Of;
   children: (...args: T) => JSX.Element;
 }
 
@@ -53,7 +53,7 @@ export interface PlaceProps<T extends unknown[]> {
  * Renders the rows of a listbox, a tree or a combobox that has `items`: `children` is called with an accessor of each item that
  * has a row on the page, and what it renders goes with its row. Throws a TypeError when `of` is no handle.
  */
-export function Rows<I>(props: PlaceProps<[item: () => I]>): JSX.Element {
+export function Rows<I>(props: PlaceProps<[item: () => I], RowsOf<I>>): JSX.Element {
   // Items are what the option `items` gave.
   fill(boundOf(props.of).rows as Hosts<I>, (item) => props.children(item));
   return undefined;

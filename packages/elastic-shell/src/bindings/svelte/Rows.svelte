@@ -4,10 +4,10 @@
 -->
 <script lang="ts" generics="I">
   import { type Snippet, untrack } from 'svelte';
-  import { boundOf } from '../handle.js';
+  import { boundOf, type RowsOf } from '../handle.js';
   import { into } from './into.js';
 
-  let { of, children }: { of: object; children: Snippet<[item: I]> } = $props();
+  let { of, children }: { of: RowsOf<I>; children: Snippet<[item: I]> } = $props();
   const hosts = untrack(() => boundOf(of).rows);
   let all = $state.raw(hosts.list());
   $effect.pre(() => hosts.fill(() => (all = hosts.list())));

@@ -6,6 +6,7 @@ import type { Wired } from '../../engine/types.js';
 import { use, type UseOptions } from './pattern.js';
 import { defaultsHere, type Given, provide } from './use.svelte.js';
 
+export type { RowsOf } from '../handle.js';
 export * from './hooks.js';
 export type { UseOptions } from './pattern.js';
 export { default as Content } from './Content.svelte';

@@ -175,7 +175,10 @@ export const useTabs = (options?: Given<UseTabsOptions>): TabsHandle =>
   use<TabsOptions, Tabs, typeof tabsPattern>(tabsPattern, options);
 
 /** One combobox: its states, parts and methods. */
-export interface ComboboxHandle<Multiple extends boolean = false> extends ComboboxHandleIn<Part, Multiple> {}
+export interface ComboboxHandle<
+  I extends Item = Item,
+  Multiple extends boolean = false,
+> extends ComboboxHandleIn<Part, I, Multiple> {}
 
 /** The options of `useCombobox`. */
 export interface UseComboboxOptions<
@@ -190,11 +193,14 @@ export interface UseComboboxOptions<
 /** A combobox: bind `root`, `label`, `box`, `field` or `button`, `popup`, `list`; options by `items` and `Rows`, or `option(key)`. */
 export const useCombobox = <I extends Item = Item, const Multiple extends boolean = false>(
   options?: Given<UseComboboxOptions<I, Multiple>>,
-): ComboboxHandle<Multiple> =>
+): ComboboxHandle<I, Multiple> =>
   use<ComboboxOptions<I, Multiple>, Combobox<Multiple>, typeof comboboxPattern>(comboboxPattern, options);
 
 /** One listbox: its states, parts and methods. */
-export interface ListboxHandle<Multiple extends boolean = false> extends ListboxHandleIn<Part, Multiple> {}
+export interface ListboxHandle<
+  I extends Item = Item,
+  Multiple extends boolean = false,
+> extends ListboxHandleIn<Part, I, Multiple> {}
 
 /** The options of `useListbox`. */
 export interface UseListboxOptions<
@@ -209,7 +215,7 @@ export interface UseListboxOptions<
 /** A listbox: bind `root`; options by `items` and `Rows`, or `option(key)`. */
 export const useListbox = <I extends Item = Item, const Multiple extends boolean = false>(
   options?: Given<UseListboxOptions<I, Multiple>>,
-): ListboxHandle<Multiple> =>
+): ListboxHandle<I, Multiple> =>
   use<ListboxOptions<I, Multiple>, Listbox<Multiple>, typeof listboxPattern>(listboxPattern, options);
 
 /** One menu: its states, parts and methods. */
@@ -269,7 +275,10 @@ export const useToolbar = (options?: Given<UseToolbarOptions>): ToolbarHandle =>
   use<ToolbarOptions, Toolbar, typeof toolbarPattern>(toolbarPattern, options);
 
 /** One tree: its states, parts and methods. */
-export interface TreeHandle<Multiple extends boolean = false> extends TreeHandleIn<Part, Multiple> {}
+export interface TreeHandle<
+  I extends TreeNode = TreeNode,
+  Multiple extends boolean = false,
+> extends TreeHandleIn<Part, I, Multiple> {}
 
 /** The options of `useTree`. */
 export interface UseTreeOptions<
@@ -284,5 +293,5 @@ export interface UseTreeOptions<
 /** A tree: bind `root`; rows by `items` and `Rows`, or `branch(key)` and `leaf(key)` in nested `group`s. */
 export const useTree = <I extends TreeNode = TreeNode, const Multiple extends boolean = false>(
   options?: Given<UseTreeOptions<I, Multiple>>,
-): TreeHandle<Multiple> =>
+): TreeHandle<I, Multiple> =>
   use<TreeOptions<I, Multiple>, Tree<Multiple>, typeof treePattern>(treePattern, options);

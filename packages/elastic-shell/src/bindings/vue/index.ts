@@ -7,9 +7,10 @@ import type { Wired } from '../../engine/types.js';
 import { use, type UseOptions } from './pattern.js';
 import { defaultsKey, type Given } from './use.js';
 
+export type { RowsOf } from '../handle.js';
 export * from './hooks.js';
 export type { StateRef, UseOptions } from './pattern.js';
-export { Content, Rows, Tokens } from './places.js';
+export { Content, Rows, type RowsComponent, Tokens } from './places.js';
 export {
   type DefaultsMap,
   defaultsKey,

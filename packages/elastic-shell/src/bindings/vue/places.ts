@@ -6,13 +6,14 @@ import {
   Fragment,
   h,
   onScopeDispose,
+  type PublicProps,
   type SlotsType,
   shallowRef,
   Teleport,
   type VNode,
 } from 'vue';
 import type { Loaded } from '../bound.js';
-import { boundOf } from '../handle.js';
+import { boundOf, type RowsOf } from '../handle.js';
 import type { Token } from '../../patterns/combobox/tokens.js';
 import type { Host, Hosts } from '../hosts.js';
 
@@ -32,6 +33,14 @@ function teleports<T>(hosts: Hosts<T>, render: (value: T) => VNode[] | undefined
       : h(Comment);
 }
 
+/** `Rows` as templates see it: the items of its slot are those of the handle. Vue's tools read the slots of generic components there. */
+export interface RowsComponent {
+  <I>(
+    props: { of: RowsOf<I> } & PublicProps,
+    context?: object,
+  ): VNode & { __ctx?: { slots: { default?(props: { item: I }): unknown } } };
+}
+
 /**
  * Renders the rows of a listbox, a tree or a combobox that has `items`: the slot is given each `item` that has a row on the
  * page, and what it renders goes with its row. Throws a TypeError when `of` is no handle.
@@ -43,7 +52,8 @@ export const Rows = defineComponent({
   // eslint-disable-next-line @typescript-eslint/no-explicit-any
   slots: Object as SlotsType<{ default: { item: any } }>,
   setup: ({ of }, { slots }) => teleports(boundOf(of).rows, (item) => slots.default?.({ item })),
-});
+  // Vue has no type for a component whose slots depend on its properties.
+}) as object as RowsComponent;
 
 /**
  * Renders what stands in the tokens of a combobox for several: the slot is given each `token`, its key and its label.

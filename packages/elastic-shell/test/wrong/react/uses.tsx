@@ -1,6 +1,6 @@
 // Wrong uses in React, and the first line of each error.
 import { useState } from 'react';
-import { useCombobox, useDialog, useTabs } from 'elastic-shell/react';
+import { Rows, useCombobox, useDialog, useTabs } from 'elastic-shell/react';
 
 export function Wrong() {
   const [count, setCount] = useState(0);
@@ -19,8 +19,12 @@ export function Wrong() {
       <div {...dialog.root} />
       {/* says: Argument of type 'number' is not assignable to parameter of type 'string'. */}
       <div {...tabs.panel(1)} />
-      {/* says: Property 'input' does not exist on type 'ComboboxHandle<false>'. */}
+      {/* says: Property 'input' does not exist on type 'ComboboxHandle<{ key: string; label: string; berth: number; }, false>'. */}
       <input {...combobox.input} />
+      {/* says: Property 'draught' does not exist on type '{ key: string; label: string; berth: number; }'. */}
+      <Rows of={combobox}>{({ draught }) => draught}</Rows>
+      {/* says: Type 'DialogHandleIn<Part>' has no properties in common with type 'RowsOf<unknown>'. */}
+      <Rows of={dialog}>{() => null}</Rows>
     </>
   );
 }

@@ -1,6 +1,6 @@
 // Wrong uses in Solid, and the first line of each error.
 import { createSignal } from 'solid-js';
-import { createDialog, createTabs } from 'elastic-shell/solid';
+import { createDialog, createListbox, createTabs, Rows } from 'elastic-shell/solid';
 
 export function Wrong() {
   const [count, setCount] = createSignal(0);
@@ -12,6 +12,7 @@ export function Wrong() {
   tabs.selected = 7;
   // says: Property 'hide' does not exist on type 'DialogHandle'.
   dialog.hide();
+  const listbox = createListbox({ items: [{ key: 'a', label: 'A', berth: 7 }] });
   return (
     <>
       {/* says: Type '{ ref?: (element: HTMLDialogElement) => void; }' is not assignable to type 'HTMLAttributes<HTMLDivElement>'. */}
@@ -20,6 +21,10 @@ export function Wrong() {
       <span {...dialog.opener()}>Open</span>
       {/* says: Argument of type 'number' is not assignable to parameter of type 'string'. */}
       <div {...tabs.panel(1)} />
+      {/* says: Property 'draught' does not exist on type '{ key: string; label: string; berth: number; }'. */}
+      <Rows of={listbox}>{(item) => item().draught}</Rows>
+      {/* says: Type 'DialogHandleIn<Part>' has no properties in common with type 'RowsOf<unknown>'. */}
+      <Rows of={dialog}>{() => ''}</Rows>
     </>
   );
 }
