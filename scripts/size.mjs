@@ -113,6 +113,22 @@ const sizesOf = (name, code) => ({
   budget: budgets[name],
 });
 
+/** Style sheets by what a page loads of them: all, and for a dialog. */
+const styleSheets = {
+  styles: ['structure', 'skin'],
+  'styles, one': ['structure/dialog', 'skin/dialog'],
+};
+budgets['styles'] = 6200;
+budgets['styles, one'] = 2100;
+
+async function styles(names) {
+  const texts = names.map((name) =>
+    readFileSync(join(root, `packages/elastic-shell/dist/styles/${name}.css`), 'utf8'),
+  );
+  const { code } = await transform(texts.join('\n'), { loader: 'css', minify: true });
+  return Buffer.from(code);
+}
+
 /** The bytes of each entry, of what it adds beside another, and of the modules that everything is made of. */
 export async function measureSizes() {
   await build(['library', 'angular']);
@@ -129,6 +145,7 @@ export async function measureSizes() {
     });
   }
   rows.push(sizesOf('angular', await angular()));
+  for (const [name, sheets] of Object.entries(styleSheets)) rows.push(sizesOf(name, await styles(sheets)));
   return { rows, modules };
 }
 

@@ -25,6 +25,7 @@ export const targets = {
       'scripts/bundles.mjs',
       'scripts/late.mjs',
       'scripts/production.mjs',
+      'scripts/styles.mjs',
     ],
     to: `${library}/dist`,
     async build() {
@@ -35,9 +36,9 @@ export const targets = {
       await run(process.execPath, ['scripts/late.mjs']);
       await run(process.execPath, ['scripts/bundles.mjs']);
       await run(process.execPath, ['scripts/manifest.mjs']);
-      // What the compiler leaves alone: style sheets, and components that are compiled where they are used.
+      await run(process.execPath, ['scripts/styles.mjs']);
+      // What the compiler leaves alone: components that are compiled where they are used.
       for (const path of [
-        'styles',
         'bindings/svelte/Rows.svelte',
         'bindings/svelte/Content.svelte',
         'bindings/svelte/Tokens.svelte',

@@ -243,10 +243,10 @@ it('with more than three open, all keep their places, and none is held by the pl
   const { page } = await openBare(open, nested(5));
   const seen = await page.evaluate(() => {
     shell.wireWithin(document.body);
-    const places = (upTo: number): string[] =>
-      [5, 4, 3, 2, 1].slice(0, upTo).map((at) => {
+    const places = (upTo: number): number[] =>
+      [5, 4, 3, 2, 1].slice(0, upTo).flatMap((at) => {
         const { x, y } = document.getElementById(`p${at}`)!.getBoundingClientRect();
-        return `${Math.round(x)} ${Math.round(y)}`;
+        return [x, y];
       });
     for (const at of [5, 4, 3]) document.getElementById(`o${at}`)!.click();
     const before = places(3);
@@ -258,8 +258,9 @@ it('with more than three open, all keep their places, and none is held by the pl
       held: document.querySelectorAll('[style*="anchor("]').length,
     };
   });
-  expect(seen.after).toEqual(seen.before);
-  expect(seen).toMatchObject({ all: 5, held: 0 });
+  // Places by script are in tenths of pixels.
+  seen.after.forEach((place, at) => expect(Math.abs(place - seen.before[at]!)).toBeLessThan(0.6));
+  expect(seen).toMatchObject({ all: 10, held: 0 });
 });
 
 describe('bad input and what others do', () => {

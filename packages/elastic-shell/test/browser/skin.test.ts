@@ -1,12 +1,12 @@
 // The skin keeps to itself: a page that imports it keeps its own buttons, focus, colour scheme, classes and widgets, and
 // every rule of the page wins over the skin's.
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Page } from 'playwright-core';
-import { openBare, useBrowser } from './support/browser';
+import { desk, openBare, useBrowser } from './support/browser';
 
 const { open } = useBrowser();
-const styles = join(__dirname, '../../src/styles');
+const styles = join(__dirname, '../../dist/styles');
 const skin = readFileSync(join(styles, 'skin.css'), 'utf8');
 
 /** Everything that a page might have of its own, none of it wired. */
@@ -86,4 +86,63 @@ it('draws a switch on a button beside the words of the button', async () => {
   expect(words).toBeGreaterThan(track);
   expect(height).toBeGreaterThanOrEqual(0);
   expect(await page.evaluate(() => document.getElementById('c')!.offsetWidth)).toBe(40);
+});
+
+describe('by pattern', () => {
+  /** The sheets of all patterns, those of the structure first. */
+  const byPattern = (turn: (names: string[]) => string[]): string =>
+    ['structure', 'skin']
+      .flatMap((kind) => turn(readdirSync(join(styles, kind)).sort()).map((name) => join(styles, kind, name)))
+      .map((path) => readFileSync(path, 'utf8'))
+      .join('\n');
+  const whole = ['structure.css', 'skin.css']
+    .map((name) => readFileSync(join(styles, name), 'utf8'))
+    .join('\n');
+
+  /** Where the gallery, all of it open and no script at work, looks otherwise with these style sheets than with the first ones. */
+  const otherwise = (page: Page, css: string): Promise<string[]> =>
+    page.evaluate(async (text) => {
+      const sheet = new CSSStyleSheet();
+      await sheet.replace(`* { transition: none !important }\n${text}`);
+      document.adoptedStyleSheets = [sheet];
+      const properties = new Set<string>();
+      const collect = (rules: CSSRuleList): void => {
+        for (const rule of rules) {
+          if (rule instanceof CSSStyleRule) for (const property of rule.style) properties.add(property);
+          if ('cssRules' in rule) collect(rule.cssRules as CSSRuleList);
+        }
+      };
+      collect(sheet.cssRules);
+      const shown = [...properties].filter((one) => !/^--|-(top|right|bottom|left)\b/.test(one)).sort();
+      const looks = [...document.body.querySelectorAll('*')].flatMap((each, at) =>
+        [undefined, '::before', '::after', '::backdrop'].flatMap((pseudo) => {
+          const style = getComputedStyle(each, pseudo);
+          if (pseudo && (pseudo === '::backdrop' ? !each.matches('dialog') : style.content === 'none'))
+            return [];
+          const name = `${at} ${each.localName}#${each.id}${pseudo ?? ''}`;
+          return shown.map((one) => `${name} ${one}: ${style.getPropertyValue(one)}`);
+        }),
+      );
+      const first = ((globalThis as { firstLooks?: string[] }).firstLooks ??= looks);
+      return looks.filter((look, at) => look !== first[at]).slice(0, 40);
+    }, css);
+
+  it('they look as the whole ones, in whatever order they come', async () => {
+    const { page } = await open(desk('gallery.html'));
+    const markup = await page.evaluate(() => {
+      for (const each of document.querySelectorAll('dialog')) each.setAttribute('open', '');
+      for (const each of document.querySelectorAll('[aria-expanded]'))
+        each.setAttribute('aria-expanded', 'true');
+      for (const each of document.querySelectorAll('img')) each.remove();
+      return document.body.innerHTML;
+    });
+    const { page: bare } = await openBare(open, '');
+    await bare.evaluate((html) => {
+      document.body.innerHTML = html;
+      for (const each of document.querySelectorAll<HTMLElement>('[popover]')) each.showPopover();
+    }, markup);
+    await otherwise(bare, whole);
+    for (const turn of [(names: string[]) => names, (names: string[]) => names.reverse()])
+      expect(await otherwise(bare, byPattern(turn))).toEqual([]);
+  });
 });
