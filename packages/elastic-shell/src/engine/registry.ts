@@ -51,6 +51,9 @@ export const keepWired = <W extends Wired>(wired: W): W => {
   return wired;
 };
 
+/** For what a wire function returned while it waits for its first use: has `heard` called once it is wired in full. */
+export const waits = new WeakMap<object, (heard: () => void) => void>();
+
 /** What the wire function of `element` returned, while it is wired; undefined for any other element. */
 export const wiredOf = (element: Element): Wired | undefined =>
   engines.has(element) ? results.get(element) : undefined;

@@ -6,11 +6,11 @@
 import type { Attributes, Contract, View } from '../core/contract/contract.js';
 import type { Part } from './attribute-writer.js';
 import { claim, refuseRoot, unclaim } from './claims.js';
-import { topOf, windowOf } from './dom.js';
+import { topOf } from './dom.js';
 import { tellWired } from './early-presses.js';
 import { invokersOf, joinIndex } from './invoker-index.js';
 import { isOneOfMany } from './many.js';
-import { engines, intentOf, keepWired, type Running, type Seen } from './registry.js';
+import { engines, intentOf, keepWired, type Running, type Seen, waits } from './registry.js';
 import type { Cause, Wired } from './types.js';
 
 /** An attribute that was written, and its value before and after. */
@@ -22,17 +22,18 @@ const put = (element: Element, name: string, value: string | null): void => {
 };
 
 /** Untouched instances by their root and by each of their openers. */
-const untouched = new WeakMap<Node, Untouched>();
+const untouched = new WeakMap<EventTarget, Untouched>();
 
 /** One instance, and the attributes that it has while it is untouched. Events and the index reach it as a running pattern. */
 class Untouched<W extends Wired = Wired> implements Running {
   #written: Written[] = [];
-  #isFindable = true;
   #real: W | undefined;
   #isRestored = false;
   #isOver = false;
   /** The object that the user holds. */
   handle: W | undefined;
+  /** Is called once it is wired in full. */
+  heard: (() => void) | undefined;
 
   constructor(
     readonly root: HTMLElement,
@@ -75,27 +76,20 @@ class Untouched<W extends Wired = Wired> implements Running {
   #write(element: Element, attributes: Attributes = {}): void {
     for (const [name, after] of Object.entries(attributes)) {
       const before = element.getAttribute(name);
-      // The browser makes a box for each panel that it can find text in. That is left for a time when the page is idle.
-      if (after === 'until-found' && before !== null && before !== after) {
-        this.#isFindable = false;
-        this.#written.push([element, name, before, before]);
-        continue;
-      }
       this.#written.push([element, name, before, after]);
       if (before !== after) put(element, name, after);
     }
     untouched.set(element, this);
   }
 
-  /** Makes the text of a closed panel available to find-in-page. */
-  makeFindable(): void {
-    if (this.#isFindable || this.#real || this.#isOver) return;
-    this.#isFindable = true;
+  /** Writes another value for an attribute of the root, unless it is wired or the attribute has been changed since. */
+  rewrite(name: string, value: string): void {
+    if (this.#isRestored) return;
     this.#written = this.#written.map((each) => {
-      const [element, name, before, after] = each;
-      if (name !== 'hidden' || element.getAttribute(name) !== after) return each;
-      put(element, name, 'until-found');
-      return [element, name, before, 'until-found'];
+      const [element, written, before, after] = each;
+      if (element !== this.root || written !== name || element.getAttribute(name) !== after) return each;
+      put(element, name, value);
+      return [element, name, before, value];
     });
   }
 
@@ -117,7 +111,11 @@ class Untouched<W extends Wired = Wired> implements Running {
     this.#restore();
     this.#real = this.make();
     if (this.#isOver) this.#real.unwire();
-    if (this.handle) keepWired(this.handle);
+    if (this.handle) {
+      waits.delete(this.handle);
+      keepWired(this.handle);
+    }
+    this.heard?.();
     return this.#real;
   }
 
@@ -138,6 +136,9 @@ class Untouched<W extends Wired = Wired> implements Running {
     for (const [element, name, value] of now) put(element, name, value);
   }
 }
+
+/** Wires the instance whose root or opener `node` is, if one waits there. */
+export const wakeAt = (node: EventTarget): void => void untouched.get(node)?.wake();
 
 /** The observers of trees with untouched instances, and the number of those. */
 const watches = new Map<Node, { users: number; observer: MutationObserver }>();
@@ -161,22 +162,6 @@ function observe(tree: Node): () => void {
   };
 }
 
-const waiting: Untouched[] = [];
-
-/** Makes panels findable while the page is idle, a few at a time. */
-function makeFindableWhenIdle(one: Untouched): void {
-  waiting.push(one);
-  if (waiting.length > 1) return;
-  const { requestIdleCallback = setTimeout } = windowOf(one.root);
-  const work = (idle?: IdleDeadline): void => {
-    const begin = performance.now();
-    const isTimeLeft = (): boolean => (idle ? idle.timeRemaining() > 2 : performance.now() - begin < 8);
-    while (waiting.length && isTimeLeft()) waiting.shift()?.makeFindable();
-    if (waiting.length) requestIdleCallback(work);
-  };
-  requestIdleCallback(work);
-}
-
 /** Makes handles: every member but `root` and `unwire` wires the pattern in full when it is used. */
 const onUse: ProxyHandler<Untouched> = {
   get: (one, name) =>
@@ -191,7 +176,7 @@ function partsOf<S extends object, O, I extends string>(
   root: HTMLElement,
   { commands, read, semantics }: Contract<S, O, I>,
   options: O,
-): Part[] {
+): [root: Part, ...openers: Part[]] {
   const view: View<O> = { root, options, items: [] };
   const state = read(view);
   const openers = invokersOf(root).map((control): Part => {
@@ -199,6 +184,16 @@ function partsOf<S extends object, O, I extends string>(
     return [control, semantics.opener?.(state, view, intent)];
   });
   return [[root, semantics.root?.(state, view)], ...openers];
+}
+
+/** What a pattern does besides while an instance of it waits. */
+export interface WaitRules {
+  /** Returns the attributes that the root has first, in place of those that it will have. */
+  first?(root: Element, attributes: Attributes): Attributes;
+  /** It waits from now on. */
+  begin?(one: Pick<Untouched, 'root' | 'rewrite'>): void;
+  /** Listens for a use that no command, call or attribute tells of. Returns a function that ends this. */
+  hear?(root: Element): () => void;
 }
 
 /**
@@ -210,15 +205,19 @@ export function whenTouched<S extends object, O, I extends string, W extends Wir
   contract: Contract<S, O, I>,
   options: O,
   make: () => W,
+  { first, begin, hear }: WaitRules = {},
 ): W {
   if (!isOneOfMany()) return make();
   refuseRoot(contract.name, root);
   claim(root);
-  const releases = [joinIndex(root), observe(topOf(root))];
+  const releases = [joinIndex(root), observe(topOf(root)), ...(hear ? [hear(root)] : [])];
   const leave = (): void => releases.forEach((release) => release());
-  const one = new Untouched(root, contract.commands, partsOf(root, contract, options), leave, make);
-  makeFindableWhenIdle(one);
+  const [[, own = {}], ...openers] = partsOf(root, contract, options);
+  const parts: Part[] = [[root, first?.(root, own) ?? own], ...openers];
+  const one = new Untouched(root, contract.commands, parts, leave, make);
+  begin?.(one);
   // The proxy has all members of W.
   one.handle = new Proxy<Untouched>(one, onUse) as unknown as W;
+  waits.set(one.handle, (heard) => (one.heard = heard));
   return keepWired(one.handle);
 }

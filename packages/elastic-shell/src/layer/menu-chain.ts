@@ -1,6 +1,6 @@
 // Menus within menus and menubars: which element is a menu that runs, and what it lets others do.
 import { elementNamed } from '../engine/dom.js';
-import { namedBy } from '../engine/registry.js';
+import { engineOf, namedBy } from '../engine/registry.js';
 import type { Change } from '../engine/types.js';
 
 /** A menu as other menus see it. */
@@ -27,6 +27,8 @@ export const enter = (menu: RunningMenu): (() => void) => {
 /** The menu that an item opens. */
 export function submenuOf(item: Element | null | undefined): RunningMenu | undefined {
   const menu = item ? elementNamed(item, namedBy(item)) : undefined;
+  // Asked for what it runs, one that waits for its first use is wired.
+  if (menu && !running.has(menu)) void engineOf(menu)?.run;
   return menu && running.get(menu);
 }
 

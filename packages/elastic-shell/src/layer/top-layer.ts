@@ -3,7 +3,7 @@
 // Nothing is moved in the document: frameworks that render the element would not survive that. Where the platform lacks
 // dialogs or popovers (as jsdom does) the layer is shown by an attribute, so that pages can be tested there.
 import type { Attributes } from '../core/contract/contract.js';
-import { windowOf } from '../engine/dom.js';
+import { isElement, windowOf } from '../engine/dom.js';
 import type { Phase } from './phase.js';
 import { lockScroll } from './scroll-lock.js';
 
@@ -27,6 +27,10 @@ export interface TopLayer {
 /** True while `root` is shown as a popover; where the platform has none, by its phase. */
 export const isShown = (root: Element): boolean =>
   'showPopover' in root ? root.matches(':popover-open') : root.getAttribute('data-phase') === 'open';
+
+/** True where the platform hides `root` as a popover, whatever is still to be written. */
+export const isClosedPopover = (root: HTMLElement): boolean =>
+  isElement(root) && 'showPopover' in root && root.hasAttribute('popover') && !isShown(root);
 
 /** True while `root` is shown as a modal dialog; where the platform has none, while it is open. */
 export const isShownModal = (root: HTMLDialogElement): boolean =>

@@ -477,3 +477,49 @@ it('hands a state back as it is held: keys as a list, nothing as null, one of so
   await press('.clear');
   expect(seen.at(-1)).toEqual([['deck', 'hull'], null, 'deck']);
 });
+
+it('of many instances in one rendering, those that wait are used as if they had not: by press, method, option and state', async () => {
+  const count = 60;
+  const heard: unknown[] = [];
+  const opened: (() => void)[] = [];
+  function Row({ at, escape }: { at: number; escape: 'close' | 'keep' }): ReactNode {
+    const dialog = useDialog({ escape, onChange: ({ value, reason }) => heard.push([at, value, reason]) });
+    opened[at] = () => dialog.show();
+    return h(
+      'section',
+      { id: `row${at}` },
+      h('button', dialog.opener(), dialog.open ? 'Is open' : 'Open'),
+      h(
+        'dialog',
+        dialog.root,
+        h('h2', dialog.title, `Berth ${at}`),
+        h('button', dialog.closer('yes'), 'Yes'),
+      ),
+    );
+  }
+  const rows = (escape: 'close' | 'keep'): ReactNode =>
+    Array.from({ length: count }, (_, at) => h(Row, { key: at, at, escape }));
+  await show(rows('close'));
+  /** Opens and closes one by its buttons, and the one before or after by its method. */
+  const use = async (at: number, other: number): Promise<unknown[]> => {
+    const opener = find(`#row${at} button`);
+    const seen = [opener.textContent];
+    await act(async () => opener.click());
+    seen.push(opener.textContent);
+    await act(async () => find(`#row${at} dialog button`).click());
+    await act(async () => opened[other]!());
+    seen.push(find(`#row${other} button`).textContent);
+    await act(async () => find(`#row${other} dialog button`).click());
+    return [...seen, ...heard.splice(0).map((each) => String(each).replace(/^\d+/, ''))];
+  };
+  const seen = await use(0, 1);
+  expect(seen.slice(0, 3)).toEqual(['Open', 'Is open', 'Is open']);
+  expect(seen).toHaveLength(7);
+  expect(await use(count - 1, count - 2)).toEqual(seen);
+  await show(rows('keep'));
+  await act(async () => find(`#row${count - 3} button`).click());
+  await act(async () =>
+    document.activeElement!.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true })),
+  );
+  expect(find(`#row${count - 3} dialog`).hasAttribute('open')).toBe(true);
+});

@@ -4,6 +4,7 @@ import type { Openable, OpenIntent } from '../../core/contract/openable.js';
 import { type ContentOptions, withContent } from '../../content/content.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { wire } from '../../engine/engine.js';
+import { findableLater } from '../../engine/findable.js';
 import { keepWired } from '../../engine/registry.js';
 import { whenTouched } from '../../engine/untouched.js';
 import { lazyService } from '../../engine/lazy-service.js';
@@ -50,6 +51,6 @@ export function wireDisclosure(root: HTMLElement, own?: DisclosureOptions): Disc
   };
   // A first state, content and motion have work to do before the first use.
   return open === undefined && !content && elastic === 'none'
-    ? whenTouched(root, disclosure, options, make)
+    ? whenTouched(root, disclosure, options, make, findableLater)
     : make();
 }

@@ -4,10 +4,12 @@ import { menu, type MenuIntent, type MenuState } from '../../core/contract/menu.
 import { parseArea } from '../../core/layers/placement.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { wire } from '../../engine/engine.js';
+import { onFirstTouch } from '../../engine/first-touch.js';
 import { keepWired } from '../../engine/registry.js';
 import type { Cells, Wired } from '../../engine/types.js';
+import { whenTouched } from '../../engine/untouched.js';
 import { firstKeys } from '../../list/rows/source.js';
-import { isShown, shownBefore } from '../../layer/top-layer.js';
+import { isClosedPopover, isShown, shownBefore } from '../../layer/top-layer.js';
 import { type OpenMethods, openMethods } from '../../layer/methods.js';
 import { markupItems } from '../../list/items.js';
 import { controller } from './controller.js';
@@ -41,6 +43,10 @@ const checkedIn = (root: HTMLElement): ReadonlySet<string> =>
       .flatMap(({ element, key }) => (element.ariaChecked === 'true' ? [key] : [])),
   );
 
+/** A context menu can't wait: any place on the page may ask for it. */
+const canWait = (root: HTMLElement, { open, checked, context }: MenuOptions): boolean =>
+  open === undefined && checked === undefined && !context && isClosedPopover(root);
+
 /**
  * Wires a menu: `root` has role="menu" and holds its items. Buttons open it by `commandfor` or `aria-controls`; an item
  * that names another menu opens that as its submenu, which is wired by itself. Needs structure.css for its place.
@@ -50,7 +56,6 @@ const checkedIn = (root: HTMLElement): ReadonlySet<string> =>
 export function wireMenu(root: HTMLElement, own?: MenuOptions): Menu {
   const options = optionsOf(menu, own, root);
   if (options.area !== undefined) parseArea(options.area);
-  const about = cell<Element | undefined>(undefined);
   let running: MenuEngine | undefined;
   // Read again, only whether it shows is the page's to say.
   const read = (): MenuState => ({
@@ -58,23 +63,28 @@ export function wireMenu(root: HTMLElement, own?: MenuOptions): Menu {
     ...(running ? running.state() : { checked: checkedIn(root) }),
     open: isShown(root),
   });
-  const checked = firstKeys(options.checked);
-  const wired = wire<MenuState, MenuOptions, MenuIntent>(
-    root,
-    { ...menu, read, adopted: () => shownBefore(root) },
-    { ...options, ...(checked && { checked }) },
-    (engine) => {
-      running = engine;
-      return controller(engine, about);
-    },
-  );
-  const turn = (intent: 'check' | 'uncheck', key: string): void =>
-    running?.intend(intent, { reason: 'program' }, key);
-  return keepWired({
-    ...wired,
-    ...openMethods(wired),
-    about,
-    check: (key: string) => turn('check', key),
-    uncheck: (key: string) => turn('uncheck', key),
-  });
+  const contract = { ...menu, read, adopted: () => shownBefore(root) };
+  const make = (): Menu => {
+    const about = cell<Element | undefined>(undefined);
+    const checked = firstKeys(options.checked);
+    const wired = wire<MenuState, MenuOptions, MenuIntent>(
+      root,
+      contract,
+      { ...options, ...(checked && { checked }) },
+      (engine) => {
+        running = engine;
+        return controller(engine, about);
+      },
+    );
+    const turn = (intent: 'check' | 'uncheck', key: string): void =>
+      running?.intend(intent, { reason: 'program' }, key);
+    return keepWired({
+      ...wired,
+      ...openMethods(wired),
+      about,
+      check: (key: string) => turn('check', key),
+      uncheck: (key: string) => turn('uncheck', key),
+    });
+  };
+  return canWait(root, options) ? whenTouched(root, contract, options, make, onFirstTouch) : make();
 }

@@ -6,14 +6,16 @@ import { type ContentOptions, withContent } from '../../content/content.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { described } from '../../engine/dom.js';
 import { wire } from '../../engine/engine.js';
+import { onFirstTouch } from '../../engine/first-touch.js';
 import { keepWired } from '../../engine/registry.js';
 import type { Cells, OpenOptions, Wired } from '../../engine/types.js';
+import { whenTouched } from '../../engine/untouched.js';
 import { dialogFocus, type FocusOptions, popoverFocus } from '../../focus/focus-policy.js';
 import type { FocusChoice } from '../../focus/focusable.js';
 import { labelsOf } from '../../labels/labels.js';
 import { layer } from '../../layer/layer.js';
 import { withMessage } from '../../layer/message.js';
-import { asModal, asPopover, isShown, shownBefore } from '../../layer/top-layer.js';
+import { asModal, asPopover, isClosedPopover, isShown, shownBefore } from '../../layer/top-layer.js';
 import type { LayerOptions } from '../../layer/types.js';
 import { type OpenMethods, openMethods } from '../../layer/methods.js';
 import { anchored, type AnchorOptions } from '../../position/anchored.js';
@@ -65,25 +67,32 @@ export function wirePopover(root: HTMLElement, own?: PopoverOptions): Popover {
   const isNamed = root?.matches?.('[aria-label],[aria-labelledby]');
   const isOpen = (): boolean => (options.modal ? root.hasAttribute('open') : isShown(root));
   const contract = { ...popover, read: () => ({ open: isOpen() }), adopted: () => shownBefore(root) };
-  const wired = wire<Openable, PopoverOptions, OpenIntent>(root, contract, options, (engine) => {
-    const dialog = dialogOf();
-    const labels = labelsOf(engine, (title) =>
-      title && !isNamed
-        ? { 'aria-labelledby': title, ...(!dialog && { role: root.getAttribute('role') ?? 'group' }) }
-        : {},
-    );
-    const opening = layer(engine, {
-      showing: dialog ? asModal(dialog) : asPopover(root),
-      position: anchored(engine),
-      focus: dialog ? dialogFocus(engine, labels) : popoverFocus(engine),
-      labels,
-      outside: 'close',
-      focusOut: dialog ? 'keep' : 'close',
+  const make = (): Popover => {
+    const wired = wire<Openable, PopoverOptions, OpenIntent>(root, contract, options, (engine) => {
+      const dialog = dialogOf();
+      const labels = labelsOf(engine, (title) =>
+        title && !isNamed
+          ? { 'aria-labelledby': title, ...(!dialog && { role: root.getAttribute('role') ?? 'group' }) }
+          : {},
+      );
+      const opening = layer(engine, {
+        showing: dialog ? asModal(dialog) : asPopover(root),
+        position: anchored(engine),
+        focus: dialog ? dialogFocus(engine, labels) : popoverFocus(engine),
+        labels,
+        outside: 'close',
+        focusOut: dialog ? 'keep' : 'close',
+      });
+      const service = withContent(engine, withMessage(engine, opening));
+      const { openOn = 'press', hoverDelay } = options;
+      if (openOn === 'press') return service;
+      return withHover(engine, { hover: openOn === 'hover', focus: true, delay: hoverDelay }, service);
     });
-    const service = withContent(engine, withMessage(engine, opening));
-    const { openOn = 'press', hoverDelay } = options;
-    if (openOn === 'press') return service;
-    return withHover(engine, { hover: openOn === 'hover', focus: true, delay: hoverDelay }, service);
-  });
-  return keepWired({ ...wired, ...openMethods(wired) });
+    return keepWired({ ...wired, ...openMethods(wired) });
+  };
+  const isHidden = options.modal ? !root.hasAttribute('open') : isClosedPopover(root);
+  const { open, content, openOn = 'press' } = options;
+  // Content may be asked for before it opens, and what opens it by hover is loaded first.
+  const canWait = isHidden && open === undefined && !content && openOn === 'press';
+  return canWait ? whenTouched(root, contract, options, make, onFirstTouch) : make();
 }

@@ -1,0 +1,34 @@
+// Closed panels whose text the browser can find, among instances that wait for their first use. The browser makes a box for each such
+// panel, so it is told of them while the page is idle, a few at a time.
+import { windowOf } from './dom.js';
+import type { WaitRules } from './untouched.js';
+
+type Waiting = Parameters<NonNullable<WaitRules['begin']>>[0];
+
+const waiting: Waiting[] = [];
+
+function makeFindableWhenIdle(one: Waiting): void {
+  waiting.push(one);
+  if (waiting.length > 1) return;
+  const { requestIdleCallback = setTimeout } = windowOf(one.root);
+  const work = (idle?: IdleDeadline): void => {
+    const begin = performance.now();
+    const isTimeLeft = (): boolean => (idle ? idle.timeRemaining() > 2 : performance.now() - begin < 8);
+    while (waiting.length && isTimeLeft()) waiting.shift()?.rewrite('hidden', 'until-found');
+    if (waiting.length) requestIdleCallback(work);
+  };
+  requestIdleCallback(work);
+}
+
+/** A panel that is hidden already stays as it is for the moment. */
+const isLater = (root: Element, { hidden }: Readonly<Record<string, unknown>>): boolean =>
+  hidden === 'until-found' && root.hasAttribute('hidden') && root.getAttribute('hidden') !== hidden;
+
+/** For patterns whose closed root has `hidden="until-found"`. */
+export const findableLater: WaitRules = {
+  first: (root, attributes) =>
+    isLater(root, attributes) ? { ...attributes, hidden: root.getAttribute('hidden') } : attributes,
+  begin(one) {
+    if (one.root.getAttribute('hidden') === '') makeFindableWhenIdle(one);
+  },
+};
