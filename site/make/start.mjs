@@ -30,7 +30,9 @@ ${codeTabs(dialog)}
 /** The tokens of the skin's first rule, with their values. */
 const tokens = () =>
   [
-    ...textOf('packages/elastic-shell/src/styles/skin.css').matchAll(/^ {4}(--shell-[a-z-]+): ([^;]+);/gm),
+    ...textOf('packages/elastic-shell/src/styles/skin/tokens.css').matchAll(
+      /^ {4}(--shell-[a-z-]+): ([^;]+);/gm,
+    ),
   ].map(([, name, value]) => ({ name, value }));
 
 /** What the styling page has besides. */
