@@ -15,7 +15,7 @@ const library = join(root, 'packages/elastic-shell');
 const lists = [':is', ':where'];
 
 /** The sheets: a folder has one for each pattern. */
-export const sheets = [
+const sheets = [
   'structure.css',
   'skin.css',
   ...['structure', 'skin'].flatMap((kind) => patternNames.map((name) => `${kind}/${name}.css`)),
@@ -39,13 +39,16 @@ function specificity(selector) {
   return [classes, tags];
 }
 
+/** Where the last combinator of a selector is; -1 if it has none. */
+const lastCombinator = ({ nodes }) => nodes.findLastIndex(({ type }) => type === 'combinator');
+
+const subjectOf = (selector) => selector.nodes.slice(lastCombinator(selector) + 1);
+
 /** The first list in the subject of a selector, if it has one. */
-function listIn(selector) {
-  const at = selector.nodes.findLastIndex(({ type }) => type === 'combinator');
-  return selector.nodes
-    .slice(at + 1)
-    .find(({ type, value, nodes }) => type === 'pseudo' && lists.includes(value) && nodes.length > 1);
-}
+const listIn = (selector) =>
+  subjectOf(selector).find(
+    ({ type, value, nodes }) => type === 'pseudo' && lists.includes(value) && nodes.length > 1,
+  );
 
 /** A selector for each alternative of the lists in its subject. Throws an error if this would change how specific it is. */
 function writtenOut(selector) {
@@ -68,24 +71,20 @@ const writeOut = {
   postcssPlugin: 'written-out',
   Rule(rule) {
     const selectors = parser().astSync(rule.selector).nodes.flatMap(writtenOut);
-    const next = selectors.join(',\n');
-    if (selectors.length > rule.selectors.length) rule.selector = next;
+    if (selectors.length > rule.selectors.length) rule.selector = selectors.join(',\n');
   },
 };
 
 /** Subjects that a browser can look up by nothing: it tests them against every element, whatever it stands in. */
-export function subjectsWithoutKey(css) {
+function subjectsWithoutKey(css) {
   const found = [];
   /** A key of its own, or the only alternative of a list that has one. */
   const hasKey = (each) =>
     ['tag', 'class', 'attribute', 'id'].includes(each.type) ||
-    [':popover-open', ':root', '::backdrop'].includes(each.value) ||
+    each.value === ':root' ||
     (lists.includes(each.value) && each.nodes.length === 1 && subjectOf(each.nodes[0]).some(hasKey));
-  const subjectOf = (selector) =>
-    selector.nodes.slice(selector.nodes.findLastIndex(({ type }) => type === 'combinator') + 1);
   /** `form > *`: the browser passes over it at once, unless the parent is there. */
-  const isChild = (selector) =>
-    selector.nodes.some(({ type, value }) => type === 'combinator' && value.trim() === '>');
+  const isChild = (selector) => selector.nodes[lastCombinator(selector)]?.value.trim() === '>';
   postcss.parse(css).walkRules((rule) => {
     // For browsers that have no better way.
     if (rule.parent.params === 'not (overlay: auto)') return;
@@ -96,7 +95,7 @@ export function subjectsWithoutKey(css) {
 }
 
 /** One sheet as it is published. */
-export async function sheet(name) {
+async function sheet(name) {
   const from = join(library, 'src/styles', name);
   const { css } = await postcss([importer(), writeOut]).process(readFileSync(from), { from, map: false });
   return css.replace(/\n{3,}/g, '\n\n').trimStart();

@@ -126,11 +126,11 @@ export const angularFiles = [
       '',
       ...patterns.map((pattern) => {
         const { name, Name, words, item } = pattern;
-        const { params, options, wired } = generics(pattern);
+        const { params, options, wired, handleParams } = generics(pattern);
         const types = `${options}, ${wired}, typeof ${name}Pattern`;
         return [
           `/** The options of \`inject${Name}\`. */`,
-          `export interface Inject${Name}Options${item ? `<I extends ${item} = ${item}, Multiple extends boolean = false>` : ''} extends InjectOptions<${types}> {\n  // A member of its own: errors name this interface then, not the type that it extends.\n  /** Is asked before each change. @defaultValue every change is allowed */\n  guard?: ${options}['guard'] | undefined;\n}`,
+          `export interface Inject${Name}Options${handleParams} extends InjectOptions<${types}> {\n  // A member of its own: errors name this interface then, not the type that it extends.\n  /** Is asked before each change. @defaultValue every change is allowed */\n  guard?: ${options}['guard'] | undefined;\n}`,
           '',
           `/** ${bind(words).replace('`Rows`', '`*shellRows`')} Call it in an injection context. */`,
           `export const inject${Name} = ${params}(options: () => Inject${Name}Options${item ? '<I, Multiple>' : ''} = () => ({}), root?: InjectRoot, id?: string): ${Name}Handle${item ? '<I, Multiple>' : ''} => make<${types}${item ? ', I' : ''}>(${name}Pattern, options, root, id);`,

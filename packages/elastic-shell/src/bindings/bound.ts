@@ -4,19 +4,29 @@
 // Parts are handed out as attributes of the first state, and the same ones ever after: from then on the engine alone writes
 // them, and a framework that compares what it renders with what it rendered finds nothing to change.
 import type { Attributes } from '../core/contract/contract.js';
-import type { Given } from '../core/outline/outline.js';
+import type { Given, Outline } from '../core/outline/outline.js';
 import { asState } from '../engine/attributes.js';
 import { isCell } from '../engine/dom.js';
 import { waits } from '../engine/registry.js';
 import { storeOf } from '../engine/store.js';
 import type { Wired } from '../engine/types.js';
-import { engineOptions, type Loaded, type Taken } from './engine-options.js';
-import { type Bindable, cellOf, type Held, wiredNow } from './held.js';
+import { engineOptions, type Loaded, type OptionsHeld, type Taken } from './engine-options.js';
 import { type Hosts, hosts } from './hosts.js';
 import { isPort, type Port, portStore } from './ports.js';
 
 export type { Loaded, Taken } from './engine-options.js';
-export type { AnyOutline, Bindable } from './held.js';
+
+/** A pattern as a binding takes it. */
+export interface Bindable<Out = AnyOutline> {
+  outline: Out;
+  /** Its options are checked by itself. */
+  wire(root: HTMLElement, options?: never): Wired;
+  /** The names of its methods. */
+  methods: readonly string[];
+}
+
+/** An outline of which only the names are known. */
+export type AnyOutline = Outline<never, never>;
 
 /** One instance of a pattern. */
 export interface Bound {
@@ -39,9 +49,26 @@ export interface Bound {
   call(method: string, args: unknown[]): unknown;
 }
 
+/** What a bound instance holds. */
+interface Held extends OptionsHeld {
+  bindable: Bindable;
+  id: string;
+  heard: (name: string) => void;
+  /** States as they were when it was last wired, or as they are before it is. */
+  states: Map<string, unknown>;
+  parts: Map<string, Attributes>;
+  /** It waits for its first use. Until then its states are what they would be without it, and any other member of `wired` is a use. */
+  isWaiting: boolean;
+  /** What was called before it was wired. */
+  calls: (() => void)[];
+}
+
+const cellOf = ({ wired }: Held, name: string): { get(): unknown; set?(value: unknown): void } | undefined =>
+  wired && Object.hasOwn(wired, name) ? Reflect.get(wired, name) : undefined;
+
 /** Tells the engine of options that are others now. */
 function follow(held: Held): void {
-  const { given, wired = held.waiting } = held;
+  const { wired, given } = held;
   if (!wired) return;
   const now = engineOptions(held);
   const changed: Record<string, unknown> = {};
@@ -79,9 +106,9 @@ const stateOf = (first: unknown, value: unknown): unknown =>
   asState(typeof value === 'object' && value !== null ? new Set() : first, value);
 
 function read(held: Held, name: string): unknown {
-  const { wired, states, ports, bindable, options } = held;
+  const { wired, isWaiting, states, ports, bindable, options } = held;
   if (name === 'phase') return wired?.root.dataset['phase'] ?? (read(held, 'open') ? 'open' : 'closed');
-  if (wired) return cellOf(held, name)?.get();
+  if (wired && !isWaiting) return cellOf(held, name)?.get();
   if (name === 'busy') return false;
   const port = ports.get(name);
   if (port) return port.store.get();
@@ -139,47 +166,43 @@ function hear(held: Held, wired: Wired): () => void {
 function attach(held: Held, root: HTMLElement): () => void {
   const { bindable, states, ports } = held;
   held.given = engineOptions(held);
-  // States that nobody holds live on from one wiring to the next. What is current, or said in a field, follows from the others.
-  const kept = [...states].filter(
-    ([name, value]) =>
-      value !== undefined &&
-      !ports.has(name) &&
-      name !== 'current' &&
-      name !== 'text' &&
-      name in bindable.outline.first,
-  );
-  const options = Object.fromEntries([...held.given, ...kept]);
+  // What was is what is: states that nobody holds live on from one wiring to the next.
+  const kept = [...states].filter(([name, value]) => !ports.has(name) && value !== undefined);
+  const options = Object.fromEntries([...held.given, ...kept.filter(([name]) => optional(bindable, name))]);
   // Checked by the wire function itself.
   const wired = bindable.wire(root, options as never);
   const wait = waits.get(wired);
   let stop: (() => void) | undefined;
   const use = (): void => {
-    if (wait && held.waiting !== wired) return;
-    held.wired = wired;
-    held.waiting = undefined;
+    if (held.wired !== wired) return;
+    held.isWaiting = false;
     stop = hear(held, wired);
     for (const name of Object.keys(bindable.outline.first)) held.heard(name);
   };
-  if (wait) {
-    held.waiting = wired;
-    wait(use);
-  } else use();
+  held.wired = wired;
+  held.isWaiting = !!wait;
+  if (wait) wait(use);
+  else use();
   // What was called before is called now; in a moment, since development builds unwire and wire again at once.
   queueMicrotask(() => {
-    if (held.wired ?? held.waiting) for (const call of held.calls.splice(0)) call();
+    if (held.wired) for (const call of held.calls.splice(0)) call();
   });
   return () => {
-    if ((held.wired ?? held.waiting) !== wired) return;
-    if (held.wired)
+    if (held.wired !== wired) return;
+    if (!held.isWaiting)
       for (const name of Object.keys(bindable.outline.first)) states.set(name, cellOf(held, name)?.get());
     stop?.();
     wired.unwire();
-    held.wired = held.waiting = undefined;
+    held.wired = undefined;
   };
 }
 
+/** States that an option may give: what is current, or said in a field, follows from the others. */
+const optional = ({ outline }: Bindable, name: string): boolean =>
+  name !== 'current' && name !== 'text' && Object.hasOwn(outline.first, name);
+
 function call(held: Held, method: string, args: unknown[]): unknown {
-  const wired = wiredNow(held);
+  const { wired } = held;
   const act: unknown = wired && Reflect.get(wired, method);
   if (typeof act === 'function') return act(...args);
   return new Promise((resolve) => held.calls.push(() => resolve(call(held, method, args))));
@@ -201,7 +224,7 @@ export function bound(bindable: Bindable, id: string, heard: (name: string) => v
     tokens: hosts(() => follow(held)),
     content: hosts(() => {}),
     wired: undefined,
-    waiting: undefined,
+    isWaiting: false,
     calls: [],
   };
   return {
@@ -209,13 +232,13 @@ export function bound(bindable: Bindable, id: string, heard: (name: string) => v
     rows: held.rows,
     tokens: held.tokens,
     content: held.content,
-    wired: () => held.wired ?? held.waiting,
+    wired: () => held.wired,
     take: (options) => take(held, options),
     part: (name, ...args) => part(held, name, args),
     attach: (root) => attach(held, root),
     read: (name) => read(held, name),
     write(name, value) {
-      if (wiredNow(held)) cellOf(held, name)?.set?.(value);
+      if (held.wired) cellOf(held, name)?.set?.(value);
       else held.calls.push(() => cellOf(held, name)?.set?.(value));
     },
     call: (method, args) => call(held, method, args),

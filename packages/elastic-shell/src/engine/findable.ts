@@ -20,15 +20,17 @@ function makeFindableWhenIdle(one: Waiting): void {
   requestIdleCallback(work);
 }
 
-/** A panel that is hidden already stays as it is for the moment. */
-const isLater = (root: Element, { hidden }: Readonly<Record<string, unknown>>): boolean =>
-  hidden === 'until-found' && root.hasAttribute('hidden') && root.getAttribute('hidden') !== hidden;
+/** It is hidden already, in a way that the browser does not look into. */
+const isHidden = (root: Element): boolean =>
+  root.hasAttribute('hidden') && root.getAttribute('hidden') !== 'until-found';
 
 /** For patterns whose closed root has `hidden="until-found"`. */
 export const findableLater: WaitRules = {
   first: (root, attributes) =>
-    isLater(root, attributes) ? { ...attributes, hidden: root.getAttribute('hidden') } : attributes,
+    attributes['hidden'] === 'until-found' && isHidden(root)
+      ? { ...attributes, hidden: root.getAttribute('hidden') }
+      : attributes,
   begin(one) {
-    if (one.root.getAttribute('hidden') === '') makeFindableWhenIdle(one);
+    if (isHidden(one.root)) makeFindableWhenIdle(one);
   },
 };

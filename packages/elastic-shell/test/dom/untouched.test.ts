@@ -45,6 +45,21 @@ it('have the attributes of the first at once, and are found by find-in-page in a
   for (const each of all) each.unwire();
 });
 
+it('are found by find-in-page however `hidden` was written', async () => {
+  page(
+    Array.from(
+      { length: count },
+      (_, at) => `<div id="p${at}" hidden="${at % 2 ? 'hidden' : ''}">P</div>`,
+    ).join(''),
+  );
+  const all = Array.from({ length: count }, (_, at) => wireDisclosure(get(`p${at}`)));
+  await settle();
+  await settle();
+  for (const at of [last, last - 1]) expect(get(`p${at}`).getAttribute('hidden')).toBe('until-found');
+  for (const each of all) each.unwire();
+  expect(get(`p${last}`).getAttribute('hidden')).toBe('hidden');
+});
+
 it.each<[string, (wired: Disclosure) => void, string]>([
   ['a click', () => get(`b${last}`).click(), 'key'],
   ['a method', (wired) => wired.show(), 'program'],

@@ -67,6 +67,7 @@ export function wirePopover(root: HTMLElement, own?: PopoverOptions): Popover {
   const isNamed = root?.matches?.('[aria-label],[aria-labelledby]');
   const isOpen = (): boolean => (options.modal ? root.hasAttribute('open') : isShown(root));
   const contract = { ...popover, read: () => ({ open: isOpen() }), adopted: () => shownBefore(root) };
+  const { open, content, openOn = 'press' } = options;
   const make = (): Popover => {
     const wired = wire<Openable, PopoverOptions, OpenIntent>(root, contract, options, (engine) => {
       const dialog = dialogOf();
@@ -84,14 +85,16 @@ export function wirePopover(root: HTMLElement, own?: PopoverOptions): Popover {
         focusOut: dialog ? 'keep' : 'close',
       });
       const service = withContent(engine, withMessage(engine, opening));
-      const { openOn = 'press', hoverDelay } = options;
       if (openOn === 'press') return service;
-      return withHover(engine, { hover: openOn === 'hover', focus: true, delay: hoverDelay }, service);
+      return withHover(
+        engine,
+        { hover: openOn === 'hover', focus: true, delay: options.hoverDelay },
+        service,
+      );
     });
     return keepWired({ ...wired, ...openMethods(wired) });
   };
   const isHidden = options.modal ? !root.hasAttribute('open') : isClosedPopover(root);
-  const { open, content, openOn = 'press' } = options;
   // Content may be asked for before it opens, and what opens it by hover is loaded first.
   const canWait = isHidden && open === undefined && !content && openOn === 'press';
   return canWait ? whenTouched(root, contract, options, make, onFirstTouch) : make();
