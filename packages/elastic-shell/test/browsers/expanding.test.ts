@@ -77,6 +77,26 @@ describe.each(['border-box', 'content-box'])('a panel with padding, %s', (sizing
   });
 });
 
+describe.each([
+  ['a panel', '<div id="p" hidden="until-found"><p>Text</p></div>'],
+  ['a <details>', '<details id="p"><summary>S</summary><p>Text</p></details>'],
+])('%s that is closed on the page before its script comes', (_, markup) => {
+  it('does not move when its motion arrives', async () => {
+    const { page } = await openBare(open, markup, moving);
+    await page.evaluate(async (duration) => {
+      document.body.style.setProperty('--shell-elastic', duration);
+      await new Promise(requestAnimationFrame);
+      void shell.wire('disclosure', 'p', { elastic: 'block' });
+    }, slow);
+    await page.waitForSelector('#p[data-elastic]', { state: 'attached' });
+    const moves = await page.evaluate(async () => {
+      await new Promise(requestAnimationFrame);
+      return document.getAnimations().length;
+    });
+    expect(moves).toBe(0);
+  });
+});
+
 it('a <details> grows to its content and shrinks to its summary', async () => {
   const { page } = await openBare(
     open,
