@@ -1,4 +1,4 @@
-// What is measured in every framework: a tree of 5,000 nodes, and a list of 10,000 options.
+// What is measured in every framework: a tree of 5,000 nodes, a list of 10,000 options, and rows with a menu and a dialog each.
 
 /** A node of the tree, and the nodes under it. */
 export interface Node {
@@ -35,6 +35,12 @@ export interface Bench {
   tree(): void;
   openAll(): void;
   list(): void;
+  /** Mounts so many rows with a menu and a dialog each. */
+  rows(count: number): void;
+  /** Has all rows rendered once more. */
+  again(): void;
+  /** Takes all away. */
+  end(): void;
 }
 
 declare global {

@@ -1,6 +1,7 @@
 import { Rows, useCombobox, useTree } from 'elastic-shell/react';
 import { createContext, useContext, useEffect, useState } from 'react';
 import { createRoot } from 'react-dom/client';
+import { rows } from './rows/react';
 import { found, type Node, nodes, options, place } from './data';
 
 const isOurs = location.search === '?ours';
@@ -99,4 +100,5 @@ globalThis.bench = {
   tree: () => root.render(isOurs ? <OurTree /> : <ObviousTree />),
   openAll: () => expandAll(),
   list: () => root.render(isOurs ? <OurList /> : <ObviousList />),
+  ...rows(root, isOurs),
 };

@@ -1,6 +1,7 @@
 import { createCombobox, createTree, Rows } from 'elastic-shell/solid';
 import { createContext, createEffect, createSignal, For, Show, useContext } from 'solid-js';
 import { render } from 'solid-js/web';
+import { again, Rows as ManyRows } from './rows/solid';
 import { found, type Node, nodes, options, place } from './data';
 
 const isOurs = location.search === '?ours';
@@ -98,4 +99,7 @@ globalThis.bench = {
   tree: () => show(isOurs ? OurTree : ObviousTree),
   openAll: () => expandAll(),
   list: () => show(isOurs ? OurList : ObviousList),
+  rows: (count) => show(() => <ManyRows count={count} isOurs={isOurs} />),
+  again,
+  end: () => end(),
 };

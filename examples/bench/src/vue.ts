@@ -1,5 +1,6 @@
 import { Rows, useCombobox, useTree } from 'elastic-shell/vue';
 import { type App, createApp, defineComponent, h, inject, provide, type Ref, ref, watch } from 'vue';
+import { again, rowsOf } from './rows/vue';
 import { found, type Node, nodes, options, place } from './data';
 
 const isOurs = location.search === '?ours';
@@ -88,4 +89,7 @@ globalThis.bench = {
   tree: () => show(isOurs ? OurTree : ObviousTree),
   openAll: () => expandAll(),
   list: () => show(isOurs ? OurList : ObviousList),
+  rows: (count) => show(rowsOf(count, isOurs)),
+  again,
+  end: () => app?.unmount(),
 };

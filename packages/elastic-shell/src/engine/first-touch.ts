@@ -26,7 +26,9 @@ function hearTouch(root: Element): () => void {
     hears.stop = listen(view, Object.fromEntries(types.map((type) => [type, onTouch])), types);
   }
   return () => {
-    if (!--hears.waiting) hears.stop();
+    if (--hears.waiting) return;
+    hears.stop();
+    windows.delete(view);
   };
 }
 

@@ -4,6 +4,7 @@
 //
 // A control is filed under the id it names (`commandfor`, else `aria-controls`) when it is first seen, and struck off when
 // it leaves or names another. A root that is moved to another tree takes its membership along.
+import { endListening } from '../events/listen.js';
 import { isWritten } from './attribute-watch.js';
 import { elementNamed, isElement, matches, topOf } from './dom.js';
 import { invokerEvents, onInvokerEvent } from './invoker-events.js';
@@ -144,7 +145,7 @@ const join = (tree: Tree): void => {
     known.users++;
     if (known.top === topIn(tree)) return;
     known.observer.disconnect();
-    known.stop.abort();
+    endListening(known.stop);
   }
   const observer = new MutationObserver((records) => follow(records, tree));
   const stop = new AbortController();
@@ -165,7 +166,7 @@ const leave = (tree: Tree): void => {
   if (!home || --home.users) return;
   trees.delete(tree);
   home.observer.disconnect();
-  home.stop.abort();
+  endListening(home.stop);
   // With nothing left to look anything up, nothing is kept.
   if (!trees.size) byId.clear();
   else for (const control of controlsIn(tree)) strike(control);

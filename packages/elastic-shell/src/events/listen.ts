@@ -12,6 +12,12 @@ export const entriesOf = (handlers: Handlers): [type: string, hear: (event: Even
   Object.entries(handlers) as [string, (event: Event) => void][];
 
 /**
+ * Ends what `controller` holds. With no reason given the platform makes an error, whose stack keeps every object alive that a method
+ * on it belongs to, and with it the whole part of the page that was removed.
+ */
+export const endListening = (controller: AbortController): void => controller.abort('ended');
+
+/**
  * Has each handler called for the events of `target` until released; those in `captured` while they go down, and none for
  * events that `passesOver` says yes to.
  */
@@ -27,5 +33,5 @@ export function listen(
       signal: stop.signal,
       capture: captured.some((other) => other === type),
     });
-  return () => stop.abort();
+  return () => endListening(stop);
 }

@@ -7,14 +7,14 @@ import { followNodes, type HearNodes } from '../events/nodes.js';
 import { canFocus, focusOn } from '../focus/focusable.js';
 import { layersOf, type OpenLayer } from './open-layers.js';
 
-/** What last had focus in a document. */
-const lastFocused = new WeakMap<Document, Element>();
+/** What last had focus in a document. It is not kept: with it the page would keep all that was removed around it. */
+const lastFocused = new WeakMap<Document, WeakRef<Element>>();
 
 let isMending = false;
 
 /** Focus is on this element now. True when the user has moved it, and not a layer that is shown again. */
 export function noteFocus(document: Document, active: Element): boolean {
-  if (!isMending) lastFocused.set(document, active);
+  if (!isMending) lastFocused.set(document, new WeakRef(active));
   return !isMending;
 }
 
@@ -32,7 +32,7 @@ export function mendLayers(document: Document): void {
   isMending = true;
   try {
     for (const layer of open.slice(at)) layer.lift?.();
-    refocus(document, lastFocused.get(document));
+    refocus(document, lastFocused.get(document)?.deref());
   } finally {
     isMending = false;
   }

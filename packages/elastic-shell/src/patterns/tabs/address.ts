@@ -1,6 +1,7 @@
 // The address keeps a key, as #key: back and forward bring it back.
 
 import { windowOf } from '../../engine/dom.js';
+import { endListening } from '../../events/listen.js';
 
 /** The key in the address of a page. */
 export interface Address {
@@ -35,6 +36,6 @@ export function addressOf(document: Document): Address {
         view.history.pushState(view.history.state, '', `#${encodeURIComponent(wellFormed(key))}`);
     },
     hear: (changed) => view.addEventListener('popstate', () => changed(read()), { signal: stop.signal }),
-    release: () => stop.abort(),
+    release: () => endListening(stop),
   };
 }
