@@ -4,29 +4,16 @@
 // Parts are handed out as attributes of the first state, and the same ones ever after: from then on the engine alone writes
 // them, and a framework that compares what it renders with what it rendered finds nothing to change.
 import type { Attributes } from '../core/contract/contract.js';
-import type { Given, Outline } from '../core/outline/outline.js';
-import { asState } from '../engine/attributes.js';
-import { isCell } from '../engine/dom.js';
 import { waits } from '../engine/registry.js';
-import { storeOf } from '../engine/store.js';
 import type { Wired } from '../engine/types.js';
-import { engineOptions, type Loaded, type OptionsHeld, type Taken } from './engine-options.js';
+import { engineOptions, type Loaded, type Taken } from './engine-options.js';
+import { type Bindable, cellOf, type Held, read } from './held.js';
 import { type Hosts, hosts } from './hosts.js';
+import { partAs } from './parts.js';
 import { isPort, type Port, portStore } from './ports.js';
 
 export type { Loaded, Taken } from './engine-options.js';
-
-/** A pattern as a binding takes it. */
-export interface Bindable<Out = AnyOutline> {
-  outline: Out;
-  /** Its options are checked by itself. */
-  wire(root: HTMLElement, options?: never): Wired;
-  /** The names of its methods. */
-  methods: readonly string[];
-}
-
-/** An outline of which only the names are known. */
-export type AnyOutline = Outline<never, never>;
+export type { AnyOutline, Bindable } from './held.js';
 
 /** One instance of a pattern. */
 export interface Bound {
@@ -39,6 +26,8 @@ export interface Bound {
   take(options: Taken): void;
   /** The attributes of a part: for what it was asked first, as they were then. */
   part(name: string, ...args: string[]): Attributes;
+  /** What `make` makes of the attributes of a part, once: later calls answer with the same. */
+  partAs(name: string, args: readonly string[], make: (attributes: Attributes) => unknown): unknown;
   /** The root is on the page: wires it. Answers the way back. */
   attach(root: HTMLElement): () => void;
   /** A state, `busy` or `phase`, as it is now. */
@@ -48,23 +37,6 @@ export interface Bound {
   /** Calls a method, now or when it is wired. */
   call(method: string, args: unknown[]): unknown;
 }
-
-/** What a bound instance holds. */
-interface Held extends OptionsHeld {
-  bindable: Bindable;
-  id: string;
-  heard: (name: string) => void;
-  /** States as they were when it was last wired, or as they are before it is. */
-  states: Map<string, unknown>;
-  parts: Map<string, Attributes>;
-  /** It waits for its first use. Until then its states are what they would be without it, and any other member of `wired` is a use. */
-  isWaiting: boolean;
-  /** What was called before it was wired. */
-  calls: (() => void)[];
-}
-
-const cellOf = ({ wired }: Held, name: string): { get(): unknown; set?(value: unknown): void } | undefined =>
-  wired && Object.hasOwn(wired, name) ? Reflect.get(wired, name) : undefined;
 
 /** Tells the engine of options that are others now. */
 function follow(held: Held): void {
@@ -100,52 +72,6 @@ const portNamed = (held: Held, name: string, first: Port): Port => {
   const now = held.options[name];
   return isPort(now) ? now : first;
 };
-
-/** A set of keys, where the state is one or the option gives another kind of list. */
-const stateOf = (first: unknown, value: unknown): unknown =>
-  asState(typeof value === 'object' && value !== null ? new Set() : first, value);
-
-function read(held: Held, name: string): unknown {
-  const { wired, isWaiting, states, ports, bindable, options } = held;
-  if (name === 'phase') return wired?.root.dataset['phase'] ?? (read(held, 'open') ? 'open' : 'closed');
-  if (wired && !isWaiting) return cellOf(held, name)?.get();
-  if (name === 'busy') return false;
-  const port = ports.get(name);
-  if (port) return port.store.get();
-  if (states.has(name)) return states.get(name);
-  const first: unknown = Reflect.get(bindable.outline.first, name);
-  const given = options[name];
-  if (isCell(given)) return storeOf(given, first).get();
-  return given === undefined ? first : stateOf(first, given);
-}
-
-/** What outlines are asked with. */
-function givenNow(held: Held): Given<never, never> {
-  const { bindable, id, options } = held;
-  const state: Record<string, unknown> = {};
-  for (const name of Object.keys(bindable.outline.first)) state[name] = read(held, name);
-  const { items } = options;
-  // Of the pattern's own states and options, which only its own outline looks into.
-  return { id, state, options, ...(Array.isArray(items) && { items }) } as unknown as Given<never, never>;
-}
-
-function part(held: Held, name: string, args: string[]): Attributes {
-  const { bindable, parts, states } = held;
-  const { single, each, firstItem } = bindable.outline;
-  const known = parts.get([name, ...args].join('\n'));
-  if (known) return known;
-  const [key] = args;
-  // Of the outline of any pattern nothing but this is known of its parts.
-  const items: readonly string[] = firstItem?.parts ?? [];
-  if (firstItem && key !== undefined && items.includes(name))
-    if (!held.wired && read(held, firstItem.state) === undefined && !held.ports.has(firstItem.state))
-      states.set(firstItem.state, key);
-  const make = single[name] ?? each[name];
-  // One that takes no key is not given one.
-  const made = (make as ((...all: unknown[]) => Attributes) | undefined)?.(givenNow(held), ...args) ?? {};
-  parts.set([name, ...args].join('\n'), made);
-  return made;
-}
 
 /** Hears of every change of its states, until released. */
 function hear(held: Held, wired: Wired): () => void {
@@ -208,39 +134,85 @@ function call(held: Held, method: string, args: unknown[]): unknown {
   return new Promise((resolve) => held.calls.push(() => resolve(call(held, method, args))));
 }
 
-/** An instance of `bindable` whose root will have the id `id`. `heard` is told the name of what has changed. */
-export function bound(bindable: Bindable, id: string, heard: (name: string) => void): Bound {
-  const held: Held = {
-    bindable,
-    name: bindable.outline.name,
-    id,
-    heard,
-    options: {},
-    given: new Map(),
-    ports: new Map(),
-    states: new Map(),
-    parts: new Map(),
-    rows: hosts(() => follow(held)),
-    tokens: hosts(() => follow(held)),
-    content: hosts(() => {}),
-    wired: undefined,
-    isWaiting: false,
-    calls: [],
-  };
-  return {
-    bindable,
-    rows: held.rows,
-    tokens: held.tokens,
-    content: held.content,
-    wired: () => held.wired,
-    take: (options) => take(held, options),
-    part: (name, ...args) => part(held, name, args),
-    attach: (root) => attach(held, root),
-    read: (name) => read(held, name),
-    write(name, value) {
-      if (held.wired) cellOf(held, name)?.set?.(value);
-      else held.calls.push(() => cellOf(held, name)?.set?.(value));
-    },
-    call: (method, args) => call(held, method, args),
-  };
+const asTheyAre = (attributes: Attributes): Attributes => attributes;
+
+/** A class, since a page may have thousands of them: what one can do is kept once for all. */
+class Instance implements Bound {
+  private readonly held: Held;
+
+  constructor(
+    readonly bindable: Bindable,
+    id: string,
+    heard: (name: string) => void,
+  ) {
+    const followNow = (): void => follow(this.held);
+    this.held = {
+      bindable,
+      name: bindable.outline.name,
+      id,
+      heard,
+      options: {},
+      given: new Map(),
+      ports: new Map(),
+      states: new Map(),
+      parts: new Map(),
+      rows: hosts(followNow),
+      tokens: hosts(followNow),
+      content: hosts(() => {}),
+      wired: undefined,
+      isWaiting: false,
+      calls: [],
+    };
+  }
+
+  get rows(): Hosts {
+    return this.held.rows;
+  }
+
+  get tokens(): Hosts {
+    return this.held.tokens;
+  }
+
+  get content(): Hosts<Loaded> {
+    return this.held.content;
+  }
+
+  wired(): Wired | undefined {
+    return this.held.wired;
+  }
+
+  take(options: Taken): void {
+    take(this.held, options);
+  }
+
+  part(name: string, ...args: string[]): Attributes {
+    // Its attributes are what is made of it, wherever it is asked for in this way.
+    return partAs(this.held, name, args, asTheyAre) as Attributes;
+  }
+
+  partAs(name: string, args: readonly string[], make: (attributes: Attributes) => unknown): unknown {
+    return partAs(this.held, name, args, make);
+  }
+
+  attach(root: HTMLElement): () => void {
+    return attach(this.held, root);
+  }
+
+  read(name: string): unknown {
+    return read(this.held, name);
+  }
+
+  write(name: string, value: unknown): void {
+    const { held } = this;
+    if (held.wired) cellOf(held, name)?.set?.(value);
+    else held.calls.push(() => cellOf(held, name)?.set?.(value));
+  }
+
+  call(method: string, args: unknown[]): unknown {
+    return call(this.held, method, args);
+  }
 }
+
+/** An instance of `bindable` whose root will have the id `id`. `heard` is told the name of what has changed. */
+export const bound = (bindable: Bindable, id: string, heard: (name: string) => void): Bound =>
+  new Instance(bindable, id, heard);

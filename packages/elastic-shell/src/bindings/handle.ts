@@ -78,17 +78,6 @@ export function propsOf(
   return props;
 }
 
-const bounds = new WeakMap<object, Bound>();
-
-/** The instance behind a handle. Throws a TypeError for anything else: what rows and content are placed for is a handle. */
-export function boundOf(handle: unknown): Bound {
-  const bound = typeof handle === 'object' && handle !== null ? bounds.get(handle) : undefined;
-  if (bound) return bound;
-  throw new TypeError(
-    'elastic-shell: `of` takes what useListbox, useTree, useCombobox and their like answer with',
-  );
-}
-
 /** How a framework makes a handle its own. */
 export interface HandleRules {
   /** Attributes as the framework spreads them; `isRoot`: with its way to the element, to wire it. */
@@ -97,48 +86,96 @@ export interface HandleRules {
   track(name: string): void;
 }
 
-/** The handle of `bound`; typed by whoever knows the pattern. */
-export function handleOf(bound: Bound, { props, track }: HandleRules): object {
-  const { outline, methods } = bound.bindable;
+/** What a handle answers from. */
+interface Inside {
+  bound: Bound;
+  rules: HandleRules;
+}
+
+/** Where a handle has what it answers from: a function, which frameworks leave alone that wrap objects. */
+const inside = Symbol('inside');
+
+interface HandleObject {
+  [inside](): Inside;
+}
+
+const isHandle = (value: unknown): value is HandleObject =>
+  typeof value === 'object' && value !== null && inside in value;
+
+/** The instance behind a handle. Throws a TypeError for anything else: what rows and content are placed for is a handle. */
+export function boundOf(handle: unknown): Bound {
+  if (isHandle(handle)) return handle[inside]().bound;
+  throw new TypeError(
+    'elastic-shell: `of` takes what useListbox, useTree, useCombobox and their like answer with',
+  );
+}
+
+/** The members of every handle of one pattern. */
+const membersOf = new WeakMap<Bindable, PropertyDescriptorMap>();
+
+function makeMembers({ outline, methods }: Bindable): PropertyDescriptorMap {
   const { first, single, each, roots = ['root'] }: AnyOutline = outline;
-  const made: object = {};
-  const known = new WeakMap<Attributes, unknown>();
-  const spread = (attributes: Attributes, isRoot: boolean): unknown => {
-    if (!known.has(attributes)) known.set(attributes, props(attributes, isRoot));
-    return known.get(attributes);
-  };
-  const define = (name: string, get: () => unknown, set?: (value: unknown) => void): void =>
-    void Object.defineProperty(made, name, {
+  const members: PropertyDescriptorMap = {};
+  const define = (
+    name: string,
+    read: (inside: Inside) => unknown,
+    write?: (bound: Bound, value: unknown) => void,
+  ): void => {
+    members[name] = {
       enumerable: true,
       configurable: true,
-      get,
-      ...(set && { set }),
-    });
+      get(this: HandleObject) {
+        return read(this[inside]());
+      },
+      ...(write && {
+        set(this: HandleObject, value: unknown) {
+          write(this[inside]().bound, value);
+        },
+      }),
+    };
+  };
   for (const name of [...Object.keys(first), 'busy', 'phase'])
     define(
       name,
-      () => {
-        track(name);
+      ({ bound, rules }) => {
+        rules.track(name);
         return bound.read(name);
       },
-      (value) => bound.write(name, value),
+      (bound, value) => bound.write(name, value),
     );
-  for (const name of Object.keys(single)) define(name, () => spread(bound.part(name), roots.includes(name)));
+  for (const name of Object.keys(single)) {
+    const isRoot = roots.includes(name);
+    define(name, ({ bound, rules }) =>
+      bound.partAs(name, [], (attributes) => rules.props(attributes, isRoot)),
+    );
+  }
   for (const name of Object.keys(each))
     define(
       name,
-      () =>
+      ({ bound, rules }) =>
         (...args: string[]) =>
-          spread(bound.part(name, ...args), false),
+          bound.partAs(name, args, (attributes) => rules.props(attributes, false)),
     );
   for (const method of methods)
     define(
       method,
-      () =>
+      ({ bound }) =>
         (...args: unknown[]) =>
           bound.call(method, args),
     );
-  define('wired', () => bound.wired());
-  bounds.set(made, bound);
-  return made;
+  define('wired', ({ bound }) => bound.wired());
+  return members;
+}
+
+/**
+ * The handle of `bound`; typed by whoever knows the pattern. All handles of a pattern share their members: thousands of rows with one
+ * each would have a function a member otherwise.
+ */
+export function handleOf(bound: Bound, rules: HandleRules): object {
+  const { bindable } = bound;
+  const members = membersOf.get(bindable) ?? makeMembers(bindable);
+  membersOf.set(bindable, members);
+  const held: Inside = { bound, rules };
+  const made: object = Object.defineProperty({}, inside, { value: () => held });
+  return Object.defineProperties(made, members);
 }

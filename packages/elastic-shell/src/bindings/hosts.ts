@@ -31,37 +31,53 @@ export interface Hosts<T = unknown> {
 }
 
 let made = 0;
+const none: readonly never[] = [];
+
+/** A class, and arrays, since most instances never have a host and there may be thousands of them. */
+class HostList<T> implements Hosts<T> {
+  private all: readonly Host<T>[] = none;
+  private listeners: readonly (() => void)[] = none;
+
+  constructor(private readonly filled: () => void) {}
+
+  list(): readonly Host<T>[] {
+    return this.all;
+  }
+
+  isFilled(): boolean {
+    return this.listeners.length > 0;
+  }
+
+  private become(next: readonly Host<T>[]): void {
+    this.all = next;
+    for (const changed of this.listeners) changed();
+  }
+
+  add(document: Document, value: T): Life<T> {
+    const node = document.createElement('div');
+    node.setAttribute('data-host', '');
+    const key = ++made;
+    this.become([...this.all, { key, node, value }]);
+    return {
+      node,
+      update: (next) =>
+        this.become(this.all.map((host) => (host.key === key ? { ...host, value: next } : host))),
+      release: () => this.become(this.all.filter((host) => host.key !== key)),
+    };
+  }
+
+  fill(changed: () => void): () => void {
+    // A function of its own: two that are filled by one and the same are two.
+    const hear = (): void => changed();
+    this.listeners = [...this.listeners, hear];
+    if (this.listeners.length === 1) this.filled();
+    return () => {
+      if (!this.listeners.includes(hear)) return;
+      this.listeners = this.listeners.filter((each) => each !== hear);
+      if (!this.listeners.length) this.filled();
+    };
+  }
+}
 
 /** No hosts yet; `filled` hears when somebody begins to fill them, or nobody does any more. */
-export function hosts<T>(filled: () => void): Hosts<T> {
-  let all: readonly Host<T>[] = [];
-  const listeners = new Set<() => void>();
-  const become = (next: readonly Host<T>[]): void => {
-    all = next;
-    for (const changed of listeners) changed();
-  };
-  return {
-    list: () => all,
-    isFilled: () => listeners.size > 0,
-    add(document, value) {
-      const node = document.createElement('div');
-      node.setAttribute('data-host', '');
-      const key = ++made;
-      become([...all, { key, node, value }]);
-      return {
-        node,
-        update: (next) => become(all.map((host) => (host.key === key ? { ...host, value: next } : host))),
-        release: () => become(all.filter((host) => host.key !== key)),
-      };
-    },
-    fill(changed) {
-      // A function of its own: two that are filled by one and the same are two.
-      const hear = (): void => changed();
-      listeners.add(hear);
-      if (listeners.size === 1) filled();
-      return () => {
-        if (listeners.delete(hear) && !listeners.size) filled();
-      };
-    },
-  };
-}
+export const hosts = <T>(filled: () => void): Hosts<T> => new HostList(filled);

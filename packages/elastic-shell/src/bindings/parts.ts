@@ -1,0 +1,40 @@
+// The parts of one instance: what is made of their attributes, once for each.
+import type { Attributes } from '../core/contract/contract.js';
+import type { Given } from '../core/outline/outline.js';
+import { type Held, read } from './held.js';
+
+/** What outlines are asked with. */
+function givenNow(held: Held): Given<never, never> {
+  const { bindable, id, options } = held;
+  const state: Record<string, unknown> = {};
+  for (const name of Object.keys(bindable.outline.first)) state[name] = read(held, name);
+  const { items } = options;
+  // Of the pattern's own states and options, which only its own outline looks into.
+  return { id, state, options, ...(Array.isArray(items) && { items }) } as unknown as Given<never, never>;
+}
+
+function attributesOf(held: Held, name: string, args: readonly string[]): Attributes {
+  const { bindable, states } = held;
+  const { single, each, firstItem } = bindable.outline;
+  const [key] = args;
+  // Of the outline of any pattern nothing but this is known of its parts.
+  const items: readonly string[] = firstItem?.parts ?? [];
+  if (firstItem && key !== undefined && items.includes(name))
+    if (!held.wired && read(held, firstItem.state) === undefined && !held.ports.has(firstItem.state))
+      states.set(firstItem.state, key);
+  const make = single[name] ?? each[name];
+  // One that takes no key is not given one.
+  return (make as ((...all: unknown[]) => Attributes) | undefined)?.(givenNow(held), ...args) ?? {};
+}
+
+/** What `make` makes of the attributes of a part, or has made of them before. */
+export function partAs(
+  held: Held,
+  name: string,
+  args: readonly string[],
+  make: (attributes: Attributes) => unknown,
+) {
+  const key = args.length ? [name, ...args].join('\n') : name;
+  if (!held.parts.has(key)) held.parts.set(key, make(attributesOf(held, name, args)));
+  return held.parts.get(key);
+}
