@@ -7,7 +7,7 @@ import type { Attributes } from '../core/contract/contract.js';
 import { waits } from '../engine/registry.js';
 import type { Wired } from '../engine/types.js';
 import { engineOptions, type Loaded, type Taken } from './engine-options.js';
-import { type Bindable, cellOf, type Held, read } from './held.js';
+import { type Bindable, cellOf, type Held, keepState, none, read } from './held.js';
 import { type Hosts, hosts } from './hosts.js';
 import { partAs } from './parts.js';
 import { isPort, type Port, portStore } from './ports.js';
@@ -43,6 +43,7 @@ function follow(held: Held): void {
   const { wired, given } = held;
   if (!wired) return;
   const now = engineOptions(held);
+  if (now === given) return;
   const changed: Record<string, unknown> = {};
   for (const name of new Set([...now.keys(), ...given.keys()]))
     if (!held.ports.has(name) && !Object.is(now.get(name), given.get(name))) changed[name] = now.get(name);
@@ -55,11 +56,12 @@ function take(held: Held, { id: _, ...options }: Taken): void {
   held.options = options;
   for (const [name, value] of Object.entries(options)) {
     // A first value that is another now is what holds, and not what was before.
-    if (!isPort(value) && !Object.is(value, before[name])) held.states.delete(name);
+    if (!isPort(value) && !Object.is(value, before[name]) && held.states.has(name))
+      held.states = new Map([...held.states].filter(([each]) => each !== name));
     if (!isPort(value)) continue;
     // What it was before is what it is now as well: only the way to it is another.
     if (!held.ports.has(name))
-      held.ports.set(
+      held.ports = new Map(held.ports).set(
         name,
         portStore(() => portNamed(held, name, value), Reflect.get(held.bindable.outline.first, name)),
       );
@@ -116,7 +118,8 @@ function attach(held: Held, root: HTMLElement): () => void {
   return () => {
     if (held.wired !== wired) return;
     if (!held.isWaiting)
-      for (const name of Object.keys(bindable.outline.first)) states.set(name, cellOf(held, name)?.get());
+      for (const name of Object.keys(bindable.outline.first))
+        keepState(held, name, cellOf(held, name)?.get());
     stop?.();
     wired.unwire();
     held.wired = undefined;
@@ -145,20 +148,19 @@ class Instance implements Bound {
     id: string,
     heard: (name: string) => void,
   ) {
-    const followNow = (): void => follow(this.held);
     this.held = {
       bindable,
       name: bindable.outline.name,
       id,
       heard,
       options: {},
-      given: new Map(),
-      ports: new Map(),
-      states: new Map(),
+      given: none,
+      ports: none,
+      states: none,
       parts: new Map(),
-      rows: hosts(followNow),
-      tokens: hosts(followNow),
-      content: hosts(() => {}),
+      rows: undefined,
+      tokens: undefined,
+      content: undefined,
       wired: undefined,
       isWaiting: false,
       calls: [],
@@ -166,15 +168,15 @@ class Instance implements Bound {
   }
 
   get rows(): Hosts {
-    return this.held.rows;
+    return (this.held.rows ??= hosts(() => follow(this.held)));
   }
 
   get tokens(): Hosts {
-    return this.held.tokens;
+    return (this.held.tokens ??= hosts(() => follow(this.held)));
   }
 
   get content(): Hosts<Loaded> {
-    return this.held.content;
+    return (this.held.content ??= hosts(() => {}));
   }
 
   wired(): Wired | undefined {

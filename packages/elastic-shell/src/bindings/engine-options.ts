@@ -20,11 +20,12 @@ export interface OptionsHeld {
   name: string;
   options: Taken;
   /** What was last given to the engine, by option. */
-  given: Map<string, unknown>;
-  ports: Map<string, PortStore>;
-  rows: Hosts;
-  tokens: Hosts;
-  content: Hosts<Loaded>;
+  given: ReadonlyMap<string, unknown>;
+  ports: ReadonlyMap<string, PortStore>;
+  /** What the framework fills, once it has asked for it. */
+  rows: Hosts | undefined;
+  tokens: Hosts | undefined;
+  content: Hosts<Loaded> | undefined;
   wired: Wired | undefined;
 }
 
@@ -59,7 +60,7 @@ function contentBy(held: OptionsHeld): unknown {
     const made: unknown = typeof make === 'function' ? make(signal, key) : make;
     const host = (content: unknown): unknown => {
       if (content === undefined) return undefined;
-      if (held.content.isFilled()) return held.content.add(root.ownerDocument, { content, key });
+      if (held.content?.isFilled()) return held.content.add(root.ownerDocument, { content, key });
       if (typeof content === 'object' && content !== null && 'default' in content)
         throw new TypeError(
           `elastic-shell: the content of ${held.name} came as a module; place <Content> among the components, which renders it`,
@@ -87,19 +88,23 @@ function engineOption(held: OptionsHeld, name: string, value: unknown): unknown 
   return isSameList(before, value) ? before : value;
 }
 
+/** What most instances are given. One for all. */
+const noOptions: ReadonlyMap<string, never> = new Map<string, never>();
+
 /** The options as the engine takes them. Rows and tokens are rendered by the framework where somebody fills them. */
-export function engineOptions(held: OptionsHeld): Map<string, unknown> {
-  const now = new Map<string, unknown>();
+export function engineOptions(held: OptionsHeld): ReadonlyMap<string, unknown> {
+  let now: Map<string, unknown> | undefined;
+  const give = (name: string, value: unknown): void => void (now ??= new Map()).set(name, value);
   for (const [name, value] of Object.entries(held.options))
-    if (value !== undefined) now.set(name, engineOption(held, name, value));
+    if (value !== undefined) give(name, engineOption(held, name, value));
   const rendered = [
     ['render', held.rows],
     ['renderToken', held.tokens],
   ] as const;
   for (const [name, hosts] of rendered)
-    if (hosts.isFilled())
-      now.set(name, held.given.get(name) ?? ((value: unknown) => hosts.add(documentOf(held), value)));
-  return now;
+    if (hosts?.isFilled())
+      give(name, held.given.get(name) ?? ((value: unknown) => hosts.add(documentOf(held), value)));
+  return now ?? noOptions;
 }
 
 const documentOf = ({ wired }: OptionsHeld): Document => wired?.root.ownerDocument ?? document;

@@ -25,13 +25,21 @@ export interface Held extends OptionsHeld {
   id: string;
   heard: (name: string) => void;
   /** States as they were when it was last wired, or as they are before it is. */
-  states: Map<string, unknown>;
+  states: ReadonlyMap<string, unknown>;
   /** What was made of parts, by their name and arguments. */
   parts: Map<string, unknown>;
   /** It waits for its first use. Until then its states are what they would be without it, and any other member of `wired` is a use. */
   isWaiting: boolean;
   /** What was called before it was wired. */
   calls: (() => void)[];
+}
+
+/** What most instances have of ports, states and options. One for all: there may be thousands of instances. */
+export const none: ReadonlyMap<string, never> = new Map<string, never>();
+
+/** Keeps what a state is while nobody else holds it. */
+export function keepState(held: Held, name: string, value: unknown): void {
+  held.states = new Map(held.states).set(name, value);
 }
 
 /** The state `name` of the wired pattern. */

@@ -1,7 +1,7 @@
 // The parts of one instance: what is made of their attributes, once for each.
 import type { Attributes } from '../core/contract/contract.js';
 import type { Given } from '../core/outline/outline.js';
-import { type Held, read } from './held.js';
+import { type Held, keepState, read } from './held.js';
 
 /** What outlines are asked with. */
 function givenNow(held: Held): Given<never, never> {
@@ -14,14 +14,14 @@ function givenNow(held: Held): Given<never, never> {
 }
 
 function attributesOf(held: Held, name: string, args: readonly string[]): Attributes {
-  const { bindable, states } = held;
+  const { bindable } = held;
   const { single, each, firstItem } = bindable.outline;
   const [key] = args;
   // Of the outline of any pattern nothing but this is known of its parts.
   const items: readonly string[] = firstItem?.parts ?? [];
   if (firstItem && key !== undefined && items.includes(name))
     if (!held.wired && read(held, firstItem.state) === undefined && !held.ports.has(firstItem.state))
-      states.set(firstItem.state, key);
+      keepState(held, firstItem.state, key);
   const make = single[name] ?? each[name];
   // One that takes no key is not given one.
   return (make as ((...all: unknown[]) => Attributes) | undefined)?.(givenNow(held), ...args) ?? {};

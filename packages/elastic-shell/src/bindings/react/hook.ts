@@ -3,15 +3,7 @@
 //
 // A state that React holds is asked by its setter, and answers with the commit that follows: the hook has itself rendered
 // again in the same batch, so there is one also where the setter was ignored.
-import {
-  createContext,
-  type RefCallback,
-  useContext,
-  useId,
-  useLayoutEffect,
-  useReducer,
-  useState,
-} from 'react';
+import { createContext, type RefCallback, useContext, useId, useLayoutEffect, useState } from 'react';
 import type { Attributes } from '../../core/contract/contract.js';
 import { isPromise } from '../../core/promise.js';
 import { overDefaults } from '../../engine/defaults.js';
@@ -69,12 +61,15 @@ function hand(ref: unknown, element: HTMLElement): () => void {
   return () => (ref.current = null);
 }
 
+const none: readonly never[] = [];
+
 /** One instance, and what React knows of it. */
 class Instance {
   readonly bound: Bound;
   readonly handle: object;
-  private readonly used = new Set<string>();
-  private waiting: (() => void)[] = [];
+  /** The states that were read while rendering. An array, since most rows read none. */
+  private used: readonly string[] = none;
+  private waiting: readonly (() => void)[] = none;
   /** Renders the hook's component again. */
   render: () => void = () => {};
   private ref: unknown;
@@ -85,11 +80,13 @@ class Instance {
     readonly bindable: Bindable,
     id: string,
   ) {
-    this.bound = bound(bindable, id, (name) => this.used.has(name) && this.render());
+    this.bound = bound(bindable, id, (name) => this.used.includes(name) && this.render());
     this.handle = handleOf(this.bound, {
       props: (attributes, isRoot) =>
         isRoot ? (this.handedRoot = toProps(attributes, this.root)) : toProps(attributes, undefined),
-      track: (name) => void this.used.add(name),
+      track: (name) => {
+        if (!this.used.includes(name)) this.used = [...this.used, name];
+      },
     });
   }
 
@@ -134,7 +131,9 @@ class Instance {
       get: () => value,
       set: (next, change) => {
         const answer = set(next, change);
-        const committed = new Promise<void>((resolve) => this.waiting.push(resolve));
+        const committed = new Promise<void>((resolve) => {
+          this.waiting = [...this.waiting, resolve];
+        });
         this.render();
         return isPromise(answer) ? Promise.all([Promise.resolve(answer), committed]) : committed;
       },
@@ -144,7 +143,8 @@ class Instance {
   /** React has committed with these options: whoever asked hears of it. */
   commit(taken: Taken): void {
     this.bound.take(taken);
-    const waiting = this.waiting.splice(0);
+    const { waiting } = this;
+    this.waiting = none;
     for (const resolve of waiting) resolve();
     this.checkRef();
   }
@@ -154,15 +154,15 @@ class Instance {
 export function useInstance(bindable: Bindable, options: object = {}): object {
   const ownId = useId();
   const defaults = useContext(DefaultsContext)[bindable.outline.name];
-  const [, render] = useReducer((times: number) => times + 1, 0);
   const all: Taken = overDefaults(defaults, options);
-  const [instance] = useState(() => {
+  // In an object of its own: another one has the component rendered again.
+  const [{ instance }, setHeld] = useState(() => {
     const made = new Instance(bindable, `${all['id'] ?? ownId}`);
     made.bound.take(made.read(all));
-    return made;
+    return { instance: made };
   });
   useLayoutEffect(() => {
-    instance.render = render;
+    instance.render = () => setHeld({ instance });
     instance.commit(instance.read(all));
   });
   return instance.handle;
