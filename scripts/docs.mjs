@@ -91,6 +91,39 @@ const tables = [
   '',
 ].join('\n');
 
+const sizes = JSON.parse(readFileSync(join(root, 'docs/sizes.json'), 'utf8'));
+const kilo = (bytes) => `${(bytes / 1000).toFixed(1)} kB`;
+
+/** What is loaded by itself once it is asked for, by its module. */
+const laterWords = {
+  'content/loading': 'content that comes later (`content`)',
+  'layer/late-hover': 'opening by hover (`openOn: hover`, tooltips)',
+  'list/highlight': 'marking what a search has found',
+  'motion/expand-details':
+    'the motion of a `<details>`, in browsers whose style sheets cannot move a box to `auto`',
+  'motion/expand-fallback': 'the motion, in browsers whose style sheets cannot move a box to `auto`',
+  'motion/expand-root': 'expanding by its measured size (`elastic`)',
+  'patterns/drawer/swipe': 'closing by a swipe, once a drawer is wired',
+  'patterns/toolbar/overflow': 'hiding buttons that have no room (`overflow`)',
+};
+
+/** What a pattern costs a page. */
+function weight({ name }) {
+  const { gzip, checked, beside, later } = sizes[name];
+  const other = name === 'dialog' ? 'a disclosure' : 'a dialog';
+  const modules = Object.entries(later);
+  return [
+    '## What it costs',
+    `Minified and gzip, alone: ${kilo(gzip)}; on a page that has ${other} already: ${kilo(beside)} more. Without the condition \`production\`, with option checks and full messages: ${kilo(checked)}.`,
+    ...(modules.length
+      ? [
+          'Loaded only when it is used:',
+          modules.map(([module, bytes]) => `- ${laterWords[module]}: ${kilo(bytes)}`).join('\n'),
+        ]
+      : []),
+  ].join('\n\n');
+}
+
 /** The document of a pattern: what it is for, and its recipe in plain HTML, before what its contract says. */
 function patternPage(notes) {
   const recipe = `examples/recipes/${notes.name}/html.html`;
@@ -105,7 +138,9 @@ function patternPage(notes) {
     `<!-- in ${recipe} -->`,
     `\`\`\`html\n${readFileSync(join(root, recipe), 'utf8').trim()}\n\`\`\``,
     `The same in every setting: \`npx elastic-shell new ${notes.name} --for react\`.`,
-    ...rest,
+    ...rest.slice(0, -1),
+    rest.at(-1).trimEnd(),
+    `${weight(notes)}\n`,
   ].join('\n\n');
 }
 

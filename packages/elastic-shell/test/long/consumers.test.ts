@@ -1,16 +1,13 @@
 // A stranger's project in each framework: the packed library, Vite as its template sets it up, the framework's own checker, its
 // usual test library in jsdom. Everything is installed afresh, so this takes minutes and needs a registry.
-import { execFileSync } from 'node:child_process';
-import { mkdirSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { dirname, join } from 'node:path';
+import { join } from 'node:path';
+import { makeProject, packAll, type ProjectFiles, runIn } from './support/project';
 
 const library = join(__dirname, '../..');
 
-interface Project {
-  depends: Record<string, string>;
-  /** Files by name. */
-  files: Record<string, string>;
+interface Project extends ProjectFiles {
   check: string[];
   /** How it is built and tested. Default: by Vite, with its own test runner. */
   build?: string[];
@@ -322,62 +319,22 @@ const show = async () => {
   },
 };
 
-/** The packed library, and what is packed for Angular besides. */
 let packed: Record<string, string>;
 beforeAll(() => {
-  const folder = mkdtempSync(join(tmpdir(), 'packed-'));
-  const pack = (from: string): string => {
-    const name = execFileSync('npm', ['pack', '--ignore-scripts', '--silent', '--pack-destination', folder], {
-      cwd: from,
-    });
-    return `file:${join(folder, name.toString().trim())}`;
-  };
-  packed = {
-    'elastic-shell': pack(library),
-    'elastic-shell-angular': pack(join(library, '../angular')),
-  };
+  packed = packAll();
 });
 
 describe.each(Object.entries(projects))(
   'a project in %s',
-  (name, { depends, files, check, build = ['vite', 'build'], test = ['vitest', 'run'] }) => {
+  (name, { check, build = ['vite', 'build'], test = ['vitest', 'run'], ...project }) => {
     const folder = mkdtempSync(join(tmpdir(), `consumer-${name}-`));
-    const run = (command: string, ...args: string[]): string => {
-      try {
-        return execFileSync(command, args, {
-          cwd: folder,
-          env: { ...process.env, CI: '1', NODE_ENV: undefined },
-        }).toString();
-      } catch (error) {
-        const { stdout = '', stderr = '' } = error as { stdout?: Buffer; stderr?: Buffer };
-        throw new Error(`${command} ${args.join(' ')}\n${stdout.toString()}\n${stderr.toString()}`, {
-          cause: error,
-        });
-      }
-    };
 
-    beforeAll(() => {
-      const manifest = {
-        name: 'consumer',
-        private: true,
-        type: 'module',
-        dependencies: {
-          ...depends,
-          ...Object.fromEntries(
-            Object.entries(packed).filter(([each]) => each === 'elastic-shell' || each in depends),
-          ),
-        },
-      };
-      for (const [path, text] of Object.entries({ ...files, 'package.json': JSON.stringify(manifest) })) {
-        mkdirSync(dirname(join(folder, path)), { recursive: true });
-        writeFileSync(join(folder, path), text);
-      }
-      run('npm', 'install', '--no-audit', '--no-fund', '--silent');
-    });
+    beforeAll(() => makeProject(folder, project, packed));
 
-    it('is checked without an error', () => void run('npx', ...check));
-    it('is built without a warning', () => expect(run('npx', ...build)).not.toMatch(/warning|\(!\)/i));
+    it('is checked without an error', () => void runIn(folder, 'npx', ...check));
+    it('is built without a warning', () =>
+      expect(runIn(folder, 'npx', ...build)).not.toMatch(/warning|\(!\)/i));
     it('is tested in jsdom with its own test library', () =>
-      expect(run('npx', ...test)).toMatch(/Tests.*passed/));
+      expect(runIn(folder, 'npx', ...test)).toMatch(/Tests.*passed/));
   },
 );
