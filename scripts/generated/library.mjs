@@ -84,7 +84,7 @@ export const libraryFiles = [
       '',
     ].join('\n'),
   },
-  ...each(({ name, Name, contract }) => ({
+  ...each(({ name, Name, contract, isWhole }) => ({
     path: join(src, `patterns/${name}/index.ts`),
     text: [
       origin,
@@ -92,9 +92,11 @@ export const libraryFiles = [
       '// modules with an effect, so bundlers keep it. They drop wire.js, which is not listed, where nothing of it is used.',
       `import { ${contract} } from '../../core/contract/${name}.js';`,
       `import { registerPattern } from '../../engine/defaults.js';`,
-      `import { wire${Name} } from './wire.js';`,
+      `import { ${isWhole ? `${contract}Pattern, ` : ''}wire${Name} } from './wire.js';`,
       '',
-      `export * from './wire.js';`,
+      '// By name: one bundler loses what is both imported and exported with a star.',
+      `export { ${isWhole ? `${contract}Pattern, ` : ''}wire${Name} };`,
+      `export type * from './wire.js';`,
       `registerPattern(${contract}.name, ${contract}.options, wire${Name});`,
       '',
     ].join('\n'),

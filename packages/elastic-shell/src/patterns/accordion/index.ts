@@ -5,5 +5,7 @@ import { accordion } from '../../core/contract/accordion.js';
 import { registerPattern } from '../../engine/defaults.js';
 import { wireAccordion } from './wire.js';
 
-export * from './wire.js';
+// By name: one bundler loses what is both imported and exported with a star.
+export { wireAccordion };
+export type * from './wire.js';
 registerPattern(accordion.name, accordion.options, wireAccordion);

@@ -5,5 +5,7 @@ import { carousel } from '../../core/contract/carousel.js';
 import { registerPattern } from '../../engine/defaults.js';
 import { wireCarousel } from './wire.js';
 
-export * from './wire.js';
+// By name: one bundler loses what is both imported and exported with a star.
+export { wireCarousel };
+export type * from './wire.js';
 registerPattern(carousel.name, carousel.options, wireCarousel);

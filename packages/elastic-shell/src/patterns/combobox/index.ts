@@ -5,5 +5,7 @@ import { combobox } from '../../core/contract/combobox.js';
 import { registerPattern } from '../../engine/defaults.js';
 import { wireCombobox } from './wire.js';
 
-export * from './wire.js';
+// By name: one bundler loses what is both imported and exported with a star.
+export { wireCombobox };
+export type * from './wire.js';
 registerPattern(combobox.name, combobox.options, wireCombobox);

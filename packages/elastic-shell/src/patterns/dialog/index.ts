@@ -5,5 +5,7 @@ import { dialog } from '../../core/contract/dialog.js';
 import { registerPattern } from '../../engine/defaults.js';
 import { wireDialog } from './wire.js';
 
-export * from './wire.js';
+// By name: one bundler loses what is both imported and exported with a star.
+export { wireDialog };
+export type * from './wire.js';
 registerPattern(dialog.name, dialog.options, wireDialog);

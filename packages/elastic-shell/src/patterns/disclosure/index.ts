@@ -5,5 +5,7 @@ import { disclosure } from '../../core/contract/disclosure.js';
 import { registerPattern } from '../../engine/defaults.js';
 import { wireDisclosure } from './wire.js';
 
-export * from './wire.js';
+// By name: one bundler loses what is both imported and exported with a star.
+export { wireDisclosure };
+export type * from './wire.js';
 registerPattern(disclosure.name, disclosure.options, wireDisclosure);

@@ -5,5 +5,7 @@ import { drawer } from '../../core/contract/drawer.js';
 import { registerPattern } from '../../engine/defaults.js';
 import { wireDrawer } from './wire.js';
 
-export * from './wire.js';
+// By name: one bundler loses what is both imported and exported with a star.
+export { wireDrawer };
+export type * from './wire.js';
 registerPattern(drawer.name, drawer.options, wireDrawer);

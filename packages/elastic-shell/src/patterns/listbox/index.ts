@@ -5,5 +5,7 @@ import { listbox } from '../../core/contract/listbox.js';
 import { registerPattern } from '../../engine/defaults.js';
 import { wireListbox } from './wire.js';
 
-export * from './wire.js';
+// By name: one bundler loses what is both imported and exported with a star.
+export { wireListbox };
+export type * from './wire.js';
 registerPattern(listbox.name, listbox.options, wireListbox);

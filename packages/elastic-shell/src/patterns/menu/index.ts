@@ -5,5 +5,7 @@ import { menu } from '../../core/contract/menu.js';
 import { registerPattern } from '../../engine/defaults.js';
 import { wireMenu } from './wire.js';
 
-export * from './wire.js';
+// By name: one bundler loses what is both imported and exported with a star.
+export { wireMenu };
+export type * from './wire.js';
 registerPattern(menu.name, menu.options, wireMenu);

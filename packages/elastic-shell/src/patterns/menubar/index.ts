@@ -3,7 +3,9 @@
 // modules with an effect, so bundlers keep it. They drop wire.js, which is not listed, where nothing of it is used.
 import { menubar } from '../../core/contract/menubar.js';
 import { registerPattern } from '../../engine/defaults.js';
-import { wireMenubar } from './wire.js';
+import { menubarPattern, wireMenubar } from './wire.js';
 
-export * from './wire.js';
+// By name: one bundler loses what is both imported and exported with a star.
+export { menubarPattern, wireMenubar };
+export type * from './wire.js';
 registerPattern(menubar.name, menubar.options, wireMenubar);

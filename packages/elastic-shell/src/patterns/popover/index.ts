@@ -5,5 +5,7 @@ import { popover } from '../../core/contract/popover.js';
 import { registerPattern } from '../../engine/defaults.js';
 import { wirePopover } from './wire.js';
 
-export * from './wire.js';
+// By name: one bundler loses what is both imported and exported with a star.
+export { wirePopover };
+export type * from './wire.js';
 registerPattern(popover.name, popover.options, wirePopover);

@@ -5,5 +5,7 @@ import { switching } from '../../core/contract/switch.js';
 import { registerPattern } from '../../engine/defaults.js';
 import { wireSwitch } from './wire.js';
 
-export * from './wire.js';
+// By name: one bundler loses what is both imported and exported with a star.
+export { wireSwitch };
+export type * from './wire.js';
 registerPattern(switching.name, switching.options, wireSwitch);

@@ -5,5 +5,7 @@ import { tabs } from '../../core/contract/tabs.js';
 import { registerPattern } from '../../engine/defaults.js';
 import { wireTabs } from './wire.js';
 
-export * from './wire.js';
+// By name: one bundler loses what is both imported and exported with a star.
+export { wireTabs };
+export type * from './wire.js';
 registerPattern(tabs.name, tabs.options, wireTabs);

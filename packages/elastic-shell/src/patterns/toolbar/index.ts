@@ -3,7 +3,9 @@
 // modules with an effect, so bundlers keep it. They drop wire.js, which is not listed, where nothing of it is used.
 import { toolbar } from '../../core/contract/toolbar.js';
 import { registerPattern } from '../../engine/defaults.js';
-import { wireToolbar } from './wire.js';
+import { toolbarPattern, wireToolbar } from './wire.js';
 
-export * from './wire.js';
+// By name: one bundler loses what is both imported and exported with a star.
+export { toolbarPattern, wireToolbar };
+export type * from './wire.js';
 registerPattern(toolbar.name, toolbar.options, wireToolbar);

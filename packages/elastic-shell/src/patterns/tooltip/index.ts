@@ -5,5 +5,7 @@ import { tooltip } from '../../core/contract/tooltip.js';
 import { registerPattern } from '../../engine/defaults.js';
 import { wireTooltip } from './wire.js';
 
-export * from './wire.js';
+// By name: one bundler loses what is both imported and exported with a star.
+export { wireTooltip };
+export type * from './wire.js';
 registerPattern(tooltip.name, tooltip.options, wireTooltip);

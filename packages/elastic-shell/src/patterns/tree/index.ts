@@ -5,5 +5,7 @@ import { tree } from '../../core/contract/tree.js';
 import { registerPattern } from '../../engine/defaults.js';
 import { wireTree } from './wire.js';
 
-export * from './wire.js';
+// By name: one bundler loses what is both imported and exported with a star.
+export { wireTree };
+export type * from './wire.js';
 registerPattern(tree.name, tree.options, wireTree);

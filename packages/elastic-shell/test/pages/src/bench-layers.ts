@@ -84,7 +84,7 @@ export async function nesting(): Promise<Figure> {
       () => html,
     );
   return compare(
-    'wire a tree of nested lists, 2,000 rows',
+    'wire a tree of nested lists, 2,000 rows, to layout',
     'a hand-written script',
     2.5,
     measure((root) => wireTree(root).unwire),

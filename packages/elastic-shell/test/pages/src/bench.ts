@@ -6,9 +6,9 @@ import { wireAccordion, wireDialog, wireDisclosure, wirePopover } from '../../..
 
 const sections = 1000;
 
-const buttons = (): string =>
+const buttons = (count = sections): string =>
   Array.from(
-    { length: sections },
+    { length: count },
     (_, at) =>
       `<section><button commandfor="p${at}" command="--toggle">${at}</button><div id="p${at}" hidden><p>Text ${at}</p></div></section>`,
   ).join('');
@@ -62,7 +62,7 @@ function written(): string {
 async function carrying(): Promise<Figure> {
   const html = written();
   return compare(
-    `wire ${sections} disclosures whose markup says it all`,
+    `wire ${sections} disclosures whose markup says it all, to layout`,
     'a hand-written script',
     1.2,
     wiringOf(wireAll, () => html),
@@ -70,14 +70,17 @@ async function carrying(): Promise<Figure> {
   );
 }
 
-async function wiring(): Promise<Figure> {
-  return compare(
-    `wire ${sections} disclosures`,
-    'a hand-written script',
-    2,
-    wiringOf(wireAll, buttons),
-    wiringOf(byHand, buttons),
-  );
+async function wiring(): Promise<Figure[]> {
+  const of = (count: number, turns?: number): Promise<Figure> =>
+    compare(
+      `wire ${count} disclosures, to layout`,
+      'a hand-written script',
+      1.5,
+      wiringOf(wireAll, () => buttons(count)),
+      wiringOf(byHand, () => buttons(count)),
+      turns,
+    );
+  return [await of(sections), await of(10_000, 5)];
 }
 
 async function toggling(): Promise<Figure> {
@@ -154,7 +157,7 @@ const accordion = (count: number, nodes = 3): string =>
 
 async function sectioning(): Promise<Figure[]> {
   const wired = await compare(
-    `wire an accordion of ${sections} sections`,
+    `wire an accordion of ${sections} sections, to layout`,
     'a hand-written script',
     2.5,
     wiringOf(
