@@ -1,6 +1,7 @@
 // `npm test`: sets itself up, browsers included, builds, and runs the tests. Arguments go to Jest. Firefox and WebKit are left out if they
 // cannot be installed; the last lines say so.
 // `npm run test:quick`: the library's tests that need neither a browser nor a build.
+// `npm run test:untouched`: every row of every contract, with everything that can wait for its first touch waiting for it.
 // `npm run test:long`: what takes long, in every browser; a word picks one part, as in `npm run test:long leaks`.
 import { spawnSync } from 'node:child_process';
 import { ensureBrowsers, ensureTools } from './browsers.js';
@@ -9,7 +10,11 @@ import { ensureChromium, findQuickChromium } from './chromium.mjs';
 import { bin, root, runAsync, setUp } from './setup.mjs';
 
 const [first, ...rest] = process.argv.slice(2);
-const kind = { '--quick': 'quick', '--long': 'long' }[first];
+const kind = { '--quick': 'quick', '--long': 'long', '--untouched': 'long' }[first];
+if (first === '--untouched') {
+  process.env.EVERYTHING_WAITS = '1';
+  rest.unshift('long/conformance');
+}
 const projects = { quick: ['core', 'dom', 'dom-29'], long: ['long', 'firefox', 'webkit'] }[kind] ?? [];
 // Words come first: Jest takes what follows --selectProjects for projects.
 const given = kind ? rest : process.argv.slice(2);

@@ -13,6 +13,7 @@ import {
   visibleRows,
   wayTo,
   withChildren,
+  withoutChildren,
 } from '../../src/core/collection/tree';
 import { isLetter, pause, typeAhead, typedNothing } from '../../src/core/collection/type-ahead';
 import { heights, rowsShown, scrollFor } from '../../src/core/collection/window';
@@ -133,6 +134,46 @@ describe('tree', () => {
     const ring: TreeNode = { key: 'ring', label: 'Ring' };
     ring.children = [ring];
     expect(() => treeOf([ring])).toThrow(/stands in it twice/);
+  });
+});
+
+describe('a branch that is asked for again', () => {
+  const roots: TreeNode[] = [
+    { key: 'a', children: [{ key: 'b', children: [{ key: 'c' }] }, { key: 'd' }] },
+    { key: 'e', children: [{ key: 'f' }] },
+    { key: 'g' },
+    { key: 'h', children: 'lazy' },
+  ];
+  const open = new Set(['a', 'b', 'e', 'h']);
+
+  it('is lazy, knows nothing of what was under it, and leaves the others alone', () => {
+    const tree = withoutChildren(treeOf(roots), 'a');
+    expect(keysIn(nodesOf(tree)).toSorted()).toEqual(['a', 'e', 'f', 'g', 'h']);
+    expect(keysIn(visibleRows(tree, open))).toEqual(['a', 'e', 'f', 'g', 'h']);
+    expect(tree.nodes.get('a')).toMatchObject({ level: 1, position: 1, size: 4, node: { children: 'lazy' } });
+    expect(tree.roots.map(({ key, children }) => [key, children])).toEqual([
+      ['a', 'lazy'],
+      ['e', [{ key: 'f' }]],
+      ['g', undefined],
+      ['h', 'lazy'],
+    ]);
+  });
+
+  it('takes children again, also such as it had before', () => {
+    const tree = withChildren(withoutChildren(treeOf(roots), 'a'), 'a', [{ key: 'c' }]);
+    expect(keysIn(visibleRows(tree, open))).toEqual(['a', 'c', 'e', 'f', 'g', 'h']);
+    expect(tree.nodes.get('c')).toMatchObject({ parent: 'a', level: 2 });
+  });
+
+  it('within another is asked for again there', () => {
+    const tree = withoutChildren(treeOf(roots), 'b');
+    expect(keysIn(visibleRows(tree, open))).toEqual(['a', 'b', 'd', 'e', 'f', 'g', 'h']);
+    expect([tree.nodes.has('c'), tree.nodes.get('b')?.node.children]).toEqual([false, 'lazy']);
+  });
+
+  it('is no other tree where there is no branch, or one that is lazy already', () => {
+    const tree = treeOf(roots);
+    expect(['g', 'h', 'z'].map((key) => withoutChildren(tree, key) === tree)).toEqual([true, true, true]);
   });
 });
 

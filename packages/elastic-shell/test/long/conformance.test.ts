@@ -23,7 +23,8 @@ const whole = (setting: string): boolean =>
 
 afterAll(() => {
   const done = settings.filter(whole);
-  if (!done.length) return;
+  // With everything waiting for its first touch (`npm run test:untouched`) it is another library than the tables tell of.
+  if (!done.length || process.env['EVERYTHING_WAITS']) return;
   const folder = join(__dirname, '../../../../docs/conformance');
   mkdirSync(folder, { recursive: true });
   const file = join(folder, `${browserName}.json`);
