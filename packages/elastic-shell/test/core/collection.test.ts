@@ -4,6 +4,7 @@ import { expand, heed } from '../../src/core/collection/expansion';
 import { type Item, neighbour, tabStop } from '../../src/core/collection/items';
 import { move } from '../../src/core/collection/movement';
 import {
+  keysIn,
   selectAll,
   type Selection,
   selectOnly,
@@ -120,6 +121,68 @@ describe('selection', () => {
     const forward = selectRange(start, items, 'f', 'multiple');
     expect([...forward.keys]).toEqual(['c', 'e', 'f']);
     expect([...selectRange(forward, items, 'a', 'multiple').keys]).toEqual(['a', 'b', 'c']);
+  });
+});
+
+describe('selection, act by act', () => {
+  const items = keys.map((key) => ({ key, disabled: key === 'd' }));
+  const nothing: Selection = { keys: new Set() };
+  const chosen = ({ keys: some }: Selection): string => [...some].join('');
+
+  it('turns one over: out if it is in, beside the others where several may be, in their place where not', () => {
+    const one = selectToggle(nothing, items, 'a', 'single');
+    expect([chosen(one), chosen(selectToggle(one, items, 'b', 'single'))]).toEqual(['a', 'b']);
+    const two = selectToggle(selectToggle(nothing, items, 'a', 'multiple'), items, 'b', 'multiple');
+    expect([chosen(two), chosen(selectToggle(two, items, 'a', 'multiple'))]).toEqual(['ab', 'b']);
+    expect(selectToggle(two, items, 'd', 'multiple')).toBe(two);
+    expect(selectToggle(two, items, 'a', 'none')).toBe(two);
+    expect(two.anchor).toBe('b');
+  });
+
+  it('takes all that can be taken, where several may be', () => {
+    expect(chosen(selectAll(nothing, items, 'multiple'))).toBe('abcefgh');
+    const one = selectOnly(nothing, items, 'a', 'single');
+    expect([selectAll(one, items, 'single'), selectAll(nothing, items, 'none')]).toEqual([one, nothing]);
+  });
+
+  it('takes one alone where a range has no beginning, or may not be', () => {
+    expect(chosen(selectRange(nothing, items, 'c', 'multiple'))).toBe('c');
+    const first = selectOnly(nothing, items, 'a', 'multiple');
+    expect(chosen(selectRange(first, items, 'c', 'multiple'))).toBe('abc');
+    expect(chosen(selectRange(first, items, 'c', 'single'))).toBe('c');
+    expect(selectRange(first, items, 'z', 'multiple')).toBe(first);
+    expect(selectRange({ keys: first.keys, anchor: 'z' }, items, 'b', 'multiple')).toEqual({
+      keys: new Set(['b']),
+      anchor: 'b',
+    });
+  });
+
+  it('says of another beginning of a range that it is another selection', () => {
+    const one = selectOnly(nothing, items, 'a', 'multiple');
+    const moved = selectOnly({ ...one, anchor: 'b' }, items, 'a', 'multiple');
+    expect([moved.anchor, moved.keys === one.keys]).toEqual(['a', true]);
+  });
+
+  it('reads keys from a text with any spaces between them', () => {
+    expect([keysIn('  a \n b  c'), keysIn(''), keysIn(new Set(['x y']))]).toEqual([
+      ['a', 'b', 'c'],
+      [],
+      ['x y'],
+    ]);
+  });
+});
+
+describe('movement from nowhere', () => {
+  const items = keys.map((key) => ({ key }));
+
+  it('begins at the first going on and at the last going back', () => {
+    for (const wrap of [true, false])
+      expect([
+        move(items, undefined, 'next', { wrap }),
+        move(items, undefined, 'previous', { wrap }),
+      ]).toEqual(['a', 'h']);
+    expect(move(items, undefined, 'down', { columns: 1, wrap: false })).toBe('a');
+    expect([move([], undefined, 'next'), move([], 'a', 'previous')]).toEqual([undefined, 'a']);
   });
 });
 

@@ -238,6 +238,56 @@ describe('type-ahead', () => {
   });
 });
 
+describe('letters, one after the other', () => {
+  const items = ['Anker', 'Aachen', 'Boje', 'Aal'].map((label, at) => ({ key: `${at}`, label }));
+  /** Where letters lead that are typed with so many milliseconds before each. */
+  const type = (typed: string, from?: string, wait = 100): string | undefined => {
+    let state = typedNothing;
+    let current = from;
+    let now = 0;
+    for (const letter of typed) {
+      const next = typeAhead(state, letter, (now += wait), items, current);
+      state = next.state;
+      current = next.key ?? current;
+    }
+    return current;
+  };
+
+  it('that are the same go along, unless a word begins with two of them', () => {
+    expect([type('a'), type('a', '0'), type('aa', '2'), type('aaa', '2')]).toEqual(['0', '1', '3', '0']);
+    expect(type('bb', '0')).toBe('2');
+  });
+
+  it('that make a word stay on what fits it; after the pause a new one begins', () => {
+    expect([type('an', '2'), type('aal', '0'), type('bo', '2')]).toEqual(['0', '3', '2']);
+    expect([type('ab', '3', pause), type('ab', '3', pause - 1)]).toEqual(['2', '0']);
+  });
+
+  it('are letters by themselves, and a space only within a word', () => {
+    const word = { typed: 'a', at: 1000 };
+    expect([
+      isLetter('é', typedNothing, 0),
+      isLetter('Enter', word, 0),
+      isLetter(' ', typedNothing, 0),
+    ]).toEqual([true, false, false]);
+    expect([isLetter(' ', word, 1000 + pause - 1), isLetter(' ', word, 1000 + pause)]).toEqual([true, false]);
+  });
+});
+
+describe('what is not in a tree', () => {
+  const tree = treeOf([{ key: 'a', children: [{ key: 'b' }] }]);
+
+  it('has no way to it, no box, and is turned without a trace', () => {
+    expect(wayTo(tree, 'z')).toEqual([]);
+    expect([checkOf(tree, new Set(['z']), 'z'), checkOf(tree, new Set(['z']), 'a')]).toEqual([
+      'true',
+      'false',
+    ]);
+    expect([...filtered(tree, [{ key: 'z' }])]).toEqual(['z']);
+    expect(turnRow(tree, visibleRows(tree, new Set()), 'z', new Set())).toEqual(visibleRows(tree, new Set()));
+  });
+});
+
 describe('windowing', () => {
   const sizes = fc.array(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 60 });
 
