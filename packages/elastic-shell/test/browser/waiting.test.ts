@@ -1,7 +1,7 @@
 // Many menus and popovers wired in one task: those after the first few are wired in full when they are touched, by whatever touches them
 // first, and then they do what they would have done.
 import type { Page } from 'playwright-core';
-import { changes, focused, itIn, openBare, useBrowser } from './support/browser';
+import { changes, focused, openBare, useBrowser } from './support/browser';
 
 const { open } = useBrowser();
 const count = 60;
@@ -72,26 +72,6 @@ describe('menus', () => {
       return document.body.innerHTML;
     });
     expect(after).toBe(before);
-  });
-
-  itIn('chromium')('are let go with the part of the page that is removed, touched or not', async () => {
-    const { page } = await many(menu);
-    await page.press(`#b${last}`, 'ArrowDown');
-    await page.keyboard.press('Escape');
-    await page.evaluate(() => {
-      const list = document.createElement('div');
-      list.append(...document.body.childNodes);
-      document.body.append(list);
-      for (const each of document.querySelectorAll('[data-wire]')) shell.wiredOf(each)!.unwire();
-      list.remove();
-      Object.assign(globalThis, { list: new WeakRef(list) });
-      // It names what was pressed.
-      shell.journal.clear();
-    });
-    const isKept = () =>
-      page.evaluate(() => !!(globalThis as unknown as { list: WeakRef<Element> }).list.deref());
-    for (let turn = 0; turn < 20 && (await isKept()); turn++) await page.requestGC();
-    expect(await isKept()).toBe(false);
   });
 });
 
