@@ -21,6 +21,8 @@ const browser = await chromium.launch({ executablePath, args: [...flags, '--js-f
 
 const turns = 5;
 const median = (all) => all.sort((one, other) => one - other)[Math.floor(all.length / 2)];
+const mediansOf = (all) =>
+  Object.fromEntries(Object.entries(all).map(([act, times]) => [act, median(times)]));
 
 /** Milliseconds until what `act` has begun is laid out and painted. */
 const timed = (page, act, argument) =>
@@ -72,7 +74,7 @@ async function measure(name, way) {
     all.type.push(await timed(page, 'type'));
     await page.close();
   }
-  return Object.fromEntries(Object.entries(all).map(([act, times]) => [act, median(times)]));
+  return mediansOf(all);
 }
 
 const words = {
@@ -111,7 +113,7 @@ async function measureRows(name, way, count) {
     all.kept.push((await collected(session)) - empty);
     await page.close();
   }
-  return Object.fromEntries(Object.entries(all).map(([act, times]) => [act, median(times)]));
+  return mediansOf(all);
 }
 
 const rowWords = {

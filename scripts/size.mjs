@@ -50,6 +50,8 @@ const ownOnly = {
 const isBinding = (name) => /^(react|vue|svelte|solid)/.test(name);
 
 const kilo = (bytes) => `${(bytes / 1000).toFixed(2)} kB`.padStart(9);
+/** The path of a module in the build of the library. */
+const inDist = (path) => path.replace(/^.*elastic-shell\/dist\/(production\/)?/, '');
 const gzipped = (code) => gzipSync(code, { level: 9 }).length;
 
 /** What comes at once with a page that has `contents`: its code, and the modules that it is made of. */
@@ -79,7 +81,7 @@ async function bundled(contents, plugins = [], conditions = ['production']) {
   const parts = outputFiles.filter(({ path }) => [...atOnce].some((each) => path.endsWith(each)));
   const modules = [...atOnce].flatMap((path) =>
     Object.entries(metafile.outputs[path].inputs).map(([file, { bytesInOutput }]) => ({
-      file: file.replace(/^.*elastic-shell\/dist\/(production\/)?/, ''),
+      file: inDist(file),
       bytes: bytesInOutput,
     })),
   );
@@ -87,8 +89,7 @@ async function bundled(contents, plugins = [], conditions = ['production']) {
     .filter(([path, { entryPoint }]) => entryPoint && !atOnce.has(path))
     .map(([path, { entryPoint }]) => {
       const { contents: code } = outputFiles.find(({ path: file }) => file.endsWith(path));
-      const module = entryPoint.replace(/^.*elastic-shell\/dist\/(production\/)?/, '').replace(/\.js$/, '');
-      return [module, gzipped(code)];
+      return [inDist(entryPoint).replace(/\.js$/, ''), gzipped(code)];
     });
   return { code: Buffer.concat(parts.map(({ contents: part }) => part)), modules, later };
 }

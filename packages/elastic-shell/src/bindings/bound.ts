@@ -6,8 +6,8 @@
 import type { Attributes } from '../core/contract/contract.js';
 import { waits } from '../engine/registry.js';
 import type { Wired } from '../engine/types.js';
-import { engineOptions, type Loaded, type Taken } from './engine-options.js';
-import { type Bindable, cellOf, type Held, keepState, none, read } from './held.js';
+import { engineOptions, type Loaded, none, type Taken } from './engine-options.js';
+import { type Bindable, cellOf, type Held, keepState, read } from './held.js';
 import { type Hosts, hosts } from './hosts.js';
 import { partAs } from './parts.js';
 import { isPort, type Port, portStore } from './ports.js';

@@ -88,8 +88,8 @@ function engineOption(held: OptionsHeld, name: string, value: unknown): unknown 
   return isSameList(before, value) ? before : value;
 }
 
-/** What most instances are given. One for all. */
-const noOptions: ReadonlyMap<string, never> = new Map<string, never>();
+/** What most instances have of options, ports and states. They share it, since a page may have thousands of instances. */
+export const none: ReadonlyMap<string, never> = new Map<string, never>();
 
 /** The options as the engine takes them. Rows and tokens are rendered by the framework where somebody fills them. */
 export function engineOptions(held: OptionsHeld): ReadonlyMap<string, unknown> {
@@ -104,7 +104,7 @@ export function engineOptions(held: OptionsHeld): ReadonlyMap<string, unknown> {
   for (const [name, hosts] of rendered)
     if (hosts?.isFilled())
       give(name, held.given.get(name) ?? ((value: unknown) => hosts.add(documentOf(held), value)));
-  return now ?? noOptions;
+  return now ?? none;
 }
 
 const documentOf = ({ wired }: OptionsHeld): Document => wired?.root.ownerDocument ?? document;

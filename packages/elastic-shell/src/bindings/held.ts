@@ -34,9 +34,6 @@ export interface Held extends OptionsHeld {
   calls: (() => void)[];
 }
 
-/** What most instances have of ports, states and options. One for all: there may be thousands of instances. */
-export const none: ReadonlyMap<string, never> = new Map<string, never>();
-
 /** Keeps what a state is while nobody else holds it. */
 export function keepState(held: Held, name: string, value: unknown): void {
   held.states = new Map(held.states).set(name, value);
