@@ -1,4 +1,5 @@
-// The core without a DOM, the engine in the oldest and the newest jsdom that are supported, the tools, and everything in Chromium.
+// The core without a DOM, the engine in the oldest and the newest jsdom that are supported, the binding of
+// React in React 18 as well, the tools, and everything in Chromium.
 import { findBrowser } from './scripts/browsers.js';
 
 /** Minutes that one test may take before it has failed: far more than it needs, on a machine that is busy with other things. */
@@ -74,6 +75,18 @@ export default {
       displayName: 'dom-29',
       testEnvironment: '<rootDir>/packages/elastic-shell/test/dom/environment-29.js',
       testMatch: [tests('dom/**/*')],
+    },
+    {
+      ...shared,
+      moduleNameMapper: {
+        '^(react|react-dom)$': '$1-18',
+        '^(react|react-dom)/(.*)$': '$1-18/$2',
+        ...shared.moduleNameMapper,
+      },
+      ...within(5),
+      displayName: 'react-18',
+      testEnvironment: 'jsdom',
+      testMatch: [tests('dom/react*')],
     },
     {
       ...inBrowser,

@@ -121,8 +121,12 @@ function attach(held: Held, root: HTMLElement): () => void {
       for (const name of Object.keys(bindable.outline.first))
         keepState(held, name, cellOf(held, name)?.get());
     stop?.();
+    // Taken away by the owner that was asked: that is its answer.
+    const answered = [...ports.values()].map((port) => port.asked()).filter(Boolean);
     wired.unwire();
     held.wired = undefined;
+    const { onChange } = held.options;
+    if (typeof onChange === 'function') for (const change of answered) onChange(change);
   };
 }
 

@@ -1,11 +1,13 @@
 // Ports: states as a framework holds them, made into owners that the engine asks and hears.
 import type { Cell, Listener } from '../core/cell.js';
+import { undecided } from '../engine/owners.js';
+import { isPromise } from '../core/promise.js';
 import { sameKeys } from '../core/collection/selection.js';
 
 /** A state that the framework holds. */
 export interface Port {
   get(): unknown;
-  /** Hands a wish to it; may answer with a promise, when it is known only later what it has become. */
+  /** Gives it a value. Returns a promise if it is known only after the next commit whether it has taken the value. */
   set(value: unknown, change: unknown): unknown;
 }
 
@@ -26,6 +28,8 @@ export interface PortStore {
   store: Cell<unknown>;
   /** Looks whether the value is another, and tells of it. */
   look(): void;
+  /** The change that it was asked about, until its next commit. */
+  asked(): unknown;
 }
 
 /**
@@ -50,6 +54,7 @@ export function portStore(portNow: () => Port, first: unknown): PortStore {
   let known: unknown;
   /** It has held null, so it is handed null where there is nothing. */
   let isNull = false;
+  let asked: unknown;
   const get = (): unknown => {
     const held = portNow().get();
     isNull ||= held === null;
@@ -61,13 +66,21 @@ export function portStore(portNow: () => Port, first: unknown): PortStore {
       get,
       set(value, change) {
         const port = portNow();
-        return port.set(asHeld(value, port.get(), isNull), change);
+        const before = get();
+        const answer = port.set(asHeld(value, port.get(), isNull), change);
+        if (!isPromise(answer)) return Object.is(get(), before) ? Promise.resolve(undecided) : answer;
+        asked = change;
+        return answer.then(() => {
+          asked = undefined;
+          return undecided;
+        });
       },
       subscribe(listener) {
         listeners.add(listener);
         return () => void listeners.delete(listener);
       },
     },
+    asked: () => asked,
     look() {
       const before = known;
       if (!Object.is(get(), before)) for (const listener of [...listeners]) listener(known);

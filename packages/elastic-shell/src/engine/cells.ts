@@ -2,6 +2,7 @@
 import { type Cell } from '../core/cell.js';
 import { changesBetween, isSameValue } from '../core/change.js';
 import { tell } from '../core/report.js';
+import { isAnswer } from './owners.js';
 import { corrected, only, type Run, stateOf } from './run.js';
 import { isOwner, joinStore, storeOf } from './store.js';
 import type { Cause, Cells } from './types.js';
@@ -24,8 +25,7 @@ export function connect<S extends object, O, I extends string>(run: Run<S, O, I>
     run.releases.push(
       joinStore(given.get(name)),
       store.subscribe((value, cause) => {
-        // Asked just now, the owner is read once he has answered.
-        if (run.isAsking) return;
+        if (isOwned && isAnswer(run, name)) return;
         run.change(only<S>(name, value), { reason: isOwned ? 'owner' : 'program', ...toCause(cause) }, true);
         // Where it may not be that, the cell hears what it is instead.
         const now = stateOf(run, name);

@@ -14,7 +14,7 @@ import { adopt, connect } from './cells.js';
 import { claim, refuseRoot, unclaim } from './claims.js';
 import { tellWired } from './early-presses.js';
 import { joinIndex } from './invoker-index.js';
-import { engines, keepWired, type Running } from './registry.js';
+import { engines, isAsking, keepWired, type Running } from './registry.js';
 import { corrected, type Run } from './run.js';
 import type { Engine, Service } from './service.js';
 import type { Cause, Cells, ChangeOf, CommonOptions, Wired } from './types.js';
@@ -86,7 +86,7 @@ const engineOf = <S extends object, O extends object, I extends string>(
   state: () => run.state,
   intend: (intent, cause, at) => intend(run, intent, cause, at),
   change: (next, cause, settled) => change(run, next, cause, settled),
-  isAsking: () => run.isAsking,
+  isAsking: () => isAsking(run),
   reread: () => reread(run),
   render: () => render(run),
   flush() {
@@ -106,6 +106,7 @@ function unwire<S extends object, O, I extends string>(run: Run<S, O, I>): void 
   engines.delete(run.root);
   unclaim(run.root);
   run.waiting = undefined;
+  for (const each of run.asked) each.drop();
   // One that throws keeps none of the others from letting go.
   deliver([() => run.service?.release?.(), ...run.releases, run.writer.end, () => run.busy.set(false)]);
 }
@@ -134,7 +135,7 @@ const runOf = <S extends object, O extends object, I extends string>(
     owned: new Set(),
     held: undefined,
     chain: 0,
-    isAsking: false,
+    asked: [],
     told: undefined,
     isDirty: false,
     isWriting: false,

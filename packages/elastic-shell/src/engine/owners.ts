@@ -1,22 +1,48 @@
-// Owners: whoever holds a state for the pattern is asked with the whole change, and what he holds afterwards is what happens.
+// Owners: code that holds a state for the pattern. An owner is given each new value, and what it holds afterwards is what happens.
 //
-// Each owner of a state that would change is given its new value. One that knows at once is read at once; one that answers
-// with a promise (a framework that has to render first) is read when that has come. Until then the pattern is as it was,
-// and further wishes wait. All have taken theirs, or none keeps it: one that has kept its old value has refused, and the
-// others are given theirs back.
+// An owner that knows at once is read at once. One that returns a promise is read when that resolves; until then the pattern stays as
+// it was, and further requests wait. Either all owners of a change have taken their value, or none keeps it: if one has kept its old
+// value it has refused, and the others get theirs back.
+//
+// A framework can't tell a refusal from a commit that is still to come (a transition, a router). Its promise resolves to `undecided`:
+// the change then stays open without holding up other requests, until the owner holds another value, another request for the same state
+// takes its place, or a second has passed. Then it is reported as refused; if the owner takes the very value after all, it happens.
 import { deliver } from '../core/cell.js';
 import { isSameValue } from '../core/change.js';
 import { isPromise } from '../core/promise.js';
 import { tell } from '../core/report.js';
+import { isAsking } from './registry.js';
 import { tellError } from './report-error.js';
-import { only, type Run, stateOf } from './run.js';
+import { isMoved, only, rebased, type Run, stateOf } from './run.js';
 import type { ChangeOf } from './types.js';
-import { endTurn } from './wishes.js';
+import { endTurn, inTurn } from './wishes.js';
 
-/** Milliseconds after which an owner that has not answered is told to the journal. */
+/** What the promise of an owner resolves to if the owner may take the value later still. */
+export const undecided = Symbol('undecided');
+
+/** Milliseconds after which an owner that has not answered is reported, and one that is undecided counts as refusing. */
 const patience = 1000;
 
-/** What a function of the owner's returns. One that throws has refused; its error is reported. */
+/** Milliseconds after which one that counts as refusing is not waited for any more: a router may have loaded a page until then. */
+const forgotten = 10_000;
+
+/** A change that owners were asked about and have not all taken. */
+export interface Asked<S extends object> {
+  /** The part of it that has owners. */
+  readonly own: readonly ChangeOf<S>[];
+  /** Its owners are being called: they are read when all have been. */
+  isCalling: boolean;
+  /** Other requests wait for its end. */
+  isHoldingUp: boolean;
+  /** It has been reported as refused, and may still come. */
+  isRefused: boolean;
+  /** The owners are read: the change happens, or counts as refused. */
+  finish(error?: unknown): void;
+  /** Nobody waits for it any more. */
+  drop(): void;
+}
+
+/** Calls a function of the owner's. One that throws has refused; its error is reported. */
 function attempt<T>(act: () => T): T | undefined {
   try {
     return act();
@@ -26,71 +52,139 @@ function attempt<T>(act: () => T): T | undefined {
   }
 }
 
-/** What the owners have made of a change, in the order of the changes; nothing where one has refused. */
+const held = <S extends object, O, I extends string>({ stores }: Run<S, O, I>, name: string): unknown =>
+  stores.get(name)?.get();
+
+/** Returns whether every owner holds another value than before it was asked. */
+const haveTaken = <S extends object, O, I extends string>(
+  run: Run<S, O, I>,
+  own: readonly ChangeOf<S>[],
+): boolean => !own.some(({ name, previous }) => isSameValue(held(run, name), previous));
+
+/** What the owners have made of a change, in the order of the changes; undefined if one has refused. */
 function answered<S extends object, O, I extends string>(
-  { stores, owned }: Run<S, O, I>,
+  run: Run<S, O, I>,
   changes: readonly ChangeOf<S>[],
 ): ChangeOf<S>[] | undefined {
+  const { stores, owned } = run;
   const own = changes.filter(({ name }) => owned.has(name));
-  const now = (name: string): unknown => stores.get(name)?.get();
-  if (!own.some(({ name, previous }) => isSameValue(now(name), previous)))
-    // An owner may have taken another value than he was given: that one is what happens.
+  if (haveTaken(run, own))
+    // An owner may have taken another value than it was given: that one is what happens.
     return changes.map(
-      (each) => (owned.has(each.name) ? { ...each, value: now(each.name) } : each) as ChangeOf<S>,
+      (each) => (owned.has(each.name) ? { ...each, value: held(run, each.name) } : each) as ChangeOf<S>,
     );
   for (const each of own) {
-    const value: unknown = now(each.name);
+    const value: unknown = held(run, each.name);
     if (!isSameValue(value, each.previous))
       stores.get(each.name)?.set(each.previous, { ...each, value: each.previous, previous: value });
   }
   return undefined;
 }
 
+/** Returns `own` with the keys added that were asked for before and have not been answered. Those requests are dropped. */
+function afterOthers<S extends object, O, I extends string>(
+  run: Run<S, O, I>,
+  changes: readonly ChangeOf<S>[],
+): ChangeOf<S>[] {
+  let now = [...changes];
+  for (const asked of run.asked) {
+    const before = new Map(asked.own.map((each) => [each.name, each]));
+    if (!now.some(({ name }) => before.has(name))) continue;
+    asked.drop();
+    if (asked.isRefused) continue;
+    now = now.map((each) => {
+      const { value } = before.get(each.name) ?? {};
+      // Keys that are added or taken away; of a single value, the last request counts.
+      return value instanceof Set ? { ...rebased(each, value), previous: each.previous } : each;
+    });
+  }
+  return now;
+}
+
 /**
- * Asks the owners of what would change. `done` is called with what they have taken, or with nothing where one has
- * refused, and the error where its promise was rejected: at once, or when all have answered. True when the turn goes on until
- * then.
+ * Asks the owners of what would change. `done` is called with what they have taken, or with nothing if one has refused, and the error
+ * if its promise was rejected: at once, or when all have answered. Returns true if the turn goes on until then.
  */
 export function askOwners<S extends object, O, I extends string>(
   run: Run<S, O, I>,
-  changes: ChangeOf<S>[],
+  wished: ChangeOf<S>[],
   done: (taken: ChangeOf<S>[] | undefined, error?: unknown) => void,
 ): boolean {
-  const own = changes.filter(({ name }) => run.owned.has(name));
-  const [first] = own;
-  if (!first) {
-    done(changes);
+  const isOwn = ({ name }: ChangeOf<S>): boolean => run.owned.has(name);
+  if (!wished.some(isOwn)) {
+    done(wished);
     return false;
   }
-  run.isAsking = true;
-  tell('owner', run.root, first);
-  const answers = own.map((each) => attempt(() => run.stores.get(each.name)?.set(each.value, each)));
-  const finish = (error?: unknown): void => {
-    run.isAsking = false;
-    tell('owner', run.root, first);
-    done(
-      attempt(() => answered(run, changes)),
-      error,
-    );
+  const changes = afterOthers(run, wished);
+  const own = changes.filter(isOwn);
+  // There is one, as was seen above.
+  const first = own[0]!;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const asked: Asked<S> = {
+    own,
+    isCalling: true,
+    isHoldingUp: true,
+    isRefused: false,
+    finish(error) {
+      asked.drop();
+      tell('owner', run.root, first);
+      const { isHoldingUp } = asked;
+      // What has moved on in the meantime stays, unless it belongs to an owner, who is read again.
+      const still = isHoldingUp ? changes : changes.filter((each) => isOwn(each) || !isMoved(run, each));
+      const finish = (): void =>
+        done(
+          attempt(() => answered(run, still)),
+          error,
+        );
+      if (isHoldingUp && run.held) deliver([finish, () => endTurn(run)]);
+      else inTurn(run, finish);
+    },
+    drop() {
+      clearTimeout(timer);
+      run.asked = run.asked.filter((each) => each !== asked);
+    },
   };
+  tell('owner', run.root, first);
+  run.asked = [...run.asked, asked];
+  const answers = own.map((each) => attempt(() => run.stores.get(each.name)?.set(each.value, each)));
+  asked.isCalling = false;
   const late = answers.filter((answer) => isPromise(answer));
   if (!late.length) {
-    finish();
+    asked.drop();
+    tell('owner', run.root, first);
+    done(attempt(() => answered(run, changes)));
     return false;
   }
-  const timer = setTimeout(() => tell('owner-silent', run.root, first), patience);
+  timer = setTimeout(() => {
+    if (asked.isHoldingUp) return tell('owner-silent', run.root, first);
+    asked.isRefused = true;
+    timer = setTimeout(asked.drop, forgotten);
+    inTurn(run, () => done(attempt(() => answered(run, changes))));
+  }, patience);
   void Promise.allSettled(late).then((ends) => {
-    clearTimeout(timer);
-    if (run.isOver) return;
+    if (run.isOver || !run.asked.includes(asked)) return;
     const failed = ends.find((end) => end.status === 'rejected');
-    deliver([() => finish(failed?.reason), () => endTurn(run)]);
+    const isOpen = !failed && ends.some((end) => end.status === 'fulfilled' && end.value === undecided);
+    if (!isOpen || attempt(() => haveTaken(run, own)) !== false) return asked.finish(failed?.reason);
+    asked.isHoldingUp = false;
+    endTurn(run);
   });
   return true;
 }
 
-/** Has the state become what its owner holds, where he has not followed what the platform did. */
+/** An owner has another value. Returns whether that belongs to a question it was asked: if so, that is answered now if it can be. */
+export function isAnswer<S extends object, O, I extends string>(run: Run<S, O, I>, name: string): boolean {
+  const asked = run.asked.find(({ own }) => own.some((each) => each.name === name));
+  if (!asked) return false;
+  if (asked.isRefused && asked.own.some((each) => !isSameValue(held(run, each.name), each.value)))
+    return false;
+  if (!asked.isCalling && haveTaken(run, asked.own)) asked.finish();
+  return true;
+}
+
+/** Gives the state the value that its owner holds, if the owner has not followed what the platform did. */
 export function obey<S extends object, O, I extends string>(run: Run<S, O, I>, name: string): void {
-  const value = run.stores.get(name)?.get();
-  if (run.isOver || run.isAsking || isSameValue(value, stateOf(run, name))) return;
+  const value = held(run, name);
+  if (run.isOver || isAsking(run) || isSameValue(value, stateOf(run, name))) return;
   run.change(only<S>(name, value), { reason: 'owner' }, true);
 }

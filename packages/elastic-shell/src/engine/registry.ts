@@ -22,11 +22,15 @@ export interface Seen {
   readonly owned: ReadonlySet<string>;
   /** The change that a guard is making up its mind about. */
   readonly waiting: object | undefined;
-  /** The owners of what would change are making up their minds. */
-  readonly isAsking: boolean;
+  /** What owners were asked and have not answered. */
+  readonly asked: readonly { readonly isRefused: boolean }[];
   /** It waits for a part that it needs. */
   readonly isIncomplete: boolean;
 }
+
+/** Returns whether an owner has not answered. One that counts as refusing is not waited for. */
+export const isAsking = ({ asked }: Pick<Seen, 'asked'>): boolean =>
+  asked.some(({ isRefused }) => !isRefused);
 
 /** A running contract, as controls and the platform speak to it. */
 export interface Running {

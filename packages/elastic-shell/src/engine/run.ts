@@ -3,6 +3,7 @@ import type { Cell } from '../core/cell.js';
 import { isSameValue } from '../core/change.js';
 import type { Contract, View, Writable } from '../core/contract/contract.js';
 import type { AttributeWriter, Sheet } from './attribute-writer.js';
+import type { Asked } from './owners.js';
 import type { Service } from './service.js';
 import type { Cause, Change, ChangeOf, CommonOptions } from './types.js';
 
@@ -29,8 +30,8 @@ export interface Run<S extends object, O, I extends string> {
   held: (() => void)[] | undefined;
   /** The number of turns that have followed from one another. */
   chain: number;
-  /** True while the owners of a change haven't answered. */
-  isAsking: boolean;
+  /** What owners were asked and have not answered. */
+  asked: readonly Asked<S>[];
   /** The changes of the current turn, in order. Undefined between turns. */
   told: Told<S>[] | undefined;
   /** True if the page may differ from the state. */
@@ -80,8 +81,14 @@ export const isMovedOn = <S extends object, O, I extends string>(
   { name, value }: ChangeOf<S>,
 ): boolean => isSameValue(stateOf(run, name), value);
 
+/** Returns whether the state has another value than when `change` was requested. */
+export const isMoved = <S extends object, O, I extends string>(
+  run: Run<S, O, I>,
+  { name, previous }: ChangeOf<S>,
+): boolean => !isSameValue(stateOf(run, name), previous);
+
 /** Returns `change` relative to the value `now`. For a set, the keys that it adds and removes are applied to `now`. */
-function rebased<C extends Change>(change: C, now: unknown): C {
+export function rebased<C extends Change>(change: C, now: unknown): C {
   const { value, previous }: { value: unknown; previous: unknown } = change;
   if (isSameValue(now, previous)) return change;
   if (!(now instanceof Set && value instanceof Set && previous instanceof Set))

@@ -6,7 +6,7 @@
 import type { Change } from '../engine/types.js';
 import { deliver } from '../core/cell.js';
 import { isElement, targetOf } from '../engine/dom.js';
-import { wiredRun } from '../engine/registry.js';
+import { isAsking, wiredRun } from '../engine/registry.js';
 import { type Entry, journal } from '../journal/index.js';
 import { hearSteps, type Step } from '../journal/steps.js';
 import { layersOf, type OpenLayer } from '../layer/open-layers.js';
@@ -162,7 +162,7 @@ export const record = {
     ways.flatMap(({ root, change, guard, owner }) => {
       const asking = owner ?? guard;
       const run = wiredRun(root);
-      const isOn = owner ? run?.isAsking : run?.waiting;
+      const isOn = owner ? run && isAsking(run) : run?.waiting;
       return isOn && asking && asking.answered === undefined
         ? [{ root, change, who: owner ? ('owner' as const) : ('guard' as const), since: asking.asked }]
         : [];

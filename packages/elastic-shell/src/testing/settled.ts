@@ -1,6 +1,6 @@
 // Waiting in tests: until nothing that a pattern has begun is still under way. Nobody sleeps.
 import { coming } from '../engine/lazy-service.js';
-import { wiredRun } from '../engine/registry.js';
+import { isAsking, wiredRun } from '../engine/registry.js';
 import type { Wired } from '../engine/types.js';
 
 /** What is waited for: something wired, an element and what is in it, or several of them. */
@@ -34,7 +34,7 @@ function underWay(element: Element): string[] {
   const found: string[] = [];
   const run = wiredRun(element);
   if (run?.waiting) found.push('its guard has not answered');
-  if (run?.isAsking) found.push('the owner of a state has not answered');
+  if (run && isAsking(run)) found.push('the owner of a state has not answered');
   const phase = element.getAttribute('data-phase');
   if (phase === 'opening' || phase === 'closing') found.push(`it is ${phase}`);
   // Besides a guard, content that comes later says so.

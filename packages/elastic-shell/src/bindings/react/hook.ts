@@ -10,7 +10,7 @@ import { overDefaults } from '../../engine/defaults.js';
 import { described } from '../../engine/dom.js';
 import { tellError } from '../../engine/report-error.js';
 import { type Bindable, type Bound, bound, type Taken } from '../bound.js';
-import { handleOf, type PartKind, propsOf } from '../handle.js';
+import { handleOf, type HandleRules, type PartKind, propsOf } from '../handle.js';
 import { asPort } from '../ports.js';
 
 /** Attributes to spread onto an element `E`; those of a root have a ref. */
@@ -39,7 +39,7 @@ const toProps = (attributes: Attributes, ref: RefCallback<HTMLElement> | undefin
   const props = propsOf(attributes, (name, isControl) =>
     name === 'value' && isControl ? name : (names[name] ?? name),
   );
-  return { suppressHydrationWarning: true, ...props, ...(ref && { ref }) };
+  return { ...props, ...(ref && { ref }) };
 };
 
 type Pair = readonly [unknown, (value: unknown, change?: unknown) => unknown];
@@ -64,15 +64,18 @@ function hand(ref: unknown, element: HTMLElement): () => void {
 const none: readonly never[] = [];
 
 /** One instance, and what React knows of it. */
-class Instance {
+class Instance implements HandleRules {
   readonly bound: Bound;
-  readonly handle: object;
+  private handle: object | undefined;
+  /** What its states were when they were last rendered, where options say so. */
+  private given: readonly unknown[] = none;
   /** The states that were read while rendering. An array, since most rows read none. */
   private used: readonly string[] = none;
   private waiting: readonly (() => void)[] = none;
   /** Renders the hook's component again. */
   render: () => void = () => {};
   private ref: unknown;
+  private leave: (() => void) | undefined;
   private handedRoot: PartProps | undefined;
   private isChecked = false;
 
@@ -80,22 +83,42 @@ class Instance {
     readonly bindable: Bindable,
     id: string,
   ) {
-    this.bound = bound(bindable, id, (name) => this.used.includes(name) && this.render());
-    this.handle = handleOf(this.bound, {
-      props: (attributes, isRoot) =>
-        isRoot ? (this.handedRoot = toProps(attributes, this.root)) : toProps(attributes, undefined),
-      track: (name) => {
-        if (!this.used.includes(name)) this.used = [...this.used, name];
-      },
+    this.bound = bound(bindable, id, (name) => {
+      this.handle = undefined;
+      if (this.used.includes(name)) this.render();
     });
   }
 
-  /** Wires the root when React mounts it, and hands it to the user's own ref; returns what undoes both. */
-  private readonly root = (element: HTMLElement | null): (() => void) | undefined => {
-    if (!element) return undefined;
+  props(attributes: Attributes, isRoot: boolean): PartProps {
+    return isRoot ? (this.handedRoot = toProps(attributes, this.root)) : toProps(attributes, undefined);
+  }
+
+  track(name: string): void {
+    if (!this.used.includes(name)) this.used = [...this.used, name];
+  }
+
+  /** Its handle: another one when a state is another, so that what is memoised by it is rendered again. */
+  handleFor(options: Taken): object {
+    const given = Object.keys(this.bindable.outline.first).map((name) => {
+      const option = options[name];
+      return isPair(option) ? option[0] : option;
+    });
+    if (given.some((value, at) => !Object.is(value, this.given[at]))) this.handle = undefined;
+    this.given = given;
+    return (this.handle ??= handleOf(this.bound, this));
+  }
+
+  /**
+   * Wires the root when React mounts it, and gives it to the user's own ref. It is called with null when the root goes: React 18 knows no
+   * other way.
+   */
+  private readonly root = (element: HTMLElement | null): void => {
+    this.leave?.();
+    this.leave = undefined;
+    if (!element) return;
     const forget = hand(this.ref, element);
     const detach = this.bound.attach(element);
-    return () => {
+    this.leave = () => {
       detach();
       forget();
     };
@@ -150,6 +173,9 @@ class Instance {
   }
 }
 
+/** React 18 makes ids with colons, which mean something else in a selector. */
+const selectable = (id: string): string => id.replaceAll(':', '-');
+
 /** Holds an instance of `bindable` for as long as the component lives. Its handle is typed by the caller. */
 export function useInstance(bindable: Bindable, options: object = {}): object {
   const ownId = useId();
@@ -157,7 +183,7 @@ export function useInstance(bindable: Bindable, options: object = {}): object {
   const all: Taken = overDefaults(defaults, options);
   // In an object of its own: another one has the component rendered again.
   const [{ instance }, setHeld] = useState(() => {
-    const made = new Instance(bindable, `${all['id'] ?? ownId}`);
+    const made = new Instance(bindable, `${all['id'] ?? selectable(ownId)}`);
     made.bound.take(made.read(all));
     return { instance: made };
   });
@@ -165,5 +191,5 @@ export function useInstance(bindable: Bindable, options: object = {}): object {
     instance.render = () => setHeld({ instance });
     instance.commit(instance.read(all));
   });
-  return instance.handle;
+  return instance.handleFor(all);
 }
