@@ -1,22 +1,9 @@
-import { StrictMode, useEffect } from 'react';
 import { hydrateRoot } from 'react-dom/client';
-import { App } from './App';
-import { Served } from './served';
+import { ServedPage } from './ServedPage';
 
 const place = document.querySelector('#app')!;
 
 /** Elements wait until React has taken the page over: they would write what it compares. */
-function Ready() {
-  useEffect(() => place.removeAttribute('data-wire-wait'), []);
-  return null;
-}
+const start = (): void => place.removeAttribute('data-wire-wait');
 
-hydrateRoot(
-  place,
-  <StrictMode>
-    <Served value={true}>
-      <App />
-      <Ready />
-    </Served>
-  </StrictMode>,
-);
+hydrateRoot(place, <ServedPage onReady={start} />);

@@ -17,8 +17,6 @@ export abstract class ValueDirective extends PatternDirective implements Control
   readonly #isOff = signal(false);
   #tell: (value: unknown) => void = () => {};
   #touch: () => void = () => {};
-  /** The platform puts the form back, and Angular has said already what that comes to. */
-  #isReset = false;
   readonly #port: Port;
 
   constructor(pattern: Bindable<unknown>, options: readonly string[]) {
@@ -26,7 +24,6 @@ export abstract class ValueDirective extends PatternDirective implements Control
     this.#port = asPort({
       get: () => untracked(this.#value),
       set: (value) => {
-        if (this.#isReset) return;
         this.#value.set(value);
         this.#tell(this.fromState(value));
       },
@@ -98,21 +95,12 @@ export abstract class ValueDirective extends PatternDirective implements Control
 
   #listen(): void {
     const { host } = this;
-    const page = host.ownerDocument;
     const left = ({ relatedTarget }: FocusEvent): void => {
       if (!(relatedTarget instanceof Node) || !host.contains(relatedTarget)) this.#touch();
     };
-    const reset = ({ target }: Event): void => {
-      if (!(target instanceof Node) || !target.contains(host)) return;
-      this.#isReset = true;
-      // The engine follows the platform in the next task.
-      setTimeout(() => setTimeout(() => (this.#isReset = false)));
-    };
     host.addEventListener('focusout', left);
-    page.addEventListener('reset', reset, true);
     inject(DestroyRef).onDestroy(() => {
       host.removeEventListener('focusout', left);
-      page.removeEventListener('reset', reset, true);
     });
   }
 }

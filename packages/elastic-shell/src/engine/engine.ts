@@ -86,6 +86,11 @@ const engineOf = <S extends object, O extends object, I extends string>(
   state: () => run.state,
   intend: (intent, cause, at) => intend(run, intent, cause, at),
   change: (next, cause, settled) => change(run, next, cause, settled),
+  reset(next) {
+    if (!Object.keys(next).some((name) => run.owned.has(name))) change(run, next, { reason: 'native' }, true);
+    // The platform has put fields and boxes back to their first value.
+    render(run);
+  },
   isAsking: () => isAsking(run),
   reread: () => reread(run),
   render: () => render(run),

@@ -20,6 +20,8 @@ export interface Engine<S extends object = object, O = object, I extends string 
    * happened already, or must follow from what has; no guard is asked.
    */
   change(next: Partial<S>, cause: Cause, settled?: boolean): void;
+  /** Has the state become `next`, as a reset of its form puts it back; what has an owner stays as the owner holds it. */
+  reset(next: Partial<S>): void;
   /** Whether owners of states are making up their minds: what shows is not what was wished last. */
   isAsking(): boolean;
   /** Follows what the platform or somebody else did to the markup, with the reason `native`. */

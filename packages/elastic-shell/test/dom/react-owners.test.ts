@@ -1,7 +1,7 @@
 // States that React holds: set in a transition, by a router, in the commit that follows, or by taking away what they are about.
 import { act, createElement as h, memo, type ReactNode, startTransition, Suspense, useState } from 'react';
 import { createRoot, type Root } from 'react-dom/client';
-import { useCombobox, useDialog, useDisclosure, useListbox, useTabs } from 'elastic-shell/react';
+import { useCombobox, useDialog, useDisclosure, useListbox, useSwitch, useTabs } from 'elastic-shell/react';
 import { settle } from './page';
 
 Object.assign(globalThis, { IS_REACT_ACT_ENVIRONMENT: true });
@@ -261,4 +261,40 @@ it('its handle is another one when what is read from it has changed, so that wha
   expect([find('output').textContent, handles.size]).toEqual(['closed', size]);
   await act(async () => find('.opener').click());
   expect([find('output').textContent, handles.size]).toEqual(['open', size + 1]);
+});
+
+it('a form that React resets after its action leaves alone what React holds', async () => {
+  function Form() {
+    const [checked, setChecked] = useState(false);
+    const [selected, setSelected] = useState<string | undefined>('a');
+    const own = useSwitch({ checked: [checked, setChecked] });
+    const list = useListbox({ selected: [selected, setSelected] });
+    const free = useListbox({ selected: 'a' });
+    const options = (of: typeof list) =>
+      h(
+        'div',
+        { ...of.root, 'aria-label': 'L' },
+        ['a', 'b'].map((key) => h('p', { key, ...of.option(key), className: key }, key)),
+      );
+    return h(
+      'form',
+      null,
+      h('button', { ...own.root, type: 'button' }, 'Lights'),
+      h('div', { className: 'owned' }, options(list)),
+      h('div', { className: 'free' }, options(free)),
+    );
+  }
+  await show(h(Form));
+  await act(async () => find('button').click());
+  await act(async () => find('.owned .b').click());
+  await act(async () => find('.free .b').click());
+  await act(async () => {
+    document.querySelector('form')!.reset();
+    await new Promise((resolve) => setTimeout(resolve));
+  });
+  expect([
+    find('button').getAttribute('aria-checked'),
+    find('.owned [aria-selected=true]').textContent,
+    find('.free [aria-selected=true]').textContent,
+  ]).toEqual(['true', 'b', 'a']);
 });

@@ -70,9 +70,7 @@ function joinForm(held: Held, selected: Chosen): () => void {
     reset() {
       const [key] = keysOf(selected);
       const text = !options.multiple && key !== undefined ? held.labelOf(key) : '';
-      settled(held, { selected, text }, 'native');
-      // The platform has put its own first text into the field.
-      engine.render();
+      engine.reset({ selected, text });
     },
   });
 }

@@ -123,7 +123,7 @@ function serve(engine: ListboxEngine, source: MarkupItems, first: Chosen): Servi
   const leave = takePart(root, {
     name: options.name ?? root.dataset['name'],
     value: () => [...keysOf(engine.state().selected)],
-    reset: () => engine.change({ selected: first }, { reason: 'native' }, true),
+    reset: () => engine.reset({ selected: first }),
   });
   return {
     ...parts,

@@ -66,10 +66,7 @@ export function wireSwitch(root: HTMLElement, own?: SwitchOptions): Switch {
       // A checkbox sends its value itself.
       value: () => (button && engine.state().checked ? button.value || 'on' : undefined),
       // A checkbox has been put back by its form, to what its own attribute says.
-      reset() {
-        engine.change({ checked: first ?? !!box?.checked }, { reason: 'native' }, true);
-        show();
-      },
+      reset: () => engine.reset({ checked: first ?? !!box?.checked }),
     });
     return {
       // While it waits, and once it is refused, it stands as before.

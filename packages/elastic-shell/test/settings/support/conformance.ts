@@ -190,8 +190,12 @@ export interface Conditions {
   options?: BrowserContextOptions;
   /** The text runs from right to left. */
   rtl?: boolean;
+  /** Done to the page before it loads. */
+  making?(page: Page): Promise<unknown>;
   /** Done to the page before. */
   before?(page: Page): Promise<unknown>;
+  /** What it is, where that is not said by the setting. */
+  words?: string;
 }
 
 /** Arrows name a side of the screen: where the text is turned, so are they. */
@@ -227,7 +231,7 @@ async function tidy(page: Page): Promise<boolean> {
 }
 
 /** The galleries of a run: a page is loaded for the first row of a section, and used for rows of others after that. */
-function galleries(open: Open, { options, rtl, before }: Conditions) {
+function galleries(open: Open, { options, rtl, making, before }: Conditions) {
   let page: Page | undefined;
   let at = '';
   const used = new Set<string>();
@@ -239,7 +243,14 @@ function galleries(open: Open, { options, rtl, before }: Conditions) {
     if (!page || at !== wanted || used.has(section)) {
       at = wanted;
       used.clear();
-      ({ page } = await open(addressOf(setting), { ...options, ...(isSwipe && touch) }));
+      ({ page } = await open(making ? 'about:blank' : addressOf(setting), {
+        ...options,
+        ...(isSwipe && touch),
+      }));
+      if (making) {
+        await making(page);
+        await page.goto(addressOf(setting));
+      }
       await ready(page);
       if (rtl) await page.evaluate(() => (document.documentElement.dir = 'rtl'));
       await before?.(page);
@@ -271,7 +282,8 @@ export function conform(
 ): void {
   const { open, version } = useBrowser();
   const gallery = galleries(open, conditions);
-  describe.each(names)('contracts in %s', (setting) => {
+  const { words: more = '' } = conditions;
+  describe.each(names)(`contracts in %s${more}`, (setting) => {
     for (const row of inTurns(rowsOf(setting, wanted))) {
       const words = `${row.pattern} ${row.words}`;
       const isDriven = !row.script.only || row.script.only === browserName;

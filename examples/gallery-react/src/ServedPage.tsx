@@ -1,0 +1,15 @@
+// The page that a server renders and the browser hydrates: one tree, since React makes ids by the places of components in it.
+import { StrictMode, useEffect } from 'react';
+import { App } from './App';
+import { Served } from './served';
+
+export function ServedPage({ onReady }: { onReady?: () => void }) {
+  useEffect(() => onReady?.(), [onReady]);
+  return (
+    <StrictMode>
+      <Served.Provider value={true}>
+        <App />
+      </Served.Provider>
+    </StrictMode>
+  );
+}
