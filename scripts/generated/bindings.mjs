@@ -16,7 +16,15 @@ export const generics = ({ Name, item }) => ({
 });
 
 /** One hook file: a handle type and a hook for each pattern. */
-function hooks({ folder, prefix, options, given = (type) => type, props, says = (words) => words }) {
+function hooks({
+  folder,
+  prefix,
+  options,
+  given = (type) => type,
+  handle: handleOf = (type) => type,
+  props,
+  says = (words) => words,
+}) {
   const each = patterns.map((pattern) => {
     const { name, Name, words } = pattern;
     const { params, options: own, wired, handleParams, handle, item } = generics(pattern);
@@ -24,7 +32,7 @@ function hooks({ folder, prefix, options, given = (type) => type, props, says = 
     const named = `${cap(prefix)}${Name}Options`;
     return [
       `/** One ${name}: its states, parts and methods. */`,
-      `export interface ${Name}Handle${handleParams} extends ${Name}HandleIn<Part${item ? ', I, Multiple' : ''}> {}`,
+      `export interface ${Name}Handle${handleParams} extends ${handleOf(`${Name}HandleIn<Part${item ? ', I, Multiple' : ''}>`)} {}`,
       '',
       `/** The options of \`${prefix}${Name}\`. */`,
       `export interface ${named}${handleParams} extends ${options}<${types}> {\n  // A member of its own: errors name this interface then, not the type that it extends.\n  /** The id of its root. @defaultValue one that is made for it */\n  id?: string | undefined;\n}`,
@@ -82,6 +90,8 @@ export const bindingFiles = [
     folder: 'react',
     prefix: 'use',
     options: 'HookOptions',
+    // The lint rules of React forbid to assign to what a hook returns.
+    handle: (type) => `Readonly<${type}>`,
     props: './hook.js',
   }),
   hooks({

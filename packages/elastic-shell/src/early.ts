@@ -5,8 +5,8 @@
 // happened, and is found in the markup. What waits is shown by an animation, which leaves the markup as the server wrote it: a
 // framework that takes the page over compares every attribute.
 
-/** The controls that were pressed, in order, and what shows that they wait. */
-let presses: [control: HTMLElement, sign: Animation][] = [];
+/** The controls that were pressed, in order, with what and what shows that they wait. */
+let presses: [control: HTMLElement, press: MouseEvent, sign: Animation][] = [];
 const wired = new WeakSet<Element>();
 
 const native = 'a,input,select,textarea,summary,label';
@@ -36,23 +36,29 @@ const isActedOn = (control: Element): boolean => {
   return !!at && wired.has(at);
 };
 
-const onPress = ({ target }: Event): void => {
+const onPress = (press: MouseEvent): void => {
+  const { target } = press;
   // A document may be clicked by a program, and has no such function.
   const control = target instanceof Element ? target.closest<HTMLElement>(`button,${native},${ours}`) : null;
   if (control?.matches(ours) && !isNative(control) && !isActedOn(control))
-    presses.push([control, control.animate({ opacity: 0.4 }, { duration: 900, iterations: Infinity })]);
+    presses.push([
+      control,
+      // By a pointer or a key, with or without Shift: as it was. `click()` would make it a key.
+      new MouseEvent('click', press),
+      control.animate({ opacity: 0.4 }, { duration: 900, iterations: Infinity }),
+    ]);
 };
 
 /** `root` is wired: what was pressed for it is pressed again, when everything that is wired in the same task is too. */
 const onWired = (root: Element): void => {
   wired.add(root);
-  presses = presses.filter(([control, sign]) => {
+  presses = presses.filter(([control, press, sign]) => {
     const named = namedBy(control);
     const isMine =
       named === root || (!commands(control) && root.contains(control) && (!named || root.contains(named)));
     if (isMine) {
       sign.cancel();
-      setTimeout(() => control.click());
+      setTimeout(() => control.dispatchEvent(press));
     }
     return !isMine;
   });

@@ -4,7 +4,9 @@
 // Parts are handed out as attributes of the first state, and the same ones ever after: from then on the engine alone writes
 // them, and a framework that compares what it renders with what it rendered finds nothing to change.
 import type { Attributes } from '../core/contract/contract.js';
+import { described } from '../engine/dom.js';
 import { waits } from '../engine/registry.js';
+import { tellError } from '../engine/report-error.js';
 import type { Wired } from '../engine/types.js';
 import { engineOptions, type Loaded, none, type Taken } from './engine-options.js';
 import { type Bindable, cellOf, type Held, keepState, read } from './held.js';
@@ -91,8 +93,19 @@ function hear(held: Held, wired: Wired): () => void {
   };
 }
 
+/** Reports an id that was written after the parts: openers and labels name the other one. */
+function checkId({ bindable, id }: Held, root: HTMLElement): void {
+  if (root.id !== id)
+    tellError(
+      new TypeError(
+        `elastic-shell: ${described(root)} is the root of a ${bindable.outline.name} whose other parts name the id "${id}"; give the id as an option instead: { id: '${root.id}' }`,
+      ),
+    );
+}
+
 function attach(held: Held, root: HTMLElement): () => void {
   const { bindable, states, ports } = held;
+  checkId(held, root);
   held.given = engineOptions(held);
   // What was is what is: states that nobody holds live on from one wiring to the next.
   const kept = [...states].filter(([name, value]) => !ports.has(name) && value !== undefined);

@@ -58,9 +58,11 @@ export function takePlace<A>(held: Held<A>, own: Element | undefined, around: Op
   const { host, rules } = held;
   const active = activeIn(host.root);
   // An item of a menu that closed behind its own press is no place to go back to; where focus went is. Nor is anything
-  // inside, where the platform has opened it before it was wired.
+  // inside, where the platform has opened it before it was wired, nor the body: a framework has hidden it with its opener, and shows
+  // both again.
   const from = held.opener ?? pressedNow(held.document) ?? active;
-  const inner = from && host.root.contains(from) ? (own ?? null) : from;
+  const isPlace = from && from !== held.document.body && !host.root.contains(from);
+  const inner = isPlace ? from : (own ?? (from === held.document.body ? from : null));
   const outer = (): Place | undefined => (around && !isOpenLayer(around.id) ? around.place : undefined);
   held.place = rules.focus?.place(inner, outer, active);
 }

@@ -524,3 +524,46 @@ it('of many instances in one rendering, those that wait are used as if they had 
   );
   expect(find(`#row${count - 3} dialog`).hasAttribute('open')).toBe(true);
 });
+
+it('an id that is written after the parts is reported, with what to do instead', async () => {
+  const reported = jest.spyOn(console, 'error').mockImplementation(() => {});
+  function Named() {
+    const dialog = useDialog();
+    return h('dialog', { ...dialog.root, id: 'mine' }, h('h2', null, 'T'));
+  }
+  await act(async () => root.render(h(Named)));
+  expect(reported.mock.calls).toEqual([
+    [expect.objectContaining({ message: expect.stringMatching(/<dialog id="mine">.*\{ id: 'mine' \}/) })],
+  ]);
+  reported.mockRestore();
+});
+
+(Activity ? it : it.skip)(
+  'focus goes back to the opener, also when the open dialog was hidden meanwhile',
+  async () => {
+    function Hidden({ mode }: { mode: 'visible' | 'hidden' }) {
+      const dialog = useDialog();
+      return h(
+        Activity,
+        { mode },
+        h('button', { ...dialog.opener(), className: 'opener' }, 'Open'),
+        h(
+          'dialog',
+          dialog.root,
+          h('h2', null, 'T'),
+          h('button', { ...dialog.closer(), className: 'closer' }, 'Close'),
+        ),
+      );
+    }
+    const page = (mode: 'visible' | 'hidden') =>
+      h('div', null, h('a', { href: '#' }, 'First'), h(Hidden, { mode }), h('a', { href: '#' }, 'Last'));
+    await show(page('visible'));
+    find('.opener').focus();
+    await press('.opener');
+    await show(page('hidden'));
+    await show(page('visible'));
+    expect(find('dialog').hasAttribute('open')).toBe(true);
+    await press('.closer');
+    expect(document.activeElement!.textContent).toBe('Open');
+  },
+);

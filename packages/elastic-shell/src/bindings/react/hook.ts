@@ -39,8 +39,12 @@ const toProps = (attributes: Attributes, ref: RefCallback<HTMLElement> | undefin
   const props = propsOf(attributes, (name, isControl) =>
     name === 'value' && isControl ? name : (names[name] ?? name),
   );
-  return { ...props, ...(ref && { ref }) };
+  return { ...props, ...(ref && { ref, suppressHydrationWarning: isOpenedByPress(`${props['id']}`) }) };
 };
+
+/** Whether the platform has opened a dialog before React takes over what a server has rendered: that is no mismatch. */
+const isOpenedByPress = (id: string): boolean =>
+  typeof document !== 'undefined' && !!document.getElementById(id)?.matches('dialog[open]');
 
 type Pair = readonly [unknown, (value: unknown, change?: unknown) => unknown];
 
@@ -116,6 +120,7 @@ class Instance implements HandleRules {
     this.leave?.();
     this.leave = undefined;
     if (!element) return;
+    this.isChecked = true;
     const forget = hand(this.ref, element);
     const detach = this.bound.attach(element);
     this.leave = () => {

@@ -55,7 +55,7 @@ import { type HookOptions, use } from './pattern.js';
 import type { Part } from './hook.js';
 
 /** One dialog: its states, parts and methods. */
-export interface DialogHandle extends DialogHandleIn<Part> {}
+export interface DialogHandle extends Readonly<DialogHandleIn<Part>> {}
 
 /** The options of `useDialog`. */
 export interface UseDialogOptions extends HookOptions<DialogOptions, Dialog, typeof dialogPattern> {
@@ -69,7 +69,7 @@ export const useDialog = (options?: UseDialogOptions): DialogHandle =>
   use<DialogOptions, Dialog, typeof dialogPattern>(dialogPattern, options);
 
 /** One drawer: its states, parts and methods. */
-export interface DrawerHandle extends DrawerHandleIn<Part> {}
+export interface DrawerHandle extends Readonly<DrawerHandleIn<Part>> {}
 
 /** The options of `useDrawer`. */
 export interface UseDrawerOptions extends HookOptions<DrawerOptions, Drawer, typeof drawerPattern> {
@@ -83,7 +83,7 @@ export const useDrawer = (options?: UseDrawerOptions): DrawerHandle =>
   use<DrawerOptions, Drawer, typeof drawerPattern>(drawerPattern, options);
 
 /** One popover: its states, parts and methods. */
-export interface PopoverHandle extends PopoverHandleIn<Part> {}
+export interface PopoverHandle extends Readonly<PopoverHandleIn<Part>> {}
 
 /** The options of `usePopover`. */
 export interface UsePopoverOptions extends HookOptions<PopoverOptions, Popover, typeof popoverPattern> {
@@ -97,7 +97,7 @@ export const usePopover = (options?: UsePopoverOptions): PopoverHandle =>
   use<PopoverOptions, Popover, typeof popoverPattern>(popoverPattern, options);
 
 /** One tooltip: its states, parts and methods. */
-export interface TooltipHandle extends TooltipHandleIn<Part> {}
+export interface TooltipHandle extends Readonly<TooltipHandleIn<Part>> {}
 
 /** The options of `useTooltip`. */
 export interface UseTooltipOptions extends HookOptions<TooltipOptions, Tooltip, typeof tooltipPattern> {
@@ -111,7 +111,7 @@ export const useTooltip = (options?: UseTooltipOptions): TooltipHandle =>
   use<TooltipOptions, Tooltip, typeof tooltipPattern>(tooltipPattern, options);
 
 /** One accordion: its states, parts and methods. */
-export interface AccordionHandle extends AccordionHandleIn<Part> {}
+export interface AccordionHandle extends Readonly<AccordionHandleIn<Part>> {}
 
 /** The options of `useAccordion`. */
 export interface UseAccordionOptions extends HookOptions<
@@ -129,7 +129,7 @@ export const useAccordion = (options?: UseAccordionOptions): AccordionHandle =>
   use<AccordionOptions, Accordion, typeof accordionPattern>(accordionPattern, options);
 
 /** One carousel: its states, parts and methods. */
-export interface CarouselHandle extends CarouselHandleIn<Part> {}
+export interface CarouselHandle extends Readonly<CarouselHandleIn<Part>> {}
 
 /** The options of `useCarousel`. */
 export interface UseCarouselOptions extends HookOptions<CarouselOptions, Carousel, typeof carouselPattern> {
@@ -143,7 +143,7 @@ export const useCarousel = (options?: UseCarouselOptions): CarouselHandle =>
   use<CarouselOptions, Carousel, typeof carouselPattern>(carouselPattern, options);
 
 /** One disclosure: its states, parts and methods. */
-export interface DisclosureHandle extends DisclosureHandleIn<Part> {}
+export interface DisclosureHandle extends Readonly<DisclosureHandleIn<Part>> {}
 
 /** The options of `useDisclosure`. */
 export interface UseDisclosureOptions extends HookOptions<
@@ -161,7 +161,7 @@ export const useDisclosure = (options?: UseDisclosureOptions): DisclosureHandle 
   use<DisclosureOptions, Disclosure, typeof disclosurePattern>(disclosurePattern, options);
 
 /** One tabs: its states, parts and methods. */
-export interface TabsHandle extends TabsHandleIn<Part> {}
+export interface TabsHandle extends Readonly<TabsHandleIn<Part>> {}
 
 /** The options of `useTabs`. */
 export interface UseTabsOptions extends HookOptions<TabsOptions, Tabs, typeof tabsPattern> {
@@ -175,10 +175,9 @@ export const useTabs = (options?: UseTabsOptions): TabsHandle =>
   use<TabsOptions, Tabs, typeof tabsPattern>(tabsPattern, options);
 
 /** One combobox: its states, parts and methods. */
-export interface ComboboxHandle<
-  I extends Item = Item,
-  Multiple extends boolean = false,
-> extends ComboboxHandleIn<Part, I, Multiple> {}
+export interface ComboboxHandle<I extends Item = Item, Multiple extends boolean = false> extends Readonly<
+  ComboboxHandleIn<Part, I, Multiple>
+> {}
 
 /** The options of `useCombobox`. */
 export interface UseComboboxOptions<
@@ -197,10 +196,9 @@ export const useCombobox = <I extends Item = Item, const Multiple extends boolea
   use<ComboboxOptions<I, Multiple>, Combobox<Multiple>, typeof comboboxPattern>(comboboxPattern, options);
 
 /** One listbox: its states, parts and methods. */
-export interface ListboxHandle<
-  I extends Item = Item,
-  Multiple extends boolean = false,
-> extends ListboxHandleIn<Part, I, Multiple> {}
+export interface ListboxHandle<I extends Item = Item, Multiple extends boolean = false> extends Readonly<
+  ListboxHandleIn<Part, I, Multiple>
+> {}
 
 /** The options of `useListbox`. */
 export interface UseListboxOptions<
@@ -219,7 +217,7 @@ export const useListbox = <I extends Item = Item, const Multiple extends boolean
   use<ListboxOptions<I, Multiple>, Listbox<Multiple>, typeof listboxPattern>(listboxPattern, options);
 
 /** One menu: its states, parts and methods. */
-export interface MenuHandle extends MenuHandleIn<Part> {}
+export interface MenuHandle extends Readonly<MenuHandleIn<Part>> {}
 
 /** The options of `useMenu`. */
 export interface UseMenuOptions extends HookOptions<MenuOptions, Menu, typeof menuPattern> {
@@ -233,7 +231,7 @@ export const useMenu = (options?: UseMenuOptions): MenuHandle =>
   use<MenuOptions, Menu, typeof menuPattern>(menuPattern, options);
 
 /** One menubar: its states, parts and methods. */
-export interface MenubarHandle extends MenubarHandleIn<Part> {}
+export interface MenubarHandle extends Readonly<MenubarHandleIn<Part>> {}
 
 /** The options of `useMenubar`. */
 export interface UseMenubarOptions extends HookOptions<MenubarOptions, Menubar, typeof menubarPattern> {
@@ -247,7 +245,7 @@ export const useMenubar = (options?: UseMenubarOptions): MenubarHandle =>
   use<MenubarOptions, Menubar, typeof menubarPattern>(menubarPattern, options);
 
 /** One switch: its states, parts and methods. */
-export interface SwitchHandle extends SwitchHandleIn<Part> {}
+export interface SwitchHandle extends Readonly<SwitchHandleIn<Part>> {}
 
 /** The options of `useSwitch`. */
 export interface UseSwitchOptions extends HookOptions<SwitchOptions, Switch, typeof switchPattern> {
@@ -261,7 +259,7 @@ export const useSwitch = (options?: UseSwitchOptions): SwitchHandle =>
   use<SwitchOptions, Switch, typeof switchPattern>(switchPattern, options);
 
 /** One toolbar: its states, parts and methods. */
-export interface ToolbarHandle extends ToolbarHandleIn<Part> {}
+export interface ToolbarHandle extends Readonly<ToolbarHandleIn<Part>> {}
 
 /** The options of `useToolbar`. */
 export interface UseToolbarOptions extends HookOptions<ToolbarOptions, Toolbar, typeof toolbarPattern> {
@@ -275,10 +273,9 @@ export const useToolbar = (options?: UseToolbarOptions): ToolbarHandle =>
   use<ToolbarOptions, Toolbar, typeof toolbarPattern>(toolbarPattern, options);
 
 /** One tree: its states, parts and methods. */
-export interface TreeHandle<
-  I extends TreeNode = TreeNode,
-  Multiple extends boolean = false,
-> extends TreeHandleIn<Part, I, Multiple> {}
+export interface TreeHandle<I extends TreeNode = TreeNode, Multiple extends boolean = false> extends Readonly<
+  TreeHandleIn<Part, I, Multiple>
+> {}
 
 /** The options of `useTree`. */
 export interface UseTreeOptions<

@@ -1,3 +1,5 @@
+'use client';
+
 // Elastic Shell for React: a hook for each pattern, and `usePattern` for your own. A hook returns the parts to spread, the states to
 // read, and the methods. Give a state as a first value, or as the pair of a value and its setter.
 import { createElement, type ReactNode, useContext } from 'react';

@@ -32,8 +32,8 @@ export type HookOptions<O, W extends Wired, P extends Bindable<unknown>> = Updat
     ref?: Ref<HTMLElement> | undefined;
   };
 
-/** What it returns. */
-type HandleOf<W extends Wired, P extends Bindable<unknown>> = Handle<W, P, Part>;
+/** What it returns. Readonly, since React's lint rules forbid to assign to what a hook returns: states are changed by methods. */
+type HandleOf<W extends Wired, P extends Bindable<unknown>> = Readonly<Handle<W, P, Part>>;
 
 /** Types a hook by its options and by what is wired. */
 export function use<O, W extends Wired, B extends Bindable<unknown>>(
