@@ -26,6 +26,8 @@ export interface Bound {
   wired(): Wired | undefined;
   /** These are the options from now on. What differs is followed. */
   take(options: Taken): void;
+  /** Items have been changed in place: they are given to the engine anew. */
+  renewItems(): void;
   /** The attributes of a part: for what it was asked first, as they were then. */
   part(name: string, ...args: string[]): Attributes;
   /** What `make` makes of the attributes of a part, once: later calls answer with the same. */
@@ -178,6 +180,7 @@ class Instance implements Bound {
       rows: undefined,
       tokens: undefined,
       content: undefined,
+      isInPlace: false,
       wired: undefined,
       isWaiting: false,
       calls: [],
@@ -202,6 +205,13 @@ class Instance implements Bound {
 
   take(options: Taken): void {
     take(this.held, options);
+  }
+
+  renewItems(): void {
+    const { held } = this;
+    held.isInPlace = true;
+    held.given = new Map([...held.given].filter(([name]) => name !== 'items'));
+    follow(held);
   }
 
   part(name: string, ...args: string[]): Attributes {

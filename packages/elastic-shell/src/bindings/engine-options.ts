@@ -3,6 +3,7 @@
 import { isPromise } from '../core/promise.js';
 import type { Wired } from '../engine/types.js';
 import type { Hosts } from './hosts.js';
+import { copiesOf, isPlain, originalOf } from './in-place.js';
 import { isPort, type PortStore } from './ports.js';
 
 /** Options as a binding has read them: values, functions, and ports for what the framework holds. */
@@ -26,11 +27,10 @@ export interface OptionsHeld {
   rows: Hosts | undefined;
   tokens: Hosts | undefined;
   content: Hosts<Loaded> | undefined;
+  /** Items have been changed in place: the engine is given copies. */
+  isInPlace: boolean;
   wired: Wired | undefined;
 }
-
-const isPlain = (value: unknown): value is Record<string, unknown> =>
-  typeof value === 'object' && value !== null && Object.getPrototypeOf(value) === Object.prototype;
 
 /** Two values of an item. An array that is the same one may have been changed in place, so it counts as another. */
 const isSameField = (one: unknown, other: unknown): boolean =>
@@ -76,7 +76,7 @@ const latest =
   (held: OptionsHeld, name: string) =>
   (...args: unknown[]): unknown => {
     const now = held.options[name];
-    return typeof now === 'function' ? now(...args) : undefined;
+    return typeof now === 'function' ? now(...args.map(originalOf)) : undefined;
   };
 
 /** What the engine is given for an option. */
@@ -85,7 +85,8 @@ function engineOption(held: OptionsHeld, name: string, value: unknown): unknown 
   if (name === 'content' && typeof value === 'function') return before ?? contentBy(held);
   if (isPort(value)) return held.ports.get(name)?.store;
   if (typeof value === 'function') return typeof before === 'function' ? before : latest(held, name);
-  return isSameList(before, value) ? before : value;
+  if (isSameList(before, value)) return before;
+  return name === 'items' && held.isInPlace ? copiesOf(value) : value;
 }
 
 /** What most instances have of options, ports and states. They share it, since a page may have thousands of instances. */

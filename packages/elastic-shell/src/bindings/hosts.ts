@@ -2,6 +2,7 @@
 //
 // The engine asks for one and says when it shows another item or is gone; the framework's own component, wherever it stands
 // in the tree of components, renders into each. So what is rendered keeps its context, and lives as long as its row.
+import { originalOf } from './in-place.js';
 
 /** One element to be filled. */
 export interface Host<T = unknown> {
@@ -31,6 +32,10 @@ export interface Hosts<T = unknown> {
 }
 
 let made = 0;
+
+/** The item itself, of the same type as its copy. */
+const shown = <T>(value: T): T => originalOf(value) as T;
+
 const none: readonly never[] = [];
 
 /** A class, and arrays, since most instances never have a host and there may be thousands of them. */
@@ -57,11 +62,11 @@ class HostList<T> implements Hosts<T> {
     const node = document.createElement('div');
     node.setAttribute('data-host', '');
     const key = ++made;
-    this.become([...this.all, { key, node, value }]);
+    this.become([...this.all, { key, node, value: shown(value) }]);
     return {
       node,
       update: (next) =>
-        this.become(this.all.map((host) => (host.key === key ? { ...host, value: next } : host))),
+        this.become(this.all.map((host) => (host.key === key ? { ...host, value: shown(next) } : host))),
       release: () => this.become(this.all.filter((host) => host.key !== key)),
     };
   }

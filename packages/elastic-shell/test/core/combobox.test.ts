@@ -1,4 +1,5 @@
 // The contract of the combobox: what is asked, open or closed, of one choice or of several, and what it comes to.
+import { comboboxOutline } from '../../src/core/outline/choices';
 import {
   afterClosing,
   combobox,
@@ -199,4 +200,15 @@ describe('what the parts of a combobox say', () => {
       { role: 'option', 'aria-selected': 'false' },
     ]);
   });
+});
+
+it('the field says the label of what is selected before there is a page, also of a key that is not among the options', () => {
+  const field = (selected: string): unknown =>
+    comboboxOutline.single.field({
+      id: 'c',
+      state: { ...nothing, selected },
+      options: { labelOf: (key) => `The ${key}` },
+      items: [{ key: 'tern', label: 'Tern' }],
+    })['value'];
+  expect([field('tern'), field('heron')]).toEqual(['Tern', 'The heron']);
 });

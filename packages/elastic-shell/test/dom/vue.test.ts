@@ -23,7 +23,7 @@ import {
   useTabs,
   useTree,
 } from 'elastic-shell/vue';
-import { optionNames } from './page';
+import { optionNames, settle } from './page';
 
 let app: App;
 let place: HTMLElement;
@@ -329,4 +329,43 @@ it('kept alive and not shown, it leaves alone what it shares with the page that 
   await settle();
   expect(isOpen('a')).toBe(false);
   app.unmount();
+});
+
+it('follows items that are changed in place, however deep, and renders the items themselves', async () => {
+  const items = ref([
+    {
+      key: 'hull',
+      label: 'Hull',
+      children: [{ key: 'keel', label: 'Keel' }] as { key: string; label: string }[],
+    },
+    { key: 'rig', label: 'Rig', children: [] as { key: string; label: string }[] },
+  ]);
+  const seen = new Set<unknown>();
+  const Parts = defineComponent({
+    setup() {
+      const parts = useTree({ items, expanded: ['hull', 'rig'] });
+      const slot = ({ item }: { item: { label: string } }) => {
+        seen.add(item);
+        return h('span', { 'data-label': '' }, item.label);
+      };
+      return () => [
+        h('ul', { ...parts.root, 'aria-label': 'Parts' }),
+        h(Rows, { of: parts }, { default: slot }),
+      ];
+    },
+  });
+  show(() => h(Parts));
+  await nextTick();
+  const rows = () => [...document.querySelectorAll('[data-label]')].map((row) => row.textContent);
+  expect(rows()).toEqual(['Hull', 'Keel', 'Rig']);
+  items.value[0]!.label = 'The hull';
+  items.value[1]!.children.push({ key: 'mast', label: 'Mast' });
+  await nextTick();
+  await settle();
+  expect(rows()).toEqual(['The hull', 'Keel', 'Rig', 'Mast']);
+  items.value[0]!.children[0]!.label = 'Long keel';
+  await nextTick();
+  await settle();
+  expect(rows()).toEqual(['The hull', 'Long keel', 'Rig', 'Mast']);
+  expect(seen.has(items.value[0])).toBe(true);
 });

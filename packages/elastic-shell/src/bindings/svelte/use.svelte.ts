@@ -10,6 +10,7 @@ import { createSubscriber, SvelteSet } from 'svelte/reactivity';
 import type { Attributes } from '../../core/contract/contract.js';
 import { type Bindable, bound, type Taken } from '../bound.js';
 import { handleOf, type PartKind, propsOf } from '../handle.js';
+import { readAll } from '../in-place.js';
 import { asPort, isPort, type Port, setPort } from '../ports.js';
 
 /** Attributes and an attachment, to spread onto an element. */
@@ -65,6 +66,18 @@ function taken({ outline }: Bindable, options: object, name: string): unknown {
 /** Options, or a function of them that is followed. */
 export type Given<O> = O | (() => O);
 
+/** Calls `changed` when items are changed in place, however deep, as far as they are reactive. */
+function followInside(given: Given<object>, changed: () => void): void {
+  let known: unknown;
+  $effect(() => {
+    const { items }: Taken = typeof given === 'function' ? given() : given;
+    readAll(items);
+    const isSame = items === known;
+    known = items;
+    if (isSame && items) untrack(changed);
+  });
+}
+
 let made = 0;
 
 /** Holds an instance of `bindable` for as long as the component lives. Its handle is typed by the caller. */
@@ -96,6 +109,7 @@ export function useInstance(bindable: Bindable, given: Given<object> = {}): obje
     for (const value of Object.values(now)) if (isPort(value)) value.get();
     untrack(() => instance.take(now));
   });
+  followInside(given, () => instance.renewItems());
   const attach = { [createAttachmentKey()]: (root: HTMLElement) => untrack(() => instance.attach(root)) };
   return handleOf(instance, {
     props: (attributes, isRoot) => ({ ...toProps(attributes), ...(isRoot && attach) }),

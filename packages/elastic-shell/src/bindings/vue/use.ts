@@ -28,6 +28,7 @@ import { overDefaults } from '../../engine/defaults.js';
 import { tellError } from '../../engine/report-error.js';
 import { type Bindable, type Bound, bound, type Taken } from '../bound.js';
 import { handleOf, type PartKind, propsOf } from '../handle.js';
+import { readAll } from '../in-place.js';
 import { asPort, isPort, type Port, setPort } from '../ports.js';
 
 /** Attributes and the hooks that wire the root, for `v-bind`. */
@@ -154,11 +155,33 @@ export function useInstance(bindable: Bindable, given: Given<object> = {}): obje
   };
   const owner = getCurrentInstance();
   watch(follow, (next) => attempt(owner, () => instance.take(next)), { flush: 'post' });
+  followInside(given, () => attempt(owner, () => instance.renewItems()));
   const root = rootHooks(instance);
   return handleOf(instance, {
     props: (attributes, isRoot) => toProps(attributes, isRoot ? root : undefined),
     track: (name) => void changeOf(name).value,
   });
+}
+
+/**
+ * Calls `changed` when items are changed in place, however deep, as far as they are reactive: a list that is not, such as that of a
+ * `shallowRef`, is not looked into.
+ */
+function followInside(given: Given<object>, changed: () => void): void {
+  const listNow = (): unknown => {
+    const { items }: Taken = typeof given === 'function' ? given() : given;
+    return isRef(items) ? items.value : items;
+  };
+  let known: unknown;
+  const look = (): { isSame: boolean } => {
+    const list = listNow();
+    if (isReactive(list)) readAll(list);
+    const isSame = list === known;
+    known = list;
+    // Another object each time, since the list is the same one.
+    return { isSame };
+  };
+  watch(look, ({ isSame }) => isSame && changed(), { flush: 'post' });
 }
 
 /** What a state holds, looked into as far as a change in it counts. */

@@ -37,6 +37,8 @@ export interface ComboboxChoices {
   freeText?: boolean;
   /** How many options can be selected at most. @defaultValue any number */
   limit?: number;
+  /** The label of a selected key that is not among the options. @defaultValue the key */
+  labelOf?(key: string): string;
 }
 
 const moves = {

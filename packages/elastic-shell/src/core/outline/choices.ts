@@ -51,7 +51,8 @@ const holder = (given: Combobox, part: string): Attributes => ({
 /** The label of what is selected, as far as the options that are known say it. */
 const textOf = ({ state, items = [], options }: Combobox): string => {
   const key = options.multiple ? undefined : [...keysOf(state.selected)][0];
-  return state.text || (items.find((item) => item.key === key)?.label ?? key ?? '');
+  if (state.text || key === undefined) return state.text;
+  return items.find((item) => item.key === key)?.label ?? options.labelOf?.(key) ?? key;
 };
 
 /** A combobox: spread `root`, `label`, `box`, `field` or `button`, `popup`, `list`; options by `items` and `Rows`, or `option(key)`. */

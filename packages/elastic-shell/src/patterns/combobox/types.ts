@@ -38,8 +38,6 @@ interface SourceOptions<I extends Item> extends RowOptions<I> {
   match?: MatchMode | ((label: string, query: string, item: I) => unknown);
   /** How long the reader must pause while typing before the function is called, in milliseconds. @defaultValue 200 */
   debounce?: number;
-  /** Returns the label of a key that is not among the options. @defaultValue the key itself */
-  labelOf?(key: string): string;
   /** Makes what a token shows: a node, a text, or `{ node, release }`. @defaultValue the label */
   renderToken?(token: Token): Node | string | RowLife<Token>;
   /** Makes an option of the typed text, at once or by a promise. The list offers to add it. @defaultValue none */

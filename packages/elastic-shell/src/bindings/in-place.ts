@@ -1,0 +1,30 @@
+// Items that are changed in place, as reactive objects are. What was given to the engine would change under it, and it compares what it is
+// given with what it was given before. So from the first such change on it is given copies; whoever renders an item gets the item itself.
+
+const originals = new WeakMap<object, unknown>();
+
+/** Returns whether `value` is an object literal. */
+export const isPlain = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && Object.getPrototypeOf(value) === Object.prototype;
+
+/** Returns the item that a copy was made of; any other value as it is. */
+export const originalOf = (value: unknown): unknown =>
+  typeof value === 'object' && value !== null ? (originals.get(value) ?? value) : value;
+
+/** Returns a copy of an item and of its children. An object of a class is returned as it is. */
+function copyOf(item: unknown): unknown {
+  if (!isPlain(item)) return item;
+  const { children } = item;
+  const copy = { ...item, ...(Array.isArray(children) && { children: copiesOf(children) }) };
+  originals.set(copy, item);
+  return copy;
+}
+
+/** Returns copies of a list of items; anything else as it is. */
+export const copiesOf = (items: unknown): unknown => (Array.isArray(items) ? items.map(copyOf) : items);
+
+/** Reads every property of a list of items and of their children, so that whoever follows what is read follows them. */
+export function readAll(items: unknown): void {
+  if (!Array.isArray(items)) return;
+  for (const item of items) if (isPlain(item)) for (const value of Object.values(item)) readAll(value);
+}
