@@ -43,8 +43,7 @@ const onPress = (press: MouseEvent): void => {
   if (control?.matches(ours) && !isNative(control) && !isActedOn(control))
     presses.push([
       control,
-      // By a pointer or a key, with or without Shift: as it was. `click()` would make it a key.
-      new MouseEvent('click', press),
+      press,
       control.animate({ opacity: 0.4 }, { duration: 900, iterations: Infinity }),
     ]);
 };
@@ -58,6 +57,7 @@ const onWired = (root: Element): void => {
       named === root || (!commands(control) && root.contains(control) && (!named || root.contains(named)));
     if (isMine) {
       sign.cancel();
+      // By a pointer or a key, with or without Shift: as it was. `click()` would make it a key.
       setTimeout(() => control.dispatchEvent(press));
     }
     return !isMine;

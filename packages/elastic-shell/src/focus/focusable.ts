@@ -140,6 +140,24 @@ export interface Place {
   giveBack(scope: HTMLElement, choice?: FocusChoice): void;
 }
 
+/** The main heading of what was put in the place of `removed`: the page that a link in the layer has led to. */
+const headingInstead = (records: MutationRecord[], parent: Node): HTMLElement | undefined =>
+  records
+    .filter(({ target }) => target === parent)
+    .flatMap(({ addedNodes }) => [...addedNodes])
+    .filter((node) => node instanceof Element)
+    .map((added) => (added.matches('h1') ? added : added.querySelector('h1')))
+    .find((heading) => heading instanceof HTMLElement);
+
+/** Puts focus on a heading, which is no stop before and after. */
+function focusHeading(heading: HTMLElement): void {
+  if (!heading.hasAttribute('tabindex')) {
+    heading.tabIndex = -1;
+    heading.addEventListener('blur', () => heading.removeAttribute('tabindex'), { once: true });
+  }
+  heading.focus();
+}
+
 /**
  * `outer`: the place of the layer that the element stood in, once that has closed. `other`: what had focus, for when the
  * element cannot take it: an item of a menu that closed behind its own press.
@@ -151,6 +169,7 @@ export function placeOf(
 ): Place {
   let node: Node | null = element;
   let after = false;
+  let heading: HTMLElement | undefined;
   // An element that was replaced is still the same to the user, where its id says so.
   const id = element?.id;
   const tree = element && treeOf(element);
@@ -165,6 +184,7 @@ export function placeOf(
           if (node && removed.contains(node)) {
             node = nextSibling ?? target;
             after = !nextSibling;
+            heading = headingInstead(records, target) ?? heading;
           }
     },
     giveBack(scope, choice) {
@@ -175,6 +195,7 @@ export function placeOf(
         chosen(choice, scope.ownerDocument, 'focusReturn') ?? (isFree(own) || !isFree(other) ? own : other);
       if (wish?.isConnected && wish !== scope && canFocus(wish)) focusOn(wish, { preventScroll: true });
       if (wish && wish === activeIn(wish)) return;
+      if (heading?.isConnected && canFocus(heading)) return focusHeading(heading);
       const next = outer?.();
       if (next) return next.giveBack(scope);
       const stops = tabbables(scope);

@@ -11,8 +11,8 @@ export interface Lingering {
   giveBack(): void;
 }
 
-/** Milliseconds for which it lingers when what gave focus back is gone itself: a frame, on a slow machine. */
-const brief = 100;
+/** Milliseconds for which it lingers when what gave focus back is gone itself: until a row that leaves with a transition has left. */
+const brief = 1000;
 
 /**
  * Lingers until the user moves focus; `isBrief`: for a moment only. Returns the end of it, harmless when called twice;

@@ -180,7 +180,8 @@ function release<A>(held: Held<A>, stopWatching: () => void): void {
   stopWatching();
   held.isOver = true;
   flushNodes(document.documentElement);
-  held.returns &&= !!stopLingering;
+  // Focus has gone back already, or was about to: whoever heard that it closed has taken it away.
+  held.returns &&= !!(stopLingering ?? held.stopFollowing);
   stopLingering?.();
   if (held.releases.length) dismiss(held, { reason: 'program' });
   rules.position?.forget();

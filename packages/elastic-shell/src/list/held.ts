@@ -2,7 +2,7 @@
 import { tabStop } from '../core/collection/items.js';
 import type { ItemsView, Writable } from '../core/contract/contract.js';
 import type { Engine } from '../engine/service.js';
-import { activeIn, focusOn } from '../focus/focusable.js';
+import { activeIn, canFocus, focusOn } from '../focus/focusable.js';
 import type { Cursor } from './cursor.js';
 import type { Letters } from './letters.js';
 import type { ListRules } from './types.js';
@@ -22,6 +22,8 @@ export interface Held<S extends object, O, I extends string> {
   letters: Letters | undefined;
   isRevealing: boolean;
   isPressing: boolean;
+  /** The item that has focus, or had it until this task. */
+  focused: string | undefined;
 }
 
 /** Reads the items into the view. Returns which one has the tab stop. */
@@ -51,3 +53,14 @@ export function focus<S extends object, O, I extends string>(held: Held<S, O, I>
 /** Returns whether an item has focus. */
 export const hasFocus = <S extends object, O, I extends string>({ rules, box }: Held<S, O, I>): boolean =>
   !rules.holder && rules.items.of(activeIn(box)) !== undefined;
+
+/** Puts focus back on the item that has lost it by being moved in the document. */
+export function keepFocus<S extends object, O, I extends string>({
+  rules,
+  box,
+  focused,
+}: Held<S, O, I>): void {
+  const element = rules.items.elementOf(focused);
+  if (element && canFocus(element) && activeIn(box) === box.ownerDocument.body)
+    focusOn(element, { preventScroll: true });
+}

@@ -14,7 +14,7 @@ import { activeIn, focusOn } from '../focus/focusable.js';
 import { idMaker } from '../labels/labels.js';
 import { focusCursor } from './cursor.js';
 import { drawing } from './drawing.js';
-import { focus, hasFocus, type Held, type ListEngine, look } from './held.js';
+import { focus, hasFocus, keepFocus, type Held, type ListEngine, look } from './held.js';
 import { keyboard } from './keyboard.js';
 import { panelsOf } from './panels.js';
 import { stillThere } from './still-there.js';
@@ -122,10 +122,13 @@ function hear<S extends object, O, I extends string>(held: Held<S, O, I>): (() =
         const item = items.of(event.target);
         if (holder || !item || !isOwn(event)) return;
         letters?.prepare(items.items());
+        held.focused = item.key;
         cursor.set(item.key, { reason: held.isPressing ? 'press' : 'native', event });
       },
       focusout(event) {
         if (items.of(event.relatedTarget)) return;
+        // An item that is moved in the document loses focus; whether it was, is seen at the end of this task.
+        setTimeout(() => (held.focused = hasFocus(held) ? held.focused : undefined));
         cursor.left();
         keys.forget();
       },
@@ -140,7 +143,10 @@ function moved<S extends object, O, I extends string>(held: Held<S, O, I>, befor
   const now = rules.items.items();
   const current = cursor.get();
   const at = indexOf(before, current);
-  if (at < 0 || indexOf(now, current) >= 0) return engine.render();
+  if (at < 0 || indexOf(now, current) >= 0) {
+    engine.render();
+    return keepFocus(held);
+  }
   const active = activeIn(box);
   const had = hasFocus(held) || active === box.ownerDocument.body;
   cursor.set(neighbour(now, at), { reason: 'removed' });
@@ -165,6 +171,7 @@ export function list<S extends object, O, I extends string>(
     letters: rules.letters?.follow(root),
     isRevealing: false,
     isPressing: false,
+    focused: undefined,
   };
   const { items } = rules;
   const panels = rules.panels && panelsOf(root, rules.panels.items, ids, rules.panels);
@@ -182,7 +189,10 @@ export function list<S extends object, O, I extends string>(
         rules.changed?.(items.items());
         moved(held, before);
       },
-      shifted: engine.render,
+      shifted() {
+        engine.render();
+        keepFocus(held);
+      },
       described(keys) {
         draws.touch(...keys);
         engine.render();

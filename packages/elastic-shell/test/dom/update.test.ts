@@ -175,6 +175,30 @@ describe('rows from data', () => {
     wired.unwire();
   });
 
+  it('a combobox says the label that what is selected has now', () => {
+    page('<div id="r"><input role="combobox" aria-label="C"><div role="listbox"></div></div>');
+    const wired = wireCombobox(get('r'), { items: [{ key: 'oak', label: 'Oak' }], selected: 'oak' });
+    const said = (): string[] => [document.querySelector('input')!.value, wired.text.get()];
+    expect(said()).toEqual(['Oak', 'Oak']);
+    wired.update({ items: [{ key: 'oak', label: 'The oak' }] });
+    expect(said()).toEqual(['The oak', 'The oak']);
+    // Of one that is not among them any more the last label is known.
+    wired.update({ items: [{ key: 'ash', label: 'Ash' }] });
+    expect(said()).toEqual(['The oak', 'The oak']);
+    wired.unwire();
+  });
+
+  it.each([
+    ['listbox', '<div id="r" role="listbox" aria-label="L"><p role="option">Oak</p></div>', wireListbox],
+    ['tree', '<ul id="r" role="tree" aria-label="T"><li data-key="oak">Oak</li></ul>', wireTree],
+  ] as const)('a %s that has items in its markup as well is reported', (_, markup, wire) => {
+    page(markup);
+    const reported = jest.spyOn(console, 'error').mockImplementation(() => {});
+    wire(get('r'), { items: [{ key: 'ash', label: 'Ash' }] }).unwire();
+    expect(String(reported.mock.calls[0]![0])).toMatch(/is given items, and has <(p|li) .*in its markup/);
+    reported.mockRestore();
+  });
+
   it('a combobox stays open, and what is searched for is searched for again', async () => {
     page('<div id="r"><input role="combobox" aria-label="C"><div role="listbox"></div></div>');
     const wired = wireCombobox(get('r'), { items: [{ key: 'oak', label: 'Oak' }] });

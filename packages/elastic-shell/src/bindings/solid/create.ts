@@ -40,9 +40,18 @@ type Pair = readonly [() => unknown, (value: unknown, change?: unknown) => unkno
 const isPair = (value: unknown): value is Pair =>
   Array.isArray(value) && value.length === 2 && value.every((each) => typeof each === 'function');
 
+/** Items that an accessor gives; a function that is asked for items has the query as its parameter. */
+function itemsNow(value: unknown): unknown {
+  const items: unknown = typeof value === 'function' && !value.length ? value() : undefined;
+  return Array.isArray(items) ? items : value;
+}
+
 /** Options as Solid gives them: pairs are states that it holds, an accessor one that only its owner changes. */
 function taken({ outline }: Bindable, name: string, value: unknown): unknown {
-  if (!Object.hasOwn(outline.first, name)) return Array.isArray(value) ? [...value] : value;
+  if (!Object.hasOwn(outline.first, name)) {
+    const now = name === 'items' ? itemsNow(value) : value;
+    return Array.isArray(now) ? [...now] : now;
+  }
   // A function would be taken for one that makes the next value of the one before: it is not, states are no functions.
   if (isPair(value))
     return asPort({ get: () => untrack(value[0]), set: (next, change) => value[1](next, change) });

@@ -1,5 +1,6 @@
 // Elastic Shell for Svelte: a function for each pattern, and `usePattern` for your own, to be called while a component is made. It
-// returns the parts to spread, the states to read and to set, and the methods. Give a state as a first value, or as an accessor.
+// returns the parts to spread, the states to read and to set, and the methods. Give a state as a first value, or as the pair of a function
+// that reads it and one that sets it.
 import type { PatternOptions } from '../../engine/defaults.js';
 import type { Pattern } from '../../engine/pattern.js';
 import type { Wired } from '../../engine/types.js';
@@ -8,7 +9,7 @@ import { defaultsHere, type Given, provide } from './use.svelte.js';
 
 export type { RowsOf } from '../handle.js';
 export * from './hooks.js';
-export type { UseOptions } from './pattern.js';
+export type { StatePair, UseOptions } from './pattern.js';
 export { default as Content } from './Content.svelte';
 export { default as Rows } from './Rows.svelte';
 export { default as Tokens } from './Tokens.svelte';

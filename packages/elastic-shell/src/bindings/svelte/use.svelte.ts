@@ -1,17 +1,18 @@
 // How a pattern lives in Svelte: a function that holds one instance, follows its options in an effect, and is reactive wherever
 // a state is read.
 //
-// A state that Svelte holds is an accessor of the options: `get open() { … }, set open(value) { … }`. It is set and read again
-// at once; where it has not taken the value yet, after the next tick.
+// A state that Svelte holds is a pair of functions, `[() => open, (value) => (open = value)]`, or an accessor of the options:
+// `get open() { … }, set open(value) { … }`. It is set and read again at once; where it has not taken the value yet, after the next tick.
 import { overDefaults } from '../../engine/defaults.js';
 import { getContext, setContext, tick, untrack } from 'svelte';
 import { type Attachment, createAttachmentKey } from 'svelte/attachments';
 import { createSubscriber, SvelteSet } from 'svelte/reactivity';
 import type { Attributes } from '../../core/contract/contract.js';
+import { isPromise } from '../../core/promise.js';
 import { type Bindable, bound, type Taken } from '../bound.js';
 import { handleOf, type PartKind, propsOf } from '../handle.js';
 import { readAll } from '../in-place.js';
-import { asPort, isPort, type Port, setPort } from '../ports.js';
+import { asPort, type Port, setPort } from '../ports.js';
 
 /** Attributes and an attachment, to spread onto an element. */
 export interface PartProps<E extends Element = HTMLElement> {
@@ -41,23 +42,40 @@ const firstOf: Readonly<Record<string, string>> = { value: 'defaultValue', check
 const toProps = (attributes: Attributes): Record<string, unknown> =>
   propsOf(attributes, (name, isControl) => (isControl ? name : (firstOf[name] ?? name)));
 
-/** A state as an accessor of the options. */
-function accessorPort(options: object, name: string): Port {
-  const get = (): unknown => untrack(() => Reflect.get(options, name));
+type Pair = readonly [get: () => unknown, set: (value: unknown, change?: unknown) => unknown];
+
+const isPair = (value: unknown): value is Pair =>
+  Array.isArray(value) && value.length === 2 && value.every((each) => typeof each === 'function');
+
+/** A state as a pair of functions; without a setter it keeps its value. */
+function pairPort([read, set]: readonly [Pair[0], (Pair[1] | undefined)?]): Port {
+  const get = (): unknown => untrack(read);
   return asPort({
     get,
-    set(value) {
-      if (!Object.getOwnPropertyDescriptor(options, name)?.set) return undefined;
-      Reflect.set(options, name, value);
-      return Object.is(get(), value) ? undefined : tick();
+    set(value, change) {
+      const answer = set?.(value, change);
+      return isPromise(answer) || !set || Object.is(get(), value) ? answer : tick();
     },
   });
 }
+
+/** A state as an accessor of the options. */
+const accessorPort = (options: object, name: string): Port =>
+  pairPort([
+    () => Reflect.get(options, name),
+    Object.getOwnPropertyDescriptor(options, name)?.set &&
+      ((value) => Reflect.set(options, name, value) && undefined),
+  ]);
 
 /** An option as Svelte gives it. Lists are taken as they are now: one that is changed in place is another then. */
 function taken({ outline }: Bindable, options: object, name: string): unknown {
   const value: unknown = Reflect.get(options, name);
   if (!Object.hasOwn(outline.first, name)) return Array.isArray(value) ? [...value] : value;
+  if (isPair(value)) {
+    // Read here, so that the effect follows what it holds.
+    value[0]();
+    return pairPort(value);
+  }
   const keys = value instanceof Set ? [...value] : [];
   if (Object.getOwnPropertyDescriptor(options, name)?.get) return accessorPort(options, name);
   return keys && value instanceof SvelteSet ? setPort(value) : value;
@@ -78,7 +96,12 @@ function followInside(given: Given<object>, changed: () => void): void {
   });
 }
 
+/**
+ * Ids are counted. A server counts on from page to page, so the browser counts by itself, with ids of its own: what is hydrated gets
+ * those, in all its parts at once.
+ */
 let made = 0;
+const prefix = typeof document === 'undefined' ? 'shell-server-' : 'shell-s';
 
 /** Holds an instance of `bindable` for as long as the component lives. Its handle is typed by the caller. */
 export function useInstance(bindable: Bindable, given: Given<object> = {}): object {
@@ -102,11 +125,10 @@ export function useInstance(bindable: Bindable, given: Given<object> = {}): obje
     return change;
   };
   const first = untrack(read);
-  const instance = bound(bindable, `${first['id'] ?? `shell-s${++made}`}`, (name) => changeOf(name).tell());
+  const instance = bound(bindable, `${first['id'] ?? `${prefix}${++made}`}`, (name) => changeOf(name).tell());
   instance.take(first);
   $effect(() => {
     const now = read();
-    for (const value of Object.values(now)) if (isPort(value)) value.get();
     untrack(() => instance.take(now));
   });
   followInside(given, () => instance.renewItems());

@@ -44,7 +44,8 @@ const holder = (given: Combobox, part: string): Attributes => ({
   role: 'combobox',
   id: partId(given, part),
   'aria-haspopup': 'listbox',
-  'aria-expanded': `${given.state.open}`,
+  // The list shows only once it is wired.
+  'aria-expanded': 'false',
   'aria-controls': partId(given, 'list'),
 });
 
@@ -84,7 +85,7 @@ export const comboboxOutline = {
     /** Opens and closes the list. Goes onto a `<button>`. */
     toggler: (given: Combobox): Attributes => ({
       ...control(given, '--toggle'),
-      'aria-expanded': `${given.state.open}`,
+      'aria-expanded': 'false',
       tabindex: '-1',
     }),
     /** The element in which the tokens are made. */

@@ -13,6 +13,8 @@ import { control, type Given, type Outline, partId, rootOf, stopAt, viewOf } fro
 
 const closed: Openable = { open: false };
 
+// What opens in the top layer shows only once it is wired, whatever its first state is: until then its openers say that it is closed.
+
 type Layer<O> = Given<Openable, O>;
 
 /** Whether what a drawer opens keeps the page behind it live. */
@@ -32,7 +34,7 @@ export const dialogOutline = {
     /** Opens it. Goes onto a `<button>`. */
     opener: (given: Layer<DialogChoices>): Attributes => ({
       ...control(given, 'show-modal'),
-      ...dialogContract.semantics.opener?.(given.state, viewOf(given, 'dialog'), 'open'),
+      ...dialogContract.semantics.opener?.(closed, viewOf(given, 'dialog'), 'open'),
     }),
     /** Closes it with this result. Goes onto a `<button>`. */
     closer: (given: Layer<DialogChoices>, result?: string): Attributes => control(given, 'close', result),
@@ -56,7 +58,7 @@ export const drawerOutline = {
     /** Opens it. Goes onto a `<button>`. */
     opener: (given: Layer<DrawerChoices>): Attributes => ({
       ...control(given, isLive(given) ? '--toggle' : 'show-modal'),
-      ...drawerContract.semantics.opener?.(given.state, viewOf(given, 'dialog'), 'open'),
+      ...drawerContract.semantics.opener?.(closed, viewOf(given, 'dialog'), 'open'),
     }),
     /** Closes it with this result. Goes onto a `<button>`. */
     closer: (given: Layer<DrawerChoices>, result?: string): Attributes =>
@@ -81,7 +83,7 @@ export const popoverOutline = {
     /** Opens and closes it. Goes onto a `<button>`. */
     opener: (given: Layer<PopoverChoices>): Attributes => ({
       ...control(given, given.options.modal ? '--toggle' : 'toggle-popover'),
-      ...popoverContract.semantics.opener?.(given.state, viewOf(given), 'toggle'),
+      ...popoverContract.semantics.opener?.(closed, viewOf(given), 'toggle'),
     }),
     /** Closes it. Goes onto a `<button>`. */
     closer: (given: Layer<PopoverChoices>): Attributes =>
@@ -163,12 +165,12 @@ export const menuOutline = {
     /** Opens and closes the menu. Goes onto a `<button>`. */
     opener: (given: Menu): Attributes => ({
       ...control(given, '--toggle'),
-      ...menuContract.semantics.opener?.(given.state, viewOf(given), 'toggle'),
+      ...menuContract.semantics.opener?.({ ...given.state, ...closed }, viewOf(given), 'toggle'),
     }),
     /** Opens this menu from an item of another. Goes onto the item. */
-    branch: ({ id, state }: Menu): Attributes => ({
+    branch: ({ id }: Menu): Attributes => ({
       'aria-haspopup': 'menu',
-      'aria-expanded': `${state.open}`,
+      'aria-expanded': 'false',
       'aria-controls': id,
     }),
     /** An item that does something. */

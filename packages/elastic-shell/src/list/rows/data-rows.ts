@@ -4,6 +4,8 @@
 // Where lines stand is the geometry's business (`geometry.ts`), which rows have to be on the page that of `page-rows.ts`, and
 // their heights are taken in `measure.ts`. It is drawn, measured, and drawn again where heights turn out to be others.
 import type { Item } from '../../core/collection/items.js';
+import { described } from '../../engine/dom.js';
+import { tellError } from '../../engine/report-error.js';
 import { listen } from '../../events/listen.js';
 import { onResize } from '../../events/resize.js';
 import { type Items, type ItemsHeard, rowsIn } from '../items.js';
@@ -153,6 +155,17 @@ const rulesOf = <I extends Item>(
   },
 });
 
+/** Reports items in the markup of a list that is given items as data: both would show. */
+function refuseOthers(list: HTMLElement): void {
+  const other = list.querySelector('[role=option],[role=treeitem],[data-key]');
+  if (other)
+    tellError(
+      new TypeError(
+        `elastic-shell: ${described(list)} is given items, and has ${described(other)} in its markup as well; take one of the two away`,
+      ),
+    );
+}
+
 /** Rows in `list`, made as `options` say whenever one is made or filled, and as `more` says. */
 export function dataRows<I extends Item>(
   list: HTMLElement,
@@ -181,6 +194,7 @@ export function dataRows<I extends Item>(
   let isSeen = false;
   /** Has the list drawn again, with what is wanted of each row. */
   let heard = unheard;
+  refuseOthers(list);
   list.append(sizer);
   const lives = livesIn(rows, () => heard);
   const releases = [

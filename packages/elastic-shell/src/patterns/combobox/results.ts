@@ -1,6 +1,7 @@
 // The results of a combobox: what its list offers now, what may be added, and how fetching goes, shown and announced.
 import { indexOf, type Item } from '../../core/collection/items.js';
 import { move } from '../../core/collection/movement.js';
+import { keysOf } from '../../core/collection/selection.js';
 import { languageOf } from '../../announce/announce.js';
 import type { Items } from '../../list/items.js';
 import { arriving } from '../../engine/lazy-service.js';
@@ -100,11 +101,21 @@ function firstMatch(held: Held, query: string): string | undefined {
   return engine.options.freeText ? undefined : move(items, undefined, 'first');
 }
 
+/** What is selected may have another label now: the field says it. A label that nobody knows leaves the one that is there. */
+function relabel({ context: { engine }, source }: Held): void {
+  const { selected, text } = engine.state();
+  const [key] = keysOf(selected);
+  if (engine.options.multiple || key === undefined) return;
+  const label = source.labelOf(key);
+  if (label !== key && label !== text) engine.change({ text: label }, { reason: 'program' }, true);
+}
+
 /** The options, or the state of loading them, have changed. `isFound`: what was typed has been looked for, later than it was typed. */
 function changed(held: Held, isFound = false): void {
   const { engine, say, announce } = held.context;
   held.shown = undefined;
   sync(held);
+  relabel(held);
   const { open, query, current } = engine.state();
   const { isBusy, hasFailed, error } = held.source.state();
   clearTimeout(held.timer);

@@ -1,9 +1,34 @@
 // Small programs as people write them (test/settings/written), bundled as their tools would, each on a page of its own.
 import { join } from 'node:path';
-import { build } from 'esbuild';
+import { readFile } from 'node:fs/promises';
+import { transformAsync } from '@babel/core';
+import { build, type Plugin } from 'esbuild';
+import { compile, compileModule } from 'svelte/compiler';
 import { desk, type Open, type Opened } from '../../browser/support/browser';
 
 const programs = join(__dirname, '../written');
+
+/** Solid's and Svelte's own compilers. */
+const compilers: Plugin = {
+  name: 'compilers',
+  setup({ onLoad }) {
+    onLoad({ filter: /written\/solid-.*\.tsx$/ }, async ({ path }) => {
+      const compiled = await transformAsync(await readFile(path, 'utf8'), {
+        filename: path,
+        babelrc: false,
+        configFile: false,
+        parserOpts: { plugins: ['typescript', 'jsx'] },
+        presets: ['solid'],
+      });
+      return { contents: compiled!.code!, loader: 'ts' };
+    });
+    onLoad({ filter: /\.svelte(\.js)?$/ }, async ({ path }) => {
+      const make = path.endsWith('.js') ? compileModule : compile;
+      const { js } = make(await readFile(path, 'utf8'), { filename: path, dev: true });
+      return { contents: js.code, loader: 'js' };
+    });
+  },
+};
 
 /** Runs the program `name` on an empty page, in a development build. */
 export async function runWritten(open: Open, name: string, markup = '<div id="app"></div>'): Promise<Opened> {
@@ -13,6 +38,8 @@ export async function runWritten(open: Open, name: string, markup = '<div id="ap
     write: false,
     format: 'esm',
     target: 'es2022',
+    conditions: ['development', 'browser', 'svelte'],
+    plugins: [compilers],
     define: {
       'process.env.NODE_ENV': '"development"',
       __VUE_OPTIONS_API__: 'true',
