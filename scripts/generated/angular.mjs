@@ -14,8 +14,8 @@ const layerInputs = 'outside escape focusOut behind firstFocus focusReturn conte
   ' ',
 );
 
-/** Options that are no inputs: the base has them, or they are outputs. */
-const notInputs = ['externalChanges', 'onChange', 'onRefuse', 'onPick'];
+/** Options that are no inputs: the base has them, or they are told by outputs. */
+const isInput = (name) => name !== 'externalChanges' && !/^on[A-Z]/.test(name);
 
 /** What a state holds, by what its option takes. */
 const stateTypes = {
@@ -66,7 +66,7 @@ function directive(pattern) {
   const states = notes.states.filter((each) => stateTypes[kinds[each.name]]);
   const own = wordsOf(name).filter(
     (option) =>
-      !notInputs.includes(option.name) &&
+      isInput(option.name) &&
       !states.some((state) => state.name === option.name) &&
       !(isLayer && layerInputs.includes(option.name)),
   );

@@ -51,8 +51,8 @@ export function writePart(parts: () => ShellParts, elementNow: () => HTMLElement
       if (value === null) continue;
       const text = flagAttributes.has(name) ? '' : value;
       const there = element.getAttribute(name);
-      // The author's own; but by the id the other parts know it.
-      if (there !== null && there !== text && name !== 'id') continue;
+      // The author's own. Another id on a root is reported when that is wired.
+      if (there !== null && there !== text) continue;
       renderer.setAttribute(element, name, text);
       own.push(name);
     }

@@ -7,6 +7,7 @@ import type { Attributes } from '../core/contract/contract.js';
 import { described } from '../engine/dom.js';
 import { waits } from '../engine/registry.js';
 import { tellError } from '../engine/report-error.js';
+import { tellShort } from '../engine/short.js';
 import type { Wired } from '../engine/types.js';
 import { engineOptions, type Loaded, none, type Taken } from './engine-options.js';
 import { type Bindable, cellOf, type Held, keepState, read } from './held.js';
@@ -137,11 +138,14 @@ function attach(held: Held, root: HTMLElement): () => void {
         keepState(held, name, cellOf(held, name)?.get());
     stop?.();
     // Taken away by the owner that was asked: that is its answer.
-    const answered = [...ports.values()].map((port) => port.asked()).filter(Boolean);
+    const answered = [...ports.values()].map((port) => port.asked()).filter((change) => change !== undefined);
     wired.unwire();
     held.wired = undefined;
     const { onChange } = held.options;
-    if (typeof onChange === 'function') for (const change of answered) onChange(change);
+    for (const change of answered) {
+      if (typeof onChange === 'function') onChange(change);
+      tellShort(held.options, change);
+    }
   };
 }
 

@@ -1,5 +1,6 @@
 // Ports: states as a framework holds them, made into owners that the engine asks and hears.
 import type { Cell, Listener } from '../core/cell.js';
+import type { Change } from '../core/change.js';
 import { undecided } from '../engine/owners.js';
 import { isPromise } from '../core/promise.js';
 import { sameKeys } from '../core/collection/selection.js';
@@ -29,7 +30,7 @@ export interface PortStore {
   /** Looks whether the value is another, and tells of it. */
   look(): void;
   /** The change that it was asked about, until its next commit. */
-  asked(): unknown;
+  asked(): Change | undefined;
 }
 
 /**
@@ -54,7 +55,7 @@ export function portStore(portNow: () => Port, first: unknown): PortStore {
   let known: unknown;
   /** It has held null, so it is handed null where there is nothing. */
   let isNull = false;
-  let asked: unknown;
+  let asked: Change | undefined;
   const get = (): unknown => {
     const held = portNow().get();
     isNull ||= held === null;

@@ -6,11 +6,7 @@ export type { ElementTable } from './rows.js';
 
 /** What a template gives to an element: its options. Of a number or of true and false the text will do. */
 export type ElementProps<Tag extends keyof ElementTable> = {
-  [
-    N in keyof ElementTable[Tag]['options'] as N extends 'onChange' | 'onRefuse' | 'onPick' | 'children'
-      ? never
-      : N
-  ]?:
+  [N in keyof ElementTable[Tag]['options'] as N extends `on${Capitalize<string>}` | 'children' ? never : N]?:
     | ElementTable[Tag]['options'][N]
     | (ElementTable[Tag]['options'][N] extends boolean | number | undefined ? string : never)
     | null

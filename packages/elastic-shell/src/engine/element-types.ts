@@ -25,6 +25,16 @@ export interface ShellEvents<W> {
   'shell-guard': CustomEvent<GuardDetail<ChangeOf<StatesOf<W>>>>;
   /** A change was refused: whoever had set the property reads in `detail.previous` what holds. */
   'shell-refuse': CustomEvent<Refusal<StatesOf<W>>>;
+  /** It has opened. */
+  'shell-opened': StatesOf<W> extends { open: boolean } ? CustomEvent<null> : never;
+  /** It has closed, with the value of the control that closed it; of tabs: one was closed, with its key. */
+  'shell-closed': StatesOf<W> extends { open: boolean } ? CustomEvent<string | null> : CustomEvent<string>;
+  /** What is selected has changed. */
+  'shell-selected': StatesOf<W> extends { selected: infer T } ? CustomEvent<T> : never;
+  /** What is expanded has changed. */
+  'shell-expanded': StatesOf<W> extends { expanded: infer T } ? CustomEvent<T> : never;
+  /** What is checked has changed. */
+  'shell-checked': StatesOf<W> extends { checked: infer T } ? CustomEvent<T> : never;
 }
 
 /** Every element: what it is wired as, once it is, and what it tells. */
@@ -52,7 +62,7 @@ export interface ShellElement<W extends Wired = Wired, Events = ShellEvents<W>> 
 
 /** Options as properties: all but those that are states (`S`), have another name (`R`), or are told as events. */
 export type OptionProperties<O, S extends string, R extends string = never> = {
-  [N in keyof O as N extends S | R | 'onChange' | 'onRefuse' | 'onPick' ? never : N]: O[N] | null | undefined;
+  [N in keyof O as N extends S | R | `on${Capitalize<string>}` ? never : N]: O[N] | null | undefined;
 };
 
 /** A state as a property: reading gives what holds, setting asks for a change; a cell may be given before it is wired. */

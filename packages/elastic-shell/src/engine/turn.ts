@@ -17,6 +17,7 @@ import { obey } from './owners.js';
 import { intentOf } from './registry.js';
 import { isMovedOn, type Run, stateOf, type Told } from './run.js';
 import { isShared } from './store.js';
+import { tellShort } from './short.js';
 import type { ChangeOf } from './types.js';
 
 /** The most times that one flush writes, in case writing causes further changes. */
@@ -79,6 +80,7 @@ function tellOf<S extends object, O, I extends string>(
       if (isOwned && each.reason === 'native') void Promise.resolve(answer).then(check, check);
     },
     () => options.onChange?.(each),
+    () => tellShort(options, each),
     () => tell('change', root, each),
   ];
   deliver(hearers.map((hear) => () => run.isOver || hear()));

@@ -125,4 +125,8 @@ export interface CommonOptions<S = core.AnyState> {
 export interface OpenOptions<S = Openable> extends CommonOptions<S> {
   /** Whether it is open: the first value, or a cell that is read and written. @defaultValue as the markup shows */
   open?: StateOption<boolean>;
+  /** Is called after it has opened. @defaultValue none */
+  onOpened?: () => void;
+  /** Is called after it has closed, with the value of the control that closed it, or null if there is none. @defaultValue none */
+  onClosed?: (result: string | null) => void;
 }

@@ -5,6 +5,8 @@
 /** The options of the pattern `dialog`. */
 export const dialogOptionKinds = {
   open: 'true, false or a cell',
+  onOpened: 'a function',
+  onClosed: 'a function',
   guard: 'a function',
   onChange: 'a function',
   onRefuse: 'a function',
@@ -27,6 +29,8 @@ export const dialogOptionKinds = {
 /** The options of the pattern `drawer`. */
 export const drawerOptionKinds = {
   open: 'true, false or a cell',
+  onOpened: 'a function',
+  onClosed: 'a function',
   guard: 'a function',
   onChange: 'a function',
   onRefuse: 'a function',
@@ -54,6 +58,8 @@ export const popoverOptionKinds = {
   hoverDelay: 'a number',
   firstFocus: 'a selector, an element, or a function',
   open: 'true, false or a cell',
+  onOpened: 'a function',
+  onClosed: 'a function',
   guard: 'a function',
   onChange: 'a function',
   onRefuse: 'a function',
@@ -84,6 +90,8 @@ export const tooltipOptionKinds = {
   gap: 'a number',
   anchor: 'an element, a point, or a function',
   open: 'true, false or a cell',
+  onOpened: 'a function',
+  onClosed: 'a function',
   guard: 'a function',
   onChange: 'a function',
   onRefuse: 'a function',
@@ -96,6 +104,7 @@ export const tooltipOptionKinds = {
 /** The options of the pattern `accordion`. */
 export const accordionOptionKinds = {
   expanded: 'keys or a cell',
+  onExpanded: 'a function',
   guard: 'a function',
   onChange: 'a function',
   onRefuse: 'a function',
@@ -109,6 +118,7 @@ export const accordionOptionKinds = {
 /** The options of the pattern `carousel`. */
 export const carouselOptionKinds = {
   selected: 'a key or a cell',
+  onSelected: 'a function',
   rotating: 'true, false or a cell',
   messages: 'an object',
   guard: 'a function',
@@ -123,6 +133,8 @@ export const carouselOptionKinds = {
 export const disclosureOptionKinds = {
   elastic: ['block', 'inline', 'none'],
   open: 'true, false or a cell',
+  onOpened: 'a function',
+  onClosed: 'a function',
   guard: 'a function',
   onChange: 'a function',
   onRefuse: 'a function',
@@ -136,7 +148,9 @@ export const disclosureOptionKinds = {
 /** The options of the pattern `tabs`. */
 export const tabsOptionKinds = {
   selected: 'a key or a cell',
+  onSelected: 'a function',
   closed: 'keys or a cell',
+  onClosed: 'a function',
   content: 'a function, or a selector',
   loadOn: ['open', 'hover', 'idle'],
   keepContent: 'true or false',
@@ -156,21 +170,24 @@ export const tabsOptionKinds = {
 export const comboboxOptionKinds = {
   multiple: 'true or false',
   selected: 'a key, keys or a cell',
+  onSelected: 'a function',
   query: 'a text or a cell',
   area: 'a text',
   gap: 'a number',
   fit: ['content', 'anchor'],
   open: 'true, false or a cell',
+  onOpened: 'a function',
+  onClosed: 'a function',
   guard: 'a function',
   onChange: 'a function',
   onRefuse: 'a function',
   externalChanges: ['accept', 'revert'],
   freeText: 'true or false',
   limit: 'a number',
+  labelOf: 'a function',
   items: 'a list, a cell of one, or a function',
   match: ['starts-with', 'contains'],
   debounce: 'a number',
-  labelOf: 'a function',
   renderToken: 'a function',
   create: 'a function',
   render: 'a function',
@@ -186,6 +203,7 @@ export const comboboxOptionKinds = {
 export const listboxOptionKinds = {
   multiple: 'true or false',
   selected: 'a key, keys or a cell',
+  onSelected: 'a function',
   items: 'a list, a cell of one, or a function',
   name: 'a text',
   guard: 'a function',
@@ -203,12 +221,15 @@ export const listboxOptionKinds = {
 /** The options of the pattern `menu`. */
 export const menuOptionKinds = {
   checked: 'keys or a cell',
+  onChecked: 'a function',
   onPick: 'a function',
   context: 'a selector, an element, or a function',
   hoverDelay: 'a number',
   area: 'a text',
   gap: 'a number',
   open: 'true, false or a cell',
+  onOpened: 'a function',
+  onClosed: 'a function',
   guard: 'a function',
   onChange: 'a function',
   onRefuse: 'a function',
@@ -232,6 +253,7 @@ export const menubarOptionKinds = {
 /** The options of the pattern `switch`. */
 export const switchOptionKinds = {
   checked: 'true, false or a cell',
+  onChecked: 'a function',
   guard: 'a function',
   onChange: 'a function',
   onRefuse: 'a function',
@@ -255,8 +277,11 @@ export const toolbarOptionKinds = {
 export const treeOptionKinds = {
   multiple: 'true or false',
   expanded: 'keys or a cell',
+  onExpanded: 'a function',
   selected: 'a key, keys or a cell',
+  onSelected: 'a function',
   checked: 'keys or a cell',
+  onChecked: 'a function',
   query: 'a text or a cell',
   match: ['starts-with', 'contains'],
   items: 'a list, a cell of one, or a function',

@@ -11,6 +11,13 @@ export const dialogOptionNotes: readonly OptionNote[] = [
     default: 'as the markup shows',
     does: 'Whether it is open: the first value, or a cell that is read and written.',
   },
+  { name: 'onOpened', values: 'a function', default: 'none', does: 'Is called after it has opened.' },
+  {
+    name: 'onClosed',
+    values: 'a function',
+    default: 'none',
+    does: 'Is called after it has closed, with the value of the control that closed it, or null if there is none.',
+  },
   {
     name: 'guard',
     values: 'a function',
@@ -131,6 +138,13 @@ export const drawerOptionNotes: readonly OptionNote[] = [
     values: 'true, false or a cell',
     default: 'as the markup shows',
     does: 'Whether it is open: the first value, or a cell that is read and written.',
+  },
+  { name: 'onOpened', values: 'a function', default: 'none', does: 'Is called after it has opened.' },
+  {
+    name: 'onClosed',
+    values: 'a function',
+    default: 'none',
+    does: 'Is called after it has closed, with the value of the control that closed it, or null if there is none.',
   },
   {
     name: 'guard',
@@ -277,6 +291,13 @@ export const popoverOptionNotes: readonly OptionNote[] = [
     values: 'true, false or a cell',
     default: 'as the markup shows',
     does: 'Whether it is open: the first value, or a cell that is read and written.',
+  },
+  { name: 'onOpened', values: 'a function', default: 'none', does: 'Is called after it has opened.' },
+  {
+    name: 'onClosed',
+    values: 'a function',
+    default: 'none',
+    does: 'Is called after it has closed, with the value of the control that closed it, or null if there is none.',
   },
   {
     name: 'guard',
@@ -426,6 +447,13 @@ export const tooltipOptionNotes: readonly OptionNote[] = [
     default: 'as the markup shows',
     does: 'Whether it is open: the first value, or a cell that is read and written.',
   },
+  { name: 'onOpened', values: 'a function', default: 'none', does: 'Is called after it has opened.' },
+  {
+    name: 'onClosed',
+    values: 'a function',
+    default: 'none',
+    does: 'Is called after it has closed, with the value of the control that closed it, or null if there is none.',
+  },
   {
     name: 'guard',
     values: 'a function',
@@ -485,6 +513,12 @@ export const accordionOptionNotes: readonly OptionNote[] = [
     values: 'keys or a cell',
     default: 'as the markup shows',
     does: 'The keys of the open sections: the first value, or a cell that is read and written.',
+  },
+  {
+    name: 'onExpanded',
+    values: 'a function',
+    default: 'none',
+    does: 'Is called after sections were opened or closed, with the keys of those that are open.',
   },
   {
     name: 'guard',
@@ -549,6 +583,12 @@ export const carouselOptionNotes: readonly OptionNote[] = [
     values: 'a key or a cell',
     default: 'the first slide',
     does: 'The key of the first slide in view: the first value, or a cell that is read and written.',
+  },
+  {
+    name: 'onSelected',
+    values: 'a function',
+    default: 'none',
+    does: 'Is called after another slide was shown, with its key.',
   },
   {
     name: 'rotating',
@@ -621,6 +661,13 @@ export const disclosureOptionNotes: readonly OptionNote[] = [
     default: 'as the markup shows',
     does: 'Whether it is open: the first value, or a cell that is read and written.',
   },
+  { name: 'onOpened', values: 'a function', default: 'none', does: 'Is called after it has opened.' },
+  {
+    name: 'onClosed',
+    values: 'a function',
+    default: 'none',
+    does: 'Is called after it has closed, with the value of the control that closed it, or null if there is none.',
+  },
   {
     name: 'guard',
     values: 'a function',
@@ -687,10 +734,22 @@ export const tabsOptionNotes: readonly OptionNote[] = [
     does: 'The key of the selected tab: the first value, or a cell that is read and written.',
   },
   {
+    name: 'onSelected',
+    values: 'a function',
+    default: 'none',
+    does: 'Is called after a tab was selected, with its key.',
+  },
+  {
     name: 'closed',
     values: 'keys or a cell',
     default: 'the tabs with hidden',
     does: 'The keys of the closed tabs: the first value, or a cell that is read and written.',
+  },
+  {
+    name: 'onClosed',
+    values: 'a function',
+    default: 'none',
+    does: 'Is called after a tab was closed, with its key.',
   },
   {
     name: 'content',
@@ -796,6 +855,12 @@ export const comboboxOptionNotes: readonly OptionNote[] = [
     does: 'What is selected: a key, or with multiple several keys. It is the first value, or a cell that is read and written.',
   },
   {
+    name: 'onSelected',
+    values: 'a function',
+    default: 'none',
+    does: 'Is called after what is selected has changed.',
+  },
+  {
     name: 'query',
     values: 'a text or a cell',
     default: 'empty',
@@ -824,6 +889,13 @@ export const comboboxOptionNotes: readonly OptionNote[] = [
     values: 'true, false or a cell',
     default: 'as the markup shows',
     does: 'Whether it is open: the first value, or a cell that is read and written.',
+  },
+  { name: 'onOpened', values: 'a function', default: 'none', does: 'Is called after it has opened.' },
+  {
+    name: 'onClosed',
+    values: 'a function',
+    default: 'none',
+    does: 'Is called after it has closed, with the value of the control that closed it, or null if there is none.',
   },
   {
     name: 'guard',
@@ -862,6 +934,12 @@ export const comboboxOptionNotes: readonly OptionNote[] = [
     does: 'How many options can be selected at most.',
   },
   {
+    name: 'labelOf',
+    values: 'a function',
+    default: 'the key',
+    does: 'The label of a selected key that is not among the options.',
+  },
+  {
     name: 'items',
     values: 'a list, a cell of one, or a function',
     default: 'none: the markup holds the options',
@@ -878,12 +956,6 @@ export const comboboxOptionNotes: readonly OptionNote[] = [
     values: 'a number',
     default: '200',
     does: 'How long the reader must pause while typing before the function is called, in milliseconds.',
-  },
-  {
-    name: 'labelOf',
-    values: 'a function',
-    default: 'the key itself',
-    does: 'Returns the label of a key that is not among the options.',
   },
   {
     name: 'renderToken',
@@ -965,6 +1037,12 @@ export const listboxOptionNotes: readonly OptionNote[] = [
     values: 'a key, keys or a cell',
     default: 'as the markup shows',
     does: 'What is selected: a key, or with multiple several keys. It is the first value, or a cell that is read and written.',
+  },
+  {
+    name: 'onSelected',
+    values: 'a function',
+    default: 'none',
+    does: 'Is called after what is selected has changed.',
   },
   {
     name: 'items',
@@ -1056,6 +1134,12 @@ export const menuOptionNotes: readonly OptionNote[] = [
     does: 'The keys of the checked items: the first value, or a cell that is read and written.',
   },
   {
+    name: 'onChecked',
+    values: 'a function',
+    default: 'none',
+    does: 'Is called after items were checked or unchecked, with the keys of those that are checked.',
+  },
+  {
     name: 'onPick',
     values: 'a function',
     default: 'none',
@@ -1090,6 +1174,13 @@ export const menuOptionNotes: readonly OptionNote[] = [
     values: 'true, false or a cell',
     default: 'as the markup shows',
     does: 'Whether it is open: the first value, or a cell that is read and written.',
+  },
+  { name: 'onOpened', values: 'a function', default: 'none', does: 'Is called after it has opened.' },
+  {
+    name: 'onClosed',
+    values: 'a function',
+    default: 'none',
+    does: 'Is called after it has closed, with the value of the control that closed it, or null if there is none.',
   },
   {
     name: 'guard',
@@ -1206,6 +1297,12 @@ export const switchOptionNotes: readonly OptionNote[] = [
     does: 'Whether it is on: the first value, or a cell that is read and written.',
   },
   {
+    name: 'onChecked',
+    values: 'a function',
+    default: 'none',
+    does: 'Is called after it was turned on or off.',
+  },
+  {
     name: 'guard',
     values: 'a function',
     default: 'every change is allowed',
@@ -1314,16 +1411,34 @@ export const treeOptionNotes: readonly OptionNote[] = [
     does: 'The keys of the open branches: the first value, or a cell that is read and written.',
   },
   {
+    name: 'onExpanded',
+    values: 'a function',
+    default: 'none',
+    does: 'Is called after branches were opened or closed, with the keys of those that are open.',
+  },
+  {
     name: 'selected',
     values: 'a key, keys or a cell',
     default: 'as the markup shows',
     does: 'What is selected: a key, or with multiple several keys. It is the first value, or a cell that is read and written.',
   },
   {
+    name: 'onSelected',
+    values: 'a function',
+    default: 'none',
+    does: 'Is called after what is selected has changed.',
+  },
+  {
     name: 'checked',
     values: 'keys or a cell',
     default: 'as the markup shows',
     does: 'The keys of the checked leaves: the first value, or a cell that is read and written.',
+  },
+  {
+    name: 'onChecked',
+    values: 'a function',
+    default: 'none',
+    does: 'Is called after leaves were checked or unchecked, with the keys of those that are checked.',
   },
   {
     name: 'query',

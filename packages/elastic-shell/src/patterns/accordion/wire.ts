@@ -26,6 +26,8 @@ export interface AccordionOptions extends CommonOptions<AccordionState>, Accordi
    * @defaultValue as the markup shows
    */
   expanded?: KeysOption;
+  /** Is called after sections were opened or closed, with the keys of those that are open. @defaultValue none */
+  onExpanded?: (expanded: ReadonlySet<string>) => void;
 }
 
 /** A wired accordion: its state `expanded`, whose keys are a button's data-key, else id, else place from 0; and its methods. */

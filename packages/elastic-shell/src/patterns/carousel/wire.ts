@@ -29,6 +29,8 @@ export interface CarouselOptions extends CommonOptions<CarouselState>, CarouselC
    * @defaultValue the first slide
    */
   selected?: StateOption<string | undefined>;
+  /** Is called after another slide was shown, with its key. @defaultValue none */
+  onSelected?: (key: string | undefined) => void;
   /**
    * Whether the slides rotate by themselves: the first value, or a cell that is read and written.
    *

@@ -79,6 +79,8 @@ export interface ComboboxOptions<I extends Item = Item, Multiple extends boolean
    * @defaultValue as the markup shows
    */
   selected?: SelectedOption<Multiple>;
+  /** Is called after what is selected has changed. @defaultValue none */
+  onSelected?: (selected: Selected<Multiple>) => void;
   /** What the reader searches for: the first value, or a cell that is read and written. @defaultValue empty */
   query?: StateOption<string>;
   /**

@@ -47,6 +47,8 @@ export interface ListboxOptions<I extends Item = Item, Multiple extends boolean 
    * @defaultValue as the markup shows
    */
   selected?: SelectedOption<Multiple>;
+  /** Is called after what is selected has changed. @defaultValue none */
+  onSelected?: (selected: Selected<Multiple>) => void;
   /**
    * The options as data: a list of `{ key, label, disabled, description, group }`, or a cell of one.
    *

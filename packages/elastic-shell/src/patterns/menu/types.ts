@@ -23,6 +23,8 @@ export interface MenuOptions
    * @defaultValue as the markup shows
    */
   checked?: KeysOption;
+  /** Is called after items were checked or unchecked, with the keys of those that are checked. @defaultValue none */
+  onChecked?: (checked: ReadonlySet<string>) => void;
   /**
    * Is called when an item is activated, with its key and what the menu is about.
    *

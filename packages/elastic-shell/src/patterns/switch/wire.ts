@@ -12,6 +12,8 @@ import { takePart } from '../../form/form.js';
 export interface SwitchOptions extends CommonOptions<SwitchState> {
   /** Whether it is on: the first value, or a cell that is read and written. @defaultValue as the markup shows */
   checked?: StateOption<boolean>;
+  /** Is called after it was turned on or off. @defaultValue none */
+  onChecked?: (checked: boolean) => void;
 }
 
 /** A wired switch: its state `checked`, and its methods. */

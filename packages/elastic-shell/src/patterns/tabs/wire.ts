@@ -30,12 +30,16 @@ export interface TabsOptions extends CommonOptions<TabsState>, TabsChoices, Cont
    * @defaultValue as the markup shows
    */
   selected?: StateOption<string | undefined>;
+  /** Is called after a tab was selected, with its key. @defaultValue none */
+  onSelected?: (key: string | undefined) => void;
   /**
    * The keys of the closed tabs: the first value, or a cell that is read and written.
    *
    * @defaultValue the tabs with hidden
    */
   closed?: KeysOption;
+  /** Is called after a tab was closed, with its key. @defaultValue none */
+  onClosed?: (key: string) => void;
   /**
    * Makes the content of a panel when its tab is first selected: a function that gets an AbortSignal and the key, or
    * the selector of a `<template>`. If a function returns nothing, the panel stays as it is.

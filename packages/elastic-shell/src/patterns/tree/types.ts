@@ -31,6 +31,8 @@ export interface TreeOptions<N extends TreeNode = TreeNode, Multiple extends boo
    * @defaultValue as the markup shows
    */
   expanded?: KeysOption;
+  /** Is called after branches were opened or closed, with the keys of those that are open. @defaultValue none */
+  onExpanded?: (expanded: ReadonlySet<string>) => void;
   /**
    * What is selected: a key, or with `multiple` several keys. It is the first value, or a cell that is read and
    * written.
@@ -38,12 +40,16 @@ export interface TreeOptions<N extends TreeNode = TreeNode, Multiple extends boo
    * @defaultValue as the markup shows
    */
   selected?: SelectedOption<Multiple>;
+  /** Is called after what is selected has changed. @defaultValue none */
+  onSelected?: (selected: Selected<Multiple>) => void;
   /**
    * The keys of the checked leaves: the first value, or a cell that is read and written.
    *
    * @defaultValue as the markup shows
    */
   checked?: KeysOption;
+  /** Is called after leaves were checked or unchecked, with the keys of those that are checked. @defaultValue none */
+  onChecked?: (checked: ReadonlySet<string>) => void;
   /**
    * What the rows are filtered by: the first value, or a cell that is read and written.
    *
