@@ -1,5 +1,5 @@
 import type { MenuPick } from 'elastic-shell';
-import { useMenu } from 'elastic-shell/react';
+import { useDialog, useMenu } from 'elastic-shell/react';
 import { useState } from 'react';
 
 const orders = [
@@ -7,14 +7,20 @@ const orders = [
   { id: 'W1042', title: 'windows' },
 ];
 
-/** Actions of a row, behind a button in it, and where the row is pressed for them. */
+/** One menu and one dialog for all rows of a list: a button in each row opens them, and so does a right press on the row. */
 export function OrderRows() {
   const [picked, setPicked] = useState('');
-  const say = ({ key, about }: MenuPick) =>
+  const [striking, setStriking] = useState('');
+  const dialog = useDialog({ onClosed: (result) => result === 'strike' && setPicked(`strike ${striking}`) });
+  const act = ({ key, about }: MenuPick) => {
     // What the menu is about: the button it was opened by, or where the row was pressed.
-    setPicked(`${key} ${about?.closest('[data-order]')?.getAttribute('data-order') ?? ''}`);
-  const menu = useMenu({ context: '[data-order]', onPick: say });
-  const move = useMenu({ onPick: say });
+    const order = about?.closest('[data-order]')?.getAttribute('data-order') ?? '';
+    if (key !== 'strike') return setPicked(`${key} ${order}`);
+    setStriking(order);
+    dialog.show();
+  };
+  const menu = useMenu({ context: '[data-order]', onPick: act });
+  const move = useMenu({ onPick: act });
   return (
     <>
       <ul>
@@ -36,7 +42,13 @@ export function OrderRows() {
           <button {...move.item('today')}>Today</button>
           <button {...move.item('later')}>Later</button>
         </div>
+        <button {...menu.item('strike')}>Strike…</button>
       </div>
+      <dialog {...dialog.root} role="alertdialog">
+        <h2>Strike {striking}?</h2>
+        <button {...dialog.closer('cancel')}>Keep it</button>
+        <button {...dialog.closer('strike')}>Strike</button>
+      </dialog>
       <output>{picked}</output>
     </>
   );

@@ -1,22 +1,26 @@
 <script lang="ts">
-  // Actions of a row, behind a button in it, and where the row is pressed for them.
+  // One menu and one dialog for all rows of a list: a button in each row opens them, and so does a right press on the row.
   import type { MenuPick } from 'elastic-shell';
-  import { useMenu } from 'elastic-shell/svelte';
+  import { useDialog, useMenu } from 'elastic-shell/svelte';
 
   const orders = [
     { id: 'W1041', title: 'new rudder' },
     { id: 'W1042', title: 'windows' },
   ];
   let picked = $state('');
-  const say = ({ key, about }: MenuPick) => {
-    // What the menu is about: the button it was opened by, or where the row was pressed.
-    picked = `${key} ${about?.closest('[data-order]')?.getAttribute('data-order') ?? ''}`;
-  };
-  const menu = useMenu({
-    context: '[data-order]',
-    onPick: say,
+  let striking = $state('');
+  const dialog = useDialog({
+    onClosed: (result) => result === 'strike' && (picked = `strike ${striking}`),
   });
-  const move = useMenu({ onPick: say });
+  const act = ({ key, about }: MenuPick) => {
+    // What the menu is about: the button it was opened by, or where the row was pressed.
+    const order = about?.closest('[data-order]')?.getAttribute('data-order') ?? '';
+    if (key !== 'strike') return (picked = `${key} ${order}`);
+    striking = order;
+    dialog.show();
+  };
+  const menu = useMenu({ context: '[data-order]', onPick: act });
+  const move = useMenu({ onPick: act });
 </script>
 
 <ul>
@@ -34,5 +38,11 @@
     <button {...move.item('today')}>Today</button>
     <button {...move.item('later')}>Later</button>
   </div>
+  <button {...menu.item('strike')}>Strike…</button>
 </div>
+<dialog {...dialog.root} role="alertdialog">
+  <h2>Strike {striking}?</h2>
+  <button {...dialog.closer('cancel')}>Keep it</button>
+  <button {...dialog.closer('strike')}>Strike</button>
+</dialog>
 <output>{picked}</output>

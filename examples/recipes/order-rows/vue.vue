@@ -1,7 +1,7 @@
 <script setup lang="ts">
-// Actions of a row, behind a button in it, and where the row is pressed for them.
+// One menu and one dialog for all rows of a list: a button in each row opens them, and so does a right press on the row.
 import type { MenuPick } from 'elastic-shell';
-import { useMenu } from 'elastic-shell/vue';
+import { useDialog, useMenu } from 'elastic-shell/vue';
 import { ref } from 'vue';
 
 const orders = [
@@ -9,12 +9,19 @@ const orders = [
   { id: 'W1042', title: 'windows' },
 ];
 const picked = ref('');
-const say = ({ key, about }: MenuPick) => {
+const striking = ref('');
+const dialog = useDialog({
+  onClosed: (result) => result === 'strike' && (picked.value = `strike ${striking.value}`),
+});
+const act = ({ key, about }: MenuPick) => {
   // What the menu is about: the button it was opened by, or where the row was pressed.
-  picked.value = `${key} ${about?.closest('[data-order]')?.getAttribute('data-order') ?? ''}`;
+  const order = about?.closest('[data-order]')?.getAttribute('data-order') ?? '';
+  if (key !== 'strike') return (picked.value = `${key} ${order}`);
+  striking.value = order;
+  dialog.show();
 };
-const menu = useMenu({ context: '[data-order]', onPick: say });
-const move = useMenu({ onPick: say });
+const menu = useMenu({ context: '[data-order]', onPick: act });
+const move = useMenu({ onPick: act });
 </script>
 
 <template>
@@ -31,6 +38,12 @@ const move = useMenu({ onPick: say });
       <button v-bind="move.item('today')">Today</button>
       <button v-bind="move.item('later')">Later</button>
     </div>
+    <button v-bind="menu.item('strike')">Strike…</button>
   </div>
+  <dialog v-bind="dialog.root" role="alertdialog">
+    <h2>Strike {{ striking }}?</h2>
+    <button v-bind="dialog.closer('cancel')">Keep it</button>
+    <button v-bind="dialog.closer('strike')">Strike</button>
+  </dialog>
   <output>{{ picked }}</output>
 </template>

@@ -17,7 +17,7 @@ import { openLayer } from './dismissal.js';
 import { close, type Held } from './held.js';
 import { mendLayers } from './moved.js';
 import { watchOpen } from './open-attribute.js';
-import { childrenOf, holds, type OpenLayer, parentOf, reachable, stepAside } from './open-layers.js';
+import { childrenOf, holderOf, type OpenLayer, parentOf, reachable, stepAside } from './open-layers.js';
 import { phases } from './phase.js';
 import { pressedNow } from './pressed-now.js';
 import { returnValueOf } from './top-layer.js';
@@ -41,7 +41,7 @@ function openLayerOf<A>(held: Held<A>, around: OpenLayer | undefined): OpenLayer
   const { showing } = rules;
   return {
     id: root,
-    parent: around && (showing.modal && !holds(around, held.opener) ? around.parent : around.id),
+    parent: (showing.modal ? holderOf(around, held.opener) : around)?.id,
     modal: showing.modal,
     // Looked at when they count: they may have become others since.
     get outside() {

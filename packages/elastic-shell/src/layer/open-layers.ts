@@ -91,8 +91,15 @@ export const parentOf = (control: Element | null | undefined, document: Document
  * Whether a modal layer that `opener` opened closes together with `around`, above which it stands. It doesn't if that steps aside, nor
  * if code opened it while a popover happened to be open elsewhere.
  */
-export const holds = ({ behind, modal, id }: OpenLayer, opener: Element | undefined): boolean =>
+const holds = ({ behind, modal, id }: OpenLayer, opener: Element | undefined): boolean =>
   behind !== 'close' && !!(opener || modal || id.contains(activeIn(id)));
+
+/** Returns the layer with which a modal layer closes that `opener` opened: `around`, or the first around that which holds it. */
+export function holderOf(around: OpenLayer | undefined, opener: Element | undefined): OpenLayer | undefined {
+  let at = around;
+  while (at && !holds(at, opener)) at = layerOf(at.parent);
+  return at;
+}
 
 /** Whether a layer is open. */
 export const isOpenLayer = (id: HTMLElement): boolean => !!layerOf(id);

@@ -5,6 +5,7 @@ import {
   type DialogOptions,
   wiredOf,
   wireDialog,
+  wireMenu,
   wireWithin,
 } from '../../src/index';
 
@@ -457,3 +458,27 @@ describe('rendered again while it is open', () => {
     expect(isOpen()).toEqual([false, false]);
   });
 });
+
+it.each(['one', 'inner'])(
+  'a dialog that is opened by a pick (%s) stays when the menu closes behind it',
+  async (item) => {
+    document.body.innerHTML = `<button commandfor="m" command="--toggle" id="more">More</button>
+    <div role="menu" id="m" popover="manual" aria-label="M"><button role="menuitem" data-key="one">One</button>
+      <button role="menuitem" data-key="sub" aria-controls="s">Sub</button>
+      <div role="menu" id="s" popover="manual" aria-label="S"><button role="menuitem" data-key="inner">Inner</button></div></div>
+    <dialog id="d"><h2>Strike it?</h2><button commandfor="d" command="close" value="strike">Strike</button></dialog>`;
+    const dialog = wireDialog(get('d'));
+    const picked: string[] = [];
+    const pick = async (): Promise<void> => void picked.push(`${await dialog.ask()}`);
+    const menus = [wireMenu(get('m'), { onPick: pick }), wireMenu(get('s'), { onPick: pick })];
+    get('more').focus();
+    get('more').click();
+    if (item === 'inner') document.querySelector<HTMLElement>('[data-key=sub]')!.click();
+    document.querySelector<HTMLElement>(`[data-key=${item}]`)!.click();
+    expect([dialog.open.get(), ...menus.map(({ open }) => open.get())]).toEqual([true, false, false]);
+    document.querySelector<HTMLElement>('[value=strike]')!.click();
+    await Promise.resolve();
+    expect([picked, document.activeElement!.id]).toEqual([['strike'], 'more']);
+    for (const each of [dialog, ...menus]) each.unwire();
+  },
+);

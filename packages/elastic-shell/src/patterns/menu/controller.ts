@@ -155,7 +155,8 @@ const layerOf = (held: Held, focus: FocusPolicy) => {
     gap: isSub(held) ? 0 : 4,
   });
   return layer<Anchor>(
-    { ...engine, options: {} },
+    // A dialog that is opened by a pick stays when the menu closes.
+    { ...engine, options: { behind: 'close' } },
     {
       showing: asPopover(engine.root),
       position: { ...position, find: (from) => held.point ?? position.find(from) },

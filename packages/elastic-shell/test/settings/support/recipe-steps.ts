@@ -250,6 +250,12 @@ export const steps: Record<string, (page: Page) => Promise<void>> = {
     await page.getByRole('menuitem', { name: 'Edit' }).waitFor();
     await keys(page, 'm', 'ArrowRight', 'l', 'Enter');
     await says(page, 'later W1041');
+    await button(page, 'More for W1042').press('Enter');
+    await keys(page, 's', 'Enter');
+    await page.getByRole('alertdialog', { name: 'Strike W1042?' }).waitFor();
+    await button(page, 'Strike').press('Enter');
+    await says(page, 'strike W1042');
+    await focusOn(page, 'More for W1042');
   },
   async 'tide-plot'(page) {
     await button(page, 'Tide today').press('Enter');

@@ -1,0 +1,59 @@
+import type { MenuPick } from 'elastic-shell';
+import { createDialog, createMenu } from 'elastic-shell/solid';
+import { createSignal, For } from 'solid-js';
+
+const orders = [
+  { id: 'W1041', title: 'new rudder' },
+  { id: 'W1042', title: 'windows' },
+];
+
+/** One menu and one dialog for all rows of a list: a button in each row opens them, and so does a right press on the row. */
+export function OrderRows() {
+  const [picked, setPicked] = createSignal('');
+  const [striking, setStriking] = createSignal('');
+  const dialog = createDialog({
+    onClosed: (result) => void (result === 'strike' && setPicked(`strike ${striking()}`)),
+  });
+  const act = ({ key, about }: MenuPick) => {
+    // What the menu is about: the button it was opened by, or where the row was pressed.
+    const order = about?.closest('[data-order]')?.getAttribute('data-order') ?? '';
+    if (key !== 'strike') return void setPicked(`${key} ${order}`);
+    setStriking(order);
+    dialog.show();
+  };
+  const menu = createMenu({ context: '[data-order]', onPick: act });
+  const move = createMenu({ onPick: act });
+  return (
+    <>
+      <ul>
+        <For each={orders}>
+          {({ id, title }) => (
+            <li data-order={id}>
+              {id}, {title}{' '}
+              <button {...menu.opener()} aria-label={`More for ${id}`}>
+                ⋯
+              </button>
+            </li>
+          )}
+        </For>
+      </ul>
+      <div {...menu.root} aria-label="Order">
+        <button {...menu.item('edit')}>Edit</button>
+        <button {...menu.item('move')} {...move.branch()}>
+          Move to
+        </button>
+        <div {...move.root} aria-label="Move to">
+          <button {...move.item('today')}>Today</button>
+          <button {...move.item('later')}>Later</button>
+        </div>
+        <button {...menu.item('strike')}>Strike…</button>
+      </div>
+      <dialog {...dialog.root} role="alertdialog">
+        <h2>Strike {striking()}?</h2>
+        <button {...dialog.closer('cancel')}>Keep it</button>
+        <button {...dialog.closer('strike')}>Strike</button>
+      </dialog>
+      <output>{picked()}</output>
+    </>
+  );
+}
