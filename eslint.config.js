@@ -64,7 +64,7 @@ const zones = [
   ...['react', 'vue', 'svelte', 'solid'].map((name) =>
     never(`${src}/bindings/${name}`, `${src}/bindings`, 'A binding knows no other framework.', [
       `./${name}`,
-      ...['bound', 'engine-options', 'handle', 'handles', 'hosts', 'patterns', 'ports'].map(
+      ...['bound', 'engine-options', 'handle', 'handles', 'hosts', 'in-place', 'patterns', 'ports'].map(
         (file) => `./${file}.ts`,
       ),
     ]),

@@ -1,4 +1,5 @@
 import { defineConfig } from 'vite';
+import { reactCompiler } from '../gallery/src/react-compiler.ts';
 import { galleryConfig } from '../gallery/src/vite.ts';
 
-export default defineConfig(galleryConfig('react', new URL('.', import.meta.url), [], 'orders'));
+export default defineConfig(galleryConfig('react', new URL('.', import.meta.url), [reactCompiler], 'orders'));

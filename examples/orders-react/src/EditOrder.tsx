@@ -43,10 +43,13 @@ function Trades({ chosen, onChange }: { chosen: string[]; onChange(next: string[
 
 type Loaded = { default: typeof PennantGrid; pennants: NamedPennant[] };
 
+// Outside the component, since React's compiler leaves one with an import as it is.
+const loadPennants = (): Promise<Loaded> => loadGrid(import('./PennantGrid'));
+
 function PennantField({ boat }: { boat: string }) {
   const [chosen, setChosen] = useState<NamedPennant>();
   const picker = usePopover({
-    content: (): Promise<Loaded> => loadGrid(import('./PennantGrid')),
+    content: loadPennants,
     loadOn: 'hover',
   });
   return (

@@ -1,8 +1,11 @@
-// The yard's orders: a list from state, striking that waits for the server, and a drawer on a phone.
-import { useDialog, useDrawer } from 'elastic-shell/react';
+// The yard's orders: a list from state, striking that waits for the server, and a drawer on a phone. Which page shows is in the
+// address, and held by a router; what the other page holds is kept.
+import { useDialog, useDrawer, useTabs } from 'elastic-shell/react';
 import { boatOf, day, office, type Order, pounds } from 'quillhaven-gallery/office';
-import { useState } from 'react';
+import { Activity, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { EditOrder } from './EditOrder';
+import { Notes } from './Notes';
 import { PennantSign } from './PennantSign';
 
 const settings = [
@@ -136,6 +139,11 @@ export function Orders() {
   const [failing, setFailing] = useState(false);
   const [striking, setStriking] = useState<Order>();
   const [editing, setEditing] = useState<Order>();
+  const [params, setParams] = useSearchParams();
+  const view = params.get('view') ?? 'orders';
+  const pages = useTabs({
+    selected: [view, (key) => setParams(key === 'orders' || !key ? {} : { view: key })],
+  });
   const struck = (order: Order, isStruck: boolean) => {
     setStriking(undefined);
     if (!isStruck) return;
@@ -157,23 +165,34 @@ export function Orders() {
           setFailing(next);
         }}
       />
-      <main>
-        <h1>
-          Work orders <span id="count">{orders.length}</span>
-        </h1>
-        <p role="status" id="status">
-          {said}
-        </p>
-        <ol className="orders" aria-label="Work orders">
-          {orders.map((order) => (
-            <Row
-              key={order.id}
-              order={order}
-              onEdit={() => setEditing(order)}
-              onStrike={() => setStriking(order)}
-            />
-          ))}
-        </ol>
+      <main {...pages.root}>
+        <div {...pages.list} aria-label="Pages">
+          <button {...pages.tab('orders')}>Orders</button>
+          <button {...pages.tab('notes')}>Notes</button>
+        </div>
+        <div {...pages.panel('orders')}>
+          <h1>
+            Work orders <span id="count">{orders.length}</span>
+          </h1>
+          <p role="status" id="status">
+            {said}
+          </p>
+          <ol className="orders" aria-label="Work orders">
+            {orders.map((order) => (
+              <Row
+                key={order.id}
+                order={order}
+                onEdit={() => setEditing(order)}
+                onStrike={() => setStriking(order)}
+              />
+            ))}
+          </ol>
+        </div>
+        <div {...pages.panel('notes')}>
+          <Activity mode={view === 'notes' ? 'visible' : 'hidden'}>
+            <Notes />
+          </Activity>
+        </div>
       </main>
       {striking && <StrikeOrder order={striking} onClose={(isStruck) => struck(striking, isStruck)} />}
       {editing && <EditOrder order={editing} onClose={saved} />}

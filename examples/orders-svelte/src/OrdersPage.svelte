@@ -1,8 +1,10 @@
 <script lang="ts">
-  // The yard's orders: a list from state, striking that waits for the server, and a drawer on a phone.
-  import { useDrawer } from 'elastic-shell/svelte';
+  // The yard's orders: a list from state, striking that waits for the server, and a drawer on a phone. Which page shows is in the
+  // address.
+  import { useDrawer, useTabs } from 'elastic-shell/svelte';
   import { boatOf, day, office, type Order, pounds } from 'quillhaven-gallery/office';
   import EditOrder from './EditOrder.svelte';
+  import NotesPage from './NotesPage.svelte';
   import PennantSign from './PennantSign.svelte';
   import StrikeOrder from './StrikeOrder.svelte';
 
@@ -16,6 +18,16 @@
   let said = $state('');
   let isFailing = $state(false);
   $effect(() => void (office.failing = isFailing));
+
+  let notes = $state<string[]>([]);
+  let isUrgent = $state(false);
+  const viewNow = () => new URLSearchParams(location.search).get('view') ?? 'orders';
+  let view = $state(viewNow());
+  function go(key = 'orders') {
+    history.pushState(null, '', key === 'orders' ? location.pathname : `?view=${key}`);
+    view = viewNow();
+  }
+  const pages = useTabs({ selected: [() => view, go] });
 
   let striking = $state.raw<Order>();
   let editing = $state.raw<Order>();
@@ -51,38 +63,49 @@
   </nav>
 </dialog>
 
-<main>
-  <h1>Work orders <span id="count">{orders.length}</span></h1>
-  <p id="status" role="status">{said}</p>
-  <ol class="orders" aria-label="Work orders">
-    {#each orders as order (order.id)}
-      <li class="order">
-        <span class="number">{order.id}</span>
-        <strong class="work">{order.title}</strong>
-        <span class="boat"><PennantSign pennant={boatOf(order.boat).pennant} />{boatOf(order.boat).name}</span
-        >
-        <span class="state" data-state={order.state}>{order.state}</span>
-        <time class="due" datetime={order.due}>{day(order.due)}</time>
-        <span class="hours">{order.hours} h</span>
-        <span class="cost">{pounds(order.cost)}</span>
-        <span class="actions">
-          <button
-            type="button"
-            class="quiet edit"
-            aria-label="Edit order {order.id}"
-            onclick={() => (editing = order)}>Edit order</button
+<svelte:window onpopstate={() => (view = viewNow())} />
+<main {...pages.root}>
+  <div {...pages.list} aria-label="Pages">
+    <button {...pages.tab('orders')}>Orders</button>
+    <button {...pages.tab('notes')}>Notes</button>
+  </div>
+  <div {...pages.panel('orders')}>
+    <h1>Work orders <span id="count">{orders.length}</span></h1>
+    <p id="status" role="status">{said}</p>
+    <ol class="orders" aria-label="Work orders">
+      {#each orders as order (order.id)}
+        <li class="order">
+          <span class="number">{order.id}</span>
+          <strong class="work">{order.title}</strong>
+          <span class="boat"
+            ><PennantSign pennant={boatOf(order.boat).pennant} />{boatOf(order.boat).name}</span
           >
-          <button
-            type="button"
-            class="quiet strike"
-            aria-label="Strike order {order.id}…"
-            onclick={() => (striking = order)}>Strike order…</button
-          >
-        </span>
-        <span class="trades">{order.trades.join(', ')}</span>
-      </li>
-    {/each}
-  </ol>
+          <span class="state" data-state={order.state}>{order.state}</span>
+          <time class="due" datetime={order.due}>{day(order.due)}</time>
+          <span class="hours">{order.hours} h</span>
+          <span class="cost">{pounds(order.cost)}</span>
+          <span class="actions">
+            <button
+              type="button"
+              class="quiet edit"
+              aria-label="Edit order {order.id}"
+              onclick={() => (editing = order)}>Edit order</button
+            >
+            <button
+              type="button"
+              class="quiet strike"
+              aria-label="Strike order {order.id}…"
+              onclick={() => (striking = order)}>Strike order…</button
+            >
+          </span>
+          <span class="trades">{order.trades.join(', ')}</span>
+        </li>
+      {/each}
+    </ol>
+  </div>
+  <div {...pages.panel('notes')}>
+    {#if view === 'notes'}<NotesPage bind:notes bind:isUrgent />{/if}
+  </div>
 </main>
 
 {#if striking}

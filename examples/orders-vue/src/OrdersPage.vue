@@ -1,9 +1,12 @@
 <script setup lang="ts">
-// The yard's orders: a list from state, striking that waits for the server, and a drawer on a phone.
-import { useDrawer } from 'elastic-shell/vue';
+// The yard's orders: a list from state, striking that waits for the server, and a drawer on a phone. Which page shows is in the
+// address, and held by a router; the other page is kept alive.
+import { useDrawer, useTabs } from 'elastic-shell/vue';
 import { boatOf, day, office, type Order, pounds } from 'quillhaven-gallery/office';
-import { ref, shallowRef, watchEffect } from 'vue';
+import { computed, ref, shallowRef, watchEffect } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import EditOrder from './EditOrder.vue';
+import NotesPage from './NotesPage.vue';
 import PennantSign from './PennantSign.vue';
 import StrikeOrder from './StrikeOrder.vue';
 
@@ -17,6 +20,14 @@ const orders = shallowRef(office.orders());
 const said = ref('');
 const isFailing = ref(false);
 watchEffect(() => void (office.failing = isFailing.value));
+
+const route = useRoute();
+const router = useRouter();
+const view = computed({
+  get: () => `${route.query['view'] ?? 'orders'}`,
+  set: (key: string) => void router.push({ query: key === 'orders' ? {} : { view: key } }),
+});
+const pages = useTabs({ selected: view });
 
 const striking = shallowRef<Order>();
 const editing = shallowRef<Order>();
@@ -53,43 +64,52 @@ function tell(words: string) {
     </nav>
   </dialog>
 
-  <main>
-    <h1>
-      Work orders <span id="count">{{ orders.length }}</span>
-    </h1>
-    <p id="status" role="status">{{ said }}</p>
-    <ol class="orders" aria-label="Work orders">
-      <li v-for="order in orders" :key="order.id" class="order">
-        <span class="number">{{ order.id }}</span>
-        <strong class="work">{{ order.title }}</strong>
-        <span class="boat">
-          <PennantSign :pennant="boatOf(order.boat).pennant" />{{ boatOf(order.boat).name }}
-        </span>
-        <span class="state" :data-state="order.state">{{ order.state }}</span>
-        <time class="due" :datetime="order.due">{{ day(order.due) }}</time>
-        <span class="hours">{{ order.hours }} h</span>
-        <span class="cost">{{ pounds(order.cost) }}</span>
-        <span class="actions">
-          <button
-            type="button"
-            class="quiet edit"
-            :aria-label="`Edit order ${order.id}`"
-            @click="editing = order"
-          >
-            Edit order
-          </button>
-          <button
-            type="button"
-            class="quiet strike"
-            :aria-label="`Strike order ${order.id}…`"
-            @click="striking = order"
-          >
-            Strike order…
-          </button>
-        </span>
-        <span class="trades">{{ order.trades.join(', ') }}</span>
-      </li>
-    </ol>
+  <main v-bind="pages.root">
+    <div v-bind="pages.list" aria-label="Pages">
+      <button v-bind="pages.tab('orders')">Orders</button>
+      <button v-bind="pages.tab('notes')">Notes</button>
+    </div>
+    <div v-bind="pages.panel('orders')">
+      <h1>
+        Work orders <span id="count">{{ orders.length }}</span>
+      </h1>
+      <p id="status" role="status">{{ said }}</p>
+      <ol class="orders" aria-label="Work orders">
+        <li v-for="order in orders" :key="order.id" class="order">
+          <span class="number">{{ order.id }}</span>
+          <strong class="work">{{ order.title }}</strong>
+          <span class="boat">
+            <PennantSign :pennant="boatOf(order.boat).pennant" />{{ boatOf(order.boat).name }}
+          </span>
+          <span class="state" :data-state="order.state">{{ order.state }}</span>
+          <time class="due" :datetime="order.due">{{ day(order.due) }}</time>
+          <span class="hours">{{ order.hours }} h</span>
+          <span class="cost">{{ pounds(order.cost) }}</span>
+          <span class="actions">
+            <button
+              type="button"
+              class="quiet edit"
+              :aria-label="`Edit order ${order.id}`"
+              @click="editing = order"
+            >
+              Edit order
+            </button>
+            <button
+              type="button"
+              class="quiet strike"
+              :aria-label="`Strike order ${order.id}…`"
+              @click="striking = order"
+            >
+              Strike order…
+            </button>
+          </span>
+          <span class="trades">{{ order.trades.join(', ') }}</span>
+        </li>
+      </ol>
+    </div>
+    <div v-bind="pages.panel('notes')">
+      <KeepAlive><NotesPage v-if="view === 'notes'" /></KeepAlive>
+    </div>
   </main>
 
   <StrikeOrder v-if="striking" :order="striking" @close="struck(striking, $event)" />

@@ -8,12 +8,7 @@
   type Given = { open?: boolean; remove: () => Promise<boolean>; items: readonly Item[] };
   let { open = $bindable(false), remove, items }: Given = $props();
   const strike = useDialog({
-    get open() {
-      return open;
-    },
-    set open(next) {
-      open = next;
-    },
+    open: [() => open, (next) => (open = next)],
     guard: ({ result }) => result !== 'strike' || remove(), // may answer with a promise
   });
 

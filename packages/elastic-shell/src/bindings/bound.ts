@@ -4,13 +4,11 @@
 // Parts are handed out as attributes of the first state, and the same ones ever after: from then on the engine alone writes
 // them, and a framework that compares what it renders with what it rendered finds nothing to change.
 import type { Attributes } from '../core/contract/contract.js';
-import { described } from '../engine/dom.js';
 import { waits } from '../engine/registry.js';
-import { tellError } from '../engine/report-error.js';
 import { tellShort } from '../engine/short.js';
 import type { Wired } from '../engine/types.js';
 import { engineOptions, type Loaded, none, type Taken } from './engine-options.js';
-import { type Bindable, cellOf, type Held, keepState, read } from './held.js';
+import { type Bindable, cellOf, checkId, type Held, keepState, read } from './held.js';
 import { type Hosts, hosts } from './hosts.js';
 import { partAs } from './parts.js';
 import { isPort, type Port, portStore } from './ports.js';
@@ -94,16 +92,6 @@ function hear(held: Held, wired: Wired): () => void {
     observer.disconnect();
     for (const stop of stops) stop?.();
   };
-}
-
-/** Reports an id that was written after the parts: openers and labels name the other one. */
-function checkId({ bindable, id }: Held, root: HTMLElement): void {
-  if (root.id !== id)
-    tellError(
-      new TypeError(
-        `elastic-shell: ${described(root)} is the root of a ${bindable.outline.name} whose other parts name the id "${id}"; give the id as an option instead: { id: '${root.id}' }`,
-      ),
-    );
 }
 
 function attach(held: Held, root: HTMLElement): () => void {

@@ -2,7 +2,8 @@
 // the outline of the pattern say.
 import type { Outline } from '../core/outline/outline.js';
 import { asState } from '../engine/attributes.js';
-import { isCell } from '../engine/dom.js';
+import { described, isCell } from '../engine/dom.js';
+import { tellError } from '../engine/report-error.js';
 import { storeOf } from '../engine/store.js';
 import type { Wired } from '../engine/types.js';
 import type { OptionsHeld } from './engine-options.js';
@@ -63,4 +64,14 @@ export function read(held: Held, name: string): unknown {
   const given = options[name];
   if (isCell(given)) return storeOf(given, first).get();
   return given === undefined ? first : stateOf(first, given);
+}
+
+/** Reports an id that was written after the parts: openers and labels name the other one. */
+export function checkId({ bindable, id }: Held, root: HTMLElement): void {
+  if (root.id !== id)
+    tellError(
+      new TypeError(
+        `elastic-shell: ${described(root)} is the root of a ${bindable.outline.name} whose other parts name the id "${id}"; give the id as an option instead: { id: '${root.id}' }`,
+      ),
+    );
 }

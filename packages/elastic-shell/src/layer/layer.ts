@@ -2,8 +2,8 @@
 //
 // In which order it opens: the phase becomes `opening`; the top layer shows it, which has the page laid out; focus goes
 // in; only then is anything written that would have the page laid out again (its position, the scroll lock). It closes
-// children first, lets go of the page, hides, and gives focus back once everybody has heard of it. Each of these steps
-// calls others, who may close it, unwire it or take it away: what is left of the opening is then left out.
+// children first, lets go of the page, hides, and gives focus back once everybody has heard of it. Each step calls others, who may
+// close it, unwire it or take it away: what is left of the opening is then left out.
 // How it is shown, where it stands and how it treats focus are given to it; it knows no pattern.
 import type { Attributes } from '../core/contract/contract.js';
 import type { Openable } from '../core/contract/openable.js';
@@ -174,15 +174,14 @@ const partsOf = <A>({ host, rules, phase }: Held<A>): Iterable<readonly [Element
   return labels?.parts(own) ?? [[host.root, own]];
 };
 
-/** It is unwired, perhaps while it is open, and perhaps after it was taken away. */
+/** It is unwired, perhaps while it is open or before focus has gone back, and perhaps after it was taken away. */
 function release<A>(held: Held<A>, stopWatching: () => void): void {
   const { rules, document, stopLingering } = held;
   stopWatching();
   held.isOver = true;
   flushNodes(document.documentElement);
-  // Focus has gone back already, or was about to: whoever heard that it closed has taken it away.
   held.returns &&= !!(stopLingering ?? held.stopFollowing);
-  stopLingering?.();
+  held.stopLingering?.();
   if (held.releases.length) dismiss(held, { reason: 'program' });
   rules.position?.forget();
   giveBack(held, true);
@@ -228,8 +227,8 @@ export function layer<A = unknown>(host: LayerHost, rules: LayerRules<A>): Servi
     settle(change) {
       if (change.value) return;
       giveBack(held, false);
-      const native = showing.modal && change.reason === 'native';
-      ended?.(change.result ?? (native ? returnValueOf(root) : null));
+      const isNative = showing.modal && change.reason === 'native';
+      ended?.(change.result ?? (isNative ? returnValueOf(root) : null));
     },
     filled(isSoon) {
       const active = activeIn(root);

@@ -143,15 +143,18 @@ function moved<S extends object, O, I extends string>(held: Held<S, O, I>, befor
   const now = rules.items.items();
   const current = cursor.get();
   const at = indexOf(before, current);
-  if (at < 0 || indexOf(now, current) >= 0) {
-    engine.render();
-    return keepFocus(held);
-  }
+  if (at < 0 || indexOf(now, current) >= 0) return shifted(held);
   const active = activeIn(box);
   const had = hasFocus(held) || active === box.ownerDocument.body;
   cursor.set(neighbour(now, at), { reason: 'removed' });
   if (!cursor.isState) engine.render();
   if (had && !rules.holder) focus(held);
+}
+
+/** The items are the same, in other places. */
+function shifted<S extends object, O, I extends string>(held: Held<S, O, I>): void {
+  held.engine.render();
+  keepFocus(held);
 }
 
 /** Serves the items that `rules` say, for a running contract. */
@@ -189,10 +192,7 @@ export function list<S extends object, O, I extends string>(
         rules.changed?.(items.items());
         moved(held, before);
       },
-      shifted() {
-        engine.render();
-        keepFocus(held);
-      },
+      shifted: () => shifted(held),
       described(keys) {
         draws.touch(...keys);
         engine.render();

@@ -91,6 +91,30 @@ describe.each(['react', 'vue', 'svelte'])('orders in %s', (name) => {
     expect(await page.locator(':popover-open').count()).toBe(0);
   });
 
+  it('shows the page that the address names, which a router holds, and keeps the other', async () => {
+    const page = await orders();
+    const tab = (words: string) => page.getByRole('tab', { name: words, exact: true });
+    const selected = (words: string) => page.getByRole('tab', { name: words, selected: true }).waitFor();
+    await tab('Notes').click();
+    await selected('Notes');
+    expect(new URL(page.url()).search).toBe('?view=notes');
+    await page.getByRole('switch').click();
+    await page.getByRole('textbox', { name: 'Note' }).fill('The crane is out of order.');
+    await page.getByRole('button', { name: 'Add note' }).click();
+    await page.getByText('Urgent: The crane is out of order.').waitFor();
+    await page.waitForFunction(() => document.querySelector<HTMLInputElement>('[name=note]')!.value === '');
+    // The form was reset; what the page holds is as it was.
+    expect(await page.getByRole('switch').getAttribute('aria-checked')).toBe('true');
+    await page.goBack();
+    await selected('Orders');
+    await tab('Orders').press('ArrowRight');
+    await selected('Notes');
+    await page.getByText('Urgent: The crane is out of order.').waitFor();
+    expect(await page.getByRole('switch').getAttribute('aria-checked')).toBe('true');
+    await page.reload();
+    await selected('Notes');
+  });
+
   it('has its sections in a drawer on a phone, which goes when there is room', async () => {
     const page = await orders(375);
     await page.getByRole('button', { name: 'Sections' }).click();

@@ -155,8 +155,7 @@ const layerOf = (held: Held, focus: FocusPolicy) => {
     gap: isSub(held) ? 0 : 4,
   });
   return layer<Anchor>(
-    // A dialog that is opened by a pick stays when the menu closes.
-    { ...engine, options: { behind: 'close' } },
+    { ...engine, options: { behind: 'close' } }, // A dialog that a pick opens stays when the menu closes.
     {
       showing: asPopover(engine.root),
       position: { ...position, find: (from) => held.point ?? position.find(from) },

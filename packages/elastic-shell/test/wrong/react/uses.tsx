@@ -9,7 +9,7 @@ export function Wrong() {
   // says: Type '[number, Dispatch<SetStateAction<number>>]' is not assignable to type 'StateOption<string | undefined> | StatePair<string | undefined> | readonly [string | null | undefined, CallableFunction]'.
   const tabs = useTabs({ selected: [count, setCount] });
   const combobox = useCombobox({ items: [{ key: 'a', label: 'A', berth: 7 }] });
-  // says: Type 'number' is not assignable to type 'string'.
+  // says: Cannot assign to 'selected' because it is a read-only property.
   tabs.selected = 7;
   // says: Property 'hide' does not exist on type 'DialogHandle'.
   dialog.hide();
@@ -23,7 +23,7 @@ export function Wrong() {
       <input {...combobox.input} />
       {/* says: Property 'draught' does not exist on type '{ key: string; label: string; berth: number; }'. */}
       <Rows of={combobox}>{({ draught }) => draught}</Rows>
-      {/* says: Type 'DialogHandleIn<Part>' has no properties in common with type 'RowsOf<unknown>'. */}
+      {/* says: Type 'Readonly<DialogHandleIn<Part>>' has no properties in common with type 'RowsOf<unknown>'. */}
       <Rows of={dialog}>{() => null}</Rows>
     </>
   );

@@ -4,7 +4,7 @@
 
   // says: Object literal may only specify known properties, and 'outsid' does not exist in type 'Given<UseDialogOptions>'.
   const dialog = useDialog({ outsid: 'keep' });
-  // says: Type 'number' is not assignable to type 'StateOption<string | undefined>'.
+  // says: Type 'number' is not assignable to type 'StateOption<string | undefined> | StatePair<string | undefined> | readonly [() => string | null | undefined, CallableFunction]'.
   const tabs = useTabs({ selected: 7 });
   // says: Type 'number' is not assignable to type 'string'.
   tabs.selected = 7;
