@@ -11,11 +11,10 @@ export const reactCompiler: Plugin = {
       filename: id,
       babelrc: false,
       configFile: false,
-      sourceMaps: true,
       parserOpts: { plugins: ['typescript', 'jsx'] },
       // What it can't compile is an error, not left as it is.
       plugins: [['babel-plugin-react-compiler', { panicThreshold: 'all_errors' }]],
     });
-    return compiled?.code ? { code: compiled.code, map: compiled.map } : undefined;
+    return compiled?.code ? { code: compiled.code, map: null } : undefined;
   },
 };

@@ -37,9 +37,8 @@ const isActedOn = (control: Element): boolean => {
 };
 
 const onPress = (press: MouseEvent): void => {
-  const { target } = press;
-  // A document may be clicked by a program, and has no such function.
-  const control = target instanceof Element ? target.closest<HTMLElement>(`button,${native},${ours}`) : null;
+  // What was pressed is an element; a document that a program clicks has no such function.
+  const control = (press.target as Element).closest?.<HTMLElement>(`button,${native},${ours}`);
   if (control?.matches(ours) && !isNative(control) && !isActedOn(control))
     presses.push([
       control,

@@ -66,7 +66,7 @@ describe('an owner that answers in a transition', () => {
       h('input', { ...box.field, 'aria-label': 'Berth' }),
       h(
         'div',
-        box.panel,
+        box.popup,
         h(
           'div',
           box.list,
@@ -191,7 +191,7 @@ it('an owner that takes it only after it counted as refusing: it happens, with a
       'div',
       box.root,
       h('input', { ...box.field, 'aria-label': 'Berth' }),
-      h('div', box.panel, h('div', box.list, h('p', box.option('a'), 'A'))),
+      h('div', box.popup, h('div', box.list, h('p', box.option('a'), 'A'))),
     );
   }
   await show(h(Router));

@@ -145,6 +145,8 @@ it('tabs that are selected by hand from now on, and do not go round', () => {
   wired.unwire();
 });
 
+type Wiring = (root: HTMLElement, options: { items: { key: string; label: string }[] }) => Wired;
+
 describe('rows from data', () => {
   const rows = (): string[] =>
     [...document.querySelectorAll('[role=option],[role=treeitem]')].map((row) => row.textContent!);
@@ -189,8 +191,12 @@ describe('rows from data', () => {
   });
 
   it.each([
-    ['listbox', '<div id="r" role="listbox" aria-label="L"><p role="option">Oak</p></div>', wireListbox],
-    ['tree', '<ul id="r" role="tree" aria-label="T"><li data-key="oak">Oak</li></ul>', wireTree],
+    [
+      'listbox',
+      '<div id="r" role="listbox" aria-label="L"><p role="option">Oak</p></div>',
+      wireListbox as Wiring,
+    ],
+    ['tree', '<ul id="r" role="tree" aria-label="T"><li data-key="oak">Oak</li></ul>', wireTree as Wiring],
   ] as const)('a %s that has items in its markup as well is reported', (_, markup, wire) => {
     page(markup);
     const reported = jest.spyOn(console, 'error').mockImplementation(() => {});

@@ -94,7 +94,7 @@ describe('Svelte', () => {
 
 describe('Solid', () => {
   it('keeps focus when a row with its own dialog goes, and when the tab that has it changes places', async () => {
-    const { page } = await runWritten(open, 'solid-rows.tsx');
+    const { page } = await runWritten(open, 'solid-rows.jsx');
     await strike(page);
     await focused(page, 'Strike cod');
     await page.click('[role=tab][data-key=hull]');
@@ -106,7 +106,7 @@ describe('Solid', () => {
   });
 
   it('takes options as an accessor of items, and follows it', async () => {
-    const { page } = await runWritten(open, 'solid-rows.tsx');
+    const { page } = await runWritten(open, 'solid-rows.jsx');
     const field = page.locator('[role=combobox]');
     await field.click();
     await page.keyboard.type('te');

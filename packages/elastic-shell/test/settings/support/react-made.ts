@@ -55,7 +55,7 @@ const known = new Map<string, Promise<string>>();
 export async function useMade(page: Page, entry: string, making: Making): Promise<void> {
   const name = JSON.stringify([entry, making]);
   if (!known.has(name)) known.set(name, made(entry, making));
-  const body = await known.get(name);
+  const body = (await known.get(name)) ?? '';
   await page.route('**/gallery/react/*.js', (route) =>
     route.fulfill({ body, contentType: 'text/javascript' }),
   );

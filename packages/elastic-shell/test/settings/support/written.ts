@@ -12,15 +12,15 @@ const programs = join(__dirname, '../written');
 const compilers: Plugin = {
   name: 'compilers',
   setup({ onLoad }) {
-    onLoad({ filter: /written\/solid-.*\.tsx$/ }, async ({ path }) => {
+    onLoad({ filter: /written\/solid-.*\.jsx$/ }, async ({ path }) => {
       const compiled = await transformAsync(await readFile(path, 'utf8'), {
         filename: path,
         babelrc: false,
         configFile: false,
-        parserOpts: { plugins: ['typescript', 'jsx'] },
+        parserOpts: { plugins: ['jsx'] },
         presets: ['solid'],
       });
-      return { contents: compiled!.code!, loader: 'ts' };
+      return { contents: compiled!.code!, loader: 'js' };
     });
     onLoad({ filter: /\.svelte(\.js)?$/ }, async ({ path }) => {
       const make = path.endsWith('.js') ? compileModule : compile;

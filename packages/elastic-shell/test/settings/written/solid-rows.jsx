@@ -3,7 +3,7 @@ import { createSignal, For } from 'solid-js';
 import { render } from 'solid-js/web';
 import { createCombobox, createDialog, createTabs } from 'elastic-shell/solid';
 
-function Row(props: { name: string; onStrike(): void }) {
+function Row(props) {
   const dialog = createDialog({
     onChange: ({ value, result }) => !value && result === 'strike' && props.onStrike(),
   });
@@ -61,5 +61,5 @@ function App() {
   );
 }
 
-render(() => <App />, document.querySelector('#app')!);
+render(() => <App />, document.querySelector('#app'));
 Object.assign(globalThis, { ready: true });
