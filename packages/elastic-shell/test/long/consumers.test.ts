@@ -34,7 +34,7 @@ const tsconfig = (more: object): string =>
 
 const shared = { vite: '8.3.8', vitest: '^4', jsdom: '^27', typescript: '~6.0.3' };
 const config = (plugin: string, call: string): string =>
-  `import { defineConfig } from 'vitest/config';\n${plugin}\nexport default defineConfig({ plugins: [${call}], resolve: { conditions: ['browser'] }, test: { environment: 'jsdom', globals: true } });`;
+  `import { defineConfig } from 'vitest/config';\n${plugin}\nexport default defineConfig({ plugins: [${call}], resolve: { conditions: ['browser'] }, test: { environment: 'jsdom' } });`;
 const page = (main: string): string =>
   `<!doctype html><html lang="en"><head><title>c</title></head><body><div id="app"></div><script type="module" src="/src/${main}"></script></body></html>`;
 
@@ -94,6 +94,17 @@ createRoot(document.getElementById('app')!).render(<StrictMode><App /></StrictMo
       'src/App.test.tsx': spec(`import { render } from '@testing-library/react';
 import App from './App.tsx';
 const show = () => render(<App />);`),
+      // Without waiting for anything.
+      'src/Click.test.tsx': `import { fireEvent, render, screen } from '@testing-library/react';
+import { expect, it } from 'vitest';
+import App from './App.tsx';
+it('has opened when the click has been fired', () => {
+  render(<App />);
+  fireEvent.click(screen.getByText('Strike…'));
+  expect(document.querySelector('dialog')!.hasAttribute('open')).toBe(true);
+  fireEvent.click(screen.getByText('Keep it'));
+  expect(document.querySelector('dialog')!.hasAttribute('open')).toBe(false);
+});`,
     },
   },
   vue: {
@@ -128,6 +139,18 @@ createApp(App).mount('#app');`,
       'src/App.test.ts': spec(`import { mount } from '@vue/test-utils';
 import App from './App.vue';
 const show = () => mount(App, { attachTo: document.body });`),
+      // Mounted as by default, which is outside the document.
+      'src/Detached.test.ts': `import { mount } from '@vue/test-utils';
+import { expect, it } from 'vitest';
+import App from './App.vue';
+it('opens and closes', async () => {
+  const page = mount(App);
+  await page.get('button').trigger('click');
+  expect(page.get('dialog').attributes('open')).toBeDefined();
+  await page.get('[value=cancel]').trigger('click');
+  expect(page.get('dialog').attributes('open')).toBeUndefined();
+  page.unmount();
+});`,
     },
   },
   svelte: {
