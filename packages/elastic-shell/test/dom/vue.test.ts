@@ -369,3 +369,9 @@ it('follows items that are changed in place, however deep, and renders the items
   expect(rows()).toEqual(['The hull', 'Long keel', 'Rig', 'Mast']);
   expect(seen.has(items.value[0])).toBe(true);
 });
+
+it('says what is wrong when it is called outside of setup', () => {
+  expect(() => useDialog()).toThrow(
+    'elastic-shell: a dialog was made outside of a component; call its function in setup() or in <script setup>, before the first await',
+  );
+});

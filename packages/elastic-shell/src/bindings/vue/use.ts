@@ -129,8 +129,16 @@ function taken({ outline }: Bindable, name: string, value: unknown): unknown {
 /** Options, or a function of them that is followed. */
 export type Given<O> = O | (() => O);
 
-/** Holds an instance of `bindable` for as long as the component lives. Its handle is typed by the caller. */
+/**
+ * Holds an instance of `bindable` for as long as the component lives. Its handle is typed by the caller. Throws a TypeError outside of
+ * setup.
+ */
 export function useInstance(bindable: Bindable, given: Given<object> = {}): object {
+  const owner = getCurrentInstance();
+  if (!owner)
+    throw new TypeError(
+      `elastic-shell: a ${bindable.outline.name} was made outside of a component; call its function in setup() or in <script setup>, before the first await`,
+    );
   const defaults = inject(defaultsKey, {})[bindable.outline.name];
   const read = (): Taken => {
     const all = overDefaults(defaults, typeof given === 'function' ? given() : given);
@@ -153,7 +161,6 @@ export function useInstance(bindable: Bindable, given: Given<object> = {}): obje
     for (const name of Object.keys(bindable.outline.first)) valueOf(now[name]);
     return now;
   };
-  const owner = getCurrentInstance();
   watch(follow, (next) => attempt(owner, () => instance.take(next)), { flush: 'post' });
   followInside(given, () => attempt(owner, () => instance.renewItems()));
   const root = rootHooks(instance);
