@@ -26,6 +26,7 @@ import type { MenuPick } from 'elastic-shell';
     </div>
     <dialog [shellPart]="dialog.root" role="alertdialog">
       <h2>Strike {{ striking() }}?</h2>
+      <p>It is taken off the board, with its hours and its notes.</p>
       <button [shellPart]="dialog.closer('cancel')">Keep it</button>
       <button [shellPart]="dialog.closer('strike')">Strike</button>
     </dialog>

@@ -46,6 +46,7 @@ export function OrderRows() {
       </div>
       <dialog {...dialog.root} role="alertdialog">
         <h2>Strike {striking}?</h2>
+        <p>It is taken off the board, with its hours and its notes.</p>
         <button {...dialog.closer('cancel')}>Keep it</button>
         <button {...dialog.closer('strike')}>Strike</button>
       </dialog>

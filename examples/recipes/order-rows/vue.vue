@@ -42,6 +42,7 @@ const move = useMenu({ onPick: act });
   </div>
   <dialog v-bind="dialog.root" role="alertdialog">
     <h2>Strike {{ striking }}?</h2>
+    <p>It is taken off the board, with its hours and its notes.</p>
     <button v-bind="dialog.closer('cancel')">Keep it</button>
     <button v-bind="dialog.closer('strike')">Strike</button>
   </dialog>

@@ -13,7 +13,7 @@ import { isPromise } from '../core/promise.js';
 import { tell } from '../core/report.js';
 import { isAsking } from './registry.js';
 import { tellError } from './report-error.js';
-import { isMoved, only, rebased, type Run, stateOf } from './run.js';
+import { type Asked, isMoved, only, rebased, type Run, stateOf } from './run.js';
 import type { ChangeOf } from './types.js';
 import { endTurn, inTurn } from './wishes.js';
 
@@ -25,22 +25,6 @@ const patience = 1000;
 
 /** Milliseconds after which one that counts as refusing is not waited for any more: a router may have loaded a page until then. */
 const forgotten = 10_000;
-
-/** A change that owners were asked about and have not all taken. */
-export interface Asked<S extends object> {
-  /** The part of it that has owners. */
-  readonly own: readonly ChangeOf<S>[];
-  /** Its owners are being called: they are read when all have been. */
-  isCalling: boolean;
-  /** Other requests wait for its end. */
-  isHoldingUp: boolean;
-  /** It has been reported as refused, and may still come. */
-  isRefused: boolean;
-  /** The owners are read: the change happens, or counts as refused. */
-  finish(error?: unknown): void;
-  /** Nobody waits for it any more. */
-  drop(): void;
-}
 
 /** Calls a function of the owner's. One that throws has refused; its error is reported. */
 function attempt<T>(act: () => T): T | undefined {

@@ -3,7 +3,6 @@ import type { Cell } from '../core/cell.js';
 import { isSameValue } from '../core/change.js';
 import type { Contract, View, Writable } from '../core/contract/contract.js';
 import type { AttributeWriter, Sheet } from './attribute-writer.js';
-import type { Asked } from './owners.js';
 import type { Service } from './service.js';
 import type { Cause, Change, ChangeOf, CommonOptions } from './types.js';
 
@@ -48,6 +47,22 @@ export interface Run<S extends object, O, I extends string> {
   isOver: boolean;
   /** True for one microtask after unwiring. A guard that unwires as its last action answers in this time. */
   isJustOver: boolean;
+}
+
+/** A change that owners were asked about and have not all taken. */
+export interface Asked<S extends object> {
+  /** The part of it that has owners. */
+  readonly own: readonly ChangeOf<S>[];
+  /** Its owners are being called: they are read when all have been. */
+  isCalling: boolean;
+  /** Other requests wait for its end. */
+  isHoldingUp: boolean;
+  /** It has been reported as refused, and may still come. */
+  isRefused: boolean;
+  /** The owners are read: the change happens, or counts as refused. */
+  finish(error?: unknown): void;
+  /** Nobody waits for it any more. */
+  drop(): void;
 }
 
 /** A change that is to be reported. `isFact`: guard and owners weren't asked. */
