@@ -4,8 +4,15 @@ import type { Attributes, Outline } from '../../src/core/index';
 
 const set = (...keys: string[]): ReadonlySet<string> => new Set(keys);
 
-/** By pattern: states and options beside the first ones, each with a name. */
-const cases: Record<string, Record<string, { state?: object; options?: object; items?: object[] }>> = {
+/** States and options beside the first ones. */
+interface Case {
+  state?: object;
+  options?: object;
+  items?: { key: string }[];
+}
+
+/** By pattern, each with a name. */
+const cases: Record<string, Record<string, Case>> = {
   dialog: { open: { state: { open: true } } },
   drawer: { open: { state: { open: true } }, live: { options: { modal: false } } },
   popover: { open: { state: { open: true } }, modal: { options: { modal: true } } },
@@ -46,9 +53,9 @@ const written = (attributes: Attributes): string =>
     .join(' ');
 
 function linesOf({ name, first, single, each }: Outline<object>): string[] {
-  const all = { first: {}, ...cases[name] };
-  return Object.entries(all).flatMap(([words, { state, options = {}, items }]: [string, never]) => {
-    const given = { id: 'r', state: { ...first, ...(state as object) }, options, ...(items && { items }) };
+  const all: Record<string, Case> = { first: {}, ...cases[name] };
+  return Object.entries(all).flatMap(([words, { state, options = {}, items }]) => {
+    const given = { id: 'r', state: { ...first, ...state }, options, ...(items && { items }) };
     const parts = [
       ...Object.entries(single).map(([part, make]) => [part, make(given)] as const),
       ...Object.entries(each).map(([part, make]) => [part, make(given, 'a')] as const),

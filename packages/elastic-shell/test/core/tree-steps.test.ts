@@ -349,7 +349,7 @@ describe('what a tree says', () => {
 
   it('which rows a change touches: all where boxes change', () => {
     const touched = (after: Partial<TreeState>): unknown =>
-      contract.touches!(nothing, { ...nothing, ...after });
+      contract.touches!(nothing, { ...nothing, ...after }, viewOf(nothing));
     expect(touched({ checked: set('keel') })).toBeUndefined();
     expect(touched({ expanded: set('hull'), selected: 'log' })).toEqual(['hull', 'log']);
     expect(touched({ query: 'x' })).toEqual([]);

@@ -544,17 +544,16 @@ it('an id that is written after the parts is reported, with what to do instead',
 withActivity('focus goes back to the opener, also when the open dialog was hidden meanwhile', async () => {
   function Hidden({ mode }: { mode: 'visible' | 'hidden' }) {
     const dialog = useDialog();
-    return h(
-      Activity,
-      { mode },
+    const children = [
       h('button', { key: 'o', ...dialog.opener(), className: 'opener' }, 'Open'),
       h(
         'dialog',
-        dialog.root,
+        { key: 'd', ...dialog.root },
         h('h2', null, 'T'),
         h('button', { ...dialog.closer(), className: 'closer' }, 'Close'),
       ),
-    );
+    ];
+    return h(Activity, { mode, children });
   }
   const page = (mode: 'visible' | 'hidden') =>
     h('div', null, h('a', { href: '#' }, 'First'), h(Hidden, { mode }), h('a', { href: '#' }, 'Last'));

@@ -14,6 +14,7 @@ import {
   wireTabs,
   wireTooltip,
   wireTree,
+  type Wired,
 } from '../../src/index';
 import { get, key, page, settle } from './page';
 
