@@ -7,13 +7,18 @@ const isObject = (value: unknown): value is object => typeof value === 'object' 
 export const isElement = (value: unknown): value is HTMLElement =>
   isObject(value) && 'nodeType' in value && value.nodeType === 1;
 
+let known: Element | undefined;
+
+/** The methods of elements. Kept, since a test runner takes the global away while mutation records are still to come. */
+const methods = (): Element => (known ??= Element.prototype);
+
 /** Returns whether an element matches. Works for a form with a field named `matches`, which hides the method. */
 export const matches = (element: Element, selector: string): boolean =>
-  Element.prototype.matches.call(element, selector);
+  methods().matches.call(element, selector);
 
 /** Returns the nearest ancestor that matches, or the element itself. Works for a form with a field named `closest`. */
 export const closest = <E extends Element = HTMLElement>(element: Element, selector: string): E | undefined =>
-  Element.prototype.closest.call<Element, [string], E | null>(element, selector) ?? undefined;
+  methods().closest.call<Element, [string], E | null>(element, selector) ?? undefined;
 
 /** Returns the first match of an option's selector. Throws a TypeError that names the option if the selector is invalid. */
 export function matchOf(within: ParentNode, selector: string, option: string): Element | undefined {

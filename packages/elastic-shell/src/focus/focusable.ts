@@ -4,7 +4,7 @@
 // falls to the body. A place (`placeOf`) outlives the element that stood there: it is told of nodes that leave, and then
 // means what follows.
 import { hasWords } from '../core/text.js';
-import { closest, matches, matchOf, treeOf } from '../engine/dom.js';
+import { closest, isElement, matches, matchOf, treeOf } from '../engine/dom.js';
 
 /** Where focus should go: an element, a selector, or a function that finds one. */
 export type FocusChoice = Element | string | null | (() => Element | null | undefined);
@@ -145,9 +145,9 @@ const headingInstead = (records: MutationRecord[], parent: Node): HTMLElement | 
   records
     .filter(({ target }) => target === parent)
     .flatMap(({ addedNodes }) => [...addedNodes])
-    .filter((node) => node instanceof Element)
-    .map((added) => (added.matches('h1') ? added : added.querySelector('h1')))
-    .find((heading) => heading instanceof HTMLElement);
+    .filter(isElement)
+    .map((added) => (matches(added, 'h1') ? added : added.querySelector<HTMLElement>('h1')))
+    .find((heading) => !!heading) ?? undefined;
 
 /** Puts focus on a heading, which is no stop before and after. */
 function focusHeading(heading: HTMLElement): void {
