@@ -65,7 +65,7 @@ function answered<S extends object, O, I extends string>(
   return undefined;
 }
 
-/** Returns `own` with the keys added that were asked for before and have not been answered. Those requests are dropped. */
+/** Returns `changes` with the keys that were asked for before and have not been answered. Those requests are dropped. */
 function afterOthers<S extends object, O, I extends string>(
   run: Run<S, O, I>,
   changes: readonly ChangeOf<S>[],
@@ -139,24 +139,26 @@ export function askOwners<S extends object, O, I extends string>(
     done(attempt(() => answered(run, changes)));
     return false;
   }
-  timer = setTimeout(() => {
-    if (asked.isHoldingUp) return tell('owner-silent', run.root, first);
+  timer = setTimeout(() => tell('owner-silent', run.root, first), patience);
+  const refuse = (): void => {
     asked.isRefused = true;
     timer = setTimeout(asked.drop, forgotten);
     inTurn(run, () => done(attempt(() => answered(run, changes))));
-  }, patience);
+  };
   void Promise.allSettled(late).then((ends) => {
     if (run.isOver || !run.asked.includes(asked)) return;
     const failed = ends.find((end) => end.status === 'rejected');
     const isOpen = !failed && ends.some((end) => end.status === 'fulfilled' && end.value === undecided);
     if (!isOpen || attempt(() => haveTaken(run, own)) !== false) return asked.finish(failed?.reason);
     asked.isHoldingUp = false;
+    clearTimeout(timer);
+    timer = setTimeout(refuse, patience);
     endTurn(run);
   });
   return true;
 }
 
-/** An owner has another value. Returns whether that belongs to a question it was asked: if so, that is answered now if it can be. */
+/** An owner holds another value. Returns true if it was asked about that state; the change happens if all owners have now taken it. */
 export function isAnswer<S extends object, O, I extends string>(run: Run<S, O, I>, name: string): boolean {
   const asked = run.asked.find(({ own }) => own.some((each) => each.name === name));
   if (!asked) return false;

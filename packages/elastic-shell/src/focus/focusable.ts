@@ -140,7 +140,7 @@ export interface Place {
   giveBack(scope: HTMLElement, choice?: FocusChoice): void;
 }
 
-/** The main heading of what was put in the place of `removed`: the page that a link in the layer has led to. */
+/** Returns the `h1` of what was put under `parent` in the same moment: of the page that a link in the layer leads to. */
 const headingInstead = (records: MutationRecord[], parent: Node): HTMLElement | undefined =>
   records
     .filter(({ target }) => target === parent)

@@ -178,6 +178,22 @@ describe('an owner that never takes it', () => {
   });
 });
 
+it('an owner whose promise takes longer than a second, and brings no value, has refused a second after that', async () => {
+  jest.useFakeTimers();
+  function Slow() {
+    const later = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 1500));
+    const dialog = useDialog({ open: [true, later], ...hearing });
+    return h('dialog', dialog.root, h('h2', null, 'T'), h('button', dialog.closer(), 'Close'));
+  }
+  await show(h(Slow));
+  await act(async () => find('dialog button').click());
+  await act(() => jest.advanceTimersByTimeAsync(2400));
+  expect(told).toEqual([]);
+  await act(() => jest.advanceTimersByTimeAsync(200));
+  expect(told).toEqual(['open false refused']);
+  jest.useRealTimers();
+});
+
 it('an owner that takes it only after it counted as refusing: it happens, with all that follows', async () => {
   jest.useFakeTimers();
   let take = (): void => {};
