@@ -120,7 +120,7 @@ export function askOwners<S extends object, O, I extends string>(
           attempt(() => answered(run, still)),
           error,
         );
-      if (isHoldingUp && run.held) deliver([finish, () => endTurn(run)]);
+      if (isHoldingUp) deliver([finish, () => endTurn(run)]);
       else inTurn(run, finish);
     },
     drop() {
@@ -140,19 +140,19 @@ export function askOwners<S extends object, O, I extends string>(
     return false;
   }
   timer = setTimeout(() => tell('owner-silent', run.root, first), patience);
-  const refuse = (): void => {
-    asked.isRefused = true;
-    timer = setTimeout(asked.drop, forgotten);
-    inTurn(run, () => done(attempt(() => answered(run, changes))));
-  };
   void Promise.allSettled(late).then((ends) => {
-    if (run.isOver || !run.asked.includes(asked)) return;
+    // Unwired, or another request has taken its place.
+    if (!run.asked.includes(asked)) return;
     const failed = ends.find((end) => end.status === 'rejected');
     const isOpen = !failed && ends.some((end) => end.status === 'fulfilled' && end.value === undecided);
     if (!isOpen || attempt(() => haveTaken(run, own)) !== false) return asked.finish(failed?.reason);
     asked.isHoldingUp = false;
     clearTimeout(timer);
-    timer = setTimeout(refuse, patience);
+    timer = setTimeout(() => {
+      asked.isRefused = true;
+      timer = setTimeout(asked.drop, forgotten);
+      inTurn(run, () => done(attempt(() => answered(run, changes))));
+    }, patience);
     endTurn(run);
   });
   return true;

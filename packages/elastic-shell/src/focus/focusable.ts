@@ -146,8 +146,7 @@ const headingInstead = (records: MutationRecord[], parent: Node): HTMLElement | 
     .filter(({ target }) => target === parent)
     .flatMap(({ addedNodes }) => [...addedNodes])
     .filter(isElement)
-    .map((added) => (matches(added, 'h1') ? added : added.querySelector<HTMLElement>('h1')))
-    .find((heading) => !!heading) ?? undefined;
+    .flatMap((added) => (matches(added, 'h1') ? added : [...added.querySelectorAll<HTMLElement>('h1')]))[0];
 
 /** Puts focus on a heading, which is no stop before and after. */
 function focusHeading(heading: HTMLElement): void {
