@@ -35,10 +35,9 @@ export function matchOf(within: ParentNode, selector: string, option: string): E
 export const targetOf = ({ target }: Event): HTMLElement | undefined =>
   isElement(target) ? target : undefined;
 
-/** Returns the nearest ancestor of an event's target that matches, or the target itself. */
-export function closestTo<E extends Element = HTMLElement>(event: Event, selector: string): E | undefined {
-  const target = targetOf(event);
-  return target && closest<E>(target, selector);
+/** Returns the first element on the way of an event that matches, from its target outward: also one around the slot of its target. */
+export function closestTo(event: Event, selector: string): HTMLElement | undefined {
+  return event.composedPath().find((node): node is HTMLElement => isElement(node) && matches(node, selector));
 }
 
 /** The innermost element that an event happened on, also inside a shadow root. */

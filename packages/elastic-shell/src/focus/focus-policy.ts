@@ -1,18 +1,9 @@
 // How a layer treats focus: as a dialog, which takes it and holds it, or as a popover, which leaves it to the user.
 //
 // A layer calls its policy when it has opened, on Tab, when focus has left it for nowhere, and when it has closed.
-import {
-  activeIn,
-  chosen,
-  focusOn,
-  type FocusChoice,
-  focusFirst,
-  holdFocus,
-  type Place,
-  placeOf,
-  tabbables,
-  wrapTab,
-} from './focusable.js';
+import { focusedFrom, holds } from '../engine/flat.js';
+import { chosen, focusOn, type FocusChoice, focusFirst, holdFocus, tabbables, wrapTab } from './focusable.js';
+import { type Place, placeOf } from './place.js';
 import type { Labels } from '../labels/labels.js';
 
 /** The options of where focus goes. */
@@ -75,12 +66,12 @@ export const popoverFocus = (needs: FocusHost): FocusPolicy => ({
   tab(event, opener, scope) {
     const { root } = needs;
     const stops = tabbables(root);
-    const active = activeIn(root);
+    const active = focusedFrom(root);
     let target: Element | undefined;
     if (!event.shiftKey && active === opener) target = stops[0];
     else if (event.shiftKey && active === stops[0]) target = opener;
     else if (!event.shiftKey && active === stops.at(-1) && opener) {
-      const page = tabbables(scope).filter((stop) => !root.contains(stop));
+      const page = tabbables(scope).filter((stop) => !holds(root, stop));
       target = page[page.findIndex((stop) => stop === opener) + 1];
     }
     if (!target) return;

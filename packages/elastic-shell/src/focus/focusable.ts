@@ -1,16 +1,18 @@
-// Focus: what can take it, where it goes first, how it wraps, and where it returns to.
+// Focus: what can take it, where it goes first, and how it wraps. Order and inside are those of the flat tree (`engine/flat.ts`).
 //
-// What the platform does by itself is not enough: its first focus may be the close cross, and when the opener is gone focus
-// falls to the body. A place (`placeOf`) outlives the element that stood there: it is told of nodes that leave, and then
-// means what follows.
+// What the platform does by itself is not enough: its first focus may be the close cross.
 import { hasWords } from '../core/text.js';
-import { closest, isElement, matches, matchOf, treeOf } from '../engine/dom.js';
+import { closest, matches, matchOf, treeOf } from '../engine/dom.js';
+import { elementsIn, focusedFrom, holds, isWithin } from '../engine/flat.js';
 
 /** Where focus should go: an element, a selector, or a function that finds one. */
 export type FocusChoice = Element | string | null | (() => Element | null | undefined);
 
 const focusable =
   'a[href],area[href],button,input:not([type=hidden]),select,textarea,summary,iframe,audio[controls],video[controls],[contenteditable],[tabindex]';
+
+/** What names a layer, and takes focus where nothing else can. */
+export const headings = 'h1,h2,h3,h4,h5,h6';
 
 /** What has focus in the tree that `element` stands in: the document, or a shadow root. */
 export const activeIn = (element: Element): Element | null =>
@@ -23,16 +25,18 @@ export const focusOn = (element: Element | null | undefined, options?: FocusOpti
 
 /** True when `element` shows and is neither disabled nor inert. */
 export const canFocus = (element: Element): boolean =>
-  !matches(element, ':disabled,[inert],[inert] *') &&
+  !matches(element, ':disabled') &&
+  !isWithin(element, '[inert]') &&
   (element.checkVisibility?.({ visibilityProperty: true }) ??
     !closest(element, '[hidden],dialog:not([open])'));
 
+/** The first of `elements` that matches, fits and can take focus. */
 const first = (
-  scope: ParentNode,
+  elements: readonly HTMLElement[],
   selector: string,
   fits = (_: HTMLElement): boolean => true,
 ): HTMLElement | undefined =>
-  [...scope.querySelectorAll<HTMLElement>(selector)].find((element) => fits(element) && canFocus(element));
+  elements.find((element) => matches(element, selector) && fits(element) && canFocus(element));
 
 const isRadio = (element: HTMLElement): element is HTMLInputElement =>
   element.matches('input[type=radio][name]');
@@ -48,29 +52,61 @@ const isStop = (element: HTMLElement, all: HTMLElement[]): boolean => {
   );
 };
 
-/** The elements within `scope` that Tab stops at, in document order. */
-export const tabbables = (scope: ParentNode): HTMLElement[] =>
-  [...scope.querySelectorAll<HTMLElement>(focusable)]
-    .filter((element) => element.tabIndex >= 0 && canFocus(element))
-    .filter((element, _, all) => isStop(element, all));
+/** A host that hands focus on is no stop itself, and nothing in a host that Tab passes over is one. */
+const isPassedOver = (element: Element): boolean =>
+  !!element.shadowRoot?.delegatesFocus || isHostPassed(treeOf(element));
+
+const isHostPassed = (tree: Document | ShadowRoot): boolean =>
+  'host' in tree && (tree.host.getAttribute('tabindex')?.startsWith('-') || isHostPassed(treeOf(tree.host)));
+
+const stopsAmong = (elements: readonly HTMLElement[]): HTMLElement[] =>
+  elements
+    .filter((element) => matches(element, focusable) && element.tabIndex >= 0 && canFocus(element))
+    .filter((element, _, all) => !isPassedOver(element) && isStop(element, all));
+
+/** The elements within `scope` that Tab stops at, in the order in which they are shown. */
+export const tabbables = (scope: ParentNode & Node): HTMLElement[] =>
+  stopsAmong(elementsIn(scope, focusable));
 
 /** True when Tab would stop somewhere in `scope` once that shows. */
-export const holdsStop = (scope: Element): boolean =>
-  [...scope.querySelectorAll<HTMLElement>(focusable)].some(
-    (element) =>
-      element.tabIndex >= 0 &&
-      !element.matches(':disabled,[inert]') &&
-      !(element.parentElement && closest(element.parentElement, '[inert]')),
+export const holdsStop = (scope: Element): boolean => {
+  const isOne = (element: HTMLElement): boolean =>
+    element.tabIndex >= 0 &&
+    !matches(element, ':disabled,[inert]') &&
+    !(element.parentElement && closest(element.parentElement, '[inert]'));
+  return (
+    [...scope.querySelectorAll<HTMLElement>(focusable)].some(isOne) ||
+    elementsIn(scope, focusable).some(isOne)
   );
+};
 
-/** Keeps Tab and Shift+Tab within `scope`: from its last stop to its first, and back. */
+/** Whether an element may have stops that no script can find: a component without an open shadow root, and without a stop in sight. */
+const isOpaque = (element: HTMLElement, stops: readonly HTMLElement[]): boolean =>
+  element.localName.includes('-') &&
+  !element.shadowRoot &&
+  canFocus(element) &&
+  !stops.some((stop) => holds(element, stop) || holds(stop, element));
+
+/**
+ * Keeps Tab and Shift+Tab within `scope`: from its last stop to its first, and back. Towards what may have stops in a closed shadow root
+ * the browser moves.
+ */
 export function wrapTab(event: KeyboardEvent, scope: HTMLElement): void {
-  const stops = tabbables(scope);
-  const active = activeIn(scope) ?? scope;
-  const ahead = event.shiftKey ? Node.DOCUMENT_POSITION_PRECEDING : Node.DOCUMENT_POSITION_FOLLOWING;
-  if (stops.some((stop) => active.compareDocumentPosition(stop) & ahead)) return;
+  const all = elementsIn(scope, '*');
+  const stops = stopsAmong(all);
+  const places = all.filter((element) => stops.includes(element) || isOpaque(element, stops));
+  const active = focusedFrom(scope);
+  const from = all.findIndex((element) => element === active);
+  const isAhead = (element: HTMLElement): boolean =>
+    event.shiftKey ? all.indexOf(element) < from : all.indexOf(element) > from;
+  // More than one stop may be in what has focus itself.
+  if (places.some((place) => isAhead(place) || (place === active && !stops.includes(place)))) return;
   event.preventDefault();
-  stops.at(event.shiftKey ? -1 : 0)?.focus();
+  // A component takes focus only if it hands it on.
+  for (const place of event.shiftKey ? places.reverse() : places) {
+    place.focus();
+    if (activeIn(place) === place) return;
+  }
 }
 
 /** The element that a choice stands for, as `option` gives it. */
@@ -104,16 +140,17 @@ export function focusFirst(
   const bottom = root.getBoundingClientRect().bottom;
   const inView = (element: HTMLElement): boolean => element.getBoundingClientRect().bottom <= bottom;
   const isAction = (element: HTMLElement): boolean =>
-    inView(element) && hasWords(element.textContent) && !element.closest('header');
-  const heading = root.querySelector('h1,h2,h3,h4,h5,h6');
+    inView(element) && hasWords(element.textContent) && !isWithin(element, 'header');
+  const all = elementsIn(root, '*');
+  const heading = all.find((element) => matches(element, headings));
   const target =
     chosen(choice, root) ??
-    first(root, '[autofocus]') ??
-    first(root, 'input:not([type=hidden]),select,textarea,[contenteditable]', inView) ??
-    first(root, 'button', (action) => isAction(action) && isSafe(action, commands)) ??
-    first(root, 'button,a[href]', isAction) ??
+    first(all, '[autofocus]') ??
+    first(all, 'input:not([type=hidden]),select,textarea,[contenteditable]', inView) ??
+    first(all, 'button', (action) => isAction(action) && isSafe(action, commands)) ??
+    first(all, 'button,a[href]', isAction) ??
     heading;
-  if (target && target === heading) makeFocusable(heading);
+  if (heading && target === heading) makeFocusable(heading);
   focusOn(target);
 }
 
@@ -122,88 +159,8 @@ export function focusFirst(
  * control that was removed. Not into a field, whose caret would end a selection of text.
  */
 export function holdFocus(root: HTMLElement, from: Element, makeFocusable: (heading: Element) => void): void {
-  const heading = root.querySelector<HTMLElement>('h1,h2,h3,h4,h5,h6');
-  const keeps = root.contains(from) && canFocus(from) && !from.matches('input,textarea,[contenteditable]');
+  const [heading] = elementsIn(root, headings);
+  const keeps = holds(root, from) && canFocus(from) && !from.matches('input,textarea,[contenteditable]');
   if (!keeps && heading) makeFocusable(heading);
   focusOn(keeps ? from : (heading ?? tabbables(root)[0]), { preventScroll: true });
-}
-
-/** A place in the document that outlives the element that stood there. */
-export interface Place {
-  /** Hears of nodes that left the document. */
-  follow(records: MutationRecord[]): void;
-  /** Whether anything is left of where it was: nothing is when the whole page has become another. */
-  isThere(): boolean;
-  /** The element that focus would go to, where that stands. */
-  element(): Element | null;
-  /** Puts focus on the element, else on what follows where it stood, else on what comes before. */
-  giveBack(scope: HTMLElement, choice?: FocusChoice): void;
-}
-
-/** Returns the `h1` of what was put under `parent` in the same moment: of the page that a link in the layer leads to. */
-const headingInstead = (records: MutationRecord[], parent: Node): HTMLElement | undefined =>
-  records
-    .filter(({ target }) => target === parent)
-    .flatMap(({ addedNodes }) => [...addedNodes])
-    .filter(isElement)
-    .flatMap((added) => (matches(added, 'h1') ? added : [...added.querySelectorAll<HTMLElement>('h1')]))[0];
-
-/** Puts focus on a heading, which is no stop before and after. */
-function focusHeading(heading: HTMLElement): void {
-  if (!heading.hasAttribute('tabindex')) {
-    heading.tabIndex = -1;
-    heading.addEventListener('blur', () => heading.removeAttribute('tabindex'), { once: true });
-  }
-  heading.focus();
-}
-
-/**
- * `outer`: the place of the layer that the element stood in, once that has closed. `other`: what had focus, for when the
- * element cannot take it: an item of a menu that closed behind its own press.
- */
-export function placeOf(
-  element: Element | null,
-  outer?: () => Place | undefined,
-  other?: Element | null,
-): Place {
-  let node: Node | null = element;
-  let after = false;
-  let heading: HTMLElement | undefined;
-  // An element that was replaced is still the same to the user, where its id says so.
-  const id = element?.id;
-  const tree = element && treeOf(element);
-  const same = (): Element | null =>
-    element?.isConnected || !id ? element : (tree?.getElementById(id) ?? null);
-  return {
-    isThere: () => !!node?.isConnected && node !== node.ownerDocument?.body,
-    element: same,
-    follow(records) {
-      for (const { removedNodes, nextSibling, target } of records)
-        for (const removed of removedNodes)
-          if (node && removed.contains(node)) {
-            node = nextSibling ?? target;
-            after = !nextSibling;
-            heading = headingInstead(records, target) ?? heading;
-          }
-    },
-    giveBack(scope, choice) {
-      const own = same();
-      const isFree = (each: Element | null | undefined): boolean =>
-        !!each?.isConnected && each !== each.ownerDocument.body && canFocus(each);
-      const wish =
-        chosen(choice, scope.ownerDocument, 'focusReturn') ?? (isFree(own) || !isFree(other) ? own : other);
-      if (wish?.isConnected && wish !== scope && canFocus(wish)) focusOn(wish, { preventScroll: true });
-      if (wish && wish === activeIn(wish)) return;
-      if (heading?.isConnected && canFocus(heading)) return focusHeading(heading);
-      const next = outer?.();
-      if (next) return next.giveBack(scope);
-      const stops = tabbables(scope);
-      const follows = (stop: Element): boolean => {
-        const position = node?.compareDocumentPosition(stop) ?? 0;
-        const inside = position & Node.DOCUMENT_POSITION_CONTAINED_BY;
-        return stop === node || (!!(position & Node.DOCUMENT_POSITION_FOLLOWING) && !(after && inside));
-      };
-      (stops.find(follows) ?? stops.at(-1) ?? scope).focus();
-    },
-  };
 }

@@ -1,7 +1,7 @@
 // Focus that has gone back may lose its ground in the same turn: the row of a closed dialog goes, with the button that
 // opened it. A lingering place follows the nodes that go, and gives focus back again, until the user moves it.
 import { followNodes } from '../events/nodes.js';
-import type { Place } from './focusable.js';
+import type { Place } from './place.js';
 
 /** What lingers. */
 export interface Lingering {

@@ -1,5 +1,5 @@
 // Where focus goes: the stops of Tab in the order in which the browser goes to them, and what is wrong with that order.
-import type { Place } from '../focus/focusable.js';
+import type { Place } from '../focus/place.js';
 import { apart } from '../engine/apart.js';
 import { isElement } from '../engine/dom.js';
 import { holds, isDisplayed } from '../heard/dom.js';

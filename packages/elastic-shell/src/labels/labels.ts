@@ -4,6 +4,7 @@
 import type { Attributes } from '../core/contract/contract.js';
 import { isWritten } from '../engine/attribute-watch.js';
 import { elementNamed, topOf } from '../engine/dom.js';
+import { elementsIn } from '../engine/flat.js';
 import { pageWide } from '../core/page-record.js';
 
 /** Whose labels they are. */
@@ -78,6 +79,29 @@ export function asAuthored(element: Element): Pick<Element, 'getAttribute' | 'ha
   return { getAttribute, hasAttribute: (name) => getAttribute(name) !== null };
 }
 
+/** Returns the first element that matches in what is shown of `root`: mostly in its own markup, else slotted or in a shadow root. */
+const firstIn = (root: Element, selector: string): Element | undefined =>
+  root.querySelector(selector) ?? elementsIn(root, selector)[0];
+
+/** No id leads from one tree to another: what is named by an element of another tree is given its words. */
+const inWords: Readonly<Record<string, string>> = {
+  'aria-labelledby': 'aria-label',
+  'aria-describedby': 'aria-description',
+};
+
+/** Returns attributes with the words of `elements` in place of their ids. */
+const withWords = (attributes: Attributes, elements: ReadonlyMap<string, Element>): Attributes =>
+  elements.size
+    ? Object.fromEntries(
+        Object.entries(attributes).map(([name, value]) => {
+          const said = elements.get(value ?? '');
+          return said
+            ? [inWords[name] ?? name, said.textContent?.replace(/\s+/g, ' ').trim() ?? '']
+            : [name, value];
+        }),
+      )
+    : attributes;
+
 /** Returns whether the author has given an element a name. */
 const isNamed = (element: Element): boolean => {
   const { hasAttribute } = asAuthored(element);
@@ -102,15 +126,17 @@ export function labelsOf({ root, flush }: LabelHost, rule: LabelRule): Labels {
     parts(more) {
       // Only what names it now: what was replaced is let go.
       const named = new Set<Element>();
-      const idOf = (element: Element | null): string | undefined => {
+      const elsewhere = new Map<string, Element>();
+      const idOf = (selector: string): string | undefined => {
+        const element = firstIn(root, selector);
         if (!element) return undefined;
-        named.add(element);
-        return ids.of(element);
+        const id = ids.of(element);
+        if (topOf(element) === topOf(root)) named.add(element);
+        else elsewhere.set(id, element);
+        return id;
       };
-      const title = root.querySelector('h1,h2,h3,h4,h5,h6');
-      const wanted: [Element, Attributes][] = [
-        [root, { ...rule(idOf(title), idOf(root.querySelector('p:not([role])'))), ...more }],
-      ];
+      const own = rule(idOf('h1,h2,h3,h4,h5,h6'), idOf('p:not([role])'));
+      const wanted: [Element, Attributes][] = [[root, { ...withWords(own, elsewhere), ...more }]];
       for (const element of new Set([...named, ...(focusable ? [focusable] : [])]))
         wanted.push([
           element,

@@ -1,9 +1,10 @@
 // Before a layer opens: whether the platform can show it, what it will stand beside, and where focus will go back to.
 import { described } from '../engine/dom.js';
+import { focusedFrom, holds } from '../engine/flat.js';
 import { invokersOf } from '../engine/invoker-index.js';
 import { intentOf } from '../engine/registry.js';
 import { followNodes } from '../events/nodes.js';
-import { activeIn, type Place } from '../focus/focusable.js';
+import type { Place } from '../focus/place.js';
 import { close, type Held } from './held.js';
 import { isOpenLayer, type OpenLayer } from './open-layers.js';
 import { pressedNow } from './pressed-now.js';
@@ -56,12 +57,12 @@ export const ownOpener = ({ root, commands }: LayerHost): HTMLElement | undefine
 /** Notes where focus will go back to. */
 export function takePlace<A>(held: Held<A>, own: Element | undefined, around: OpenLayer | undefined): void {
   const { host, rules } = held;
-  const active = activeIn(host.root);
+  const active = focusedFrom(host.root);
   // An item of a menu that closed behind its own press is no place to go back to; where focus went is. Nor is anything
   // inside, where the platform has opened it before it was wired, nor the body: a framework has hidden it with its opener, and shows
   // both again.
   const from = held.opener ?? pressedNow(held.document) ?? active;
-  const isPlace = from && from !== held.document.body && !host.root.contains(from);
+  const isPlace = from && from !== held.document.body && !holds(host.root, from);
   const inner = isPlace ? from : (own ?? (from === held.document.body ? from : null));
   const outer = (): Place | undefined => (around && !isOpenLayer(around.id) ? around.place : undefined);
   held.place = rules.focus?.place(inner, outer, active);

@@ -9,7 +9,8 @@ import { dismissedBy, type LayerCause } from '../core/layers/stack.js';
 import type { Reason } from '../core/change.js';
 import { tell } from '../core/report.js';
 import { apart } from '../engine/apart.js';
-import { closest, matches, targetOf, treeOf } from '../engine/dom.js';
+import { closest, innermostOf, matches, targetOf, treeOf } from '../engine/dom.js';
+import { holds } from '../engine/flat.js';
 import { pageWide } from '../core/page-record.js';
 import { keyOf } from '../events/keys.js';
 import { type Handlers, listen } from '../events/listen.js';
@@ -39,11 +40,12 @@ const insideOf = (document: Document, event: Event): HTMLElement[] => {
     const tree = treeOf(id);
     return 'mode' in tree && tree.mode === 'closed' && !path.has(tree) && path.has(tree.host);
   };
-  const holds = ({ id, owners }: OpenLayer): boolean =>
+  // But for a modal one: all that can be pressed beside it is its backdrop.
+  const isIn = ({ id, owners, modal }: OpenLayer): boolean =>
     path.has(id) || isHidden(id)
-      ? !(isMouse(event) && isOnBackdrop(event, id))
+      ? !(isMouse(event) && (path.has(id) || modal) && isOnBackdrop(event, id))
       : !!owners?.().some((owner) => path.has(owner));
-  return layersOf(document).flatMap((layer) => (holds(layer) ? [layer.id] : []));
+  return layersOf(document).flatMap((layer) => (isIn(layer) ? [layer.id] : []));
 };
 
 /** Events that a copy of the library has handled. The other copies ignore them. */
@@ -111,23 +113,23 @@ const handlersIn = (document: Document): Handlers => ({
     if (key !== 'Escape') return;
     // An input method uses Escape for itself; a native dialog would close on it all the same.
     if (event.isComposing) return event.preventDefault();
-    if (!again && usesEscape(targetOf(event))) return tell('escape-left', targetOf(event), { event });
+    if (!again && usesEscape(innermostOf(event))) return tell('escape-left', targetOf(event), { event });
     if (modal) event.preventDefault();
     dismiss(document, { kind: 'escape' }, 'escape', event);
   },
   focusin(event) {
     lastKey = undefined;
-    const active = targetOf(event);
+    const active = innermostOf(event);
     if (active && !noteFocus(document, active)) return;
-    if (active && othersAbove(document).some((other) => other.contains(active))) return;
+    if (active && othersAbove(document).some((other) => holds(other, active))) return;
     // Focus that moves because of a press says nothing: what the press does is decided when it ends.
     if (!pressedIn)
       dismiss(document, { kind: 'focus-left', inside: insideOf(document, event) }, 'focus-left', event);
   },
   focusout(event) {
-    const target = targetOf(event);
+    const target = innermostOf(event);
     const layer = layersOf(document).at(-1);
-    if (!target || event.relatedTarget || !layer?.modal || !layer.id.contains(target)) return;
+    if (!target || event.relatedTarget || !layer?.modal || !holds(layer.id, target)) return;
     queueMicrotask(() => {
       if (document.activeElement !== document.body || !layerOf(layer.id)) return;
       if (!othersAbove(document).length) layer.holdFocus?.(target);
@@ -215,7 +217,7 @@ const hear = (document: Document): (() => void) => {
 export function openLayer(layer: OpenLayer): () => void {
   const document = layer.id.ownerDocument;
   const modal = reachable(document);
-  if (!layer.modal && !modal.contains(layer.id)) tell('layer-inert', layer.id, { modal });
+  if (!layer.modal && !holds(modal, layer.id)) tell('layer-inert', layer.id, { modal });
   const hearing = heard.get(document) ?? { layers: 0, stop: hear(document) };
   heard.set(document, hearing);
   hearing.layers++;

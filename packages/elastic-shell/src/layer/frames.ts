@@ -1,5 +1,6 @@
 // Frames: a click or Tab into a frame of the page, and a click in a page that embeds the frame with our layer.
 import { windowOf } from '../engine/dom.js';
+import { focusedFrom, holds } from '../engine/flat.js';
 import { listen } from '../events/listen.js';
 import { flushNodes } from '../events/nodes.js';
 import { layersOf } from './open-layers.js';
@@ -12,7 +13,7 @@ type Left = (inside: HTMLElement[], isTab: boolean, event: Event) => void;
  * afterwards: it is asked again then.
  */
 const onWindowBlur = (event: Event, document: Document, left: Left, isLate = false): void => {
-  const frame = document.activeElement;
+  const frame = focusedFrom(document.documentElement);
   if (frame?.localName !== 'iframe') {
     if (!isLate) setTimeout(() => onWindowBlur(event, document, left, true));
     return;
@@ -20,7 +21,7 @@ const onWindowBlur = (event: Event, document: Document, left: Left, isLate = fal
   // A layer that was put into the frame has not been left.
   flushNodes(document.documentElement);
   const inside = layersOf(document)
-    .filter(({ id }) => id.contains(frame))
+    .filter(({ id }) => holds(id, frame))
     .map(({ id }) => id);
   left(inside, true, event);
 };

@@ -1,6 +1,6 @@
 // What one layer holds while it is wired, and how it asks its host to close it.
 import type { Change } from '../engine/types.js';
-import type { Place } from '../focus/focusable.js';
+import type { Place } from '../focus/place.js';
 import type { Phases } from './phase.js';
 import type { LayerHost, LayerRules } from './types.js';
 

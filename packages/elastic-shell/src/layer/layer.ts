@@ -7,10 +7,10 @@
 // How it is shown, where it stands and how it treats focus are given to it; it knows no pattern.
 import type { Attributes } from '../core/contract/contract.js';
 import type { Openable } from '../core/contract/openable.js';
+import { focusedFrom, holds } from '../engine/flat.js';
 import type { Service } from '../engine/service.js';
 import type { Cause, ChangeOf } from '../engine/types.js';
 import { flushNodes, followNodes } from '../events/nodes.js';
-import { activeIn } from '../focus/focusable.js';
 import { giveBack } from './after-closing.js';
 import { findAnchor, isThere, openFirst, ownOpener, takePlace } from './before-opening.js';
 import { openLayer } from './dismissal.js';
@@ -93,7 +93,7 @@ function present<A>(held: Held<A>, { source }: Cause): void {
   takePlace(held, own, around);
   const mine = (held.releases = [openLayer(openLayerOf(held, around))]);
   /** Opened before it was wired, it may have been used already. */
-  const isInUse = showing.isShown() && host.root.contains(activeIn(host.root));
+  const isInUse = showing.isShown() && holds(host.root, focusedFrom(held.host.root));
   const isOn = (): boolean => !held.isOver && host.state().open && mine === held.releases;
   const afterShown = (): void => {
     // Whoever heard of it on the way may have closed it: then it may not show.
@@ -131,7 +131,7 @@ function holdPosition<A>(held: Held<A>): void {
 /** Moves focus in, and notes where it went. */
 function enterFocus<A>(held: Held<A>): void {
   held.rules.focus?.enter();
-  held.entered = activeIn(held.host.root) ?? undefined;
+  held.entered = focusedFrom(held.host.root) ?? undefined;
 }
 
 const lost = <A>(held: Held<A>): void =>
@@ -139,13 +139,13 @@ const lost = <A>(held: Held<A>): void =>
 
 function dismiss<A>(held: Held<A>, { result, reason }: Cause): void {
   const { host, rules, document, phase } = held;
-  const active = activeIn(host.root);
+  const active = focusedFrom(host.root);
   const children = childrenOf(host.root);
   // What closes with its parent leaves it to that one to give focus back.
   held.returns =
     reason !== 'parent' &&
     (rules.focus?.returns === 'always' ||
-      [host.root, ...children.map(({ id }) => id)].some((root) => root.contains(active)) ||
+      [host.root, ...children.map(({ id }) => id)].some((root) => holds(root, active)) ||
       ((!active || active === document.body) && reason !== 'hover'));
   for (const child of children) child.dismiss('parent');
   // What has gone until now, and what goes while everyone hears of it, decides where focus goes back to.
@@ -231,12 +231,12 @@ export function layer<A = unknown>(host: LayerHost, rules: LayerRules<A>): Servi
       ended?.(change.result ?? (isNative ? returnValueOf(root) : null));
     },
     filled(isSoon) {
-      const active = activeIn(root);
+      const active = focusedFrom(held.host.root);
       const isFree = active === held.document.body || active === held.opener;
       const isStop = active && 'tabIndex' in active && Number(active.tabIndex) >= 0;
       // Where nobody has moved focus since, what has come at once counts as having been there.
       const isUnmoved = !isStop || (isSoon && active === held.entered);
-      if (isFree || (root.contains(active) && isUnmoved)) enterFocus(held);
+      if (isFree || (holds(root, active) && isUnmoved)) enterFocus(held);
     },
     restored: () => mendLayers(held.document),
     isAtRest: () => !held.releases.length,

@@ -3,6 +3,7 @@
 // One that has gone closes, and is told so. One that was moved has left the top layer without a word: it is shown again, below
 // what was opened after it, with focus where it was.
 import { treeOf } from '../engine/dom.js';
+import { focusedFrom, holds } from '../engine/flat.js';
 import { followNodes, type HearNodes } from '../events/nodes.js';
 import { canFocus, focusOn } from '../focus/focusable.js';
 import { layersOf, type OpenLayer } from './open-layers.js';
@@ -20,7 +21,7 @@ export function noteFocus(document: Document, active: Element): boolean {
 
 /** Puts focus back where it was before a layer that holds it was moved. */
 const refocus = (document: Document, last: Element | undefined): void => {
-  if (document.activeElement !== last && last?.isConnected && canFocus(last))
+  if (focusedFrom(document.documentElement) !== last && last?.isConnected && canFocus(last))
     focusOn(last, { preventScroll: true });
 };
 
@@ -47,7 +48,7 @@ const follow = (document: Document, records: MutationRecord[]): void => {
   rejoin(document);
   const targets = [...new Set(records.map(({ target }) => target))];
   for (const layer of layersOf(document))
-    if (targets.some((target) => layer.id.contains(target))) layer.changed?.();
+    if (targets.some((target) => holds(layer.id, target))) layer.changed?.();
   const { activeElement } = document;
   if (activeElement && activeElement !== document.body) return;
   layersOf(document)

@@ -4,7 +4,8 @@
 import { dismissedBy, type Layer } from '../core/layers/stack.js';
 import type { Reason } from '../core/change.js';
 import { pageWide } from '../core/page-record.js';
-import { activeIn, type Place } from '../focus/focusable.js';
+import { focusedFrom, holds } from '../engine/flat.js';
+import type { Place } from '../focus/place.js';
 
 /** A layer while it is open. */
 export interface OpenLayer extends Layer<HTMLElement> {
@@ -82,7 +83,7 @@ const isLeaving = ({ id, gone }: OpenLayer): boolean => !!gone && !id.isConnecte
  */
 export const parentOf = (control: Element | null | undefined, document: Document): OpenLayer | undefined => {
   const open = layersOf(document).filter((layer) => !isLeaving(layer));
-  if (control) return open.findLast(({ id }) => id.contains(control));
+  if (control) return open.findLast(({ id }) => holds(id, control));
   const top = open.at(-1);
   return top && own.has(top) ? top : undefined;
 };
@@ -91,13 +92,13 @@ export const parentOf = (control: Element | null | undefined, document: Document
  * Whether a modal layer that `opener` opened closes together with `around`, above which it stands. It doesn't if that steps aside, nor
  * if code opened it while a popover happened to be open elsewhere.
  */
-const holds = ({ behind, modal, id }: OpenLayer, opener: Element | undefined): boolean =>
-  behind !== 'close' && !!(opener || modal || id.contains(activeIn(id)));
+const takesAlong = ({ behind, modal, id }: OpenLayer, opener: Element | undefined): boolean =>
+  behind !== 'close' && !!(opener || modal || holds(id, focusedFrom(id)));
 
 /** Returns the layer with which a modal layer closes that `opener` opened: `around`, or the first around that which holds it. */
 export function holderOf(around: OpenLayer | undefined, opener: Element | undefined): OpenLayer | undefined {
   let at = around;
-  while (at && !holds(at, opener)) at = layerOf(at.parent);
+  while (at && !takesAlong(at, opener)) at = layerOf(at.parent);
   return at;
 }
 
@@ -106,7 +107,7 @@ export const isOpenLayer = (id: HTMLElement): boolean => !!layerOf(id);
 
 /** Returns whether an element is inside an open layer. */
 export const isInLayer = (element: Element): boolean =>
-  layersOf(element.ownerDocument).some(({ id }) => id !== element && id.contains(element));
+  layersOf(element.ownerDocument).some(({ id }) => id !== element && holds(id, element));
 
 /** A modal layer has opened from `layer`, which closes if it is told to. */
 export const stepAside = (layer: OpenLayer | undefined): void => {

@@ -1,18 +1,20 @@
 // Where a press has gone: onto a backdrop, or onto a scrollbar, which report the element they belong to.
-import { targetOf, zoomOf } from '../engine/dom.js';
+import { innermostOf, zoomOf } from '../engine/dom.js';
 
 const isWithin = ({ clientX, clientY }: MouseEvent, element: Element): boolean => {
   const { left, right, top, bottom } = element.getBoundingClientRect();
   return clientX >= left && clientX <= right && clientY >= top && clientY <= bottom;
 };
 
-/** A backdrop reports its element as the target: only the rectangle tells them apart. */
+/** A backdrop reports its element as the target, or the host of a closed shadow root around that: only the rectangle tells them apart. */
 export const isOnBackdrop = (event: MouseEvent, id: Element): boolean =>
-  event.target === id && id.clientWidth > 0 && !isWithin(event, id);
+  (innermostOf(event) === id || !event.composedPath().includes(id)) &&
+  id.clientWidth > 0 &&
+  !isWithin(event, id);
 
 /** A press on a scrollbar is no press on what scrolls. */
 export const isOnScrollbar = (event: MouseEvent): boolean => {
-  const target = targetOf(event);
+  const target = innermostOf(event);
   if (!target) return false;
   const { clientWidth, clientHeight, localName } = target;
   if (localName === 'html')

@@ -2,7 +2,7 @@
 import type { ComboboxState } from '../../core/contract/combobox.js';
 import type { Service } from '../../engine/service.js';
 import type { FocusPolicy } from '../../focus/focus-policy.js';
-import { placeOf } from '../../focus/focusable.js';
+import { placeOf } from '../../focus/place.js';
 import { layer } from '../../layer/layer.js';
 import { asPopover } from '../../layer/top-layer.js';
 import type { Anchor } from '../../position/kept.js';

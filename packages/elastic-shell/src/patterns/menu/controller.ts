@@ -11,7 +11,7 @@ import { isElement } from '../../engine/dom.js';
 import type { Service } from '../../engine/service.js';
 import type { Change } from '../../engine/types.js';
 import { invokersOf } from '../../engine/invoker-index.js';
-import { placeOf } from '../../focus/focusable.js';
+import { placeOf } from '../../focus/place.js';
 import type { FocusPolicy } from '../../focus/focus-policy.js';
 import { layer } from '../../layer/layer.js';
 import { asPopover } from '../../layer/top-layer.js';

@@ -1,5 +1,6 @@
 // What opens a menu: a press that may be dragged onto an item, arrows on its openers, and the ways to a context menu.
 import { closest, innermostOf } from '../../engine/dom.js';
+import { holds } from '../../engine/flat.js';
 import { invokersOf } from '../../engine/invoker-index.js';
 import { listenIn } from '../../events/document-events.js';
 import { isMirrored } from '../../events/keys.js';
@@ -48,7 +49,7 @@ const openerOf = ({ root }: RunningMenu, event: Event): Element | undefined => {
   return invokersOf(root).find(
     (control) =>
       target &&
-      control.contains(target) &&
+      holds(control, target) &&
       !control.closest('[role=menu]') &&
       !control.matches(':disabled,[aria-disabled=true]'),
   );
@@ -57,10 +58,10 @@ const openerOf = ({ root }: RunningMenu, event: Event): Element | undefined => {
 /** What a context menu asked for by an event would be about. */
 const aboutOf = ({ menu, context }: OpeningRules, event: Event): Element | undefined => {
   const target = innermostOf(event);
-  if (!context || !target || menu.root.contains(target)) return undefined;
+  if (!context || !target || holds(menu.root, target)) return undefined;
   if (typeof context === 'string') return closest(target, context);
   const area = typeof context === 'function' ? context() : context;
-  return area?.contains(target) ? area : undefined;
+  return area && holds(area, target) ? area : undefined;
 };
 
 /** By key, it opens under what has focus. */
@@ -76,7 +77,7 @@ function onContextMenu(rules: OpeningRules, press: Press, event: MouseEvent): vo
   const about = aboutOf(rules, event);
   if (!about) {
     // The platform's own menu has no place on an item.
-    if (menu.root.contains(innermostOf(event) ?? null)) event.preventDefault();
+    if (holds(menu.root, innermostOf(event))) event.preventDefault();
     return;
   }
   event.preventDefault();
