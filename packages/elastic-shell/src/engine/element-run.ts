@@ -41,6 +41,8 @@ export interface ElementRun {
   wired: Wired | undefined;
   /** What was given as properties, and states as they were when it was last wired. */
   given: Map<string, unknown>;
+  /** Attributes that stood there when the element was defined, and that a property overrides: the platform tells of each once. */
+  passed: Set<string>;
   /** Methods that were called before it was wired. */
   calls: (() => void)[];
   watch: MutationObserver;
@@ -111,10 +113,17 @@ export function write(run: ElementRun, option: string, value: unknown): void {
   if (run.wired) follow(run, option, value);
 }
 
-/** An attribute has come, gone or changed. */
+/** An option was given as a property before the element was defined: it counts more than the attribute that stands there. */
+export function upgrade(run: ElementRun, option: string, value: unknown): void {
+  run.given.set(option, value);
+  for (const [attribute, [name]] of run.plan.attributes)
+    if (name === option && run.host.hasAttribute(attribute)) run.passed.add(attribute);
+}
+
+/** An attribute has come, gone or changed, or was set to what it is. */
 export function attributeChanged(run: ElementRun, attribute: string, text: string | null): void {
   const [option, kind] = run.plan.attributes.get(attribute) ?? [];
-  if (!option || !kind) return;
+  if (!option || !kind || run.passed.delete(attribute)) return;
   run.given.delete(option);
   // A state stays as it is when its attribute goes, but for what an attribute says by being there.
   if (run.wired && (text !== null || !isState(kind) || flags.includes(kind)))
@@ -184,6 +193,7 @@ export function elementRun(host: HTMLElement, plan: ElementPlan): ElementRun {
     plan,
     wired: undefined,
     given: new Map(),
+    passed: new Set(),
     calls: [],
     // Something inside has come or gone: another root is wired, in the state of the one that it replaces.
     watch: new MutationObserver(() => {

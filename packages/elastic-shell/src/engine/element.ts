@@ -13,6 +13,7 @@ import {
   type ElementRun,
   eventOf,
   read,
+  upgrade,
   write,
 } from './element-run.js';
 import type { Wire, Wired } from './types.js';
@@ -86,11 +87,11 @@ export function element<O extends object, W extends Wired>(
     constructor() {
       super();
       // What was set before this definition was there stands before the accessors.
-      for (const property of properties.keys()) {
+      for (const [property, option] of properties) {
         if (!Object.hasOwn(this, property)) continue;
         const value: unknown = Reflect.get(this, property);
         Reflect.deleteProperty(this, property);
-        Reflect.set(this, property, value);
+        upgrade(runOf(this, plan), option, value);
       }
     }
     get wired(): Wired | undefined {
@@ -104,8 +105,8 @@ export function element<O extends object, W extends Wired>(
     disconnectedCallback(): void {
       disconnect(runOf(this, plan));
     }
-    attributeChangedCallback(attribute: string, before: string | null, text: string | null): void {
-      if (text !== before) attributeChanged(runOf(this, plan), attribute, text);
+    attributeChangedCallback(attribute: string, _before: string | null, text: string | null): void {
+      attributeChanged(runOf(this, plan), attribute, text);
     }
   }
 

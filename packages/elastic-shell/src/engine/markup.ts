@@ -4,7 +4,8 @@
 // `data-wire-<option>`, in kebab-case, for all that a text can say.
 import { optionsFrom } from './attributes.js';
 import { type KnownPattern, loadedPatterns } from './defaults.js';
-import { described } from './dom.js';
+import { followNodes } from '../events/nodes.js';
+import { described, treeOf } from './dom.js';
 import { suggestion } from './options.js';
 import { wiredOf } from './registry.js';
 import type { Wired } from './types.js';
@@ -27,10 +28,52 @@ const knownFor = (element: HTMLElement): KnownPattern => {
   );
 };
 
+/** What was wired here and has been in a document since, and what has not yet. */
+const placed = new Set<HTMLElement>();
+const waiting = new Set<HTMLElement>();
+/** Ends the following of nodes in each tree. */
+const followed = new Map<Node, () => void>();
+
+/** Unwires what has gone, at the end of the task after that: until then it may have been put back, or elsewhere. */
+function letGo(): void {
+  isDue = false;
+  for (const element of waiting)
+    if (element.isConnected) {
+      waiting.delete(element);
+      placed.add(element);
+    }
+  for (const element of [...placed, ...waiting]) {
+    const wired = wiredOf(element);
+    if (wired && (element.isConnected || waiting.has(element))) continue;
+    placed.delete(element);
+    waiting.delete(element);
+    wired?.unwire();
+  }
+  if (placed.size + waiting.size) return;
+  followed.forEach((end) => end());
+  followed.clear();
+}
+
+let isDue = false;
+
+const hear = (records: MutationRecord[]): void => {
+  if (isDue || !(waiting.size || records.some(({ removedNodes }) => removedNodes.length))) return;
+  isDue = true;
+  setTimeout(letGo);
+};
+
+/** Has an element unwired when it has left the document. */
+function letGoLater(element: HTMLElement): void {
+  (element.isConnected ? placed : waiting).add(element);
+  const tree = treeOf(element);
+  if (!followed.has(tree)) followed.set(tree, followNodes(element, hear));
+}
+
 /**
  * Wires everything in `region` (and itself) that says by `data-wire` what it is, and is not wired yet: calling it again
  * wires what has come since. Options stand beside it, as `data-wire-size="wide"`. Answers what was wired now, in
  * document order. Throws a TypeError for a pattern that is not loaded, or for bad options, once the others are wired.
+ * What has left the document for more than a task is unwired by itself.
  */
 export function wireWithin(region: ParentNode): Wired[] {
   const wired: Wired[] = [];
@@ -40,6 +83,7 @@ export function wireWithin(region: ParentNode): Wired[] {
     try {
       const { wire, options } = knownFor(element);
       wired.push(wire(element, optionsFrom(element, options)));
+      letGoLater(element);
     } catch (error) {
       failed ??= { error };
     }

@@ -154,11 +154,29 @@ export function focusFirst(
   focusOn(target);
 }
 
+/** The element that stands in `root` in the place of one that was removed: the one with its id. */
+const replaced = (root: HTMLElement, { id, isConnected }: Element): HTMLElement | undefined =>
+  isConnected || !id ? undefined : elementsIn(root, '[id]').find((each) => each.id === id && canFocus(each));
+
+/** Puts the caret, or the selection, of one field into another. */
+function takeCaret(
+  to: Partial<HTMLInputElement>,
+  { selectionStart, selectionEnd }: Partial<HTMLInputElement>,
+): void {
+  if (selectionStart != null && to.selectionStart != null)
+    to.setSelectionRange?.(selectionStart, selectionEnd ?? selectionStart);
+}
+
 /**
  * Puts focus back into a modal layer from which it left for nowhere: a press on plain text, or a
- * control that was removed. Not into a field, whose caret would end a selection of text.
+ * control that was removed. Not into a field, whose caret would end a selection of text; unless that was rendered again.
  */
 export function holdFocus(root: HTMLElement, from: Element, makeFocusable: (heading: Element) => void): void {
+  const again = replaced(root, from);
+  if (again) {
+    again.focus({ preventScroll: true });
+    return takeCaret(again, from);
+  }
   const [heading] = elementsIn(root, headings);
   const keeps = holds(root, from) && canFocus(from) && !from.matches('input,textarea,[contenteditable]');
   if (!keeps && heading) makeFocusable(heading);

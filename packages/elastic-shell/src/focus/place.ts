@@ -16,6 +16,50 @@ export interface Place {
   giveBack(scope: HTMLElement, choice?: FocusChoice): void;
 }
 
+/** Returns an element that was removed and those around it, up to `removed`. */
+const levelsOf = (node: Node, removed: Node): Element[] => {
+  const levels: Element[] = [];
+  for (let at: Node | null = node; at; at = at === removed ? null : at.parentNode)
+    if (isElement(at)) levels.push(at);
+  return levels;
+};
+
+const elementsAfter = (element: Element, all: Iterable<Node>): Element[] => {
+  const elements = [...all].filter(isElement);
+  return elements.slice(elements.findIndex((each) => each === element) + 1);
+};
+
+/**
+ * Returns the ids around `node` and after it in what was removed, from the inside outward: where an element with one of them stands now,
+ * the list was made anew, and that is the same row or the next.
+ */
+const idsFrom = (node: Node, removed: Node, { removedNodes, nextSibling }: MutationRecord): string[] =>
+  [
+    ...levelsOf(node, removed).flatMap((at) => [
+      at,
+      ...elementsAfter(at, at === removed ? removedNodes : (at.parentNode?.children ?? [])),
+    ]),
+    ...(isElement(nextSibling) ? [nextSibling] : []),
+  ].flatMap(({ id }) => (id ? [id] : []));
+
+/** Returns what stands where `node` did, in what was put in the place of `removed`; `isPast`: nothing does, and it was the last there. */
+const insteadOf = (
+  node: Node,
+  removed: Node,
+  { removedNodes, addedNodes }: MutationRecord,
+): { node: Node; isPast: boolean } | undefined => {
+  let among = [...addedNodes].filter(isElement);
+  let found: { node: Node; isPast: boolean } | undefined;
+  for (const level of levelsOf(node, removed).reverse()) {
+    const siblings = level === removed ? removedNodes : (level.parentNode?.children ?? []);
+    const instead = among[[...siblings].filter(isElement).indexOf(level as HTMLElement)];
+    if (!instead) return found && { ...found, isPast: true };
+    found = { node: instead, isPast: false };
+    among = [...instead.children].filter(isElement);
+  }
+  return found;
+};
+
 /** Returns the `h1` of what was put under `parent` in the same moment: of the page that a link in the layer leads to. */
 const headingInstead = (records: MutationRecord[], parent: Node): HTMLElement | undefined =>
   records
@@ -44,6 +88,8 @@ export function placeOf(
 ): Place {
   let node: Node | null = element;
   let after = false;
+  /** Ids of what stood there and after it. */
+  const trail: string[] = [];
   let heading: HTMLElement | undefined;
   // An element that was replaced is still the same to the user, where its id says so.
   const id = element?.id;
@@ -54,11 +100,14 @@ export function placeOf(
     isThere: () => !!node?.isConnected && node !== node.ownerDocument?.body,
     element: same,
     follow(records) {
-      for (const { removedNodes, nextSibling, target } of records)
-        for (const removed of removedNodes)
+      for (const record of records)
+        for (const removed of record.removedNodes)
           if (node && holds(removed, node)) {
-            node = nextSibling ?? target;
-            after = !nextSibling;
+            const { nextSibling, target } = record;
+            trail.push(...idsFrom(node, removed, record));
+            const instead = insteadOf(node, removed, record);
+            node = instead?.node ?? nextSibling ?? target;
+            after = instead?.isPast ?? !nextSibling;
             heading = headingInstead(records, target) ?? heading;
           }
     },
@@ -70,10 +119,14 @@ export function placeOf(
         chosen(choice, scope.ownerDocument, 'focusReturn') ?? (isFree(own) || !isFree(other) ? own : other);
       if (wish?.isConnected && wish !== scope && canFocus(wish)) focusOn(wish, { preventScroll: true });
       if (wish && wish === activeIn(wish)) return;
+      const stops = tabbables(scope);
+      for (const element of trail.map((each) => tree?.getElementById(each))) {
+        const stop = element && stops.find((each) => holds(element, each));
+        if (stop) return stop.focus();
+      }
       if (heading?.isConnected && canFocus(heading)) return focusHeading(heading);
       const next = outer?.();
       if (next) return next.giveBack(scope);
-      const stops = tabbables(scope);
       const follows = (stop: Element): boolean =>
         !!node && (stop === node || (isAfter(stop, node) && !(after && holds(node, stop))));
       (stops.find(follows) ?? stops.at(-1) ?? scope).focus();

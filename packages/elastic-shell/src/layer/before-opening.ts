@@ -4,6 +4,7 @@ import { focusedFrom, holds } from '../engine/flat.js';
 import { invokersOf } from '../engine/invoker-index.js';
 import { intentOf } from '../engine/registry.js';
 import { followNodes } from '../events/nodes.js';
+import { canFocus } from '../focus/focusable.js';
 import type { Place } from '../focus/place.js';
 import { close, type Held } from './held.js';
 import { isOpenLayer, type OpenLayer } from './open-layers.js';
@@ -50,9 +51,13 @@ export function findAnchor<A>(held: Held<A>, opener: Element | undefined): A | u
   }
 }
 
-/** The control that opens it by its own command. */
-export const ownOpener = ({ root, commands }: LayerHost): HTMLElement | undefined =>
-  invokersOf(root).find((control) => intentOf(commands, control.getAttribute('command')) !== 'close');
+/** The control that opens it by its own command: of several one that shows. */
+export function ownOpener({ root, commands }: LayerHost): HTMLElement | undefined {
+  const openers = invokersOf(root).filter(
+    (control) => intentOf(commands, control.getAttribute('command')) !== 'close',
+  );
+  return openers.find(canFocus) ?? openers[0];
+}
 
 /** Notes where focus will go back to. */
 export function takePlace<A>(held: Held<A>, own: Element | undefined, around: OpenLayer | undefined): void {

@@ -141,12 +141,13 @@ function dismiss<A>(held: Held<A>, { result, reason }: Cause): void {
   const { host, rules, document, phase } = held;
   const active = focusedFrom(host.root);
   const children = childrenOf(host.root);
-  // What closes with its parent leaves it to that one to give focus back.
+  const isNowhere = !active || active === document.body;
+  // What closes with its parent leaves it to that one to give focus back. Gone already, it takes focus from nobody.
   held.returns =
     reason !== 'parent' &&
-    (rules.focus?.returns === 'always' ||
+    ((rules.focus?.returns === 'always' && (reason !== 'removed' || isNowhere)) ||
       [host.root, ...children.map(({ id }) => id)].some((root) => holds(root, active)) ||
-      ((!active || active === document.body) && reason !== 'hover'));
+      (isNowhere && reason !== 'hover'));
   for (const child of children) child.dismiss('parent');
   // What has gone until now, and what goes while everyone hears of it, decides where focus goes back to.
   flushNodes(document.documentElement);

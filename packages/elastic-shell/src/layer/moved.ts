@@ -53,7 +53,7 @@ const follow = (document: Document, records: MutationRecord[]): void => {
   if (activeElement && activeElement !== document.body) return;
   layersOf(document)
     .findLast(({ modal }) => modal)
-    ?.holdFocus?.(document.body);
+    ?.holdFocus?.(lastFocused.get(document)?.deref() ?? document.body);
 };
 
 /** By open layer: the tree in which it is followed. */

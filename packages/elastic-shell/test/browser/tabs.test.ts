@@ -137,6 +137,29 @@ it('a panel that comes later is asked for when its tab is first selected', async
   expect(await shownPanels(page, 'lazy-tabs')).toEqual(['Here at last.']);
 });
 
+it('tabs that are links keep their own address, and stay links', async () => {
+  const { page } = await openBare(
+    open,
+    '<div id="t"><div role="tablist" aria-label="T"><a role="tab" data-key="a" href="?notice=a">A</a><a role="tab" data-key="b" href="?notice=b#b">B</a><a role="tab" data-key="c" href="/pages/c">C</a></div><p role="tabpanel">a</p><p role="tabpanel">b</p><p role="tabpanel">c</p></div>',
+  );
+  const first = page.url();
+  await page.evaluate(() => void shell.wire('tabs', 't', { address: true }));
+  const selected = (key: string) =>
+    page.waitForSelector(`[data-key=${key}][aria-selected=true]`, { state: 'attached' });
+  await page.click('[data-key=b]');
+  await selected('b');
+  expect(page.url()).toBe(new URL('?notice=b#b', first).href);
+  await page.keyboard.press('ArrowRight');
+  await selected('c');
+  expect(page.url()).toBe(new URL('/pages/c', first).href);
+  await page.evaluate(() => history.back());
+  await selected('b');
+  await page.evaluate(() => history.back());
+  // Where the address names none, what was selected then is.
+  await selected('a');
+  expect(page.url()).toBe(first);
+});
+
 it('the address keeps the tab; back and forward select', async () => {
   const page = await start(['a', 'b', 'c'], { address: true });
   await page.click(tab('t', 'b'));

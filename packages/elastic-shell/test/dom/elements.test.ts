@@ -20,7 +20,12 @@ const hear = <T>(name: string): T[] => {
 };
 
 it('properties set before the definition is loaded count, also functions and data', async () => {
-  page('<shell-listbox><div role="listbox" aria-label="Rig"></div></shell-listbox>' + tabs(''));
+  page(
+    '<shell-listbox selected="gaff"><div role="listbox" aria-label="Rig"></div></shell-listbox>' +
+      tabs('selected="papers" data-wire-selected="papers"') +
+      disclosure('open="false"') +
+      '<shell-switch checked="false"><button role="switch" aria-label="Lights"></button></shell-switch><shell-accordion expanded="tides"><h3><button aria-controls="p">Tides</button></h3><p id="p" data-key="tides">High</p></shell-accordion>',
+  );
   const listbox = find('shell-listbox');
   Object.assign(listbox, {
     items: [
@@ -31,11 +36,30 @@ it('properties set before the definition is loaded count, also functions and dat
     render: ({ label }: { label: string }) => `${label} rig`,
   });
   Object.assign(find('shell-tabs'), { selected: 'survey' });
+  Object.assign(find('shell-disclosure'), { open: true });
+  Object.assign(find('shell-switch'), { checked: true });
+  Object.assign(find('shell-accordion'), { expanded: [] });
   await import('elastic-shell/elements');
   await settle();
   expect(listbox.textContent).toBe('Gaff rigLug rig');
   expect([listbox.selected, find('shell-tabs').selected]).toEqual(['lug', 'survey']);
+  expect([find('shell-disclosure').open, find('shell-switch').checked]).toEqual([true, true]);
+  expect([...find('shell-accordion').expanded]).toEqual([]);
   expect(Object.keys(listbox)).toEqual([]);
+  // From then on, what is said last.
+  find('shell-tabs').setAttribute('selected', 'papers');
+  find('shell-disclosure').setAttribute('open', 'false');
+  expect([find('shell-tabs').selected, find('shell-disclosure').open]).toEqual(['papers', false]);
+});
+
+it('an attribute that is set to what it says counts after the user has moved on', () => {
+  page(tabs('selected="survey"') + disclosure('open'));
+  press('[data-key=papers]');
+  press('[commandfor=crane]');
+  expect([find('shell-tabs').selected, find('shell-disclosure').open]).toEqual(['papers', false]);
+  find('shell-tabs').setAttribute('selected', 'survey');
+  find('shell-disclosure').setAttribute('open', '');
+  expect([find('shell-tabs').selected, find('shell-disclosure').open]).toEqual(['survey', true]);
 });
 
 it('properties set before it stands in the page count, over its attributes', () => {

@@ -39,7 +39,8 @@ export interface TabsChoices {
    */
   closable?: boolean;
   /**
-   * Whether the address keeps the selected tab, as #key. The back and forward buttons select then.
+   * Whether the address keeps the selected tab: as #key, or as the address of a tab that is a link to another path or query. The back
+   * and forward buttons select then.
    *
    * @defaultValue false
    */

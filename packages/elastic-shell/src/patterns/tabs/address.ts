@@ -1,7 +1,8 @@
-// The address keeps a key, as #key: back and forward bring it back.
+// The address keeps a key: as #key, or as the address of a tab that is a link to another path or query. Back and forward bring it back.
 
-import { windowOf } from '../../engine/dom.js';
+import { isElement, windowOf } from '../../engine/dom.js';
 import { endListening } from '../../events/listen.js';
+import type { MarkupItems } from '../../list/items.js';
 
 /** The key in the address of a page. */
 export interface Address {
@@ -17,12 +18,24 @@ export interface Address {
 const wellFormed = (text: string): string =>
   text.replace(/[\uD800-\uDBFF](?![\uDC00-\uDFFF])|(?<![\uD800-\uDBFF])[\uDC00-\uDFFF]/g, '\uFFFD');
 
-/** The address of the page that `document` is. */
-export function addressOf(document: Document): Address {
+const withoutHash = (address: string): string => address.replace(/#.*$/, '');
+
+/** Returns the address of a tab that is a link, unless that leads to a place on its own page. */
+const linkOf = (tab: Element | undefined): string | undefined => {
+  const to = isElement(tab) && 'href' in tab && typeof tab.href === 'string' ? tab.href : '';
+  return to && tab?.getAttribute('href')?.startsWith('#') === false ? to : undefined;
+};
+
+/** The address of the page that `document` is, for these tabs. */
+export function addressOf(document: Document, items: MarkupItems): Address {
   const view = windowOf(document);
+  const { location, history } = view;
   const stop = new AbortController();
+  const isHere = (tab: Element): boolean => withoutHash(linkOf(tab) ?? '') === withoutHash(location.href);
   const read = (): string => {
-    const text = view.location.hash.slice(1);
+    const here = items.all().find(({ element }) => isHere(element));
+    const text = location.hash.slice(1);
+    if (here) return here.key;
     try {
       return decodeURIComponent(text);
     } catch {
@@ -32,8 +45,9 @@ export function addressOf(document: Document): Address {
   return {
     read,
     keep(key) {
-      if (key !== undefined && key !== read())
-        view.history.pushState(view.history.state, '', `#${encodeURIComponent(wellFormed(key))}`);
+      if (key === undefined || key === read()) return;
+      const to = linkOf(items.elementOf(key)) ?? `#${encodeURIComponent(wellFormed(key))}`;
+      history.pushState(history.state, '', to);
     },
     hear: (changed) => view.addEventListener('popstate', () => changed(read()), { signal: stop.signal }),
     release: () => endListening(stop),

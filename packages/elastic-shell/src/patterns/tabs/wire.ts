@@ -112,7 +112,7 @@ function followTabs(
 
 /** Has the state follow the address: back, forward, links; and what it names when the page comes. */
 function followAddress(engine: TabsEngine, { items }: TabParts, read: () => TabsState) {
-  const address = addressOf(engine.root.ownerDocument);
+  const address = addressOf(engine.root.ownerDocument, items);
   const select = (selected: string | undefined): void =>
     engine.change({ selected }, { reason: 'native' }, true);
   const bring = (key: string): void => {
