@@ -19,7 +19,7 @@ const floors = [
 ];
 const services = floors.flat();
 /** What a file under `src` may never import besides. */
-const above = ['patterns', 'elements', 'bindings', 'described', 'journal', 'engine.ts', 'index.ts'];
+const above = ['patterns', 'page', 'elements', 'bindings', 'described', 'journal', 'engine.ts', 'index.ts'];
 
 /** `target` may not import from `from`. */
 const never = (target, from, message, except = []) => ({
@@ -51,7 +51,7 @@ const zones = [
     ),
   never(
     `${src}/patterns`,
-    ['elements', 'bindings', 'described', 'journal', 'engine.ts', 'index.ts'].map(
+    ['page', 'elements', 'bindings', 'described', 'journal', 'engine.ts', 'index.ts'].map(
       (other) => `${src}/${other}`,
     ),
     'A pattern imports services and the core.',

@@ -15,7 +15,7 @@ const shared = {
   moduleNameMapper: {
     '^(\\.{1,2}/.*)\\.js$': '$1',
     '^elastic-shell$': '<rootDir>/packages/elastic-shell/src/index.ts',
-    '^elastic-shell/(core|journal|elements|server|inspector|testing|rehearsal)$':
+    '^elastic-shell/(core|journal|elements|server|inspector|testing|rehearsal|page)$':
       '<rootDir>/packages/elastic-shell/src/$1/index.ts',
     '^elastic-shell/describe$': '<rootDir>/packages/elastic-shell/src/described/index.ts',
     '^elastic-shell/rules$': '<rootDir>/packages/elastic-shell/src/journal/rules/index.ts',

@@ -16,6 +16,7 @@ const input = {
   elements: join(dist, 'elements/index.js'),
   journal: join(dist, 'journal/index.js'),
   defaults: join(dist, 'engine/defaults.js'),
+  page: join(dist, 'page/index.js'),
 };
 for (const name of patterns) {
   input[name] = join(dist, `patterns/${name}/index.js`);

@@ -23,6 +23,7 @@ const entries = {
     patternNames.map((name) => [name, `export { wire${cap(name)} } from 'elastic-shell/${name}'`]),
   ),
   all: `export * from 'elastic-shell'`,
+  page: `export * from 'elastic-shell/page'`,
   elements: `import 'elastic-shell/elements'`,
   journal: `import 'elastic-shell/journal'`,
   early: `import 'elastic-shell/early.js'`,

@@ -184,10 +184,11 @@ export const targets = {
     to: `${cli}/render/pages`,
     async build() {
       const server = 'examples/server-pages';
-      cpSync(
-        join(root, 'node_modules/morphdom/dist/morphdom-esm.js'),
-        join(root, server, 'public/built/morphdom.js'),
-      );
+      for (const [from, to] of [
+        ['morphdom/dist/morphdom-esm.js', 'morphdom.js'],
+        ['idiomorph/dist/idiomorph.esm.js', 'idiomorph.js'],
+      ])
+        cpSync(join(root, 'node_modules', from), join(root, server, 'public/built', to));
       await run(bin('esbuild'), [
         `${server}/server.js`,
         '--bundle',

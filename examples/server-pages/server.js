@@ -1,21 +1,25 @@
-// The yard's orders from a server that knows no framework and no bundler: `node examples/server-pages/server.js`.
+// The yard's office from a server that knows no framework and no bundler: `node examples/server-pages/server.js`.
 //
 // Every page works without script as far as HTML goes: links, forms, redirects, dialogs that buttons open by the platform's own
-// commands. With script the same forms are answered by a part of the page (the header `x-part` names it).
-import { randomUUID } from 'node:crypto';
+// commands, or that are sent open. With script the same links and forms are answered by a part of the page (the header `x-part` names
+// it), whole or as a stream (`x-stream`).
+import { createHash, randomUUID } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { createServer } from 'node:http';
 import { dirname, extname, join, normalize } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { earlyScriptHash } from 'elastic-shell/server';
-import { lightsPart, ordersPart, page } from './views.js';
-import { fresh, strike } from './yard.js';
+import { boatsMain, boatsPart, boatsStream } from './views/boats.js';
+import { lightsPart, ordersMain, ordersPart, ordersStream } from './views/orders.js';
+import { importMap, page, ways } from './views/page.js';
+import { changeBoat, fresh, release, strike } from './yard.js';
 
 const here = dirname(fileURLToPath(import.meta.url));
 const library = dirname(fileURLToPath(import.meta.resolve('elastic-shell/early.js')));
+const importMapHash = `sha256-${createHash('sha256').update(importMap).digest('base64')}`;
 
-/** Nothing but its own files, the early script by its hash, and no string made into markup unasked. */
-const policy = `default-src 'self'; script-src 'self' '${earlyScriptHash}'; require-trusted-types-for 'script'`;
+/** Nothing but its own files, the early script and the import map by their hashes, and no string made into markup unasked. */
+const policy = `default-src 'self'; script-src 'self' '${earlyScriptHash}' '${importMapHash}'; require-trusted-types-for 'script'`;
 
 const kinds = { '.js': 'text/javascript', '.css': 'text/css', '.svg': 'image/svg+xml' };
 
@@ -27,10 +31,10 @@ const fileOf = (path) => {
 
 /** What each visitor has done, by his cookie. The oldest is forgotten first. */
 const visits = new Map();
-function visitOf(request, response) {
+function visitOf(request, response, isFresh) {
   const known = /(?:^|; )visit=([\w-]+)/.exec(request.headers.cookie ?? '')?.[1];
-  const id = known && visits.has(known) ? known : randomUUID();
-  if (!visits.has(id)) visits.set(id, fresh());
+  const id = known && !isFresh && visits.has(known) ? known : randomUUID();
+  if (!visits.has(id)) visits.set(id, { ...fresh(), way: 'morphdom' });
   if (visits.size > 200) visits.delete(visits.keys().next().value);
   response.setHeader('Set-Cookie', `visit=${id}; Path=/pages; HttpOnly; SameSite=Lax`);
   return visits.get(id);
@@ -44,7 +48,65 @@ async function formOf(request) {
 
 const later = (milliseconds) => new Promise((resolve) => setTimeout(resolve, milliseconds));
 
-const parts = { orders: ordersPart, lights: lightsPart };
+/** The pages by their path: the title, what is in `<main>`, and the parts that can be asked for alone. */
+const office = {
+  '': { title: 'Orders', main: ordersMain, parts: { orders: ordersPart, lights: lightsPart } },
+  boats: { title: 'Boats', main: boatsMain, parts: { boats: boatsPart } },
+};
+const streams = { orders: ordersStream, boats: boatsStream };
+
+/** What a form asks for: the page that shows it afterwards, and what came of an edit. */
+const jobs = {
+  strike: (visit, form) => (strike(visit, form.get('order')), { path: '' }),
+  warning: (visit) => (visit.warnings++, { path: '' }),
+  lights: (visit, form) => ((visit.lights = form.has('lights')), { path: '' }),
+  'boats/release': (visit, form) => (release(visit, form.get('boat')), { path: 'boats' }),
+  'boats/edit'(visit, form) {
+    const sent = Object.fromEntries(form);
+    const boat = visit.boats.find(({ id }) => id === sent.boat);
+    const wrong = boat ? changeBoat(visit, boat.id, sent) : {};
+    return { path: 'boats', ...(Object.keys(wrong).length && { edited: { boat, sent, wrong } }) };
+  },
+};
+
+/** Sends one element after the other, each when it is made. */
+async function stream(response, elements) {
+  response.writeHead(200, {
+    'Content-Type': 'text/html; charset=utf-8',
+    'Cache-Control': 'no-store',
+    'x-stream': '1',
+  });
+  for (const element of elements) {
+    response.write(`${element}<!--next-->`);
+    await later(1);
+  }
+  response.end();
+}
+
+/** Answers with a page, a part of it, or a stream. */
+function send(request, response, { visit, path, search, edited }) {
+  const { title, main, parts } = office[path];
+  const asked = request.headers['x-part'];
+  if (request.headers['x-stream'] && streams[asked])
+    return stream(response, streams[asked](visit, search, edited));
+  const part = asked === 'main' ? main : parts[asked];
+  const html = part
+    ? part(visit, search, edited)
+    : page({
+        title,
+        path: `/pages/${path}`,
+        main: main(visit, search, edited),
+        late: Number(search.get('late') ?? 0),
+        way: visit.way,
+      });
+  response
+    .writeHead(edited && !asked ? 422 : 200, {
+      'Content-Type': 'text/html; charset=utf-8',
+      'Cache-Control': 'no-store',
+      'x-title': title,
+    })
+    .end(html);
+}
 
 /** Answers a request under `/pages/`; false for any other. */
 export async function respond(request, response) {
@@ -60,22 +122,19 @@ export async function respond(request, response) {
     response.writeHead(file ? 200 : 404, { 'Content-Type': kind }).end(file);
     return true;
   }
-  const visit = visitOf(request, response);
-  if (request.method === 'POST') {
-    const form = await formOf(request);
-    if (path === 'strike') strike(visit, form.get('order'));
-    if (path === 'lights') visit.lights = form.has('lights');
-  }
-  const part = parts[request.headers['x-part']];
-  if (request.method === 'POST' && !part) {
+  // `?fresh` begins anew.
+  const visit = visitOf(request, response, url.searchParams.has('fresh'));
+  const way = url.searchParams.get('way');
+  if (way in ways) visit.way = way;
+  const job = request.method === 'POST' && Object.hasOwn(jobs, path) ? jobs[path] : undefined;
+  const done = job?.(visit, await formOf(request));
+  const isPart = !!request.headers['x-part'];
+  const to = done?.path ?? path;
+  if (!Object.hasOwn(office, to)) response.writeHead(404, { 'Content-Type': 'text/plain' }).end('Not found');
+  else if (done && !done.edited && !isPart) {
     // Without script: the page again, and a reload that does not post again.
-    response.writeHead(303, { Location: '/pages/' }).end();
-    return true;
-  }
-  const html = part ? part(visit, url.searchParams) : page(visit, url.searchParams);
-  response
-    .writeHead(200, { 'Content-Type': 'text/html; charset=utf-8', 'Cache-Control': 'no-store' })
-    .end(html);
+    response.writeHead(303, { Location: `/pages/${to}` }).end();
+  } else await send(request, response, { visit, path: to, search: url.searchParams, edited: done?.edited });
   return true;
 }
 
@@ -85,5 +144,5 @@ if (process.argv[1] === fileURLToPath(import.meta.url)) {
     void respond(request, response).then(
       (isDone) => isDone || response.writeHead(302, { Location: '/pages/' }).end(),
     );
-  }).listen(port, () => console.log(`The yard's orders are at http://localhost:${port}/pages/`));
+  }).listen(port, () => console.log(`The yard's office is at http://localhost:${port}/pages/`));
 }

@@ -132,6 +132,17 @@ export const libraryFiles = [
     ].join('\n'),
   },
   {
+    path: join(src, 'page/loaders.ts'),
+    text: [
+      origin,
+      '/** Loads each built-in pattern, by its name. */',
+      'export const loaders: Readonly<Record<string, () => Promise<unknown>>> = {',
+      ...each(({ name }) => `  ${name}: () => import('../patterns/${name}/index.js'),`),
+      '};',
+      '',
+    ].join('\n'),
+  },
+  {
     path: join(src, 'elements/index.ts'),
     text: [
       origin,

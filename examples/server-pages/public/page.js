@@ -1,71 +1,84 @@
-// All the script that the pages have: what the server wrote is wired, and forms are answered by a part of the page.
-import { isOurs, unwireWithin, wiredOf, wireWithin } from '/pages/lib/browser/elastic-shell.js';
-import morphdom from '/pages/built/morphdom.js';
+// All the script that the pages have: what the server wrote is wired, links and forms are answered by a part of the page.
+import { wirePage, wiredOf } from 'elastic-shell/page';
+import { show, showStream, way } from '/pages/updates.js';
 
-/** What the server sends is made into markup by this policy alone. */
-const served = globalThis.trustedTypes?.createPolicy('served', { createHTML: (html) => html }) ?? {
-  createHTML: (html) => html,
-};
-
-/** `?replace` throws a part away and writes it anew; without it the old one is morphed into what came. */
-const replaces = new URLSearchParams(location.search).has('replace');
-
-/** Puts what the server has sent in the place of a part. */
-function show(part, html) {
-  const trusted = served.createHTML(html);
-  if (replaces) {
-    unwireWithin(part);
-    part.innerHTML = trusted;
-  } else {
-    const fresh = part.cloneNode(false);
-    fresh.innerHTML = trusted;
-    morphdom(part, fresh, {
-      childrenOnly: true,
-      onBeforeNodeDiscarded: (node) => !isOurs(node),
-      onBeforeElUpdated(old, next) {
-        for (const { name, value } of old.attributes) if (isOurs(old, name)) next.setAttribute(name, value);
-        return true;
-      },
-    });
-  }
-  wireWithin(part);
-}
-
-/** Asks the server what a form asks for; answers with the part of the page that it names. */
-async function ask(form, submitter) {
-  const data = new URLSearchParams(new FormData(form, submitter));
-  const isPost = form.method === 'post';
-  const answer = await fetch(isPost ? form.action : `${form.action}?${data}`, {
-    method: form.method,
-    headers: { 'x-part': form.dataset.part },
-    ...(isPost && { body: data }),
+/** Asks the server for a part. */
+async function ask(address, part, body) {
+  const answer = await fetch(address, {
+    headers: { 'x-part': part, ...(way === 'stream' && { 'x-stream': '1' }) },
+    ...(body && { method: 'post', body }),
   });
   if (!answer.ok) throw new Error(`the server said ${answer.status}`);
-  return answer.text();
+  return answer;
 }
 
-/** The order that comes where this one stood. */
-const after = (row) => row?.nextElementSibling?.id ?? row?.previousElementSibling?.id;
+/** Asks for a part, and puts it into its place. */
+async function update(address, name, body) {
+  const answer = await ask(address, name, body);
+  if (name === 'lights') {
+    document.querySelector('form:has(#lights) output').textContent = await answer.text();
+    return;
+  }
+  if (answer.headers.has('x-stream')) await showStream(answer);
+  else await show(document.getElementById(name), await answer.text());
+  if (name === 'main') setUp();
+  // A form that came back: to the first field that is wrong.
+  document.querySelector('dialog:modal [aria-invalid=true]')?.focus();
+}
 
-document.addEventListener('submit', async (event) => {
+/** The switch waits for the server, and saves without a button. */
+function setUp() {
+  const lights = document.getElementById('lights');
+  if (!lights) return;
+  document.getElementById('save-lights').hidden = true;
+  wiredOf(lights).update({ onChange: () => lights.form.requestSubmit() });
+}
+
+/** Another page: its `<main>` takes the place of this one. */
+async function go(address, isBack) {
+  const main = document.getElementById('main');
+  const answer = await ask(address, 'main');
+  if (!isBack) history.pushState(null, '', address);
+  document.title = `${answer.headers.get('x-title')} · Quillhaven`;
+  for (const link of document.querySelectorAll('nav a'))
+    link.toggleAttribute('aria-current', link.pathname === location.pathname);
+  await show(main, await answer.text());
+  setUp();
+  const heading = main.querySelector('h1');
+  heading.tabIndex = -1;
+  heading.focus();
+}
+
+document.addEventListener('submit', (event) => {
   const form = event.target;
   const { part } = form.dataset;
   if (!part) return;
   event.preventDefault();
-  const next = after(form.closest('li'));
+  const data = new URLSearchParams(new FormData(form, event.submitter));
   const dialog = form.closest('dialog');
-  const html = await ask(form, event.submitter);
-  if (part === 'lights') return void (form.querySelector('output').textContent = html);
-  if (dialog) wiredOf(dialog)?.close('struck');
-  show(document.getElementById(part), html);
-  if (dialog) document.querySelector(`#${CSS.escape(next ?? '')} > button`)?.focus();
+  // What was asked is done with; a form that comes back opens its dialog again.
+  if (dialog && dialog.id !== 'edit') wiredOf(dialog)?.close('sent');
+  const isPost = form.method === 'post';
+  void update(isPost ? form.action : `${form.action}?${data}`, part, isPost ? data : undefined);
 });
 
-wireWithin(document);
-
-// The switch waits for the server, and saves without a button.
-const lights = document.getElementById('lights');
-document.getElementById('save-lights').hidden = true;
-wiredOf(lights).update({
-  onChange: () => lights.form.requestSubmit(),
+document.addEventListener('click', (event) => {
+  const link = event.target.closest('a[href]');
+  const isElsewhere = event.ctrlKey || event.metaKey || event.shiftKey || event.altKey || event.button;
+  if (!link || isElsewhere || event.defaultPrevented) return;
+  const { part } = link.dataset;
+  if (part) {
+    event.preventDefault();
+    void update(link.href, part);
+  } else if (link.closest('nav')) {
+    event.preventDefault();
+    void go(link.href);
+  }
 });
+
+addEventListener('popstate', () => void go(location.href, true));
+document.getElementById('way').addEventListener('change', ({ target }) => target.form.requestSubmit());
+
+await wirePage();
+setUp();
+document.documentElement.dataset.ready = '';

@@ -285,7 +285,7 @@ export class ShellTabs extends PatternDirective {
   readonly wrap = input<boolean | undefined, unknown>(undefined, { transform: flag });
   /** Whether Delete, and a press on [data-close] in a tab, close the tab. In the markup of a tab: data-closable. Default: false. */
   readonly closable = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** Whether the address keeps the selected tab, as #key. The back and forward buttons select then. Default: false. */
+  /** Whether the address keeps the selected tab: as #key, or as the address of a tab that is a link to another path or query. The back and forward buttons select then. Default: false. */
   readonly address = input<boolean | undefined, unknown>(undefined, { transform: flag });
   /** The words of the progress indicator, of the button to try again, and of a failure: { loading(), retry(), failed(error) }. Default: English; the message of the error. */
   readonly messages: InputSignal<TabsOptions['messages'] | undefined> = input<TabsOptions['messages']>();

@@ -288,7 +288,7 @@ const cases: [code: string, broken: string, place: string, kept: string][] = [
     'dialog-open-in-markup',
     `<dialog id="d" open aria-modal="true"><h2>N</h2>${out}</dialog>`,
     '1:16',
-    `${named(out)}<dialog open><h2>N</h2><form method="dialog"></form></dialog>`,
+    `${named(out)}<dialog open><h2>N</h2><form method="dialog"></form></dialog><dialog id="e" open data-wire="dialog" data-wire-open="true"><h2>N</h2><button commandfor="e" command="close">Shut</button></dialog><button commandfor="e" command="show-modal">Open</button>`,
   ],
   ['dialog-role-elsewhere', '<div role="dialog" aria-label="N"></div>', '1:6', named(out)],
   ['dialog-tabindex', `<dialog id="d" tabindex="-1"><h2>N</h2>${out}</dialog>`, '1:16', named(out)],

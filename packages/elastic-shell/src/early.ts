@@ -18,7 +18,7 @@ const namedBy = (control: Element): Element | null =>
   document.getElementById(control.getAttribute('commandfor') ?? control.getAttribute('aria-controls') ?? '');
 
 /** Whether a control asks what it names for something by name, and nothing else. */
-const commands = (control: Element): boolean => control.hasAttribute('commandfor');
+const commands = (control: Element): boolean => control.matches('[commandfor]');
 
 /** Whether the platform acts on a press of this control. */
 const isNative = (control: Element): boolean => {
@@ -63,6 +63,15 @@ const onWired = (root: Element): void => {
   });
 };
 
+/** What a user has opened or closed in the meantime is what its markup asks for. */
+const onToggle = ({ target, newState }: Event & { newState?: string }): void => {
+  // Only elements toggle.
+  const root = target as HTMLElement;
+  if (root.dataset['wireOpen'] && !wired.has(root)) root.dataset['wireOpen'] = `${newState === 'open'}`;
+};
+
 // Harmless where there is no page.
-globalThis.addEventListener?.('click', onPress, true);
+const on = globalThis.addEventListener;
+on?.('click', onPress, true);
+on?.('toggle', onToggle, true);
 Reflect.set(globalThis, Symbol.for('elastic-shell.early'), onWired);

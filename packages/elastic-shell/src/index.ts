@@ -9,6 +9,7 @@ export type { TreeNode } from './core/collection/tree.js';
 export type { Content, ContentOptions, ContentSource } from './content/content.js';
 export { setDefaults, type PatternOptions } from './engine/defaults.js';
 export { isOurs } from './engine/made.js';
+export { authorId, keepOurs } from './page/morph.js';
 export { unwireWithin, wireWithin } from './engine/markup.js';
 export { wiredOf } from './engine/registry.js';
 export type {

@@ -5,7 +5,7 @@ import { type Owner, type Page, type Rewrite, rewriteOf } from './attribute-page
 /** By element, the pages of all writers that have something on it: mostly one. */
 const pagesOn = new WeakMap<Element, readonly Page[]>();
 
-/** True when the attribute of `element` stands as the engine has written it. */
+/** True when the attribute of `element` stands as the engine has written it, or is missing since the engine has taken it away. */
 export const isWritten = (element: Element, name: string): boolean =>
   (pagesOn.get(element) ?? []).some(({ marks }) => marks.get(name)?.written === element.getAttribute(name));
 

@@ -19,6 +19,15 @@ export const isState = (kind: OptionKind): boolean => typeof kind === 'string' &
 /** Options beside `data-wire` begin so. */
 export const wirePrefix = 'data-wire-';
 
+/** Written by whoever takes a page over (a framework that hydrates): what stands inside waits until it is taken away. */
+export const waitAttribute = 'data-wire-wait';
+
+/** A server writes another value here where states that it says again count anew. */
+export const revisionAttribute = 'data-wire-revision';
+
+const camel = (name: string): string =>
+  name.replace(/-([a-z])/g, (_, letter: string) => letter.toUpperCase());
+
 const kebab = (name: string): string => name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
 
 /**
@@ -63,9 +72,20 @@ export function saidBy(
   return undefined;
 }
 
+/** Returns attributes that begin with `data-wire-` and say no option, by the name that the option would have: who checks options finds them. */
+export const unknownOptions = (element: Element, options: OptionKinds): Record<string, unknown> =>
+  Object.fromEntries(
+    [...element.attributes]
+      .filter(
+        ({ name }) => name.startsWith(wirePrefix) && name !== waitAttribute && name !== revisionAttribute,
+      )
+      .map(({ name, value }) => [camel(name.slice(wirePrefix.length)), value] as const)
+      .filter(([name]) => programOnly.includes(options[name] ?? 'a function')),
+  );
+
 /** The options that the attributes of `element` say, each under its name after `data-wire-`. */
 export function optionsFrom(element: Element, options: OptionKinds): Record<string, unknown> {
-  const found: Record<string, unknown> = {};
+  const found: Record<string, unknown> = unknownOptions(element, options);
   for (const [name, kind] of Object.entries(options)) {
     const value = saidBy(element, name, kind, [wirePrefix]);
     if (value !== undefined) found[name] = value;

@@ -57,8 +57,8 @@ export function adopt<S extends object, O, I extends string>(run: Run<S, O, I>):
   if (!changes.length) return;
   for (const { name, value } of changes) run.state = { ...run.state, [name]: value };
   for (const each of changes) run.stores.get(each.name)?.set(each.value, each);
-  // Who wires it has no hand on it yet: it is told in a moment.
-  queueMicrotask(() => {
+  // Who wires it has no hand on it yet, and a page that waits for its patterns gets it in a later microtask: it is told in the next task.
+  setTimeout(() => {
     for (const each of run.isOver ? [] : changes) {
       run.options.onChange?.(each);
       tell('change', run.root, each);

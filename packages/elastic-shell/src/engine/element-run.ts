@@ -5,7 +5,15 @@
 // parsed and streamed markup connects before its children are there, and what is inside may be replaced later.
 import type { OptionKind, OptionKinds } from '../core/contract/options.js';
 import { isPromise } from '../core/promise.js';
-import { asState, type attributesOf, flags, isState, saidBy } from './attributes.js';
+import {
+  asState,
+  type attributesOf,
+  flags,
+  isState,
+  saidBy,
+  unknownOptions,
+  waitAttribute,
+} from './attributes.js';
 import { isCell } from './dom.js';
 import type { GuardDetail } from './element-types.js';
 import { storeOf } from './store.js';
@@ -47,9 +55,6 @@ export interface ElementRun {
   calls: (() => void)[];
   watch: MutationObserver;
 }
-
-/** Written by whoever takes a page over (a framework that hydrates): what stands inside waits until it is taken away. */
-const waiting = 'data-wire-wait';
 
 /** What is told as an event, by the option that hears it: `onChange` as `shell-change`. */
 export const eventOf = (option: string): string | undefined =>
@@ -147,9 +152,9 @@ function wire(run: ElementRun): void {
   const { host, plan, watch } = run;
   const root = rootIn(run);
   if (!root || run.wired || plan.needs?.some((part) => !host.querySelector(part))) return;
-  const wait = host.closest(`[${waiting}]`);
-  if (wait) return watch.observe(wait, { attributeFilter: [waiting] });
-  const options: Record<string, unknown> = {};
+  const wait = host.closest(`[${waitAttribute}]`);
+  if (wait) return watch.observe(wait, { attributeFilter: [waitAttribute] });
+  const options: Record<string, unknown> = unknownOptions(host, plan.options);
   for (const option of Object.keys(plan.options)) {
     const event = eventOf(option);
     const value = event ? (detail: unknown) => tell(host, event, detail) : optionOf(run, option);

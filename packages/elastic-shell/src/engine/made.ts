@@ -3,6 +3,7 @@
 import { pageWide } from '../core/page-record.js';
 import { isWritten } from './attribute-watch.js';
 import { isElement } from './dom.js';
+import { engines } from './registry.js';
 
 const made = pageWide('made', () => new WeakSet<Node>());
 
@@ -19,7 +20,7 @@ const hasProperties = (element: Element): boolean => (element.getAttribute('styl
 
 /**
  * Whether something on the page is the library's and not the author's: without `attribute` a node that it has made;
- * with one, an attribute of `node` that stands as it has written it (generated ids among them), `style` where it holds
+ * with one, an attribute of `node` that stands, or is missing, as it has written it (generated ids among them), `style` where it holds
  * custom properties of its own, or such a property by its name. For the hooks of scripts that morph one page into another.
  */
 export function isOurs(node: Node, attribute?: string): boolean {
@@ -27,5 +28,7 @@ export function isOurs(node: Node, attribute?: string): boolean {
   if (!isElement(node)) return false;
   if (made.has(node)) return true;
   if (attribute.startsWith(prefix)) return node.style.getPropertyValue(attribute) !== '';
-  return attribute === 'style' ? hasProperties(node) : isWritten(node, attribute);
+  if (attribute === 'style') return hasProperties(node);
+  // The platform writes `open` for what is wired.
+  return isWritten(node, attribute) || (attribute === 'open' && engines.has(node));
 }

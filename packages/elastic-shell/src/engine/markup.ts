@@ -2,25 +2,30 @@
 //
 // A pattern can be wired so once it is loaded: its module makes it known. Its options stand beside it as
 // `data-wire-<option>`, in kebab-case, for all that a text can say.
-import { optionsFrom } from './attributes.js';
+import type { OptionKinds } from '../core/contract/options.js';
+import { asState, isState, optionsFrom, revisionAttribute } from './attributes.js';
 import { type KnownPattern, loadedPatterns } from './defaults.js';
 import { followNodes } from '../events/nodes.js';
-import { described, treeOf } from './dom.js';
+import { described, isCell, treeOf } from './dom.js';
 import { suggestion } from './options.js';
 import { wiredOf } from './registry.js';
 import type { Wired } from './types.js';
 
 const mark = 'data-wire';
 
-const marked = (region: ParentNode): HTMLElement[] => {
+/** Returns everything in `region` (and itself) that says by `data-wire` what it is. */
+export const markedIn = (region: ParentNode): HTMLElement[] => {
   const inside = [...region.querySelectorAll<HTMLElement>(`[${mark}]`)];
   // A region may be marked itself; only an element matches anything.
   const own = 'matches' in region ? (region as unknown as HTMLElement) : undefined;
   return own?.matches(`[${mark}]`) ? [own, ...inside] : inside;
 };
 
+/** Returns the name of the pattern that an element says it is. */
+export const nameOf = (element: Element): string => element.getAttribute(mark) ?? '';
+
 const knownFor = (element: HTMLElement): KnownPattern => {
-  const name = element.getAttribute(mark) ?? '';
+  const name = nameOf(element);
   const known = loadedPatterns.get(name);
   if (known) return known;
   throw new TypeError(
@@ -69,20 +74,62 @@ function letGoLater(element: HTMLElement): void {
   if (!followed.has(tree)) followed.set(tree, followNodes(element, hear));
 }
 
+/** What an element said when it was last read: the options, and which revision of them that was. */
+interface Said {
+  options: Record<string, unknown>;
+  revision: string | null;
+}
+
+const said = new WeakMap<Element, Said>();
+
+const read = (element: HTMLElement, kinds: OptionKinds): Said => ({
+  options: optionsFrom(element, kinds),
+  revision: element.getAttribute(revisionAttribute),
+});
+
+/** What is wired follows what its attributes say anew. Of another revision every state is new, also one that is said again. */
+function followSaid(element: HTMLElement, wired: Wired): void {
+  const before = said.get(element);
+  // A program has wired it.
+  if (!before) return;
+  const { options: kinds } = knownFor(element);
+  const now = read(element, kinds);
+  said.set(element, now);
+  const isNew = (name: string): boolean => !Object.is(before.options[name], now.options[name]);
+  const isAnew = before.revision !== now.revision;
+  const changed: Record<string, unknown> = {};
+  // One that is not said any more has its default again; a state stays.
+  for (const name of Object.keys({ ...before.options, ...now.options })) {
+    const value = now.options[name];
+    const cell: unknown = isState(kinds[name] ?? []) && Reflect.get(wired, name);
+    if (!isCell(cell)) {
+      if (isNew(name)) changed[name] = value;
+    } else if (value !== undefined && (isAnew || isNew(name))) cell.set(asState(cell.get(), value));
+  }
+  if (Object.keys(changed).length) wired.update(changed);
+}
+
 /**
  * Wires everything in `region` (and itself) that says by `data-wire` what it is, and is not wired yet: calling it again
  * wires what has come since. Options stand beside it, as `data-wire-size="wide"`. Answers what was wired now, in
  * document order. Throws a TypeError for a pattern that is not loaded, or for bad options, once the others are wired.
- * What has left the document for more than a task is unwired by itself.
+ * What was wired so before, and says other options by now, follows them; a state only where its attribute says something else than it did,
+ * or with another `data-wire-revision`. What has left the document for more than a task is unwired by itself.
  */
 export function wireWithin(region: ParentNode): Wired[] {
   const wired: Wired[] = [];
   let failed: { error: unknown } | undefined;
-  for (const element of marked(region)) {
-    if (wiredOf(element)) continue;
+  for (const element of markedIn(region)) {
     try {
+      const already = wiredOf(element);
+      if (already) {
+        followSaid(element, already);
+        continue;
+      }
       const { wire, options } = knownFor(element);
-      wired.push(wire(element, optionsFrom(element, options)));
+      const now = read(element, options);
+      wired.push(wire(element, now.options));
+      said.set(element, now);
       letGoLater(element);
     } catch (error) {
       failed ??= { error };
@@ -94,5 +141,5 @@ export function wireWithin(region: ParentNode): Wired[] {
 
 /** Unwires everything in `region` (and itself) that is marked by `data-wire`. Harmless where nothing is wired. */
 export function unwireWithin(region: ParentNode): void {
-  for (const element of marked(region)) wiredOf(element)?.unwire();
+  for (const element of markedIn(region)) wiredOf(element)?.unwire();
 }

@@ -163,7 +163,7 @@ function takeCaret(
   to: Partial<HTMLInputElement>,
   { selectionStart, selectionEnd }: Partial<HTMLInputElement>,
 ): void {
-  if (selectionStart != null && to.selectionStart != null)
+  if (typeof selectionStart === 'number' && typeof to.selectionStart === 'number')
     to.setSelectionRange?.(selectionStart, selectionEnd ?? selectionStart);
 }
 

@@ -16,31 +16,40 @@ export interface Place {
   giveBack(scope: HTMLElement, choice?: FocusChoice): void;
 }
 
-/** Returns an element that was removed and those around it, up to `removed`. */
-const levelsOf = (node: Node, removed: Node): Element[] => {
-  const levels: Element[] = [];
-  for (let at: Node | null = node; at; at = at === removed ? null : at.parentNode)
-    if (isElement(at)) levels.push(at);
-  return levels;
-};
+/** One of the elements around a place, and the ids by which it, or what follows it, is found again. */
+type Level = readonly [element: Element, ids: readonly string[]];
 
-const elementsAfter = (element: Element, all: Iterable<Node>): Element[] => {
-  const elements = [...all].filter(isElement);
-  return elements.slice(elements.findIndex((each) => each === element) + 1);
-};
+/** How many siblings of each level are remembered. */
+const most = 50;
 
 /**
- * Returns the ids around `node` and after it in what was removed, from the inside outward: where an element with one of them stands now,
- * the list was made anew, and that is the same row or the next.
+ * Returns an element and those around it, each with the ids of what follows it. They are remembered while it is there: whoever renders a
+ * list again may have moved all that follows before the row takes its leave.
  */
-const idsFrom = (node: Node, removed: Node, { removedNodes, nextSibling }: MutationRecord): string[] =>
-  [
-    ...levelsOf(node, removed).flatMap((at) => [
-      at,
-      ...elementsAfter(at, at === removed ? removedNodes : (at.parentNode?.children ?? [])),
-    ]),
-    ...(isElement(nextSibling) ? [nextSibling] : []),
-  ].flatMap(({ id }) => (id ? [id] : []));
+function levelsOf(element: Element | null): Level[] {
+  const levels: Level[] = [];
+  let hasRow = false;
+  for (let at = element; at; at = at.parentElement) {
+    const ids: string[] = [];
+    // The row of the element is the same one if it is rendered again.
+    if (at !== element && at.id && !hasRow) {
+      hasRow = true;
+      ids.push(at.id);
+    }
+    for (let next = at.nextElementSibling; next && ids.length < most; next = next.nextElementSibling)
+      if (next.id) ids.push(next.id);
+    levels.push([at, ids]);
+  }
+  return levels;
+}
+
+/** Returns the elements around `node` in what was removed, from the outside inward. */
+const pathIn = (removed: Node, node: Node): Element[] => {
+  const path: Element[] = [];
+  for (let at: Node | null = node; at; at = at === removed ? null : at.parentNode)
+    if (isElement(at)) path.unshift(at);
+  return path;
+};
 
 /** Returns what stands where `node` did, in what was put in the place of `removed`; `isPast`: nothing does, and it was the last there. */
 const insteadOf = (
@@ -50,7 +59,7 @@ const insteadOf = (
 ): { node: Node; isPast: boolean } | undefined => {
   let among = [...addedNodes].filter(isElement);
   let found: { node: Node; isPast: boolean } | undefined;
-  for (const level of levelsOf(node, removed).reverse()) {
+  for (const level of pathIn(removed, node)) {
     const siblings = level === removed ? removedNodes : (level.parentNode?.children ?? []);
     const instead = among[[...siblings].filter(isElement).indexOf(level as HTMLElement)];
     if (!instead) return found && { ...found, isPast: true };
@@ -88,8 +97,7 @@ export function placeOf(
 ): Place {
   let node: Node | null = element;
   let after = false;
-  /** Ids of what stood there and after it. */
-  const trail: string[] = [];
+  let levels = levelsOf(element);
   let heading: HTMLElement | undefined;
   // An element that was replaced is still the same to the user, where its id says so.
   const id = element?.id;
@@ -102,9 +110,9 @@ export function placeOf(
     follow(records) {
       for (const record of records)
         for (const removed of record.removedNodes)
-          if (node && holds(removed, node)) {
+          // What was only moved is still where it counts.
+          if (node && !node.isConnected && holds(removed, node)) {
             const { nextSibling, target } = record;
-            trail.push(...idsFrom(node, removed, record));
             const instead = insteadOf(node, removed, record);
             node = instead?.node ?? nextSibling ?? target;
             after = instead?.isPast ?? !nextSibling;
@@ -112,6 +120,7 @@ export function placeOf(
           }
     },
     giveBack(scope, choice) {
+      if (element?.isConnected) levels = levelsOf(element);
       const own = same();
       const isFree = (each: Element | null | undefined): boolean =>
         !!each?.isConnected && each !== each.ownerDocument.body && canFocus(each);
@@ -120,8 +129,9 @@ export function placeOf(
       if (wish?.isConnected && wish !== scope && canFocus(wish)) focusOn(wish, { preventScroll: true });
       if (wish && wish === activeIn(wish)) return;
       const stops = tabbables(scope);
-      for (const element of trail.map((each) => tree?.getElementById(each))) {
-        const stop = element && stops.find((each) => holds(element, each));
+      for (const id of levels.flatMap(([level, ids]) => (level.isConnected ? [] : ids))) {
+        const again = tree?.getElementById(id);
+        const stop = again && stops.find((each) => holds(again, each));
         if (stop) return stop.focus();
       }
       if (heading?.isConnected && canFocus(heading)) return focusHeading(heading);

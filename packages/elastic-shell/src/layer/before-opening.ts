@@ -7,7 +7,7 @@ import { followNodes } from '../events/nodes.js';
 import { canFocus } from '../focus/focusable.js';
 import type { Place } from '../focus/place.js';
 import { close, type Held } from './held.js';
-import { isOpenLayer, type OpenLayer } from './open-layers.js';
+import { isOpenLayer, type OpenLayer, placeLeftTo } from './open-layers.js';
 import { pressedNow } from './pressed-now.js';
 import type { LayerHost } from './types.js';
 
@@ -70,5 +70,6 @@ export function takePlace<A>(held: Held<A>, own: Element | undefined, around: Op
   const isPlace = from && from !== held.document.body && !holds(host.root, from);
   const inner = isPlace ? from : (own ?? (from === held.document.body ? from : null));
   const outer = (): Place | undefined => (around && !isOpenLayer(around.id) ? around.place : undefined);
-  held.place = rules.focus?.place(inner, outer, active);
+  // Rendered again while it was open, it goes back to where the one before it would have.
+  held.place = (inner ? undefined : placeLeftTo(host.root)) ?? rules.focus?.place(inner, outer, active);
 }

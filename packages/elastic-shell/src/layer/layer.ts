@@ -12,12 +12,13 @@ import type { Service } from '../engine/service.js';
 import type { Cause, ChangeOf } from '../engine/types.js';
 import { flushNodes, followNodes } from '../events/nodes.js';
 import { giveBack } from './after-closing.js';
+import { openLayerOf } from './as-open-layer.js';
 import { findAnchor, isThere, openFirst, ownOpener, takePlace } from './before-opening.js';
 import { openLayer } from './dismissal.js';
 import { close, type Held } from './held.js';
 import { mendLayers } from './moved.js';
 import { watchOpen } from './open-attribute.js';
-import { childrenOf, holderOf, type OpenLayer, parentOf, reachable, stepAside } from './open-layers.js';
+import { childrenOf, leavePlace, parentOf, stepAside } from './open-layers.js';
 import { phases } from './phase.js';
 import { pressedNow } from './pressed-now.js';
 import { returnValueOf } from './top-layer.js';
@@ -25,58 +26,6 @@ import type { LayerHost, LayerRules } from './types.js';
 
 /** The options that say where it stands. */
 const placing = ['area', 'gap', 'edgeGap', 'fallbacks', 'fit', 'anchor'];
-
-/** Shows it again above all others: it was moved, or something below it was. */
-function lift<A>({ host, rules, beside }: Held<A>): void {
-  const { showing } = rules;
-  if (!host.state().open) return;
-  if (showing.isShown()) showing.hide(undefined);
-  showing.show(beside);
-}
-
-/** The layer as the document knows it while it is open. */
-function openLayerOf<A>(held: Held<A>, around: OpenLayer | undefined): OpenLayer {
-  const { host, rules, document } = held;
-  const { root, options } = host;
-  const { showing } = rules;
-  return {
-    id: root,
-    parent: (showing.modal ? holderOf(around, held.opener) : around)?.id,
-    modal: showing.modal,
-    // Looked at when they count: they may have become others since.
-    get outside() {
-      return options.outside ?? rules.outside;
-    },
-    get escape() {
-      return options.escape ?? 'close';
-    },
-    get focusOut() {
-      return options.focusOut ?? rules.focusOut ?? 'keep';
-    },
-    get behind() {
-      return options.behind ?? 'keep';
-    },
-    place: held.place,
-    // Another opener is outside: pressing it closes this and opens there.
-    owners: () => (held.opener && !showing.modal ? [held.opener] : []),
-    dismiss: (reason, event) => close(held, reason, reason === 'parent', event),
-    tab: (event) => rules.focus?.tab(event, held.opener, reachable(document)),
-    reread: host.reread,
-    holdFocus: (from) => rules.focus?.hold?.(from),
-    // What is going, or is gone, is not to be shown again.
-    isShown: () => held.isOver || !root.isConnected || !host.state().open || showing.isShown(),
-    lift: () => lift(held),
-    // Opened in a detached tree, as tests do where nothing is laid out, it has nothing to go from.
-    ...(root.isConnected && { gone: () => host.change({ open: false }, { reason: 'removed' }, true) }),
-    changed: host.render,
-    submitted(event) {
-      event.preventDefault();
-      const source = event.submitter;
-      const result = source?.getAttribute('value') ?? '';
-      host.intend('close', { reason: 'command', event, source, result });
-    },
-  };
-}
 
 function present<A>(held: Held<A>, { source }: Cause): void {
   const { host, rules, phase } = held;
@@ -121,11 +70,12 @@ function present<A>(held: Held<A>, { source }: Cause): void {
   phase.go(true, show, afterShown);
 }
 
-/** Keeps it beside what it stands beside, as the options say now. */
+/** Keeps it in its place, as the options say now. */
 function holdPosition<A>(held: Held<A>): void {
   const { rules, beside } = held;
   held.stopHolding?.();
-  held.stopHolding = beside === undefined ? undefined : rules.position?.hold(beside, () => lost(held));
+  const lost = (): void => close(held, held.opener?.isConnected === false ? 'removed' : 'viewport', true);
+  held.stopHolding = beside === undefined ? undefined : rules.position?.hold(beside, lost);
 }
 
 /** Moves focus in, and notes where it went. */
@@ -133,9 +83,6 @@ function enterFocus<A>(held: Held<A>): void {
   held.rules.focus?.enter();
   held.entered = focusedFrom(held.host.root) ?? undefined;
 }
-
-const lost = <A>(held: Held<A>): void =>
-  close(held, held.opener?.isConnected === false ? 'removed' : 'viewport', true);
 
 function dismiss<A>(held: Held<A>, { result, reason }: Cause): void {
   const { host, rules, document, phase } = held;
@@ -149,6 +96,7 @@ function dismiss<A>(held: Held<A>, { result, reason }: Cause): void {
       [host.root, ...children.map(({ id }) => id)].some((root) => holds(root, active)) ||
       (isNowhere && reason !== 'hover'));
   for (const child of children) child.dismiss('parent');
+  if (reason === 'removed') leavePlace(host.root, held.place);
   // What has gone until now, and what goes while everyone hears of it, decides where focus goes back to.
   flushNodes(document.documentElement);
   const { place } = held;
@@ -240,6 +188,7 @@ export function layer<A = unknown>(host: LayerHost, rules: LayerRules<A>): Servi
       if (isFree || (holds(root, active) && isUnmoved)) enterFocus(held);
     },
     restored: () => mendLayers(held.document),
+    inside: host.render,
     isAtRest: () => !held.releases.length,
     update(names) {
       if (!held.releases.length || !placing.some((name) => names.has(name))) return;

@@ -77,6 +77,21 @@ export function enterLayer(layer: OpenLayer): () => void {
 /** It was taken out of the document a moment ago, and is about to close. */
 const isLeaving = ({ id, gone }: OpenLayer): boolean => !!gone && !id.isConnected;
 
+/** By id, where focus would have gone back to from layers that were taken out of the document a moment ago. */
+const left = new Map<string, Place>();
+
+/** A layer has been taken out of the document: one with its id may be rendered in its place. */
+export function leavePlace({ id }: Element, place: Place | undefined): void {
+  if (!id || !place) return;
+  left.set(id, place);
+  setTimeout(() => left.get(id) === place && left.delete(id), 1000);
+}
+
+/** Returns where focus would have gone back to from the layer that `root` was rendered in the place of. */
+export const placeLeftTo = (root: HTMLElement): Place | undefined =>
+  layersOf(root.ownerDocument).findLast((layer) => root.id && layer.id.id === root.id && isLeaving(layer))
+    ?.place ?? left.get(root.id);
+
 /**
  * Returns the parent of a layer that `control` opens: the layer around the control. Without a control it is the topmost layer,
  * if this copy of the library opened that.

@@ -100,7 +100,7 @@ export function partsOf(
   for (const [name, make] of Object.entries(outline.single))
     parts[name] = {
       ...make(asked),
-      ...(roots.includes(name) && wireAttributes(own, options, rest)),
+      ...(roots.includes(name) && { ...outline.unscripted?.(asked), ...wireAttributes(own, options, rest) }),
     };
   for (const [name, make] of Object.entries(outline.each))
     parts[name] = (...args: [string]) => make(asked, ...args);

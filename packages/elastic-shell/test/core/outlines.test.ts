@@ -135,7 +135,7 @@ const expected = [
   'listbox several root: id=r data-wired=listbox role=listbox tabindex=-1 aria-multiselectable=true',
   'menu first root: id=r data-wired=menu role=menu popover=manual',
   'menu first separator: role=separator',
-  'menu first opener: type=button commandfor=r command=--toggle aria-haspopup=menu aria-expanded=false aria-controls=r',
+  'menu first opener: type=button commandfor=r command=toggle-popover aria-haspopup=menu aria-expanded=false aria-controls=r',
   'menu first branch: aria-haspopup=menu aria-expanded=false aria-controls=r',
   'menu first item: type=button role=menuitem data-key=a tabindex=-1',
   'menu first checkbox: type=button role=menuitemcheckbox data-key=a tabindex=-1 aria-checked=false',

@@ -35,6 +35,21 @@ describe.each(Object.entries(roots))('%s', (name, markup) => {
     expect(() => wireOf(name)(get(), { constructor: 1 })).toThrow(TypeError);
   });
 
+  it('refuses an option that it does not have also in the markup', () => {
+    get().setAttribute('data-wire', name);
+    get().setAttribute('data-wire-gaurd', 'x');
+    expect(() => shell.wireWithin(document)).toThrow(
+      new RegExp(`^elastic-shell: ${name} has no option "gaurd"; did you mean "guard"\\?`),
+    );
+    get().removeAttribute('data-wire-gaurd');
+    get().setAttribute('data-wire-guard', 'x');
+    expect(() => shell.wireWithin(document)).toThrow(
+      `elastic-shell: ${name} option guard must be a function, got x`,
+    );
+    get().removeAttribute('data-wire-guard');
+    get().removeAttribute('data-wire');
+  });
+
   it('refuses a value of another kind', () => {
     for (const value of ['yes', 1, {}, null])
       expect(() => wireOf(name)(get(), { guard: value })).toThrow(

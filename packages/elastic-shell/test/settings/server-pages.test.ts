@@ -47,7 +47,7 @@ describe('without script', () => {
   });
 });
 
-describe.each(['', '?replace'])('with script %s', (search) => {
+describe.each(['', '?way=replace'])('with script %s', (search) => {
   it('strikes an order with the keyboard, and goes on to the next', async () => {
     const page = await visit(search);
     await wired(page);

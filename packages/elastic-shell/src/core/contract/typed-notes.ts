@@ -821,7 +821,7 @@ export const tabsOptionNotes: readonly OptionNote[] = [
     name: 'address',
     values: 'true or false',
     default: 'false',
-    does: 'Whether the address keeps the selected tab, as #key. The back and forward buttons select then.',
+    does: 'Whether the address keeps the selected tab: as #key, or as the address of a tab that is a link to another path or query. The back and forward buttons select then.',
   },
   {
     name: 'messages',

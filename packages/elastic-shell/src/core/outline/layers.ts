@@ -24,6 +24,7 @@ const isLive = ({ options }: Layer<DrawerChoices>): boolean => options.modal ===
 export const dialogOutline = {
   name: dialogContract.name,
   first: closed,
+  unscripted: ({ state }: Layer<DialogChoices>): Attributes => (state.open ? { open: '' } : {}),
   single: {
     /** The dialog. Goes onto a `<dialog>`. */
     root: (given: Layer<DialogChoices>): Attributes => rootOf(dialogContract.semantics, given, 'dialog'),
@@ -45,6 +46,8 @@ export const dialogOutline = {
 export const drawerOutline = {
   name: drawerContract.name,
   first: closed,
+  unscripted: (given: Layer<DrawerChoices>): Attributes =>
+    given.state.open && !isLive(given) ? { open: '' } : {},
   single: {
     /** The drawer. Goes onto a `<dialog>`. */
     root: (given: Layer<DrawerChoices>) => ({
@@ -164,7 +167,7 @@ export const menuOutline = {
   each: {
     /** Opens and closes the menu. Goes onto a `<button>`. */
     opener: (given: Menu): Attributes => ({
-      ...control(given, '--toggle'),
+      ...control(given, 'toggle-popover'),
       ...menuContract.semantics.opener?.({ ...given.state, ...closed }, viewOf(given), 'toggle'),
     }),
     /** Opens this menu from an item of another. Goes onto the item. */

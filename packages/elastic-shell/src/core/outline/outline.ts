@@ -33,6 +33,8 @@ export interface Outline<State extends object = object, Options = object> {
   firstItem?: { state: keyof State & string; parts: readonly string[] };
   /** The parts that may be its root, of which one is on the page. Default: `root`. */
   roots?: readonly string[];
+  /** What shows the root as its state says where no script wires it: only servers write it. Default: nothing more. */
+  unscripted?: (given: Given<State, Options>) => Attributes;
   /** Parts of which there is one. */
   single: Readonly<Record<string, SinglePart<State, Options>>>;
   /** Parts of which there are several: by the key of an item, or by what a control asks for. */

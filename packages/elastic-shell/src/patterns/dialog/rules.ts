@@ -91,7 +91,9 @@ export const dialogRules: readonly Rule[] = [
     says: 'A dialog that is to be modal is written with the open attribute.',
     on: ['dialog'],
     find(element, page) {
-      if (!has(element, 'open') || has(element, 'data-phase')) return undefined;
+      // Sent open for pages without script; with it, it becomes modal.
+      const isSentOpen = has(element, 'data-wire-open');
+      if (!has(element, 'open') || has(element, 'data-phase') || isSentOpen) return undefined;
       const isModal =
         element.attribute('aria-modal') === 'true' ||
         writtenRole(element) === 'alertdialog' ||
@@ -101,7 +103,8 @@ export const dialogRules: readonly Rule[] = [
         element,
         attribute: 'open',
         sentence: `${tagText(element)} is written open: until script runs it is not modal, and the page behind it is live.`,
-        remedy: 'Leave open out, and open it by a button or from the program.',
+        remedy:
+          'Leave open out, and open it by a button or from the program. If a server sends it open, write data-wire-open="true" beside it.',
       };
     },
   },

@@ -1,12 +1,7 @@
-// The pages, as text. What has a role, an id or a state is asked of the library; the rest is plain HTML.
-import { earlyScript, html as attributes, partsOf } from 'elastic-shell/server';
-import { boatNames, ordersOf } from './yard.js';
-
-const escape = (text) =>
-  String(text).replace(
-    /[&"<>]/g,
-    (letter) => ({ '&': '&amp;', '"': '&quot;', '<': '&lt;', '>': '&gt;' })[letter],
-  );
+// The page of the orders, as text. What has a role, an id or a state is asked of the library; the rest is plain HTML.
+import { html as attributes, partsOf } from 'elastic-shell/server';
+import { boatNames, ordersOf } from '../yard.js';
+import { escape } from './text.js';
 
 const order = ({ id, title, boat, state, due }) => {
   const dialog = partsOf('dialog', { id: `strike-${id}`, size: 'narrow' });
@@ -28,14 +23,20 @@ const order = ({ id, title, boat, state, due }) => {
     </li>`;
 };
 
-/** The list of orders, of boats whose name has `boat` in it. */
-export const ordersPart = (visit, search) => {
-  const left = ordersOf(visit, search.get('boat') ?? '');
-  return `<p role="status">${left.length} orders</p><ol class="orders">${left.map(order).join('')}</ol>`;
-};
+const count = (orders) => `<p role="status" id="count">${orders.length} orders</p>`;
 
-/** Whether the lights are on. */
-export const lightsPart = ({ lights }) => (lights ? 'on' : 'off');
+/** The list of orders, of boats whose name has `boat` in it. */
+export function ordersPart(visit, search) {
+  const left = ordersOf(visit, search.get('boat') ?? '');
+  return `${count(left)}<ol class="orders" id="order-list">${left.map(order).join('')}</ol>`;
+}
+
+/** The same as it is streamed: one element after the other, and what is left out goes. Each takes the place of the one with its id. */
+export function ordersStream(visit, search) {
+  const left = ordersOf(visit, search.get('boat') ?? '');
+  const keep = left.map(({ id }) => id).join(' ');
+  return [`<ol id="order-list" data-keep="${keep}"></ol>`, ...left.map(order), count(left)];
+}
 
 const filter = (search) => {
   const boat = search.get('boat') ?? '';
@@ -59,21 +60,27 @@ const notices = [
   ['slips', 'Slips', 'The great slip is free from Thursday.'],
 ];
 
-/** Tabs that are links: without script the server shows the panel of the one that was followed. */
-const noticeBoard = (search) => {
+/**
+ * Tabs that are links: without script the server shows the panel of the one that was followed. With each warning the weather is selected,
+ * whatever a reader has selected meanwhile: that is another revision.
+ */
+const noticeBoard = ({ warnings }, search) => {
   const asked = search.get('notice');
-  const selected = notices.some(([key]) => key === asked) ? asked : 'tides';
+  const selected = notices.some(([key]) => key === asked) ? asked : warnings ? 'weather' : 'tides';
   const tabs = partsOf('tabs', { id: 'board', selected });
   const tab = ([key, title]) => {
     const { type: _, ...link } = tabs.tab(key);
     return `<a href="?notice=${key}#board" ${attributes(link)}>${title}</a>`;
   };
   return `
-    <div ${attributes(tabs.root)}>
+    <div ${attributes(tabs.root, { 'data-wire-revision': `${warnings}` })}>
       <div ${attributes(tabs.list, { 'aria-label': 'Notices' })}>${notices.map(tab).join('')}</div>
       ${notices.map(([key, , text]) => `<div class="section" ${attributes(tabs.panel(key))}><p>${text}</p></div>`).join('')}
     </div>`;
 };
+
+/** Whether the lights are on. */
+export const lightsPart = ({ lights }) => (lights ? 'on' : 'off');
 
 const lights = ({ lights: isOn }) => {
   const box = partsOf('switch', { id: 'lights', checked: isOn }).box;
@@ -93,36 +100,18 @@ const about = () => {
     <div ${attributes(disclosure.root)}><p>Ten berths, two slips and a crane, on a river that dries at springs.</p></div>`;
 };
 
-/** The whole page. */
-export const page = (visit, search) => {
-  const late = Number(search.get('late') ?? 0);
-  return `<!doctype html>
-<html lang="en">
-  <head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <title>Orders · Quillhaven</title>
-    <script>${earlyScript}</script>
-    <link rel="icon" href="/pages/mark.svg" type="image/svg+xml">
-    <link rel="stylesheet" href="/pages/lib/styles/structure.css">
-    <link rel="stylesheet" href="/pages/lib/styles/skin.css">
-    <link rel="stylesheet" href="/pages/page.css">
-    <script type="module" src="/pages/page.js${late ? `?late=${late}` : ''}"></script>
-  </head>
-  <body>
-    <header><p><b>Quillhaven</b> yard, from a server</p></header>
-    <main>
-      <h1>Orders</h1>
-      ${filter(search)}
-      <section id="orders" aria-label="Orders">${ordersPart(visit, search)}</section>
-      <h2>Notices</h2>
-      ${noticeBoard(search)}
-      <h2>Yard</h2>
-      ${lights(visit)}
-      ${about()}
-      <details id="hours" data-wire="disclosure"><summary>Opening hours</summary><p>From first light to last.</p></details>
-    </main>
-  </body>
-</html>
-`;
-};
+/** What is in `<main>`. */
+export const ordersMain = (visit, search) => `
+  <h1>Orders</h1>
+  ${filter(search)}
+  <section id="orders" aria-label="Orders">${ordersPart(visit, search)}</section>
+  <h2>Notices</h2>
+  ${noticeBoard(visit, search)}
+  <div class="row">
+    <form action="/pages/" data-part="main"><button id="refresh">Refresh</button></form>
+    <form method="post" action="/pages/warning" data-part="main"><button id="warn">Storm warning</button></form>
+  </div>
+  <h2>Yard</h2>
+  ${lights(visit)}
+  ${about()}
+  <details id="hours" data-wire="disclosure"><summary>Opening hours</summary><p>From first light to last.</p></details>`;
