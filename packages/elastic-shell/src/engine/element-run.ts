@@ -15,6 +15,7 @@ import {
   waitAttribute,
 } from './attributes.js';
 import { isCell } from './dom.js';
+import type { ElementForm, MakeForm } from './element-form.js';
 import type { GuardDetail } from './element-types.js';
 import { storeOf } from './store.js';
 import type { Change, Wired } from './types.js';
@@ -31,6 +32,8 @@ export interface ElementRules {
   methods?: readonly string[];
   /** What else of what is wired can be read as a property: cells that nobody sets. Default: none, besides `busy`. */
   reads?: readonly string[];
+  /** How it takes part in forms. Default: it doesn't. */
+  form?: MakeForm;
   /** The properties of options whose names every element has for something else. Default: none. */
   renamed?: Readonly<Record<string, string>>;
 }
@@ -54,6 +57,8 @@ export interface ElementRun {
   /** Methods that were called before it was wired. */
   calls: (() => void)[];
   watch: MutationObserver;
+  /** Its part in a form. */
+  form: ElementForm | undefined;
 }
 
 /** What is told as an event, by the option that hears it: `onChange` as `shell-change`. */
@@ -65,6 +70,8 @@ const tell = (host: HTMLElement, event: string, detail: unknown, cancelable = fa
 
 /** Asks the guard that was given as a property, and whoever hears of `shell-guard`: one refusal is enough. */
 function askAll(run: ElementRun, change: Change): unknown {
+  // Whoever uses a disabled one is refused; a program is not.
+  if (run.form?.isDisabled && change.event) return false;
   const waits: PromiseLike<unknown>[] = [];
   const guard = optionOf(run, 'guard');
   const own: unknown = typeof guard === 'function' ? guard(change) : true;
@@ -133,6 +140,7 @@ export function attributeChanged(run: ElementRun, attribute: string, text: strin
   // A state stays as it is when its attribute goes, but for what an attribute says by being there.
   if (run.wired && (text !== null || !isState(kind) || flags.includes(kind)))
     follow(run, option, optionOf(run, option));
+  if (attribute === 'name') run.form?.refresh();
 }
 
 /** Calls a method, now or when it is wired. */
@@ -161,7 +169,9 @@ function wire(run: ElementRun): void {
     if (value !== undefined) options[option] = value;
   }
   options['guard'] = (change: Change) => askAll(run, change);
+  run.form?.wiring(root);
   run.wired = plan.wire(root, options);
+  run.form?.wired(run.wired);
   for (const late of run.calls.splice(0)) late();
 }
 
@@ -173,6 +183,7 @@ function unwire(run: ElementRun): void {
     if (cell) given.set(option, cell.get());
   }
   run.wired = undefined;
+  run.form?.ended();
   wired?.unwire();
 }
 
@@ -200,6 +211,7 @@ export function elementRun(host: HTMLElement, plan: ElementPlan): ElementRun {
     given: new Map(),
     passed: new Set(),
     calls: [],
+    form: plan.form?.(host),
     // Something inside has come or gone: another root is wired, in the state of the one that it replaces.
     watch: new MutationObserver(() => {
       const { wired } = run;

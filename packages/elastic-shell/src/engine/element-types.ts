@@ -60,6 +60,21 @@ export interface ShellElement<W extends Wired = Wired, Events = ShellEvents<W>> 
   ): void;
 }
 
+/** What an element has of a control of the platform. HTML, form-associated custom elements. */
+export interface FormElement {
+  /** The form that it belongs to; null for none. */
+  readonly form: HTMLFormElement | null;
+  /** The labels that name it. A press on one goes to its control. */
+  readonly labels: NodeList | null;
+  readonly validity: ValidityState;
+  readonly validationMessage: string;
+  readonly willValidate: boolean;
+  checkValidity(): boolean;
+  reportValidity(): boolean;
+  /** Whether it can be used. A disabled fieldset around it disables it too. @defaultValue false */
+  disabled: boolean;
+}
+
 /** Options as properties: all but those that are states (`S`), have another name (`R`), or are told as events. */
 export type OptionProperties<O, S extends string, R extends string = never> = {
   [N in keyof O as N extends S | R | `on${Capitalize<string>}` ? never : N]: O[N] | null | undefined;

@@ -16,6 +16,7 @@ import {
   upgrade,
   write,
 } from './element-run.js';
+import { addFormMembers, type ElementForm } from './element-form.js';
 import type { Wire, Wired } from './types.js';
 
 export type { ElementRules } from './element-run.js';
@@ -83,6 +84,7 @@ export function element<O extends object, W extends Wired>(
 
   class Shell extends HTMLElement {
     static readonly observedAttributes = [...plan.attributes.keys()];
+    static readonly formAssociated = !!plan.form;
 
     constructor() {
       super();
@@ -93,6 +95,19 @@ export function element<O extends object, W extends Wired>(
         Reflect.deleteProperty(this, property);
         upgrade(runOf(this, plan), option, value);
       }
+    }
+    get formPart(): ElementForm | undefined {
+      return runOf(this, plan).form;
+    }
+    formResetCallback(): void {
+      this.formPart?.reset();
+    }
+    formDisabledCallback(isDisabled: boolean): void {
+      this.formPart?.disable(isDisabled);
+    }
+    formStateRestoreCallback(kept: unknown): void {
+      const [state, value] = this.formPart?.restored(kept) ?? [];
+      if (state && value !== undefined) write(runOf(this, plan), state, value);
     }
     get wired(): Wired | undefined {
       return runOf(this, plan).wired;
@@ -111,5 +126,6 @@ export function element<O extends object, W extends Wired>(
   }
 
   addMembers(Shell.prototype, plan, properties);
+  if (plan.form) addFormMembers(Shell.prototype);
   customElements.define(name, Shell);
 }

@@ -15,9 +15,21 @@ export interface Member {
   name?: string | undefined;
   /** It is not asked now. */
   isDisabled?(): boolean;
+  /** What is missing, in words; nothing where the form may be sent. */
+  missing?(): string | undefined;
   /** Why the form may not be sent; it shows that, and takes focus. For what the platform cannot check. */
   refuse?(): boolean;
 }
+
+/** An element that takes part in a form for what is wired in it. */
+export interface FormHost {
+  /** It sends the value itself, under its own name. */
+  isSent(): boolean;
+  join(member: Member): () => void;
+}
+
+/** By wired root, the element around it that takes part in a form for it. */
+export const formHosts = new WeakMap<Element, FormHost>();
 
 /** The form that an element belongs to: by its attribute `form` where it has one, else the one around it. */
 const formOf = (element: Element): Element | null =>
@@ -25,11 +37,14 @@ const formOf = (element: Element): Element | null =>
 
 /** Has `element` take part in its form until released. */
 export function takePart(element: Element, member: Member): () => void {
+  const host = formHosts.get(element);
+  const leave = host?.join(member);
   const isIn = ({ target }: Event): boolean => !!target && target === formOf(element);
   const heard: Handlers = {
     formdata(event) {
       const name = member.name ?? element.getAttribute('name');
-      if (!isIn(event) || !name || member.isDisabled?.() || element.closest(':disabled')) return;
+      if (host?.isSent() || !isIn(event) || !name || member.isDisabled?.() || element.closest(':disabled'))
+        return;
       for (const value of [member.value() ?? []].flat()) event.formData.append(name, value);
     },
     submit(event) {
@@ -42,8 +57,12 @@ export function takePart(element: Element, member: Member): () => void {
     },
     /** Heard before the form itself is reset. */
     reset(event) {
-      if (isIn(event)) setTimeout(member.reset);
+      if (!host && isIn(event)) setTimeout(member.reset);
     },
   };
-  return listenIn(element.ownerDocument, heard, ['formdata', 'reset']);
+  const release = listenIn(element.ownerDocument, heard, ['formdata', 'reset']);
+  return () => {
+    leave?.();
+    release();
+  };
 }

@@ -2,11 +2,13 @@
 import type { Item } from '../../core/collection/items.js';
 import { combobox, comboboxMethods } from '../../core/contract/combobox.js';
 import { element } from '../../engine/element.js';
+import { associated } from '../../form/associated.js';
 import type {
   ChosenProperty,
   OpenProperty,
   OptionProperties,
   QueryProperty,
+  FormElement,
   ShellElement,
 } from '../../engine/element-types.js';
 import type { ComboboxOptions } from './types.js';
@@ -15,6 +17,7 @@ import { type Combobox, wireCombobox } from './wire.js';
 /** `<shell-combobox>`: its options and states are properties, its methods methods. */
 export interface ShellCombobox
   extends
+    FormElement,
     ShellElement<Combobox<boolean>>,
     OptionProperties<ComboboxOptions<Item, boolean>, 'open' | 'selected' | 'query'>,
     Pick<Combobox<boolean>, (typeof comboboxMethods)[number]>,
@@ -33,4 +36,5 @@ element('shell-combobox', wireCombobox, {
   options: combobox.options ?? {},
   methods: comboboxMethods,
   needs: ['[role=combobox]', '[role=listbox]'],
+  form: associated({ control: '[role=combobox]', state: 'selected' }),
 });

@@ -54,6 +54,7 @@ function joinForm(held: Held, selected: Chosen): () => void {
   const { holder, field } = parts;
   return takePart(root, {
     isDisabled: () => holder.matches(':disabled'),
+    missing: () => (!field && isMissing(held) ? say.required() : undefined),
     /** A field is checked by the platform; a button is not. */
     refuse() {
       if (field || !isMissing(held)) return false;
