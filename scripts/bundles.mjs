@@ -1,52 +1,113 @@
 // Bundles for pages without a build step: a file an entry, and beside them what entries share, which must be there once
-// however many of them a page loads. `importmap.json` has the lines of an import map.
-import { readdirSync, writeFileSync } from 'node:fs';
-import { join } from 'node:path';
+// however many of them a page loads. `importmap.json` has the lines of an import map. `browser/production` is the same without option
+// checks, and with codes for messages.
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
 import { rolldown } from 'rolldown';
 import { root } from './setup.mjs';
 
-const library = join(root, 'packages/elastic-shell');
-const dist = join(library, 'dist');
+const dist = join(root, 'packages/elastic-shell/dist');
 const patterns = readdirSync(join(dist, 'patterns'), { withFileTypes: true })
   .filter((entry) => entry.isDirectory())
   .map(({ name }) => name);
 
-const input = {
-  'elastic-shell': join(dist, 'index.js'),
-  elements: join(dist, 'elements/index.js'),
-  journal: join(dist, 'journal/index.js'),
-  defaults: join(dist, 'engine/defaults.js'),
-  page: join(dist, 'page/index.js'),
-};
-for (const name of patterns) {
-  input[name] = join(dist, `patterns/${name}/index.js`);
-  input[`elements/${name}`] = join(dist, `patterns/${name}/element.js`);
+/** The modules that a module imports at once, and those that they import. */
+function importsOf(path, found = new Set()) {
+  if (found.has(path)) return found;
+  found.add(path);
+  const statements = /^(?:import|export)\s*(?:[\w$\s{},*]+\sfrom\s*)?['"](\.[^'"]+)['"]/gm;
+  for (const [, to] of readFileSync(path, 'utf8').matchAll(statements))
+    importsOf(join(dirname(path), to), found);
+  return found;
 }
 
-const bundle = await rolldown({ input, treeshake: true });
-await bundle.write({
-  dir: join(dist, 'browser'),
-  format: 'es',
-  minify: true,
-  sourcemap: true,
-  entryFileNames: '[name].js',
-  chunkFileNames: 'shared/[name].js',
-  codeSplitting: {
-    groups: [
-      { name: 'engine', test: (id) => !id.includes('/patterns/'), minShareCount: 6 },
-      {
-        name: (id) => /patterns\/(\w+)\//.exec(id)?.[1],
-        debugName: 'patterns',
-        // Not what defines an element: whoever wires by himself wants none. Nor the rules, which are the journal's.
-        test: /\/patterns\/(?!index)(?!.*(element|rules)\.js$)/,
-        minShareCount: 1,
-      },
-    ],
-  },
+/**
+ * By module, the file that it comes in. A page loads few files, and in them little that it does not need: what nearly every pattern
+ * needs is the kernel; what only some need goes with others that are needed by the same.
+ */
+function filesOf(from) {
+  const users = new Map();
+  for (const name of patterns)
+    for (const path of importsOf(join(from, `patterns/${name}/index.js`)))
+      users.set(path, [...(users.get(path) ?? []), name]);
+  const ofPage = importsOf(join(from, 'page/index.js'));
+  const files = new Map();
+  for (const [path, names] of users) {
+    const isFor = (...others) => others.some((name) => names.includes(name));
+    if (path.includes('/patterns/') || names.length < 2) continue;
+    if (names.length > 12 || ofPage.has(path)) files.set(path, 'kernel');
+    else if (isFor('disclosure', 'switch') || (isFor('popover') && isFor('listbox')))
+      files.set(path, 'common');
+    else if (isFor('dialog')) files.set(path, isFor('tabs', 'listbox') ? 'common' : 'layers');
+    else if (isFor('tabs', 'listbox')) files.set(path, isFor('accordion') ? 'items' : 'lists');
+    else if (isFor('popover', 'menu')) files.set(path, 'places');
+  }
+  return files;
+}
+
+/** The entries of the build in `from`: the module of each. */
+function entriesOf(from) {
+  const input = {
+    'elastic-shell': join(from, 'index.js'),
+    elements: join(from, 'elements/index.js'),
+    journal: join(from, 'journal/index.js'),
+    defaults: join(from, 'engine/defaults.js'),
+    page: join(from, 'page/index.js'),
+  };
+  for (const name of patterns) {
+    input[name] = join(from, `patterns/${name}/index.js`);
+    input[`elements/${name}`] = join(from, `patterns/${name}/element.js`);
+  }
+  return input;
+}
+
+/** An entry of its own for each: a module that is shared too would make its entry the file of all that is shared. */
+const apart = (input) => ({
+  name: 'apart',
+  resolveId: (id) => (id.startsWith('entry:') ? id : null),
+  load: (id) =>
+    id.startsWith('entry:')
+      ? { code: `export * from ${JSON.stringify(input[id.slice(6)])};`, moduleSideEffects: true }
+      : null,
 });
 
-const specifier = (name) => (name === 'elastic-shell' ? name : `elastic-shell/${name}`);
-const imports = Object.fromEntries(
-  Object.keys(input).map((name) => [specifier(name), `/elastic-shell/${name}.js`]),
-);
-writeFileSync(join(dist, 'browser/importmap.json'), `${JSON.stringify({ imports }, null, 2)}\n`);
+const patternOf = (id) => /patterns\/(\w+)\/(?!(?:element|rules)\.js)/.exec(id)?.[1];
+
+/** Bundles the build in `from`, and writes it with its import map to `to`. */
+async function write(from, to, path) {
+  const input = entriesOf(from);
+  const files = filesOf(from);
+  const bundle = await rolldown({
+    input: Object.fromEntries(Object.keys(input).map((name) => [name, `entry:${name}`])),
+    plugins: [apart(input)],
+    treeshake: true,
+    preserveEntrySignatures: 'allow-extension',
+  });
+  await bundle.write({
+    dir: to,
+    format: 'es',
+    minify: true,
+    sourcemap: true,
+    entryFileNames: '[name].js',
+    chunkFileNames: 'shared/[name].js',
+    codeSplitting: {
+      includeDependenciesRecursively: false,
+      groups: [
+        {
+          debugName: 'shared',
+          name: (id) => files.get(id) ?? patternOf(id) ?? (/\/engine\/element/.test(id) ? 'elements' : null),
+        },
+      ],
+    },
+  });
+  const imports = Object.fromEntries(
+    Object.keys(input).map((name) => [
+      name === 'elastic-shell' ? name : `elastic-shell/${name}`,
+      `/elastic-shell/${path}${name}.js`,
+    ]),
+  );
+  writeFileSync(join(to, 'importmap.json'), `${JSON.stringify({ imports }, null, 2)}\n`);
+}
+
+await write(dist, join(dist, 'browser'), '');
+await write(join(dist, 'production'), join(dist, 'browser/production'), 'production/');

@@ -43,7 +43,6 @@ export const targets = {
       // In place of the module that the compiler has made of it.
       await run(process.execPath, ['scripts/early.mjs', 'script']);
       await run(process.execPath, ['scripts/late.mjs']);
-      await run(process.execPath, ['scripts/bundles.mjs']);
       await run(process.execPath, ['scripts/manifest.mjs']);
       await run(process.execPath, ['scripts/styles.mjs']);
       // What the compiler leaves alone: components that are compiled where they are used.
@@ -54,6 +53,7 @@ export const targets = {
       ])
         cpSync(join(root, library, 'src', path), join(root, library, 'dist', path), { recursive: true });
       await run(process.execPath, ['scripts/production.mjs']);
+      await run(process.execPath, ['scripts/bundles.mjs']);
     },
   },
   cli: {

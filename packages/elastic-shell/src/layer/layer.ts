@@ -18,7 +18,7 @@ import { openLayer } from './dismissal.js';
 import { close, type Held } from './held.js';
 import { mendLayers } from './moved.js';
 import { watchOpen } from './open-attribute.js';
-import { childrenOf, leavePlace, parentOf, stepAside } from './open-layers.js';
+import { childrenOf, isInLayer, leavePlace, parentOf, stepAside } from './open-layers.js';
 import { phases } from './phase.js';
 import { pressedNow } from './pressed-now.js';
 import { returnValueOf } from './top-layer.js';
@@ -89,10 +89,10 @@ function dismiss<A>(held: Held<A>, { result, reason }: Cause): void {
   const active = focusedFrom(host.root);
   const children = childrenOf(host.root);
   const isNowhere = !active || active === document.body;
-  // What closes with its parent leaves it to that one to give focus back. Gone already, it takes focus from nobody.
+  // What closes with its parent leaves it to that one to give focus back. Gone already, it takes focus out of no other layer.
   held.returns =
     reason !== 'parent' &&
-    ((rules.focus?.returns === 'always' && (reason !== 'removed' || isNowhere)) ||
+    ((rules.focus?.returns === 'always' && !(reason === 'removed' && active && isInLayer(active))) ||
       [host.root, ...children.map(({ id }) => id)].some((root) => holds(root, active)) ||
       (isNowhere && reason !== 'hover'));
   for (const child of children) child.dismiss('parent');
