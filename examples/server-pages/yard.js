@@ -2,7 +2,11 @@
 import allBoats from 'quillhaven-data/boats.json' with { type: 'json' };
 import all from 'quillhaven-data/orders.json' with { type: 'json' };
 
-const boats = allBoats.slice(0, 12).map(({ id, name, kind, berth }) => ({ id, name, kind, berth }));
+/** One boat a berth. */
+const boats = allBoats
+  .slice(0, 12)
+  .filter(({ berth }, at) => allBoats.findIndex((boat) => boat.berth === berth) === at)
+  .map(({ id, name, kind, berth }) => ({ id, name, kind, berth }));
 const names = new Map(allBoats.map(({ id, name }) => [id, name]));
 const orders = all.slice(0, 20).map((order) => ({ ...order, boat: names.get(order.boat) ?? '' }));
 
@@ -25,7 +29,7 @@ export function changeBoat(visit, id, { name, berth }) {
   if (!name.trim()) wrong.name = 'A boat needs a name.';
   else if (others.some((boat) => boat.name === name.trim())) wrong.name = 'Another boat has that name.';
   const taken = others.find((boat) => boat.berth === berth.trim());
-  if (!/^[A-F]\d+$/.test(berth.trim())) wrong.berth = 'A berth is a letter from A to F and a number.';
+  if (!/^[A-Z]\d+$/.test(berth.trim())) wrong.berth = 'A berth is a letter and a number.';
   else if (taken) wrong.berth = `${taken.name} lies there.`;
   if (!Object.keys(wrong).length)
     Object.assign(visit.boats.find((boat) => boat.id === id) ?? {}, {

@@ -55,9 +55,9 @@ const row = ({ id, name, kind, berth }) => {
 export const boatsPart = (visit, search, edited) => {
   const boat = visit.boats.find(({ id }) => id === search.get('edit'));
   return `
+    ${editor(edited ?? { boat })}
     <p role="status" id="boat-count">${visit.boats.length} boats</p>
-    <ul class="orders" id="boat-list">${visit.boats.map(row).join('')}</ul>
-    ${editor(edited ?? { boat })}`;
+    <ul class="orders" id="boat-list">${visit.boats.map(row).join('')}</ul>`;
 };
 
 /** The same as it is streamed. */
