@@ -47,6 +47,7 @@ export const patterns = patternNames.map((name) => {
     item,
     isWhole,
     hasEvents,
+    isFormControl: read(`described/${name}.ts`).includes('isFormControl: true'),
   };
 });
 

@@ -6,8 +6,9 @@ const checked = new Set(checkFiles.flatMap(({ names }) => names));
 const each = (line) => patterns.map(line);
 
 /** A row of the table of elements. */
-const elementRow = ({ name, Name, item, hasEvents }) => {
-  const options = item ? `${Name}Options<${item}, boolean>` : `${Name}Options`;
+const elementRow = ({ name, Name, item, hasEvents, isFormControl }) => {
+  const own = item ? `${Name}Options<${item}, boolean>` : `${Name}Options`;
+  const options = isFormControl ? `${own} & FormAttributes` : own;
   const events = hasEvents ? `Shell${Name}Events` : `ShellEvents<${item ? `${Name}<boolean>` : Name}>`;
   return `  'shell-${name}': Row<Shell${Name}, ${options}, ${events}>;`;
 };
@@ -149,7 +150,7 @@ export const libraryFiles = [
       '// Every element, and the types of the events that elements send.',
       ...each(({ name }) => `import '../patterns/${name}/element.js';`),
       '',
-      `export type { GuardDetail, ShellElement, ShellEvents } from '../engine/element-types.js';`,
+      `export type { FormElement, GuardDetail, ShellElement, ShellEvents } from '../engine/element-types.js';`,
       `export type { Change, ChangeOf, Refusal } from '../engine/types.js';`,
       ...each(({ name }) => `export type * from '../patterns/${name}/element.js';`),
       '',
@@ -162,7 +163,7 @@ export const libraryFiles = [
       '// What is known of each element, by its tag.',
       `import type { Item } from '../core/collection/items.js';`,
       `import type { TreeNode } from '../core/collection/tree.js';`,
-      `import type { ShellEvents } from '../engine/element-types.js';`,
+      `import type { FormAttributes, ShellEvents } from '../engine/element-types.js';`,
       ...each(({ name, Name, hasEvents }) =>
         [
           `import type { Shell${Name}${hasEvents ? `, Shell${Name}Events` : ''} } from '../patterns/${name}/element.js';`,

@@ -5,6 +5,7 @@ import { describePattern } from './description.js';
 import { withRole } from './kinds.js';
 
 describePattern(combobox, {
+  isFormControl: true,
   rules: comboboxRules,
   isRoot: withRole('combobox'),
   needs: [

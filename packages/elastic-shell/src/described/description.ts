@@ -36,6 +36,8 @@ export interface DescriptionGiven {
   isRoot?: Test;
   /** What its custom element must contain: words for the message, and the test. The root comes first. @defaultValue none */
   needs?: readonly (readonly [what: string, test: Test])[];
+  /** Whether its custom element is a form control, with the attributes `name`, `disabled` and `form`. @defaultValue false */
+  isFormControl?: boolean;
   /** What its keys do, for the inspector. @defaultValue none */
   keys?: (asked: KeysAsked) => KeyActs | undefined;
   /** The checks that `expectContract` plays. @defaultValue none */
@@ -125,6 +127,7 @@ export function describePattern<Out>(
     rules: given.rules ?? [],
     isRoot: given.isRoot ?? (() => false),
     needs: given.needs ?? [],
+    isFormControl: given.isFormControl ?? false,
     keys: given.keys ?? (() => undefined),
     checks: given.checks ?? [],
     items: given.items,

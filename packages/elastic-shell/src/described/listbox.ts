@@ -5,6 +5,7 @@ import { describePattern } from './description.js';
 import { withRole } from './kinds.js';
 
 describePattern(listbox, {
+  isFormControl: true,
   rules: listRules,
   isRoot: withRole('listbox'),
   needs: [['an element with role="listbox"', withRole('listbox')]],

@@ -4,6 +4,7 @@ import { describePattern } from './description.js';
 import { isSwitch } from './kinds.js';
 
 describePattern(switching, {
+  isFormControl: true,
   needs: [['a <button> or a checkbox', isSwitch]],
   selector: '[role=switch]',
   walk: ['Tab', 'Space', 'Space'],

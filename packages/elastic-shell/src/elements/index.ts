@@ -16,7 +16,7 @@ import '../patterns/switch/element.js';
 import '../patterns/toolbar/element.js';
 import '../patterns/tree/element.js';
 
-export type { GuardDetail, ShellElement, ShellEvents } from '../engine/element-types.js';
+export type { FormElement, GuardDetail, ShellElement, ShellEvents } from '../engine/element-types.js';
 export type { Change, ChangeOf, Refusal } from '../engine/types.js';
 export type * from '../patterns/dialog/element.js';
 export type * from '../patterns/drawer/element.js';

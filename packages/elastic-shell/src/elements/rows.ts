@@ -2,7 +2,7 @@
 // What is known of each element, by its tag.
 import type { Item } from '../core/collection/items.js';
 import type { TreeNode } from '../core/collection/tree.js';
-import type { ShellEvents } from '../engine/element-types.js';
+import type { FormAttributes, ShellEvents } from '../engine/element-types.js';
 import type { ShellDialog } from '../patterns/dialog/element.js';
 import type { Dialog, DialogOptions } from '../patterns/dialog/wire.js';
 import type { ShellDrawer } from '../patterns/drawer/element.js';
@@ -51,11 +51,19 @@ export interface ElementTable {
   'shell-carousel': Row<ShellCarousel, CarouselOptions, ShellEvents<Carousel>>;
   'shell-disclosure': Row<ShellDisclosure, DisclosureOptions, ShellEvents<Disclosure>>;
   'shell-tabs': Row<ShellTabs, TabsOptions, ShellEvents<Tabs>>;
-  'shell-combobox': Row<ShellCombobox, ComboboxOptions<Item, boolean>, ShellEvents<Combobox<boolean>>>;
-  'shell-listbox': Row<ShellListbox, ListboxOptions<Item, boolean>, ShellEvents<Listbox<boolean>>>;
+  'shell-combobox': Row<
+    ShellCombobox,
+    ComboboxOptions<Item, boolean> & FormAttributes,
+    ShellEvents<Combobox<boolean>>
+  >;
+  'shell-listbox': Row<
+    ShellListbox,
+    ListboxOptions<Item, boolean> & FormAttributes,
+    ShellEvents<Listbox<boolean>>
+  >;
   'shell-menu': Row<ShellMenu, MenuOptions, ShellMenuEvents>;
   'shell-menubar': Row<ShellMenubar, MenubarOptions, ShellEvents<Menubar>>;
-  'shell-switch': Row<ShellSwitch, SwitchOptions, ShellEvents<Switch>>;
+  'shell-switch': Row<ShellSwitch, SwitchOptions & FormAttributes, ShellEvents<Switch>>;
   'shell-toolbar': Row<ShellToolbar, ToolbarOptions, ShellEvents<Toolbar>>;
   'shell-tree': Row<ShellTree, TreeOptions<TreeNode, boolean>, ShellEvents<Tree<boolean>>>;
 }

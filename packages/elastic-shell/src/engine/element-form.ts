@@ -33,7 +33,7 @@ const reflected = (attribute: string, isFlag: boolean): PropertyDescriptor => ({
   set(this: HTMLElement, value: unknown) {
     if (isFlag) this.toggleAttribute(attribute, !!value);
     else if (value === null || value === undefined) this.removeAttribute(attribute);
-    else this.setAttribute(attribute, `${value as string}`);
+    else this.setAttribute(attribute, String(value));
   },
 });
 

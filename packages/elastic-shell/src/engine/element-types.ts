@@ -75,6 +75,16 @@ export interface FormElement {
   disabled: boolean;
 }
 
+/** The attributes of an element that is a form control, for templates. */
+export interface FormAttributes {
+  /** The name under which its form sends it. @defaultValue none: it isn't sent */
+  name?: string | undefined;
+  /** Whether it can't be used. @defaultValue false */
+  disabled?: boolean | undefined;
+  /** The id of the form that it belongs to. @defaultValue the form around it */
+  form?: string | undefined;
+}
+
 /** Options as properties: all but those that are states (`S`), have another name (`R`), or are told as events. */
 export type OptionProperties<O, S extends string, R extends string = never> = {
   [N in keyof O as N extends S | R | `on${Capitalize<string>}` ? never : N]: O[N] | null | undefined;

@@ -110,11 +110,13 @@ function followSaid(element: HTMLElement, wired: Wired): void {
 }
 
 /**
- * Wires everything in `region` (and itself) that says by `data-wire` what it is, and is not wired yet: calling it again
- * wires what has come since. Options stand beside it, as `data-wire-size="wide"`. Answers what was wired now, in
- * document order. Throws a TypeError for a pattern that is not loaded, or for bad options, once the others are wired.
- * What was wired so before, and says other options by now, follows them; a state only where its attribute says something else than it did,
- * or with another `data-wire-revision`. What has left the document for more than a task is unwired by itself.
+ * Wires the elements with `data-wire` in `region` (and `region` itself) that aren't wired yet. Write options beside it, as
+ * `data-wire-size="wide"`. Elements that were wired this way before follow options whose value has changed; a state is followed if its value
+ * differs from the last one, or if `data-wire-revision` has changed. An element that leaves the document is unwired at the end of the task.
+ *
+ * @param region - An element, a document, a fragment or a shadow root.
+ * @returns What was wired, in document order.
+ * @throws TypeError for a pattern that isn't loaded, or for an unknown or wrong option. The other elements are wired before that.
  */
 export function wireWithin(region: ParentNode): Wired[] {
   const wired: Wired[] = [];

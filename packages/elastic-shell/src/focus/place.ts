@@ -16,8 +16,8 @@ export interface Place {
   giveBack(scope: HTMLElement, choice?: FocusChoice): void;
 }
 
-/** One of the elements around a place, and the ids by which it, or what follows it, is found again. */
-type Level = readonly [element: Element, ids: readonly string[]];
+/** One of the elements around a place, its id if it is the row of the place, and the ids of what follows it. */
+type Level = readonly [element: Element, row: string, following: readonly string[]];
 
 /** How many siblings of each level are remembered. */
 const most = 50;
@@ -31,14 +31,12 @@ function levelsOf(element: Element | null): Level[] {
   let hasRow = false;
   for (let at = element; at; at = at.parentElement) {
     const ids: string[] = [];
-    // The row of the element is the same one if it is rendered again.
-    if (at !== element && at.id && !hasRow) {
-      hasRow = true;
-      ids.push(at.id);
-    }
+    // The innermost element with an id is the row.
+    const isRow: boolean = at !== element && !!at.id && !hasRow;
+    hasRow ||= isRow;
     for (let next = at.nextElementSibling; next && ids.length < most; next = next.nextElementSibling)
       if (next.id) ids.push(next.id);
-    levels.push([at, ids]);
+    levels.push([at, isRow ? at.id : '', ids]);
   }
   return levels;
 }
@@ -61,7 +59,7 @@ const insteadOf = (
   let found: { node: Node; isPast: boolean } | undefined;
   for (const level of pathIn(removed, node)) {
     const siblings = level === removed ? removedNodes : (level.parentNode?.children ?? []);
-    const instead = among[[...siblings].filter(isElement).indexOf(level as HTMLElement)];
+    const instead = among[[...siblings].filter(isElement).findIndex((each) => each === level)];
     if (!instead) return found && { ...found, isPast: true };
     found = { node: instead, isPast: false };
     among = [...instead.children].filter(isElement);
@@ -129,7 +127,9 @@ export function placeOf(
       if (wish?.isConnected && wish !== scope && canFocus(wish)) focusOn(wish, { preventScroll: true });
       if (wish && wish === activeIn(wish)) return;
       const stops = tabbables(scope);
-      for (const id of levels.flatMap(([level, ids]) => (level.isConnected ? [] : ids))) {
+      const gone = levels.filter(([level]) => !level.isConnected);
+      // With another page the element around is not the same one, though it may have the same id.
+      for (const id of gone.flatMap(([, row, following]) => [heading ? '' : row, ...following])) {
         const again = tree?.getElementById(id);
         const stop = again && stops.find((each) => holds(again, each));
         if (stop) return stop.focus();

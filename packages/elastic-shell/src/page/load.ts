@@ -5,11 +5,12 @@ import type { Wired } from '../engine/types.js';
 import { loaders } from './loaders.js';
 
 /**
- * Loads the patterns that `region` names by `data-wire`, and wires what is not wired yet. Call it after the page, and after each part
- * that the server sends: a pattern is loaded once. Resolves to what was wired now, in document order; to nothing if `region` has left the
- * page meanwhile. Rejects as `wireWithin` throws, or if a pattern can't be loaded, once the others are wired.
+ * Loads the patterns that the `data-wire` attributes in `region` name, and wires the elements that aren't wired yet. Call it once for the
+ * page, and again for each part that the server sends.
  *
- * @defaultValue the whole document
+ * @param region - What to wire. The element itself is included. @defaultValue the document
+ * @returns What was wired, in document order. Empty if `region` has left the page in the meantime.
+ * @throws The errors of `wireWithin`, or the error of a pattern that can't be loaded. The other elements are wired before that.
  */
 export async function wirePage(region: ParentNode & Node = document): Promise<Wired[]> {
   const wanted = new Set(markedIn(region).map(nameOf));

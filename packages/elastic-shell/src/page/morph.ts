@@ -1,34 +1,37 @@
-// For scripts that morph one page into another: what of the old page has to stay as the library has made it.
+// For scripts that morph one page into another: keeps what the library has written and added.
 import { matches } from '../engine/dom.js';
 import { isOurs } from '../engine/made.js';
 import { engineOf } from '../engine/registry.js';
 
 const isElementNode = (node: Node): node is HTMLElement => node.nodeType === 1;
 
-/** Custom properties go from one style to the other: written as an attribute, a strict policy would refuse them. */
+/** Copies the library's custom properties. A strict policy forbids writing them as an attribute. */
 function keepProperties(from: HTMLElement, to: HTMLElement): void {
   for (const name of from.style)
     if (isOurs(from, name))
       to.style.setProperty(name, from.style.getPropertyValue(name), from.style.getPropertyPriority(name));
 }
 
-/** Whether a field has what a user has done to it, which the markup does not say: it has focus, or is a part of something wired. */
+/** Returns whether the value of a field must stay: it has focus, or it is part of a wired element. */
 const isInUse = (field: HTMLElement): boolean =>
   matches(field, ':focus') || field.role === 'combobox' || !!engineOf(field);
 
-/** Has a field stay as it is: a morph makes its value what its attribute says. */
+/** Copies the value of a field, since a morph resets it to its attribute. */
 function keepField(from: Partial<HTMLInputElement>, to: Partial<HTMLInputElement>): void {
   if (from.value !== undefined && to.value !== undefined && from.type !== 'file') to.value = from.value;
   if (from.checked !== undefined) to.checked = from.checked;
 }
 
 /**
- * Has `to` say what the library has written on `from`, so that a morph of `from` into `to` leaves that alone: states, ids that were
- * given, and custom properties, without a style attribute. A field that has focus keeps its text. What the library has made itself is
- * no part of what the server sends: it stays, and `to` is put before it.
+ * Copies what the library has written on `from` to `to`, so that morphing `from` into `to` leaves it alone: states, generated ids, and custom
+ * properties. Writes no `style` attribute, so it works under a strict policy. The field that has focus keeps its text. An element that the
+ * library has added isn't replaced: a copy of `to` is inserted before it.
  *
- * Returns false if `from` is not to be morphed. Made for the hook that is called before an element is updated. Anything but elements
- * passes.
+ * Call it before a morphing library updates an element.
+ *
+ * @param from - A node of the page.
+ * @param to - The new node. Nodes other than elements are left as they are.
+ * @returns False if `from` must not be morphed.
  */
 export function keepOurs(from: Node, to: Node): boolean {
   if (isOurs(from)) {
@@ -47,5 +50,5 @@ export function keepOurs(from: Node, to: Node): boolean {
   return true;
 }
 
-/** Returns the id that an author has given a node; empty for any other. For scripts that find nodes again by their ids. */
+/** Returns the id of a node, or an empty text if the library has generated it. For morphing libraries that match nodes by id. */
 export const authorId = (node: Node): string => (isElementNode(node) && !isOurs(node, 'id') ? node.id : '');

@@ -108,7 +108,7 @@ describe.each(['morphdom', 'idiomorph', 'replace', 'stream'])('%s', (way) => {
     await isOpen(page, 'strike-W1042');
     await page.keyboard.press('Escape');
     await page.click('nav a[href="/pages/boats"]');
-    await page.waitForFunction(() => document.activeElement?.textContent === 'Boats');
+    await page.waitForFunction(() => document.querySelector('h1:focus')?.textContent === 'Boats');
     expect(await page.evaluate(() => [location.pathname, document.title])).toEqual([
       '/pages/boats',
       'Boats · Quillhaven',
@@ -117,7 +117,7 @@ describe.each(['morphdom', 'idiomorph', 'replace', 'stream'])('%s', (way) => {
     await page.waitForSelector('#more-boat-1:popover-open');
     await page.keyboard.press('Escape');
     await page.evaluate(() => history.back());
-    await page.waitForFunction(() => document.activeElement?.textContent === 'Orders');
+    await page.waitForFunction(() => document.querySelector('h1:focus')?.textContent === 'Orders');
     await page.click('#board-tab-weather');
     await page.waitForSelector('#board-panel-weather:not([hidden])');
     expect(await focused(page)).toBe('board-tab-weather');

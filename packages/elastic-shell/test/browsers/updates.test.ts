@@ -1,6 +1,7 @@
 // Pages whose parts a server renders again: what is open, where focus goes, and what is left behind.
 import type { Page } from 'playwright-core';
-import { changes, focused, openBare, useBrowser } from '../browser/support/browser';
+import { earlyScript } from 'elastic-shell/server';
+import { changes, focused, openBare, openFresh, useBrowser } from '../browser/support/browser';
 
 const { open } = useBrowser();
 
@@ -313,4 +314,60 @@ describe('what is not unwired', () => {
     );
     expect(seen).toEqual([['p2', 'div'], ['p1', 'div'], [], ['inner'], [], ['late']]);
   });
+});
+
+it('a description that goes while the dialog is closed is not referred to any more, and a new one is', async () => {
+  const { page } = await openBare(open, '<main id="m"></main>');
+  await send(
+    page,
+    'm',
+    '<dialog id="d" role="alertdialog" data-wire="dialog"><h2>Strike it?</h2><p id="p">All of it.</p><button commandfor="d" command="close">Keep</button></dialog><button commandfor="d" command="show-modal">O</button>',
+  );
+  await page.click('[command=show-modal]');
+  await page.keyboard.press('Escape');
+  const described = (): Promise<string | null> =>
+    page.evaluate(async () => {
+      await new Promise((resolve) => setTimeout(resolve));
+      return document.getElementById('d')!.getAttribute('aria-describedby');
+    });
+  expect(await described()).toBe('p');
+  await page.evaluate(() => document.getElementById('p')!.remove());
+  expect(await described()).toBe(null);
+  await page.evaluate(() => document.querySelector('h2')!.insertAdjacentHTML('afterend', '<p id="q">Q</p>'));
+  expect(await described()).toBe('q');
+});
+
+it.each([
+  ['is still there', ['a', 'b', 'c'], 'b'],
+  ['is gone', ['a', 'c'], 'c'],
+])('options that are rendered again: focus stays in the list if the option %s', async (_, keys, then) => {
+  const { page } = await openBare(open, '<main id="m"></main><button id="end">End</button>');
+  const options = (all: readonly string[]): string =>
+    all.map((key) => `<div role="option" data-key="${key}">${key}</div>`).join('');
+  await send(
+    page,
+    'm',
+    `<div id="l" role="listbox" aria-label="L" data-wire="listbox">${options(['a', 'b', 'c'])}</div>`,
+  );
+  await page.click('[data-key=b]');
+  await send(page, 'l', options(keys));
+  await tasks(page);
+  expect(await page.evaluate(() => document.activeElement!.getAttribute('data-key'))).toBe(then);
+});
+
+it('what was closed before the script came stays closed', async () => {
+  const { page } = await openFresh(open, '');
+  await page.evaluate((script) => {
+    document.head.append(Object.assign(document.createElement('script'), { textContent: script }));
+    document.body.innerHTML =
+      '<details id="hours" open data-wire="disclosure" data-wire-open="true"><summary>Hours</summary><p>All day</p></details><details id="tides" open data-wire="disclosure" data-wire-open="true"><summary>Tides</summary><p>High</p></details>';
+  }, earlyScript);
+  await page.waitForSelector('#hours[data-wire-open=true]');
+  await page.click('#hours summary');
+  await page.waitForSelector('#hours[data-wire-open=false]');
+  const isOpen = await page.evaluate(() => {
+    shell.wireWithin(document);
+    return ['hours', 'tides'].map((id) => document.getElementById(id)!.hasAttribute('open'));
+  });
+  expect(isOpen).toEqual([false, true]);
 });

@@ -26,9 +26,8 @@ export const resultCommands = [
   command('close', 'Closes it; the platform’s own command.', 'the result'),
   command('request-close', 'Closes it; the platform’s own command.', 'the result'),
 ];
-/** Of popovers, with those of the platform. */
+/** The platform's own, for what is shown as a popover. */
 export const popoverCommands = [
-  ...openCommands,
   command('show-popover', 'Opens it; the platform’s own command.'),
   command('hide-popover', 'Closes it; the platform’s own command.'),
   command('toggle-popover', 'Opens or closes it; the platform’s own command.'),

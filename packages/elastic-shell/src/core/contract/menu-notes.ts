@@ -1,5 +1,5 @@
 // The words of the menu contract: for documents, the command line and the conformance tests.
-import { checkCommands, openCommands } from './common-notes.js';
+import { checkCommands, openCommands, popoverCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { MenuPart } from './menu.js';
 import { menuMethodNotes, menuOptionNotes } from './typed-notes.js';
@@ -98,7 +98,7 @@ export const menuNotes: Notes<MenuPart> = {
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the menu' },
   ],
   methods: menuMethodNotes,
-  commands: [...openCommands, ...checkCommands],
+  commands: [...openCommands, ...popoverCommands, ...checkCommands],
   options: menuOptionNotes,
   owes: [
     'Focus returns to the opener, or to where it was before a context menu.',

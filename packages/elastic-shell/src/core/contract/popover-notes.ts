@@ -1,5 +1,5 @@
 // The words of the popover contract: for documents, the command line and the conformance tests.
-import { popoverCommands } from './common-notes.js';
+import { openCommands, popoverCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { PopoverPart } from './popover.js';
 import { popoverMethodNotes, popoverOptionNotes } from './typed-notes.js';
@@ -56,7 +56,7 @@ export const popoverNotes: Notes<PopoverPart> = {
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the popover' },
   ],
   methods: popoverMethodNotes,
-  commands: popoverCommands,
+  commands: [...openCommands, ...popoverCommands],
   options: popoverOptionNotes,
   owes: [
     'It stands within the screen whenever it fits, beside its anchor; where it does not fit it scrolls inside.',

@@ -3,7 +3,7 @@ import { type Markup, tagText } from '../../core/rules/markup.js';
 import type { Found, Rule } from '../../core/rules/rule.js';
 import type { OptionKind } from '../../core/contract/options.js';
 import { nearest } from '../../core/text.js';
-import { attributesOf, flags } from '../../engine/attributes.js';
+import { attributesOf, flags, revisionAttribute, waitAttribute } from '../../engine/attributes.js';
 import { descriptionOf, descriptions, patternOfTag } from '../../described/description.js';
 import { namedPattern, patternNames } from './ours.js';
 
@@ -13,6 +13,12 @@ const global = new Set(
   hidden id inert inputmode is itemid itemprop itemref itemscope itemtype lang nonce part popover ref role key
   slot spellcheck style tabindex title translate writingsuggestions`.split(/\s+/),
 );
+
+/** Attributes of elements that are form controls (HTML, form-associated custom elements). */
+const ofForms = new Set(['name', 'disabled', 'form']);
+
+/** Attributes beside `data-wire` that are no options. */
+const beside = new Set([revisionAttribute, waitAttribute]);
 
 /** A name that HTML gives no meaning, and templates and scripts do: `v-if`, `@click`, `hx-get`, `bind:value`, `data-…`. */
 const isElsewhere = (name: string): boolean =>
@@ -67,10 +73,12 @@ export const elementRules: readonly Rule[] = [
       const { pattern, attributes, properties } = plan(element) ?? {};
       if (!pattern || !attributes || !properties) return undefined;
       const isElement = !!patternOfTag(element.tag);
+      const isFormControl = isElement && descriptionOf(pattern)?.isFormControl;
       const found: Found[] = [];
       for (const name of element.names()) {
         const isOption = name.startsWith('data-wire-');
         if (element.isBound?.(name) && properties.has(plain(name))) continue;
+        if (beside.has(name) || (isFormControl && ofForms.has(name))) continue;
         if (attributes.has(name) || (!isOption && (!isElement || global.has(name) || isElsewhere(name))))
           continue;
         const near = nearest(
