@@ -136,17 +136,23 @@ describe('a row that is gone', () => {
   const bare = (html: string): string =>
     html.replace(/<li id="\w+">/g, '<li>').replace(/<button id="\w-[bx]"/g, '<button');
 
-  it.each([
-    ['with ids', (html: string) => html],
-    ['without ids', bare],
-  ])('by innerHTML, %s: focus goes to the next row', async (_, made) => {
+  /** A list of rows, with the dialog of the second open. */
+  const asked = async (html: string): Promise<Page> => {
     const { page } = await openBare(
       open,
       '<button id="first">First</button><ul id="m"></ul><button id="end">End</button>',
     );
-    await send(page, 'm', made(rows('a', 'b', 'c')));
+    await send(page, 'm', html);
     await page.click('[commandfor=b-d]');
     await page.waitForSelector('#b-d:modal[data-phase=open]');
+    return page;
+  };
+
+  it.each([
+    ['with ids', (html: string) => html],
+    ['without ids', bare],
+  ])('by innerHTML, %s: focus goes to the next row', async (_, made) => {
+    const page = await asked(made(rows('a', 'b', 'c')));
     await page.keyboard.press('Enter');
     await page.waitForSelector('#b-d:not([open])', { state: 'attached' });
     await send(page, 'm', made(rows('a', 'c')));
@@ -155,13 +161,7 @@ describe('a row that is gone', () => {
   });
 
   it('by innerHTML while its dialog is open: the dialog closes, and focus goes to the next row', async () => {
-    const { page } = await openBare(
-      open,
-      '<button id="first">First</button><ul id="m"></ul><button id="end">End</button>',
-    );
-    await send(page, 'm', rows('a', 'b', 'c'));
-    await page.click('#b-b');
-    await page.waitForSelector('#b-d:modal[data-phase=open]');
+    const page = await asked(rows('a', 'b', 'c'));
     await send(page, 'm', rows('a', 'c'));
     await tasks(page);
     expect(await focused(page)).toBe('c-b');
@@ -169,26 +169,14 @@ describe('a row that is gone', () => {
   });
 
   it('the last one: focus goes to what follows the list', async () => {
-    const { page } = await openBare(
-      open,
-      '<button id="first">First</button><ul id="m"></ul><button id="end">End</button>',
-    );
-    await send(page, 'm', rows('a', 'b'));
-    await page.click('#b-b');
-    await page.waitForSelector('#b-d:modal[data-phase=open]');
+    const page = await asked(rows('a', 'b'));
     await send(page, 'm', rows('a'));
     await tasks(page);
     expect(await focused(page)).toBe('end');
   });
 
   it('each row is made anew, and only then the old one goes: focus goes to the next row', async () => {
-    const { page } = await openBare(
-      open,
-      '<button id="first">First</button><ul id="m"></ul><button id="end">End</button>',
-    );
-    await send(page, 'm', rows('a', 'b', 'c'));
-    await page.click('#b-b');
-    await page.waitForSelector('#b-d:modal[data-phase=open]');
+    const page = await asked(rows('a', 'b', 'c'));
     await page.evaluate(
       (html) => {
         const list = document.getElementById('m')!;
