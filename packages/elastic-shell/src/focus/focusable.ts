@@ -82,7 +82,7 @@ export const holdsStop = (scope: Element): boolean => {
 
 /** Whether an element may have stops that no script can find: a component without an open shadow root, and without a stop in sight. */
 const isOpaque = (element: HTMLElement, stops: readonly HTMLElement[]): boolean =>
-  element.localName.includes('-') &&
+  /^(?!shell-).*-/.test(element.localName) &&
   !element.shadowRoot &&
   canFocus(element) &&
   !stops.some((stop) => holds(element, stop) || holds(stop, element));

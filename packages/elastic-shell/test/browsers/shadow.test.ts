@@ -60,6 +60,16 @@ describe('a dialog with fields in shadow roots of their own', () => {
     ]);
   });
 
+  it('an element of the library that has no stop is none: Tab wraps after the last field', async () => {
+    const page = await start('open');
+    await page.evaluate(() =>
+      document
+        .getElementById('d')!
+        .insertAdjacentHTML('beforeend', '<shell-tooltip><div role="tooltip">Words</div></shell-tooltip>'),
+    );
+    expect(await pressInside(page, 'Tab', 'Tab')).toEqual(['berth', 'x']);
+  });
+
   it('the inside of a closed one is left to the browser, which reaches it', async () => {
     const page = await start('closed');
     await page.focus('#x');
