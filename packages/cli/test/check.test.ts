@@ -138,7 +138,7 @@ const cases: [code: string, broken: string, place: string, kept: string][] = [
     'shell-attribute-unknown',
     '<shell-dialog esacpe="keep"><dialog aria-label="N"><form method="dialog"></form></dialog></shell-dialog>',
     '1:15',
-    '<shell-dialog escape="keep" class="a" data-b @click="c" hx-get="/d"><dialog aria-label="N"><form method="dialog"></form></dialog></shell-dialog><shell-switch name="a" disabled data-wire-revision="2"><button aria-label="N"></button></shell-switch>',
+    '<shell-dialog escape="keep" class="a" data-b @click="c" hx-get="/d"><dialog aria-label="N"><form method="dialog"></form></dialog></shell-dialog><label for="s">N</label><shell-switch id="s" name="a" disabled data-wire-revision="2"><button role="switch"></button></shell-switch>',
   ],
   [
     'shell-value-unknown',

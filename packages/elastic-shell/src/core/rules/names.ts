@@ -29,17 +29,6 @@ const hasTextIn = (element: Markup, page: Page): boolean =>
 /** Whether an element says anything by its content: text, and pictures by their alternative text. */
 export const hasText = (element: Markup, page: Page): boolean => page.fromInside(element, hasTextIn);
 
-/** Whether an element has a name that was given to it by attributes. */
-export function isLabelled(element: Markup, page: Page): boolean {
-  if (!isBlank(element.attribute('aria-label'))) return true;
-  return wordsOf(element, 'aria-labelledby').some((id) => {
-    const label = page.named(id, element);
-    return (
-      label && (!isBlank(label.attribute('aria-label')) || label.tag === 'input' || hasText(label, page))
-    );
-  });
-}
-
 const isField = isTag('input', 'select', 'textarea');
 const isLabelable = isTag('button', 'input', 'meter', 'output', 'progress', 'select', 'textarea');
 
@@ -96,6 +85,26 @@ function hasLabel(element: Markup, page: Page): boolean {
   if (labelledOn(page).has(element)) return true;
   if (page.isPart) raiseDoubt();
   return false;
+}
+
+/** Custom elements that are form controls: their label names what is inside. */
+const isFormElement = isTag('shell-combobox', 'shell-listbox', 'shell-switch');
+
+/** Whether an element has a name that was given to it by attributes, or by the label of the form control that it is part of. */
+export function isLabelled(element: Markup, page: Page): boolean {
+  if (!isBlank(element.attribute('aria-label'))) return true;
+  const isNamedByIds = wordsOf(element, 'aria-labelledby').some((id) => {
+    const label = page.named(id, element);
+    return (
+      label && (!isBlank(label.attribute('aria-label')) || label.tag === 'input' || hasText(label, page))
+    );
+  });
+  if (isNamedByIds) return true;
+  // A label in another piece of the page can't be known, and is no reason to doubt.
+  return ask(() => {
+    const control = page.around(element, isFormElement);
+    return !!control && hasLabel(control, page);
+  }).value;
 }
 
 /** What a button made of an <input> says by itself. */
