@@ -4,15 +4,13 @@
 import { hasWords } from '../core/text.js';
 import { closest, matches, matchOf, treeOf } from '../engine/dom.js';
 import { elementsIn, focusedFrom, holds, isWithin } from '../engine/flat.js';
+import { headings } from '../labels/labels.js';
 
 /** Where focus should go: an element, a selector, or a function that finds one. */
 export type FocusChoice = Element | string | null | (() => Element | null | undefined);
 
 const focusable =
   'a[href],area[href],button,input:not([type=hidden]),select,textarea,summary,iframe,audio[controls],video[controls],[contenteditable],[tabindex]';
-
-/** What names a layer, and takes focus where nothing else can. */
-export const headings = 'h1,h2,h3,h4,h5,h6';
 
 /** What has focus in the tree that `element` stands in: the document, or a shadow root. */
 export const activeIn = (element: Element): Element | null =>

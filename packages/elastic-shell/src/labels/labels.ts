@@ -7,6 +7,9 @@ import { elementNamed, topOf } from '../engine/dom.js';
 import { elementsIn } from '../engine/flat.js';
 import { pageWide } from '../core/page-record.js';
 
+/** The selector of headings. The first one names a layer, and gets focus if the layer has no control for it. */
+export const headings = 'h1,h2,h3,h4,h5,h6';
+
 /** Whose labels they are. */
 export interface LabelHost {
   readonly root: HTMLElement;
@@ -135,7 +138,7 @@ export function labelsOf({ root, flush }: LabelHost, rule: LabelRule): Labels {
         else elsewhere.set(id, element);
         return id;
       };
-      const own = rule(idOf('h1,h2,h3,h4,h5,h6'), idOf('p:not([role])'));
+      const own = rule(idOf(headings), idOf('p:not([role])'));
       const wanted: [Element, Attributes][] = [[root, { ...withWords(own, elsewhere), ...more }]];
       for (const element of new Set([...named, ...(focusable ? [focusable] : [])]))
         wanted.push([

@@ -1,9 +1,7 @@
 // For scripts that morph one page into another: keeps what the library has written and added.
-import { matches } from '../engine/dom.js';
+import { isElement, matches } from '../engine/dom.js';
 import { isOurs } from '../engine/made.js';
 import { engineOf } from '../engine/registry.js';
-
-const isElementNode = (node: Node): node is HTMLElement => node.nodeType === 1;
 
 /** Copies the library's custom properties. A strict policy forbids writing them as an attribute. */
 function keepProperties(from: HTMLElement, to: HTMLElement): void {
@@ -38,7 +36,7 @@ export function keepOurs(from: Node, to: Node): boolean {
     from.parentNode?.insertBefore(to.cloneNode(true), from);
     return false;
   }
-  if (!isElementNode(from) || !isElementNode(to)) return true;
+  if (!isElement(from) || !isElement(to)) return true;
   for (const name of new Set([...from.getAttributeNames(), ...to.getAttributeNames()])) {
     if (name === 'style' || !isOurs(from, name)) continue;
     const value = from.getAttribute(name);
@@ -51,4 +49,4 @@ export function keepOurs(from: Node, to: Node): boolean {
 }
 
 /** Returns the id of a node, or an empty text if the library has generated it. For morphing libraries that match nodes by id. */
-export const authorId = (node: Node): string => (isElementNode(node) && !isOurs(node, 'id') ? node.id : '');
+export const authorId = (node: Node): string => (isElement(node) && !isOurs(node, 'id') ? node.id : '');
