@@ -129,6 +129,7 @@ function setItems<I extends Item>(rows: Rows<I>, next: readonly I[]): void {
   const line = rows.lines[first];
   const offset = isScrolled ? geometry.scroll - topOf(geometry, first) : 0;
   rows.items = next;
+  rows.last = undefined;
   rows.lines = linesOf(next);
   rows.isMeasured = !rules.grid && (rules.rowHeight === 'measured' || rows.lines !== next);
   geometry.count = rows.lines.length;
@@ -190,6 +191,7 @@ export function dataRows<I extends Item>(
     isMeasured: rules.rowHeight === 'measured',
     isSettled: false,
     pinned: undefined,
+    last: undefined,
   };
   let isSeen = false;
   /** Has the list drawn again, with what is wanted of each row. */

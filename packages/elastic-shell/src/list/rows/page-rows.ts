@@ -2,12 +2,14 @@
 import { indexOf, type Item } from '../../core/collection/items.js';
 import { isElement } from '../../engine/dom.js';
 import { activeIn } from '../../focus/focusable.js';
+import type { Shown } from '../../core/collection/window.js';
 import { type Geometry, itemsInView } from './geometry.js';
 import { type Group, isItem, type Line } from './lines.js';
 import type { Make, Row, RowRules } from './row.js';
 
 /** Rows up to this many are all on the page. */
 const most = 200;
+
 /** The rows of one list. */
 export interface Rows<I extends Item> {
   geometry: Geometry;
@@ -26,6 +28,8 @@ export interface Rows<I extends Item> {
   /** The height of a row has been seen, and nothing has changed since. */
   isSettled: boolean;
   pinned: string | undefined;
+  /** The places that were on the page last, until there are other items. */
+  last: Shown | undefined;
 }
 
 /** Whether only those in view are on the page. With headings between them rows of a grid have no one place each. */
@@ -43,9 +47,21 @@ export const itemOf = <I extends Item>(rows: Rows<I>, target: EventTarget | null
   return at ? rows.known.get(at)?.item : undefined;
 };
 
+/**
+ * The places in view, and those that were there before, as long as there is no gap between them and they are not too many. Orca takes the
+ * removal of any row for the removal of the one that it reads, and says the list again: so rows go seldom, and then many at once.
+ */
+function shownIn<I extends Item>(rows: Rows<I>): Shown {
+  const { from, to } = itemsInView(rows.geometry);
+  const { last = { from, to } } = rows;
+  const both = { from: Math.min(from, last.from), to: Math.max(to, last.to) };
+  const isOne = from <= last.to && last.from <= to && both.to - both.from <= most;
+  return (rows.last = isOne ? both : { from, to });
+}
+
 /** The places that have to be on the page, in order: those in view, the pinned one and the one with focus. */
 export function placesOn<I extends Item>(rows: Rows<I>): { all: number[]; from: number; to: number } {
-  const { from, to } = isWindowed(rows) ? itemsInView(rows.geometry) : { from: 0, to: rows.lines.length };
+  const { from, to } = isWindowed(rows) ? shownIn(rows) : { from: 0, to: rows.lines.length };
   const all = Array.from({ length: to - from }, (_, at) => from + at);
   for (const key of new Set([rows.pinned, itemOf(rows, activeIn(rows.geometry.list))?.key])) {
     const pin = isWindowed(rows) ? placeOf(rows, key) : -1;
