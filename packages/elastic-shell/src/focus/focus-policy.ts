@@ -5,6 +5,7 @@ import { focusedFrom, holds } from '../engine/flat.js';
 import { chosen, focusOn, type FocusChoice, focusFirst, holdFocus, tabbables, wrapTab } from './focusable.js';
 import { type Place, placeOf } from './place.js';
 import type { Labels } from '../labels/labels.js';
+import { readFirst } from './read-first.js';
 
 /** The options of where focus goes. */
 export interface FocusOptions {
@@ -46,13 +47,22 @@ const common = ({ options }: FocusHost): Pick<FocusPolicy, 'place' | 'giveBack'>
 });
 
 /** As a dialog: it takes focus, keeps it, and gives it back from anywhere. */
-export const dialogFocus = (needs: FocusHost, { makeFocusable }: Labels): FocusPolicy => ({
-  ...common(needs),
-  returns: 'always',
-  enter: () => focusFirst(needs.root, needs.options.firstFocus, needs.commands, makeFocusable),
-  tab: (event) => wrapTab(event, needs.root),
-  hold: (from) => holdFocus(needs.root, from, makeFocusable),
-});
+export function dialogFocus(needs: FocusHost, { makeFocusable }: Labels): FocusPolicy {
+  const { root, options, commands } = needs;
+  let goOn = (): void => {};
+  return {
+    ...common(needs),
+    returns: 'always',
+    enter() {
+      goOn = readFirst(root, () => focusFirst(root, options.firstFocus, commands, makeFocusable));
+    },
+    tab(event) {
+      goOn();
+      wrapTab(event, root);
+    },
+    hold: (from) => holdFocus(root, from, makeFocusable),
+  };
+}
 
 /** As a popover: focus stays where it is, and Tab leads in and out. */
 export const popoverFocus = (needs: FocusHost): FocusPolicy => ({

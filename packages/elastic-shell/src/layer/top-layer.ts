@@ -4,6 +4,7 @@
 // dialogs or popovers (as jsdom does) the layer is shown by an attribute, so that pages can be tested there.
 import type { Attributes } from '../core/contract/contract.js';
 import { isElement, windowOf } from '../engine/dom.js';
+import { arriving } from '../engine/lazy-service.js';
 import type { Phase } from './phase.js';
 import { lockScroll } from './scroll-lock.js';
 
@@ -86,7 +87,11 @@ export const asModal = (root: HTMLDialogElement): TopLayer => ({
     if (!root.showModal) return root.setAttribute('open', '');
     if (isShownModal(root) && root.open) return;
     if (root.open) root.close();
+    const { autofocus } = root;
+    // The platform focuses the dialog itself then, and not the first control in it: the policy says which.
+    root.autofocus = true;
     root.showModal();
+    root.autofocus = autofocus;
   },
   hide(result) {
     if (!root.showModal) return root.removeAttribute('open');
@@ -94,6 +99,15 @@ export const asModal = (root: HTMLDialogElement): TopLayer => ({
     if (root.isConnected && root.matches(':modal')) root.setAttribute('open', '');
     quietly(root, () => root.close(result ?? undefined));
   },
-  hold: () => lockScroll(root.ownerDocument),
+  hold() {
+    const unlock = lockScroll(root.ownerDocument);
+    let repeat: ((root: Element) => void) | undefined;
+    // Needed when it closes: there is time.
+    void arriving(import('./late-messages.js')).then((loaded) => (repeat = loaded?.repeatMessages));
+    return () => {
+      unlock();
+      repeat?.(root);
+    };
+  },
   attributes: () => ('showModal' in root ? {} : { 'aria-modal': 'true' }),
 });

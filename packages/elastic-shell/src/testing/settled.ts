@@ -53,7 +53,7 @@ function pendingIn(nodes: readonly (Element | Document)[]): string[] {
     const around = 'localName' in node ? [node] : [];
     return [...new Set([...around, ...elements, ...rootsIn(node)])].flatMap(underWay);
   });
-  return coming.count ? [...busy, 'a part of the library is being loaded'] : busy;
+  return coming.count ? [...busy, 'a part of the library is being loaded, or focus is on its way'] : busy;
 }
 
 const turn = (): Promise<void> => new Promise((resolve) => void wait(resolve, 0));

@@ -3,7 +3,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Page } from 'playwright-core';
-import { desk, openBare, useBrowser } from './support/browser';
+import { arrived, desk, openBare, useBrowser } from './support/browser';
 
 const { open } = useBrowser();
 const styles = join(__dirname, '../../dist/styles');
@@ -141,6 +141,8 @@ describe('by pattern', () => {
       document.body.innerHTML = html;
       for (const each of document.querySelectorAll<HTMLElement>('[popover]')) each.showPopover();
     }, markup);
+    // One of them is an element, which is at work.
+    await arrived(bare);
     await otherwise(bare, whole);
     for (const turn of [(names: string[]) => names, (names: string[]) => names.reverse()])
       expect(await otherwise(bare, byPattern(turn))).toEqual([]);

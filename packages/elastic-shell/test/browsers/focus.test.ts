@@ -32,6 +32,75 @@ describe('in a modal', () => {
   });
 });
 
+describe('into a modal', () => {
+  /** A page with a dialog of one field, and the order in which things get focus. */
+  const start = async (): Promise<Page> => {
+    const { page } = await openBare(
+      open,
+      '<button id="o" commandfor="d" command="show-modal">O</button><output id="out"></output><dialog id="d"><header><h2>Title</h2></header><input id="f" aria-label="F"><button id="x" commandfor="d" command="close">X</button></dialog>',
+    );
+    await page.evaluate(() => {
+      shell.wire('dialog', 'd');
+      document.addEventListener('focusin', ({ target }) => {
+        document.body.dataset['way'] = `${document.body.dataset['way'] ?? ''} ${(target as Element).id}`;
+      });
+    });
+    return page;
+  };
+  const way = (page: Page): Promise<string | undefined> =>
+    page.evaluate(() => document.body.dataset['way']?.trim());
+
+  it('by the keyboard, focus rests on the dialog and goes on to the field: both are announced', async () => {
+    const page = await start();
+    await page.focus('#o');
+    await page.keyboard.press('Enter');
+    await page.waitForFunction(() => document.activeElement!.id === 'f');
+    expect((await way(page))?.replace('d x d', 'd')).toBe('o d f');
+  });
+
+  it('a key that is pressed meanwhile goes to the field', async () => {
+    const page = await start();
+    await page.focus('#o');
+    await page.keyboard.press('Enter');
+    await page.keyboard.type('ab');
+    expect(await page.evaluate(() => document.querySelector('input')!.value)).toBe('ab');
+  });
+
+  it('by the pointer, the field has focus at once', async () => {
+    const page = await start();
+    await page.evaluate(() =>
+      document.getElementById('o')!.addEventListener('click', () =>
+        queueMicrotask(() => {
+          document.body.dataset['now'] = document.activeElement!.id;
+        }),
+      ),
+    );
+    await page.click('#o');
+    await page.waitForFunction(() => document.body.dataset['now'] !== undefined);
+    expect(await page.evaluate(() => document.body.dataset['now'])).toBe('f');
+  });
+
+  it('a message that the page shows while it closes is put back once the page is there again', async () => {
+    const page = await start();
+    await page.click('#o');
+    await page.waitForSelector('#d:modal');
+    // What repeats messages is loaded while it is open.
+    await page.waitForFunction(() =>
+      performance.getEntriesByType('resource').some(({ name }) => name.includes('late-messages')),
+    );
+    await page.evaluate(() => {
+      const out = document.getElementById('out')!;
+      new MutationObserver((records) => {
+        for (const { removedNodes } of records) if (removedNodes.length) document.body.dataset['again'] = '';
+      }).observe(out, { childList: true });
+      document.getElementById('x')!.addEventListener('click', () => (out.textContent = 'Struck.'));
+    });
+    await page.click('#x');
+    await page.waitForFunction(() => document.body.dataset['again'] !== undefined);
+    expect(await page.evaluate(() => document.getElementById('out')!.textContent)).toBe('Struck.');
+  });
+});
+
 it('Shift+Tab closes a menu and goes back from its button', async () => {
   const { page } = await openBare(
     open,

@@ -1,6 +1,6 @@
 // Shadow roots and slots: focus, names, what counts as inside, and presses follow the page as it is shown, not as its markup stands.
 import type { Page } from 'playwright-core';
-import { changes, openBare, useBrowser } from '../browser/support/browser';
+import { arrived, changes, openBare, useBrowser } from '../browser/support/browser';
 
 const { open } = useBrowser();
 
@@ -14,12 +14,14 @@ const pressInside = async (page: Page, ...keys: string[]): Promise<string[]> => 
   return seen;
 };
 
-const inFocus = (page: Page): Promise<string> =>
-  page.evaluate(() => {
+const inFocus = async (page: Page): Promise<string> => {
+  await arrived(page);
+  return page.evaluate(() => {
     let active = document.activeElement!;
     while (active.shadowRoot?.activeElement) active = active.shadowRoot.activeElement;
     return active.id || active.localName;
   });
+};
 
 /** A field in a shadow root of its own, as design systems have them. */
 const field = (id: string, mode: string): string =>
@@ -149,7 +151,7 @@ describe('a dialog in a shadow root, with slotted content', () => {
     const page = await start(mode, '<button id="last">Save</button>');
     // What is in the closed one is told as its host.
     const inside = (id: string): string => (mode === 'open' ? id : 'boat-dialog');
-    expect(await inFocus(page)).toBe('name');
+    await page.waitForFunction(() => document.activeElement!.id === 'name');
     expect(await pressInside(page, 'Tab', 'Tab', 'Tab', 'Tab', 'Shift+Tab', 'Shift+Tab')).toEqual([
       'berth',
       inside('last'),

@@ -120,6 +120,7 @@ it('a field that is replaced by one with its id in an open dialog keeps focus an
     `<dialog id="d" data-wire="dialog" data-wire-open="true"><h2 id="h">Edit</h2><form id="f">${fields('')}</form></dialog>`,
   );
   await page.waitForSelector('#d:modal[data-phase=open]');
+  expect(await focused(page)).toBe('name');
   await page.evaluate(() => document.querySelector('input')!.setSelectionRange(4, 4));
   await send(page, 'f', fields('It has that name already.'));
   await tasks(page);

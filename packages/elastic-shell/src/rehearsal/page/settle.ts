@@ -10,11 +10,21 @@ const isMoving = (): boolean =>
       ({ playState, effect }) => playState === 'running' && effect?.getComputedTiming().endTime !== Infinity,
     );
 
-/** Waits until motion is over and frames have shown it; `most`: milliseconds. */
+/** Milliseconds within which focus goes on from a dialog to a control in it, where it rests on the dialog for screen readers. */
+const rest = 300;
+
+const isOnDialog = (): boolean =>
+  !!document.activeElement?.matches('dialog,[role=dialog],[role=alertdialog]');
+
+/** Waits until motion is over, focus has arrived, and frames have shown it; `most`: milliseconds. */
 export async function settle(most: number): Promise<void> {
-  const end = performance.now() + most;
+  const start = performance.now();
   await frame();
   await frame();
-  while (isMoving() && performance.now() < end) await frame();
+  for (;;) {
+    const spent = performance.now() - start;
+    if (spent > most || !(isMoving() || (isOnDialog() && spent < rest))) break;
+    await frame();
+  }
   await frame();
 }

@@ -85,10 +85,13 @@ export const menuRows: readonly Row[] = [
       if (place < 0) leaveOut('it has no submenu');
       for (let at = 0; at < place; at++) await stage.press('ArrowDown');
       const opened = await stage.press(inline(facts, true));
+      // The transcript has what the key does that the row is named after.
+      const { heard } = stage;
       if (opened.items[place]?.expanded !== true) fail('the submenu does not open');
       const closed = await stage.press(inline(facts, false));
       if (closed.items[place]?.expanded !== false || closed.current !== place)
         fail(`the submenu is still open, or ${currentOf(closed)}`);
+      stage.heard = heard;
     },
   },
   {
@@ -224,12 +227,14 @@ export const treeRows: readonly Row[] = [
         ({ items }) => items[place]?.expanded === true && items.length > before.items.length - 1,
       );
       if (!facts.items[place]?.expanded) fail('the branch does not open');
+      const heard = await stage.listen();
       facts = await stage.press(on);
       if (facts.current !== place + 1) fail(currentOf(facts));
       facts = await stage.press(back);
       if (facts.current !== place) fail(`ArrowLeft: ${currentOf(facts)}`);
       facts = await stage.press(back);
       if (facts.items[place]?.expanded) fail('ArrowLeft does not close it');
+      stage.heard = heard;
     },
   },
   letters,

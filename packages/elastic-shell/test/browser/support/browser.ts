@@ -164,11 +164,21 @@ async function fill(
 }
 
 /** A short name for what has focus: the author's id, else its text, else its tag. */
-export const focused = (page: Page): Promise<string> =>
-  page.evaluate(() => {
+export const focused = async (page: Page): Promise<string> => {
+  await arrived(page);
+  return page.evaluate(() => {
     const active = document.activeElement!;
     const id = /^shell-\d+$/.test(active.id) ? '' : active.id;
     return id || active.textContent?.trim() || active.localName;
+  });
+};
+
+/** Waits until focus has gone on from a modal dialog to a control in it: it rests there for screen readers. */
+export const arrived = (page: Page): Promise<unknown> =>
+  page.waitForFunction(() => {
+    let active = document.activeElement;
+    while (active?.shadowRoot?.activeElement) active = active.shadowRoot.activeElement;
+    return !active?.matches(':modal');
   });
 
 /** Presses keys one after the other; answers what had focus after each. */
