@@ -1,5 +1,6 @@
 // What stands in the place of content that has not come: progress once it takes long, then failure with a retry.
 
+import { speaker } from '../announce/speaker.js';
 import { markMade } from '../engine/made.js';
 
 /** The words it uses. */
@@ -35,9 +36,12 @@ export function loadNotice(place: HTMLElement, say: LoadWords): LoadNotice {
     element.append(...children);
     return element;
   };
+  // The words of progress are announced by a region: a label of `<progress>` is not.
+  const { say: announce, release } = speaker(document, (region) => place.append(markMade(region)));
   const clear = (): void => {
     notice?.remove();
     notice = undefined;
+    release();
   };
   /** Says something; a button with focus stays where it is, so that focus does too. */
   const show = (...children: (Node | string)[]): void => {
@@ -58,10 +62,12 @@ export function loadNotice(place: HTMLElement, say: LoadWords): LoadNotice {
       timer = setTimeout(() => {
         show(make('label', say.loading(), document.createElement('progress')));
         notice?.querySelector('button')?.setAttribute('aria-disabled', 'true');
+        announce(say.loading());
       }, patience);
     },
     stopWaiting: () => clearTimeout(timer),
     fail(error, again) {
+      announce('');
       const message = make('p', say.failed(error));
       message.setAttribute('role', 'alert');
       const retry = notice?.querySelector('button') ?? document.createElement('button');

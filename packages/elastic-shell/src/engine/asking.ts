@@ -3,9 +3,11 @@
 import { deliver } from '../core/cell.js';
 import { ask } from '../core/guard.js';
 import { tell } from '../core/report.js';
+import { failureText } from '../core/text.js';
 import { askOwners } from './owners.js';
 import { tellError } from './report-error.js';
 import { onNow, type Run } from './run.js';
+import { say } from './say.js';
 import { happen, render } from './turn.js';
 import type { ChangeOf, Refusal } from './types.js';
 import { refresh } from './upkeep.js';
@@ -15,6 +17,7 @@ import { inTurn } from './wishes.js';
 export function wait<S extends object, O, I extends string>(run: Run<S, O, I>, change?: ChangeOf<S>): void {
   run.waiting = change;
   run.busy.set(!!change);
+  say(run, change?.source?.querySelector('[data-when=busy]')?.textContent?.trim() ?? '');
   if (change) render(run);
 }
 
@@ -29,7 +32,9 @@ function refuse<S extends object, O, I extends string>(
   tell('refused', run.root, { ...change, error, by });
   const isTold = run.service?.refused?.(error);
   run.options.onRefuse?.({ ...change, by, ...(error !== undefined && { error }) });
-  if (!isTold && error) tellError(error);
+  if (isTold || !error) return;
+  say(run, failureText(error));
+  tellError(error);
 }
 
 /** Asks the owners and applies what they accept. Returns true if an owner will answer later. */

@@ -1,4 +1,5 @@
 // A contract that runs on an element, and all it holds.
+import type { Speaker } from '../announce/speaker.js';
 import type { Cell } from '../core/cell.js';
 import { isSameValue } from '../core/change.js';
 import type { Contract, View, Writable } from '../core/contract/contract.js';
@@ -22,6 +23,9 @@ export interface Run<S extends object, O, I extends string> {
   /** The change that a guard is making up its mind about. */
   waiting: ChangeOf<S> | undefined;
   busy: Cell<boolean>;
+  /** What announces that it waits, or why it was refused, once there is something to say; and the words that were said last. */
+  speaker?: Speaker;
+  words: string;
   stores: Map<string, Cell<unknown>>;
   /** The states that have an owner, who is asked with each change. */
   owned: Set<string>;

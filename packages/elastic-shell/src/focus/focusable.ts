@@ -66,12 +66,16 @@ const stopsAmong = (elements: readonly HTMLElement[]): HTMLElement[] =>
 export const tabbables = (scope: ParentNode & Node): HTMLElement[] =>
   stopsAmong(elementsIn(scope, focusable));
 
-/** True when Tab would stop somewhere in `scope` once that shows. */
+/** True when Tab would stop somewhere in `scope` once that shows: whether it is inert by now does not count. */
 export const holdsStop = (scope: Element): boolean => {
-  const isOne = (element: HTMLElement): boolean =>
-    element.tabIndex >= 0 &&
-    !matches(element, ':disabled,[inert]') &&
-    !(element.parentElement && closest(element.parentElement, '[inert]'));
+  const isOne = (element: HTMLElement): boolean => {
+    const inert = closest(element, '[inert]');
+    return (
+      element.tabIndex >= 0 &&
+      !matches(element, ':disabled') &&
+      (!inert || inert === scope || !scope.contains(inert))
+    );
+  };
   return (
     [...scope.querySelectorAll<HTMLElement>(focusable)].some(isOne) ||
     elementsIn(scope, focusable).some(isOne)

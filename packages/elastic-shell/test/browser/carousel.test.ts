@@ -44,10 +44,28 @@ it('is named, announced as slides, and polite while it stands', async () => {
   const roles = await page.evaluate(() => {
     const root = document.getElementById('plain-carousel')!;
     const slides = root.querySelector('[data-slides]')!;
-    return [root.ariaRoleDescription, slides.ariaLive, slides.firstElementChild!.ariaRoleDescription];
+    const region = root.querySelector('[data-spoken]')!;
+    return [
+      root.ariaRoleDescription,
+      region.ariaLive,
+      slides.ariaLive,
+      slides.firstElementChild!.ariaRoleDescription,
+    ];
   });
-  expect(roles).toEqual(['carousel', 'polite', 'slide']);
+  // Not the slides themselves: they would be read out at each load.
+  expect(roles).toEqual(['carousel', 'polite', null, 'slide']);
   expect(await violations(page, '#carousel')).toEqual([]);
+});
+
+it('announces the slide that was asked for, and its links are the tab stops then, not the slides', async () => {
+  const { page } = await openBare(open, markup(3));
+  await page.evaluate(() => void shell.wire('carousel', 'c'));
+  await reachable(page, 'c', [1]);
+  expect(await page.evaluate(() => document.querySelector('[data-spoken]')!.textContent)).toBe('');
+  await page.click(button('c', 'next'));
+  await page.waitForFunction(() => document.querySelector('[data-spoken]')!.textContent === '2 of 3, Link');
+  await reachable(page, 'c', [2]);
+  expect(await page.getAttribute('[data-slides]', 'tabindex')).toBe('-1');
 });
 
 it.each([1, 2])(
@@ -133,7 +151,7 @@ describe('rotation', () => {
     return page;
   };
   const live = (page: Page, value: string) =>
-    page.waitForFunction((wanted) => document.querySelector('[data-slides]')!.ariaLive === wanted, value);
+    page.waitForFunction((wanted) => document.querySelector('[data-spoken]')!.ariaLive === wanted, value);
   const turns = (page: Page) =>
     page.evaluate(() => shell.log.filter((line) => line.endsWith('timer')).length);
 
@@ -154,13 +172,13 @@ describe('rotation', () => {
     const before = await turns(page);
     await page.hover('#c');
     await page.mouse.move(700, 700);
-    expect(await page.evaluate(() => document.querySelector('[data-slides]')!.ariaLive)).toBe('polite');
+    expect(await page.evaluate(() => document.querySelector('[data-spoken]')!.ariaLive)).toBe('polite');
     expect(await turns(page)).toBe(before);
   });
 
   it('never starts with reduced motion', async () => {
     const page = await start({});
-    expect(await page.evaluate(() => document.querySelector('[data-slides]')!.ariaLive)).toBe('polite');
+    expect(await page.evaluate(() => document.querySelector('[data-spoken]')!.ariaLive)).toBe('polite');
     expect(await page.getAttribute(button('c', 'rotate'), 'data-rotating')).toBe('false');
   });
 

@@ -34,6 +34,7 @@ it('shows a named progress, then the content, and is busy meanwhile', async () =
   await page.click('#o');
   await page.waitForSelector('#p progress');
   expect(await page.locator('#p').ariaSnapshot()).toContain('progressbar "Loading…"');
+  await page.waitForFunction(() => document.querySelector('#p [role=status]')?.textContent === 'Loading…');
   expect(await page.getAttribute('#p', 'aria-busy')).toBe('true');
   await page.evaluate(() => globalThis.given[0]!.resolve('Words'));
   await page.waitForFunction(() => document.getElementById('p')!.textContent === 'Words');

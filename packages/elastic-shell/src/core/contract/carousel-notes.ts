@@ -62,7 +62,7 @@ export const carouselNotes: Notes<CarouselPart> = {
       name: 'rotating',
       type: 'boolean',
       first: 'true with an interval, unless motion is reduced',
-      shown: 'data-rotating on its button; aria-live on the slides is off while they turn',
+      shown: 'data-rotating on its button; aria-live of its live region is off while they turn',
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the root' },
   ],
@@ -81,6 +81,6 @@ export const carouselNotes: Notes<CarouselPart> = {
     'Slides out of view are inert: nothing in them can be reached.',
     'A swipe, a trackpad or a scrolled wheel moves it by native scroll snapping, and the state follows.',
     'Rotation stops for good when it is told to, pauses while the pointer or the focus is inside and while the page is hidden, and with reduced motion starts only when it is told to.',
-    'It is a live region: off while it rotates, polite when it does not.',
+    'A live region, off while it rotates and polite when it does not, announces a slide that the user has asked for: its name and its words.',
   ],
 };

@@ -7,10 +7,12 @@ import {
 } from '../../core/contract/carousel.js';
 import { indexOf, neighbour } from '../../core/collection/items.js';
 import { wordsOf } from '../../core/words.js';
+import { speaker } from '../../announce/speaker.js';
 import type { Part } from '../../engine/attribute-writer.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { described, isElement, windowOf } from '../../engine/dom.js';
 import { type Engine, type Service, wire } from '../../engine/engine.js';
+import { markMade } from '../../engine/made.js';
 import { keepWired } from '../../engine/registry.js';
 import { invokersOf } from '../../engine/invoker-index.js';
 import type { Cells, CommonOptions, StateOption, Wired } from '../../engine/types.js';
@@ -20,6 +22,7 @@ import { onReducedMotion, prefersReducedMotion } from '../../motion/reduced-moti
 import { pickersOf } from './pickers.js';
 import { rotationTimer } from './rotation-timer.js';
 import { type Slides, slidesIn, slidesOf } from './slides.js';
+import { spoken } from './spoken.js';
 
 /** The options of a carousel. */
 export interface CarouselOptions extends CommonOptions<CarouselState>, CarouselChoices {
@@ -88,9 +91,9 @@ function partsOf(
   engine: CarouselEngine,
   scroller: HTMLElement,
   slides: Slides,
-  isTurning: () => boolean,
+  say: typeof words,
+  live: () => Part,
 ): () => Part[] {
-  const say = wordsOf(words, () => engine.options.messages);
   const isNamed = namedByAuthor();
   return () => {
     const { selected, rotating } = engine.state();
@@ -103,7 +106,8 @@ function partsOf(
       (control) => control.getAttribute('command') === '--rotate' && !isNamed(control),
     );
     return [
-      [scroller, { 'aria-live': isTurning() ? 'off' : 'polite', tabindex }],
+      live(),
+      [scroller, { tabindex }],
       ...all.map(({ element }, at): Part => [
         element,
         {
@@ -146,7 +150,11 @@ function serve(engine: CarouselEngine): Service<CarouselState> {
   const interval = Number(options.interval ?? 0);
   const turn = (): void => engine.intend('next', { reason: 'timer' });
   const timer = rotationTimer(root, interval, turn, engine.render);
-  const own = partsOf(engine, scroller, slides, timer.now);
+  const say = wordsOf(words, () => options.messages);
+  // Live slides would be read at each load, and after each modal dialog. Only who has asked for a slide hears it.
+  const speak = speaker(root.ownerDocument, (region) => root.append(markMade(region)));
+  const live = (): Part => [speak.region(), { 'aria-live': timer.now() ? 'off' : 'polite' }];
+  const own = partsOf(engine, scroller, slides, say, live);
   view.items = slides.all();
   if (interval) timer.set(state().rotating);
   const stopAsking = onReducedMotion(windowOf(root), () =>
@@ -166,10 +174,17 @@ function serve(engine: CarouselEngine): Service<CarouselState> {
       target = change.value;
       slides.bring(target, !prefersReducedMotion(windowOf(root)));
     },
+    settle({ name, value, event }) {
+      const all = slides.all();
+      const at = indexOf(all, name === 'selected' && event ? value : undefined);
+      const slide = all[at]?.element;
+      if (slide) speak.say(spoken(slide, slide.getAttribute('aria-label') ?? say.slide(at + 1, all.length)));
+    },
     stands: () => root.contains(scroller),
     release() {
       isOver = true;
       stopAsking();
+      speak.release();
       pickers.release();
       slides.release();
       timer.release();

@@ -1,0 +1,51 @@
+// A live region that is not seen, and what says words in it. It imports nothing: a page that has it loaded late has nothing to share with it.
+
+/** Says things to those who hear the page rather than see it. */
+export interface Speaker {
+  /** Says words after a quiet moment; '' takes back what is waiting, and empties the region. */
+  say(words: string): void;
+  /** The region, which is put in its place if it is not there. */
+  region(): HTMLElement;
+  release(): void;
+}
+
+/** Milliseconds of quiet before something is said: of several in a row the last. */
+export const quiet = 250;
+
+/** Milliseconds after which words are taken away again: Chromium announces what stands in a region when a modal dialog has closed. */
+const stay = 3000;
+
+/** Makes a live region, for `put` to place. */
+export function makeRegion(document: Document, put: (region: HTMLElement) => void): HTMLElement {
+  const made = document.createElement('div');
+  made.setAttribute('role', 'status');
+  made.setAttribute('data-spoken', '');
+  put(made);
+  return made;
+}
+
+/**
+ * Says things in a region that `put` places, marked as made, when it is first needed. It is there before its words are, or they would not
+ * be heard.
+ */
+export function speaker(document: Document, put: (region: HTMLElement) => void): Speaker {
+  let made: HTMLElement | undefined;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const region = (): HTMLElement => (made = made?.isConnected ? made : makeRegion(document, put));
+  return {
+    region,
+    say(text) {
+      clearTimeout(timer);
+      if (!text && !made?.isConnected) return;
+      const place = region();
+      timer = setTimeout(() => {
+        place.textContent = text;
+        timer = setTimeout(() => (place.textContent = ''), stay);
+      }, quiet);
+    },
+    release() {
+      clearTimeout(timer);
+      made?.remove();
+    },
+  };
+}

@@ -1,0 +1,19 @@
+// What is read of a slide: its texts, and the alternatives of its pictures, in their order.
+import { isElement } from '../../engine/dom.js';
+
+const silent = '[hidden],[aria-hidden=true],script,style,template';
+
+const wordsIn = (node: Node): string => {
+  if (!isElement(node)) return node.nodeName === '#text' ? (node.textContent ?? '') : '';
+  if (node.matches(silent)) return '';
+  return (
+    node.getAttribute('aria-label') ?? node.getAttribute('alt') ?? [...node.childNodes].map(wordsIn).join(' ')
+  );
+};
+
+/** The words of a slide, after its name: `2 of 4, The keel`. */
+export const spoken = (slide: Element, name: string): string =>
+  [name, ...[...slide.childNodes].map(wordsIn)]
+    .map((words) => words.replace(/\s+/g, ' ').trim())
+    .filter(Boolean)
+    .join(', ');
