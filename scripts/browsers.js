@@ -45,10 +45,13 @@ export function ensureBrowsers() {
   );
 }
 
-/** What long runs take beside the browsers: keys for their find bars, and the accessibility bus and its reader. */
+/** What long runs take beside the browsers: keys for their find bars, the accessibility bus and its reader, and a screen reader. */
 const tools = {
   '/usr/bin/xdotool': 'xdotool',
   '/usr/bin/gdbus': 'libglib2.0-bin',
+  '/usr/bin/dbus-daemon': 'dbus-daemon',
+  '/usr/bin/openbox': 'openbox',
+  '/usr/bin/orca': 'orca',
   '/usr/libexec/at-spi-bus-launcher': 'at-spi2-core',
   '/usr/lib/python3/dist-packages/gi': 'python3-gi',
   '/usr/lib/x86_64-linux-gnu/girepository-1.0/Atspi-2.0.typelib': 'gir1.2-atspi-2.0',

@@ -124,8 +124,8 @@ function spokenPage(told) {
     '',
     'One walk through the plain gallery by keyboard; at each stop what is told of the element that has focus, or that the focused',
     'field names as current: role, name, states, place, the named things around it, and what a live region says. Chromium is asked',
-    'by its own protocol, Firefox and WebKit by AT-SPI 2, as a screen reader on Linux asks them. No speech was heard. What differs is',
-    'explained in [browsers](../browsers.md#what-is-told).',
+    'by its own protocol, Firefox and WebKit by AT-SPI 2, as a screen reader on Linux asks them. What differs is explained in',
+    '[browsers](../browsers.md#what-is-told); what a screen reader makes of it is in [screen-reader output](heard.md).',
     '',
     ...table(
       ['at', ...known.map((name) => titles[name])],

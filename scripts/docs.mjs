@@ -4,6 +4,7 @@ import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from './build.mjs';
 import { conformancePages } from './docs-conformance.mjs';
+import { heardPage, heardSection } from './docs-heard.mjs';
 import { errorCodes } from './production.mjs';
 import { outdated, writeGenerated } from './generated/index.mjs';
 import { root, setUp } from './setup.mjs';
@@ -96,7 +97,9 @@ const kilo = (bytes) => `${(bytes / 1000).toFixed(1)} kB`;
 
 /** What is loaded by itself once it is asked for, by its module. */
 const laterWords = {
+  'announce/say-for': 'announcing that a guard waits, or its error',
   'content/loading': 'content that comes later (`content`)',
+  'layer/late-messages': 'announcing messages once the page is back, when a modal one is opened',
   'layer/late-hover': 'opening by hover (`openOn: hover`, tooltips)',
   'list/highlight': 'marking what a search has found',
   'motion/expand-details':
@@ -140,6 +143,7 @@ function patternPage(notes) {
     `The same in every setting: \`npx elastic-shell new ${notes.name} --for react\`.`,
     ...rest.slice(0, -1),
     rest.at(-1).trimEnd(),
+    ...[heardSection(notes.name)].filter(Boolean),
     `${weight(notes)}\n`,
   ].join('\n\n');
 }
@@ -228,6 +232,7 @@ const files = {
   ...Object.fromEntries(contracts.map((notes) => [`docs/patterns/${notes.name}.md`, patternPage(notes)])),
   'docs/diagnostics.md': diagnostics,
   ...conformancePages(contracts),
+  ...heardPage(),
 };
 
 let stale = 0;

@@ -1,10 +1,8 @@
-// `npm run transcripts`: what a keyboard user hears on three pages of the desk, and at one widget of each pattern, as `rehearse`
-// writes it. The documents and the site show these.
+// `npm run transcripts`: what a keyboard user hears on three pages of the desk, as `rehearse` writes it. The documents show these.
 import { spawnSync } from 'node:child_process';
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from './build.mjs';
-import { patternNames } from './generated/index.mjs';
 import { root, setUp } from './setup.mjs';
 
 setUp();
@@ -36,25 +34,5 @@ for (const [name, path, patterns] of [
   console.log(`${name}: ${text.trim().split('\n').at(-1)}`);
 }
 
-/** The widget of the gallery that stands for a pattern, by its name, where that is not the first. */
-const named = { dialog: 'Open a dialog', drawer: 'Open a drawer', popover: 'Berth four', menu: 'Boat' };
-const heard = {};
-for (const pattern of patternNames) {
-  // The drawer is a dialog to whoever hears it.
-  const kind = pattern === 'drawer' ? 'dialog' : pattern;
-  const name = named[pattern];
-  const text = rehearse(
-    'gallery.html',
-    '--only',
-    kind,
-    '--most',
-    '1',
-    ...(name === undefined ? [] : ['--named', name]),
-  );
-  const [block] = text.split('\n\n');
-  if (block?.includes('rows hold')) heard[pattern] = block.trimEnd();
-}
-writeFileSync(join(folder, 'patterns.json'), `${JSON.stringify(heard, null, 2)}\n`);
-console.log(`patterns: ${Object.keys(heard).join(', ')}`);
 deskServer.close();
 pagesServer.close();

@@ -21,6 +21,18 @@ describe('rehearse', () => {
     expect(out).toMatch(/^4 widgets: \d+ rows hold, 0 fail, \d left out\.$/m);
   });
 
+  it('tells of a branch what the key does that the row is named after, and not what the last key has done', async () => {
+    const { widgets } = await rehearse(`${page('faults.html')}?only=tree`);
+    const right = widgets.find(({ name }) => name.endsWith('right'));
+    const row = right?.rows.find(({ key }) => key === 'ArrowRight');
+    expect(row).toMatchObject({ outcome: 'held', heard: expect.stringContaining('expanded') as string });
+  });
+
+  it('says why it cannot run a screen reader', async () => {
+    const { code, error } = await run(['rehearse', page('platform.html'), '--speech', '--browser', 'webkit']);
+    expect([code, error]).toEqual([2, '--speech drives Chromium only: leave out --browser webkit.\n']);
+  });
+
   it('saves a transcript, and says how another differs from it', async () => {
     const html = (label: string): string =>
       `<!doctype html><title>T</title><button role="switch" aria-checked="false" onclick="this.ariaChecked = this.ariaChecked !== 'true'">${label}</button>`;

@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import type { Browser, BrowserContext, BrowserType, Page } from 'playwright-core';
 import { Misuse } from '../misuse.js';
+import type { Environment } from '../speech/desktop.js';
 
 /** The browsers that can be named. */
 export const browserNames = ['chromium', 'firefox', 'webkit'] as const;
@@ -67,6 +68,8 @@ export interface Look {
   /** The width in pixels. */
   width: number;
   isReduced: boolean;
+  /** The environment of a desktop on which it shows a window. Default: it shows none. */
+  desktop?: Environment | undefined;
 }
 
 /** A page of a browser of its own; `close` ends both. */
@@ -82,12 +85,15 @@ export async function openBrowser(look: Look): Promise<Opened> {
   let browser: Browser;
   let context: BrowserContext;
   try {
+    const { desktop } = look;
+    const size = desktop ? ['--force-renderer-accessibility', `--window-size=${look.width},900`] : [];
     browser = await type.launch({
       executablePath: executable(look.browser, type, look.executable),
-      args: isChromium ? ['--no-sandbox', '--disable-gpu'] : [],
+      args: isChromium ? ['--no-sandbox', '--disable-gpu', ...size] : [],
+      ...(desktop && { headless: false, env: { ...process.env, ...desktop } }),
     });
     context = await browser.newContext({
-      viewport: { width: look.width, height: 800 },
+      viewport: desktop ? null : { width: look.width, height: 800 },
       reducedMotion: look.isReduced ? 'reduce' : 'no-preference',
     });
   } catch (error) {

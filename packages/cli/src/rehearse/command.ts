@@ -13,6 +13,7 @@ import { formats, summaryOf, transcriptOf } from './format.js';
 import { placeOf } from './place.js';
 import { rehearse, type RehearseOptions } from './rehearse.js';
 import { checkedNames } from 'elastic-shell/rehearsal';
+import { bringPageToFront, readerFor } from './speech.js';
 import { readSteps, take } from './steps.js';
 import type { Rehearsal } from './types.js';
 
@@ -31,6 +32,7 @@ interface Options {
   save?: string;
   compare?: string;
   pictures?: string;
+  speech?: boolean;
 }
 
 function patternsOf(words: string): string[] {
@@ -82,7 +84,12 @@ const pictures =
 async function run(address: string, options: Options, streams: Streams): Promise<Rehearsal> {
   const steps = options.steps === undefined ? [] : readSteps(options.steps);
   const { browser, executable, width, reducedMotion = false } = options;
-  const opened = await openBrowser({ browser, executable, width, isReduced: reducedMotion });
+  const reader = options.speech ? await readerFor(browser) : undefined;
+  const look = { browser, executable, width, isReduced: reducedMotion, desktop: reader?.environment };
+  const opened = await openBrowser(look).catch(async (error: unknown) => {
+    await reader?.close();
+    throw error;
+  });
   const arrive = async (page: Page): Promise<void> => {
     const response = await page.goto(address, { waitUntil: 'load' }).catch((error: Error) => {
       throw new Misuse(`${address} cannot be opened: ${error.message.split('\n')[0] ?? ''}`);
@@ -99,12 +106,15 @@ async function run(address: string, options: Options, streams: Streams): Promise
     ...(options.most !== undefined && { most: options.most }),
     ...(options.leaveOut !== undefined && { leaveOut: leftOut(options.leaveOut) }),
     ...(options.pictures !== undefined && { picture: pictures(options.pictures) }),
+    ...(reader && { reader }),
     ...(options.format === 'text' && { onWidget: (result) => streams.out(`${transcriptOf(result)}\n`) }),
   };
   try {
+    if (reader) await bringPageToFront(reader);
     return await rehearse(opened.page, rehearsing);
   } finally {
     await opened.close();
+    await reader?.close();
   }
 }
 
@@ -151,6 +161,7 @@ export function rehearseCommand(streams: Streams, done: (exitCode: number) => vo
     .addOption(
       new Option('-f, --format <format>', 'how to print').choices(Object.keys(formats)).default('text'),
     )
+    .option('--speech', 'with what the screen reader Orca says, on Linux where it is installed')
     .option('--save <file>', 'writes the transcript to this file as well')
     .option('--compare <file>', 'says how the transcript differs from this one')
     .option('--pictures <folder>', 'takes a picture of each failure')

@@ -4,6 +4,7 @@
 //   const { widgets } = await rehearse(page, { only: ['dialog'] });
 import type { Page } from 'playwright-core';
 import { checksOf, type Found, play, type Row } from 'elastic-shell/rehearsal';
+import type { ScreenReader } from '../speech/screen-reader.js';
 import { type Arrive, Stage } from './stage.js';
 import type { Rehearsal, RowResult, WidgetResult } from './types.js';
 
@@ -23,6 +24,8 @@ export interface RehearseOptions {
   leaveOut?: Readonly<Record<string, readonly string[]>>;
   /** Takes a picture of a row that failed; answers where it is. Default: takes none. */
   picture?: (page: Page, name: string) => Promise<string>;
+  /** A screen reader that presses the keys, on whose desktop the browser is, and says what is heard. Default: none. */
+  reader?: ScreenReader;
   /** Hears of each widget when it is done. Default: nobody does. */
   onWidget?: (result: WidgetResult) => void;
 }
@@ -88,7 +91,7 @@ async function discover(
  * where the page cannot be loaded again.
  */
 export async function rehearse(page: Page, options: RehearseOptions = {}): Promise<Rehearsal> {
-  const stage = new Stage(page, options.arrive ?? reload);
+  const stage = new Stage(page, options.arrive ?? reload, options.reader);
   const { only, named, most = Infinity } = options;
   const isWanted = ({ pattern, name }: Pick<Found, 'pattern' | 'name'>): boolean =>
     (only?.includes(pattern) ?? true) && (named === undefined || name.includes(named));

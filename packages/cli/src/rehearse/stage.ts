@@ -9,6 +9,7 @@ import {
   leaveOut,
   type Stage as RowStage,
 } from 'elastic-shell/rehearsal';
+import type { ScreenReader } from '../speech/screen-reader.js';
 import { Hearing } from './heard.js';
 
 /** The script in the page, as it was built. */
@@ -40,6 +41,8 @@ export class Stage implements RowStage {
   constructor(
     readonly page: Page,
     readonly arrive: Arrive,
+    /** What presses the keys and says what is heard. Default: the browser's own keys, and its accessibility tree. */
+    readonly reader?: ScreenReader,
   ) {
     this.hearing = new Hearing(page);
   }
@@ -116,8 +119,22 @@ export class Stage implements RowStage {
       .catch(() => undefined);
   }
 
+  /** Does something while the screen reader is listened to, if there is one. */
+  async #hear(act: () => Promise<unknown>, key?: string): Promise<void> {
+    this.#begin();
+    const { reader } = this;
+    if (!reader) return void (await act());
+    const { said } = await (key === undefined ? reader.after(act) : reader.press(key));
+    this.#messages.push(...said);
+  }
+
   /** Notes what is heard now. */
   async listen(): Promise<string> {
+    if (this.reader) {
+      const { said } = await this.reader.after(() => Promise.resolve(), { first: 0, quiet: 100 });
+      this.#messages.push(...said);
+      return (this.heard = this.#messages.join(' / '));
+    }
     const position = await this.page
       .evaluate(() => globalThis.elasticRehearsal?.position() ?? '')
       .catch(() => '');
@@ -136,8 +153,7 @@ export class Stage implements RowStage {
 
   /** Presses a key, waits, and reads how things stand. */
   async press(key: string): Promise<Facts> {
-    this.#begin();
-    await this.page.keyboard.press(key === 'Space' ? ' ' : key);
+    await this.#hear(() => this.page.keyboard.press(key === 'Space' ? ' ' : key), key);
     await this.settle();
     await this.listen();
     return this.facts();
@@ -145,8 +161,8 @@ export class Stage implements RowStage {
 
   /** Types letters, waits, and reads how things stand. */
   async type(text: string): Promise<Facts> {
-    this.#begin();
-    await this.page.keyboard.type(text);
+    if (this.reader) for (const letter of text) await this.#hear(() => Promise.resolve(), letter);
+    else await this.#hear(() => this.page.keyboard.type(text));
     await this.settle();
     await this.listen();
     return this.facts();
@@ -172,9 +188,8 @@ export class Stage implements RowStage {
       index,
     ] as const);
     if (!isThere) fail('there is nothing to press');
-    this.#begin();
     try {
-      await this.page.locator('[data-rehearsed]').click({ timeout: patience });
+      await this.#hear(() => this.page.locator('[data-rehearsed]').click({ timeout: patience }));
     } catch {
       fail('the pointer does not reach it: something lies over it, or it moves');
     } finally {
@@ -197,9 +212,8 @@ export class Stage implements RowStage {
 
   /** Presses the empty corner of the page. */
   async pressOutside(): Promise<Facts> {
-    const { width, height } = this.page.viewportSize() ?? { width: 1280, height: 800 };
-    this.#begin();
-    await this.page.mouse.click(width - 3, height - 3);
+    const [width, height] = await this.page.evaluate<[number, number]>('[innerWidth, innerHeight]');
+    await this.#hear(() => this.page.mouse.click(width - 3, height - 3));
     await this.settle();
     await this.listen();
     return this.facts();

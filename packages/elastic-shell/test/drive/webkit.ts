@@ -7,7 +7,7 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { findBrowser } from '../../../../scripts/browsers.js';
-import { startDisplay } from './display';
+import { startDisplay } from '../../../cli/src/speech/display';
 import { type Environment, patience, pause, type Settings, type Wire } from './wire';
 
 type Method = 'GET' | 'POST' | 'DELETE';

@@ -6,7 +6,7 @@ import { chromium, type Page } from 'playwright-core';
 import { findBrowser } from '../../../../scripts/browsers.js';
 import { flags } from '../../../../scripts/chromium-flags.js';
 import { bare } from '../browser/support/browser';
-import { startDisplay } from '../drive/display';
+import { startDisplay } from '../../../cli/src/speech/display';
 import { firefox } from '../drive/firefox';
 import { pageOf } from '../drive/page';
 import { webkit } from '../drive/webkit';

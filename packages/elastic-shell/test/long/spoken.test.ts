@@ -75,7 +75,7 @@ async function overBus(launch: typeof firefox): Promise<Record<string, Told>> {
       await wire.close();
     }
   } finally {
-    bus.close();
+    await bus.close();
   }
 }
 

@@ -13,6 +13,6 @@ export default defineConfig({
     assetsInlineLimit: 0,
     modulePreload: false,
     target: 'es2022',
-    rollupOptions: { input: [here('bare.html'), here('frame.html'), here('bench.html')] },
+    rollupOptions: { input: [here('bare.html'), here('frame.html'), here('bench.html'), here('heard.html')] },
   },
 });

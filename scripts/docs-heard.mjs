@@ -1,0 +1,71 @@
+// Transcripts of a screen reader for the documents and the site, from what `npm run test:long heard` has left in docs/conformance.
+import { existsSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { root } from './setup.mjs';
+
+const read = (name) => {
+  const file = join(root, 'docs/conformance', `heard-${name}.json`);
+  return existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : undefined;
+};
+const firefox = read('firefox');
+const chromium = read('chromium');
+const webkit = read('webkit');
+
+/** Focus mode and browse mode are Orca's own, and the same in every pattern. */
+const isOwn = (text) => /^(Focus|Browse) mode$/.test(text);
+const spoken = (step) => step?.said.filter((text) => !isOwn(text)).join(' / ') || '(nothing)';
+
+/** The steps of one walk side by side; undefined if it has not been heard. */
+export function heardRows(name, withWebkit = false) {
+  const walks = [firefox, chromium, ...(withWebkit ? [webkit] : [])].map((heard) => heard?.walks[name]);
+  if (!walks[0] || !walks[1]) return undefined;
+  const head = ['key', 'the browser exposes', 'Orca in Firefox', 'Orca in Chromium'];
+  return {
+    head: withWebkit && walks[2] ? [...head, 'Orca in WebKitGTK'] : head,
+    rows: walks[1].steps.map(({ key, exposed = '' }, at) => [
+      key,
+      exposed,
+      ...walks.filter(Boolean).map(({ steps }) => spoken(steps[at])),
+    ]),
+  };
+}
+
+/** What was heard with what, and when. */
+export const heardWith = () =>
+  `${[firefox, chromium].map(({ versions }) => versions).join('; ')}; ${firefox.date}.`;
+
+const cell = (text) => `${text}`.replaceAll('|', '\\|').replaceAll('<', '&lt;');
+const table = ({ head, rows }) =>
+  [
+    `| ${head.join(' | ')} |`,
+    `| ${head.map(() => '---').join(' | ')} |`,
+    ...rows.map((row) => `| ${row.map(cell).join(' | ')} |`),
+  ].join('\n');
+
+const intro =
+  'What the screen reader Orca says after each key, on the page above. Chromium’s accessibility tree is beside it.';
+
+/** The section of a pattern's document; '' if it has not been heard. */
+export function heardSection(pattern) {
+  const found = heardRows(pattern);
+  if (!found) return '';
+  return `## Screen-reader output\n\n${intro} ${heardWith()}\n\n${table(found)}`;
+}
+
+/** The page with all walks: patterns, and the jobs that no pattern's page shows. */
+export function heardPage() {
+  if (!firefox || !chromium) return {};
+  const names = Object.keys(chromium.walks);
+  return {
+    'docs/conformance/heard.md': [
+      '<!-- Made by `npm run docs` from what `npm run test:long heard` has left. -->',
+      '# Screen-reader output',
+      'What Orca says in each browser, with real keys: one walk for each pattern, on the page that its document shows, and one for each job. ' +
+        '`npm run test:long heard` repeats them and fails if a word is missing. Which silences are the browsers’ and which are Orca’s own is in ' +
+        '[browsers](../browsers.md#screen-readers); what was not heard, and how to try it by hand, in [accessibility](../accessibility.md).',
+      `${heardWith()} ${webkit ? `${webkit.versions}; ${webkit.date}.` : ''}`.trim(),
+      ...names.map((name) => `## ${name}\n\n${table(heardRows(name, true))}`),
+      '',
+    ].join('\n\n'),
+  };
+}
