@@ -46,6 +46,7 @@ const documents = [
   ['docs/styling.md', 'styling/'],
   ['docs/browsers.md', 'support/'],
   ['docs/conformance/rows.md', 'support/rows/'],
+  ['docs/conformance/heard.md', 'support/heard/'],
   ['docs/conformance/spoken.md', 'support/spoken/'],
   ['docs/settings/conformance.md', 'support/settings/'],
   ['docs/accessibility.md', 'accessibility/'],
@@ -189,6 +190,7 @@ export async function allPages() {
       pages: pick([
         'support/',
         'support/rows/',
+        'support/heard/',
         'support/spoken/',
         'support/settings/',
         'support/quality/',

@@ -1,7 +1,5 @@
 // The page of a pattern: what it is for, a live example, its code in every setting, its keys, and everything that it has.
-import { existsSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
-import { root } from '../../scripts/setup.mjs';
+import { heardRows, heardWith } from '../../scripts/docs-heard.mjs';
 import { escaped } from './markdown.mjs';
 import { codeTabs, example } from './recipes.mjs';
 
@@ -28,13 +26,10 @@ const part = (title, html) =>
 
 const listOf = (items) => items.length > 0 && `<ul>${items.map((item) => `<li>${item}</li>`).join('')}</ul>`;
 
-/** What is heard at one widget of each pattern, as `npm run transcripts` has written it. */
-const transcripts = join(root, 'docs/transcripts/patterns.json');
-const heard = existsSync(transcripts) ? JSON.parse(readFileSync(transcripts, 'utf8')) : {};
-
 /** Everything that a contract says, in the order in which it is asked for. */
 function partsOf(notes, { recipe, related, rules, events, to }) {
   const { parts, presses, states, methods, commands, options, owes } = notes;
+  const spoken = heardRows(notes.name);
   return [
     part('Live', `${example(recipe)}<p class="soft">Focus it and press keys: the table below lights up.</p>`),
     part('Code', codeTabs(recipe)),
@@ -69,10 +64,12 @@ function partsOf(notes, { recipe, related, rules, events, to }) {
       ),
     ),
     part(
-      'What is heard',
-      heard[notes.name] &&
-        `<p>As <a href="${to('guides/rehearsing/')}"><code>elastic-shell rehearse</code></a> has heard it in Chromium, row by row: the key, and what has focus then.</p>
-<figure class="code"><pre tabindex="0"><code>${escaped(heard[notes.name])}</code></pre></figure>`,
+      'Screen-reader output',
+      spoken &&
+        `<p>What the screen reader Orca says after each key, on the example above; Chromium’s accessibility tree is beside it. ${escaped(heardWith())} <a href="${to('support/heard/')}">All walks</a>.</p>${table(
+          spoken.head,
+          spoken.rows.map((cells) => row(...cells.map(escaped))),
+        )}`,
     ),
     part(
       'Options',
