@@ -13,7 +13,7 @@ import { formats, summaryOf, transcriptOf } from './format.js';
 import { placeOf } from './place.js';
 import { rehearse, type RehearseOptions } from './rehearse.js';
 import { checkedNames } from 'elastic-shell/rehearsal';
-import { bringPageToFront, readerFor } from './speech.js';
+import { readerFor } from './speech.js';
 import { readSteps, take } from './steps.js';
 import type { Rehearsal } from './types.js';
 
@@ -110,7 +110,7 @@ async function run(address: string, options: Options, streams: Streams): Promise
     ...(options.format === 'text' && { onWidget: (result) => streams.out(`${transcriptOf(result)}\n`) }),
   };
   try {
-    if (reader) await bringPageToFront(reader);
+    await reader?.bringToFront('chrom');
     return await rehearse(opened.page, rehearsing);
   } finally {
     await opened.close();

@@ -1,4 +1,5 @@
 // `rehearse --speech`: a screen reader on a desktop of its own, where it is installed.
+import type { Page } from 'playwright-core';
 import { Misuse } from '../misuse.js';
 import { missingForSpeech } from '../speech/programs.js';
 import { type ScreenReader, startScreenReader } from '../speech/screen-reader.js';
@@ -18,8 +19,32 @@ export async function readerFor(browser: BrowserName): Promise<ScreenReader> {
   return startScreenReader();
 }
 
-/** Has the keys go to the page, not to the browser's own bars. */
-export async function bringPageToFront(reader: ScreenReader): Promise<void> {
-  await reader.bringToFront('chrom');
-  await reader.after(() => reader.click(), { first: 300 });
+/** In a window Tab leads from the ends of a page into the browser's own bars: a link at either end keeps it in the page. */
+const edges = `for (const where of ['prepend', 'append']) {
+  const link = Object.assign(document.createElement('a'), { href: '#', textContent: where === 'append' ? 'End' : 'Start' });
+  link.style.cssText = 'position: absolute; opacity: 0';
+  document.body[where](link);
+}`;
+
+/** Brings a page to its state, and waits until the screen reader has read what it reads of a page that has loaded. */
+export async function arriveHeard(
+  reader: ScreenReader,
+  page: Page,
+  arrive: (page: Page) => Promise<void>,
+): Promise<void> {
+  // A new window has focus in its bars, not in the page: nothing is there to be clicked yet.
+  if (page.url() === 'about:blank') await reader.after(() => reader.click(), { first: 300 });
+  await reader.after(() => arrive(page), { first: 2000, quiet: 800 });
+  await page.evaluate(edges);
 }
+
+/** In the page: focuses the last tab stop before what is marked. */
+export const focusBefore = `(() => {
+  const target = document.querySelector('[data-rehearsed]');
+  const stops = [...document.querySelectorAll('a[href], button, input, select, textarea, summary, [tabindex]')];
+  stops
+    .filter((each) => each.tabIndex >= 0 && !each.disabled && each.checkVisibility({ visibilityProperty: true }) && !each.closest('[inert]'))
+    .filter((each) => target && each.compareDocumentPosition(target) & Node.DOCUMENT_POSITION_FOLLOWING && !each.contains(target))
+    .at(-1)
+    ?.focus();
+})()`;

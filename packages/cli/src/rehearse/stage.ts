@@ -11,6 +11,7 @@ import {
 } from 'elastic-shell/rehearsal';
 import type { ScreenReader } from '../speech/screen-reader.js';
 import { Hearing } from './heard.js';
+import { arriveHeard, focusBefore } from './speech.js';
 
 /** The script in the page, as it was built. */
 const agentScript = (): string =>
@@ -49,7 +50,8 @@ export class Stage implements RowStage {
 
   /** Loads the page, brings it to its state, and finds its widgets. */
   async load(): Promise<Found[]> {
-    await this.arrive(this.page);
+    if (this.reader) await arriveHeard(this.reader, this.page, this.arrive);
+    else await this.arrive(this.page);
     await this.page.evaluate(agentScript());
     this.#found = await this.page.evaluate(() => elasticRehearsal.find());
     this.hearing.forget();
@@ -161,8 +163,11 @@ export class Stage implements RowStage {
 
   /** Types letters, waits, and reads how things stand. */
   async type(text: string): Promise<Facts> {
-    if (this.reader) for (const letter of text) await this.#hear(() => Promise.resolve(), letter);
-    else await this.#hear(() => this.page.keyboard.type(text));
+    const { reader } = this;
+    if (reader) {
+      this.#begin();
+      for (const letter of text) this.#messages.push(...(await reader.press(letter)).said);
+    } else await this.#hear(() => this.page.keyboard.type(text));
     await this.settle();
     await this.listen();
     return this.facts();
@@ -177,7 +182,16 @@ export class Stage implements RowStage {
     if (typeof aimed === 'string') leaveOut(aimed);
     if (!aimed) fail('Tab does not go to it');
     this.hearing.forget();
+    if (this.reader) await this.#focusBefore(what, this.reader);
     return this.press('Tab');
+  }
+
+  /** Focuses the stop before the widget: if nothing has focus, a screen reader gives it back to what it was on. */
+  async #focusBefore(what: 'opener' | 'stop', reader: ScreenReader): Promise<void> {
+    const part = what === 'opener' ? what : 'root';
+    await this.page.evaluate(([id, marked]) => elasticRehearsal.mark(id, marked), [this.#id, part] as const);
+    await reader.after(() => this.page.evaluate(focusBefore), { first: 500 });
+    await this.page.evaluate(() => elasticRehearsal.unmark());
   }
 
   /** Presses a part by the pointer. */

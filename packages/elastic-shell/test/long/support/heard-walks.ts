@@ -74,9 +74,9 @@ const patterns: readonly Walk[] = [
   ]),
   recipe('popover', '[commandfor]', [
     on('Tab', 'Berth four'),
-    but(on('Enter', 'expanded'), 'webkit'),
+    on('Enter', 'expanded'),
     on('Tab', 'The chart link'),
-    but(on('Escape', 'collapsed'), 'webkit', 'Berth four'),
+    on('Escape', 'collapsed'),
   ]),
   recipe('tooltip', '[aria-describedby]', [
     on('Tab', 'Haul out push button', 'Lifts the boat onto the slip'),
@@ -134,7 +134,7 @@ const patterns: readonly Walk[] = [
     on('End', 'Lights check menu item not checked'),
     on('Space', 'checked'),
     on('ArrowDown', 'Lift'),
-    but(on('Escape', 'collapsed'), 'webkit', 'Boat'),
+    on('Escape', 'collapsed'),
   ]),
   recipe('menubar', '#yard-bar button', [
     on('Tab', 'Order', '1 of 3'),
