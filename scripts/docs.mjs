@@ -99,7 +99,6 @@ const kilo = (bytes) => `${(bytes / 1000).toFixed(1)} kB`;
 const laterWords = {
   'announce/say-for': 'announcing that a guard waits, or its error',
   'content/loading': 'content that comes later (`content`)',
-  'layer/late-messages': 'announcing messages once the page is back, when a modal one is opened',
   'layer/late-hover': 'opening by hover (`openOn: hover`, tooltips)',
   'list/highlight': 'marking what a search has found',
   'motion/expand-details':

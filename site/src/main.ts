@@ -2,7 +2,6 @@
 // on the page, or not opened, is not loaded.
 import 'elastic-shell/structure.css';
 import 'elastic-shell/skin.css';
-import '../../examples/recipes/pages/office';
 import './site.css';
 import { wireCodes } from './codes';
 import { wireContents } from './contents';

@@ -30,7 +30,10 @@ describe('rehearse', () => {
 
   it('says why it cannot run a screen reader', async () => {
     const { code, error } = await run(['rehearse', page('platform.html'), '--speech', '--browser', 'webkit']);
-    expect([code, error]).toEqual([2, '--speech drives Chromium only: leave out --browser webkit.\n']);
+    expect([code, error]).toEqual([
+      2,
+      'elastic-shell: --speech drives Chromium only: leave out --browser webkit.\n',
+    ]);
   });
 
   it('saves a transcript, and says how another differs from it', async () => {

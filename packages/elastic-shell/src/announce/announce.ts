@@ -3,7 +3,7 @@
 // Of several in a row the last is said, after a quiet moment: a screen reader would otherwise read all of them.
 
 import { markMade } from '../engine/made.js';
-import { makeRegion, quiet, type Speaker } from './speaker.js';
+import type { Speaker } from './speaker.js';
 
 /** Words for counts; `plural` is the category of the number in the language of the page (CLDR: one, few, other, …). */
 export interface Counts {
@@ -16,6 +16,9 @@ export interface Announcer extends Omit<Speaker, 'region'> {
   /** That there is nothing is also seen, where the status is not the author's own. */
   count(found: number): void;
 }
+
+/** Milliseconds of quiet before something is said: of several in a row the last. */
+const quiet = 250;
 
 const english = (found: number, plural: Intl.LDMLPluralRule): string =>
   found ? `${found} ${plural === 'one' ? 'match' : 'matches'}` : 'No match';
@@ -40,7 +43,12 @@ export function announcer(
   const region = (): HTMLElement => {
     const own = root.querySelector<HTMLElement>('[role=status]');
     if (own) return own;
-    if (!made?.isConnected) made = makeRegion(document, (region) => root[put](markMade(region)));
+    if (!made?.isConnected) {
+      made = markMade(document.createElement('div'));
+      made.setAttribute('role', 'status');
+      made.setAttribute('data-spoken', '');
+      root[put](made);
+    }
     return made;
   };
   const say = (text: string, isSeen = false): void => {

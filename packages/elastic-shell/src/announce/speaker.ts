@@ -10,19 +10,10 @@ export interface Speaker {
 }
 
 /** Milliseconds of quiet before something is said: of several in a row the last. */
-export const quiet = 250;
+const quiet = 250;
 
 /** Milliseconds after which words are taken away again: Chromium announces what stands in a region when a modal dialog has closed. */
 const stay = 3000;
-
-/** Makes a live region, for `put` to place. */
-export function makeRegion(document: Document, put: (region: HTMLElement) => void): HTMLElement {
-  const made = document.createElement('div');
-  made.setAttribute('role', 'status');
-  made.setAttribute('data-spoken', '');
-  put(made);
-  return made;
-}
 
 /**
  * Says things in a region that `put` places, marked as made, when it is first needed. It is there before its words are, or they would not
@@ -31,7 +22,15 @@ export function makeRegion(document: Document, put: (region: HTMLElement) => voi
 export function speaker(document: Document, put: (region: HTMLElement) => void): Speaker {
   let made: HTMLElement | undefined;
   let timer: ReturnType<typeof setTimeout> | undefined;
-  const region = (): HTMLElement => (made = made?.isConnected ? made : makeRegion(document, put));
+  let isOver = false;
+  const region = (): HTMLElement => {
+    if (made && (isOver || made.isConnected)) return made;
+    made = document.createElement('div');
+    made.setAttribute('role', 'status');
+    made.setAttribute('data-spoken', '');
+    put(made);
+    return made;
+  };
   return {
     region,
     say(text) {
@@ -44,6 +43,7 @@ export function speaker(document: Document, put: (region: HTMLElement) => void):
       }, quiet);
     },
     release() {
+      isOver = true;
       clearTimeout(timer);
       made?.remove();
     },

@@ -26,7 +26,8 @@ function sayAgain(region: Element): void {
 
 /** Has the messages announced again that change on the page of `root` from now until it is back. */
 export function repeatMessages(root: Element): void {
-  const { MutationObserver, requestAnimationFrame } = windowOf(root);
+  // Where nothing is drawn, as in jsdom, there may be no frames.
+  const { MutationObserver, requestAnimationFrame: frame = setTimeout } = windowOf(root);
   const changed = new Set<Element>();
   const note = (records: readonly MutationRecord[]): void => {
     for (const { target } of records) {
@@ -37,7 +38,7 @@ export function repeatMessages(root: Element): void {
   const observer = new MutationObserver(note);
   observer.observe(root.ownerDocument, { subtree: true, childList: true, characterData: true });
   const wait = (left: number): void => {
-    if (left) return void requestAnimationFrame(() => wait(left - 1));
+    if (left) return void frame(() => wait(left - 1));
     note(observer.takeRecords());
     observer.disconnect();
     for (const region of changed) if (region.isConnected) sayAgain(region);

@@ -4,7 +4,7 @@
 // dialogs or popovers (as jsdom does) the layer is shown by an attribute, so that pages can be tested there.
 import type { Attributes } from '../core/contract/contract.js';
 import { isElement, windowOf } from '../engine/dom.js';
-import { arriving } from '../engine/lazy-service.js';
+import { repeatMessages } from './late-messages.js';
 import type { Phase } from './phase.js';
 import { lockScroll } from './scroll-lock.js';
 
@@ -101,12 +101,9 @@ export const asModal = (root: HTMLDialogElement): TopLayer => ({
   },
   hold() {
     const unlock = lockScroll(root.ownerDocument);
-    let repeat: ((root: Element) => void) | undefined;
-    // Needed when it closes: there is time.
-    void arriving(import('./late-messages.js')).then((loaded) => (repeat = loaded?.repeatMessages));
     return () => {
       unlock();
-      repeat?.(root);
+      repeatMessages(root);
     };
   },
   attributes: () => ('showModal' in root ? {} : { 'aria-modal': 'true' }),

@@ -40,9 +40,16 @@ describe('into a modal', () => {
       '<button id="o" commandfor="d" command="show-modal">O</button><output id="out"></output><dialog id="d"><header><h2>Title</h2></header><input id="f" aria-label="F"><button id="x" commandfor="d" command="close">X</button></dialog>',
     );
     await page.evaluate(() => {
-      shell.wire('dialog', 'd');
+      shell.wire('dialog', 'd', {
+        onChange: ({ value }: { value: unknown }) => {
+          if (!value) document.getElementById('out')!.textContent = 'Struck.';
+        },
+      });
+      const { dataset } = document.body;
       document.addEventListener('focusin', ({ target }) => {
-        document.body.dataset['way'] = `${document.body.dataset['way'] ?? ''} ${(target as Element).id}`;
+        dataset['way'] = `${dataset['way'] ?? ''} ${(target as Element).id}`;
+        if (target === document.getElementById('d'))
+          queueMicrotask(() => (dataset['next'] = document.activeElement!.id));
       });
     });
     return page;
@@ -55,7 +62,9 @@ describe('into a modal', () => {
     await page.focus('#o');
     await page.keyboard.press('Enter');
     await page.waitForFunction(() => document.activeElement!.id === 'f');
-    expect((await way(page))?.replace('d x d', 'd')).toBe('o d f');
+    // Chromium focuses the first field by itself before.
+    expect(await way(page)).toMatch(/^o (f )?d f$/);
+    expect(await page.evaluate(() => document.body.dataset['next'])).toBe('d');
   });
 
   it('a key that is pressed meanwhile goes to the field', async () => {
@@ -68,32 +77,34 @@ describe('into a modal', () => {
 
   it('by the pointer, the field has focus at once', async () => {
     const page = await start();
-    await page.evaluate(() =>
-      document.getElementById('o')!.addEventListener('click', () =>
-        queueMicrotask(() => {
-          document.body.dataset['now'] = document.activeElement!.id;
-        }),
-      ),
-    );
     await page.click('#o');
-    await page.waitForFunction(() => document.body.dataset['now'] !== undefined);
-    expect(await page.evaluate(() => document.body.dataset['now'])).toBe('f');
+    await page.waitForSelector('#d:modal');
+    expect(await page.evaluate(() => document.body.dataset['next'])).toBe('f');
+  });
+
+  it('an arrow key that is pressed meanwhile is heard by the field', async () => {
+    const page = await start();
+    await page.evaluate(() => {
+      document.getElementById('f')!.addEventListener('keydown', (event) => {
+        document.body.dataset['key'] = event.key;
+        event.preventDefault();
+      });
+    });
+    await page.focus('#o');
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('ArrowDown');
+    expect(await page.evaluate(() => document.body.dataset['key'])).toBe('ArrowDown');
   });
 
   it('a message that the page shows while it closes is put back once the page is there again', async () => {
     const page = await start();
     await page.click('#o');
     await page.waitForSelector('#d:modal');
-    // What repeats messages is loaded while it is open.
-    await page.waitForFunction(() =>
-      performance.getEntriesByType('resource').some(({ name }) => name.includes('late-messages')),
-    );
     await page.evaluate(() => {
       const out = document.getElementById('out')!;
       new MutationObserver((records) => {
         for (const { removedNodes } of records) if (removedNodes.length) document.body.dataset['again'] = '';
       }).observe(out, { childList: true });
-      document.getElementById('x')!.addEventListener('click', () => (out.textContent = 'Struck.'));
     });
     await page.click('#x');
     await page.waitForFunction(() => document.body.dataset['again'] !== undefined);

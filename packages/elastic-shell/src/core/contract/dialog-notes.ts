@@ -70,6 +70,7 @@ export const dialogNotes: Notes<DialogPart> = {
   owes: [
     'While open, everything outside is inert, the page does not scroll and does not shift sideways.',
     'First focus: [autofocus], else the first field, else the least destructive action, else the heading; a long text starts at its top.',
+    'Opened with the keyboard, it has focus itself for a moment before, so that a screen reader announces its name. A key that is pressed meanwhile goes to the control.',
     'A press that begins inside and ends outside, or on a scrollbar, does not close it.',
     'Focus returns to the opener; where that is gone, to what follows where it stood; never to the body.',
     'Nested dialogs close one at a time, children before parents.',

@@ -47,16 +47,23 @@ export const itemOf = <I extends Item>(rows: Rows<I>, target: EventTarget | null
   return at ? rows.known.get(at)?.item : undefined;
 };
 
+/** Whether keys move through the list: it has focus, or what has focus names its current option. */
+const isMovedThrough = (list: Element): boolean => {
+  const active = activeIn(list);
+  return !!active && (list.contains(active) || active.hasAttribute('aria-activedescendant'));
+};
+
 /**
- * The places in view, and those that were there before, as long as there is no gap between them and they are not too many. Orca takes the
- * removal of any row for the removal of the one that it reads, and says the list again: so rows go seldom, and then many at once.
+ * The places in view; while keys move through the list also those that were there before, as long as there is no gap between them and they
+ * are not too many. Orca takes the removal of any row for the removal of the one that it reads, and says the list again: so rows go seldom,
+ * and then many at once.
  */
 function shownIn<I extends Item>(rows: Rows<I>): Shown {
   const { from, to } = itemsInView(rows.geometry);
   const { last = { from, to } } = rows;
   const both = { from: Math.min(from, last.from), to: Math.max(to, last.to) };
   const isOne = from <= last.to && last.from <= to && both.to - both.from <= most;
-  return (rows.last = isOne ? both : { from, to });
+  return (rows.last = isOne && isMovedThrough(rows.geometry.list) ? both : { from, to });
 }
 
 /** The places that have to be on the page, in order: those in view, the pinned one and the one with focus. */

@@ -177,7 +177,7 @@ const jobs: readonly Walk[] = [
     closes('Enter', 'Strike order'),
   ]),
   job(
-    'edit with unsaved changes',
+    'edit and cancel',
     'live/edit-order/html.html',
     '[commandfor]',
     [
