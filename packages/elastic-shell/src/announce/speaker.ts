@@ -24,18 +24,20 @@ export function speaker(document: Document, put: (region: HTMLElement) => void):
   let timer: ReturnType<typeof setTimeout> | undefined;
   let isOver = false;
   const region = (): HTMLElement => {
-    if (made && (isOver || made.isConnected)) return made;
+    // With what it is in, it may be out of the document for a while.
+    if (made && (isOver || made.parentNode)) return made;
     made = document.createElement('div');
     made.setAttribute('role', 'status');
     made.setAttribute('data-spoken', '');
-    put(made);
+    // It may still be asked for while what it is for is unwired.
+    if (!isOver) put(made);
     return made;
   };
   return {
     region,
     say(text) {
       clearTimeout(timer);
-      if (!text && !made?.isConnected) return;
+      if (!text && !made?.parentNode) return;
       const place = region();
       timer = setTimeout(() => {
         place.textContent = text;

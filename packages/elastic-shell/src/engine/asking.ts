@@ -17,7 +17,7 @@ import { inTurn } from './wishes.js';
 export function wait<S extends object, O, I extends string>(run: Run<S, O, I>, change?: ChangeOf<S>): void {
   run.waiting = change;
   run.busy.set(!!change);
-  say(run, change?.source?.querySelector('[data-when=busy]')?.textContent?.trim() ?? '');
+  say(run, change?.source?.querySelector('[data-when=busy]')?.textContent ?? '');
   if (change) render(run);
 }
 

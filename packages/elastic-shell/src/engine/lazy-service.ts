@@ -5,7 +5,7 @@ import { pageWide } from '../core/page-record.js';
 import { tellError } from './report-error.js';
 import type { Service } from './service.js';
 
-/** The number of parts that are loading, and of dialogs on which focus rests, for tests that wait for them. */
+/** The number of parts that are loading, for tests that wait for them. */
 export const coming = pageWide('loading', () => ({ count: 0 }));
 
 /**

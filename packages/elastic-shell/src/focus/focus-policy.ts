@@ -49,7 +49,7 @@ const common = ({ options }: FocusHost): Pick<FocusPolicy, 'place' | 'giveBack'>
 /** As a dialog: it takes focus, keeps it, and gives it back from anywhere. */
 export function dialogFocus(needs: FocusHost, { makeFocusable }: Labels): FocusPolicy {
   const { root, options, commands } = needs;
-  let goOn = (): void => {};
+  let goOn: (() => void) | undefined;
   return {
     ...common(needs),
     returns: 'always',
@@ -57,7 +57,7 @@ export function dialogFocus(needs: FocusHost, { makeFocusable }: Labels): FocusP
       goOn = readFirst(root, () => focusFirst(root, options.firstFocus, commands, makeFocusable));
     },
     tab(event) {
-      goOn();
+      goOn?.();
       wrapTab(event, root);
     },
     hold: (from) => holdFocus(root, from, makeFocusable),

@@ -121,13 +121,6 @@ export function namedByAuthor(): (element: Element) => boolean {
   };
 }
 
-/** Its header and footer, where the author has given them no role: a dialog is no page, and they are no banner and no information about one. */
-const bars = (root: Element): Element[] =>
-  [...root.children].filter(
-    (child) =>
-      /^(header|footer)$/.test(child.localName) && (!child.hasAttribute('role') || isWritten(child, 'role')),
-  );
-
 /** The labels of what `host` shows, as `rule` says. */
 export function labelsOf({ root, flush }: LabelHost, rule: LabelRule): Labels {
   const ids = idMaker();
@@ -147,7 +140,10 @@ export function labelsOf({ root, flush }: LabelHost, rule: LabelRule): Labels {
       };
       const own = rule(idOf(headings), idOf('p:not([role])'));
       const wanted: [Element, Attributes][] = [[root, { ...withWords(own, elsewhere), ...more }]];
-      for (const bar of bars(root)) wanted.push([bar, { role: 'none' }]);
+      // A dialog is no page: its header is no banner. A role of the author's stays.
+      for (const bar of root.children)
+        if (bar.matches('header,footer') && (!bar.role || isWritten(bar, 'role')))
+          wanted.push([bar, { role: 'none' }]);
       for (const element of new Set([...named, ...(focusable ? [focusable] : [])]))
         wanted.push([
           element,

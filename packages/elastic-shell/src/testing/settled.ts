@@ -29,6 +29,9 @@ function rootsIn(node: Element | Document): Element[] {
   return ('localName' in node ? [node, ...all] : all).filter((element) => wiredRun(element));
 }
 
+/** Where focus goes on to from a modal dialog, on which it rests for a moment. */
+const stops = 'a[href],button:enabled,input:enabled,select:enabled,textarea:enabled,h1,h2,h3,h4,h5,h6';
+
 /** What of one element is still under way, in words. */
 function underWay(element: Element): string[] {
   const found: string[] = [];
@@ -43,6 +46,8 @@ function underWay(element: Element): string[] {
     ({ playState, effect }) => playState === 'running' && effect?.getComputedTiming().endTime !== Infinity,
   );
   if (isMoving && run && !phase) found.push('it moves');
+  const hasFocus = element.ownerDocument.activeElement === element;
+  if (hasFocus && element.matches('dialog') && element.querySelector(stops)) found.push('focus rests on it');
   return found.map((each) => `<${element.localName}${element.id && ` id="${element.id}"`}>: ${each}`);
 }
 
@@ -53,7 +58,7 @@ function pendingIn(nodes: readonly (Element | Document)[]): string[] {
     const around = 'localName' in node ? [node] : [];
     return [...new Set([...around, ...elements, ...rootsIn(node)])].flatMap(underWay);
   });
-  return coming.count ? [...busy, 'a part of the library is being loaded, or focus is on its way'] : busy;
+  return coming.count ? [...busy, 'a part of the library is being loaded'] : busy;
 }
 
 const turn = (): Promise<void> => new Promise((resolve) => void wait(resolve, 0));
