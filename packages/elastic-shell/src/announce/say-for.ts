@@ -7,7 +7,7 @@ export interface Sayer {
   readonly isOver: boolean;
   readonly releases: (() => void)[];
   /** The words to be said. */
-  readonly words: string;
+  readonly words?: string;
   speaker?: Speaker;
 }
 
@@ -26,5 +26,5 @@ export function sayFor(sayer: Sayer, mark: <N extends Node>(node: N) => N): void
     });
     releases.push(sayer.speaker.release);
   }
-  sayer.speaker.say(sayer.words);
+  sayer.speaker.say(sayer.words ?? '');
 }

@@ -135,7 +135,6 @@ const runOf = <S extends object, O extends object, I extends string>(
     isStale: false,
     waiting: undefined,
     busy: cell(false),
-    words: '',
     change: (next, cause, isFact) => change(run, next, cause, isFact),
     stores: new Map(),
     owned: new Set(),

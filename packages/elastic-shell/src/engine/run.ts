@@ -25,7 +25,7 @@ export interface Run<S extends object, O, I extends string> {
   busy: Cell<boolean>;
   /** What announces that it waits, or why it was refused, once there is something to say; and the words that were said last. */
   speaker?: Speaker;
-  words: string;
+  words?: string;
   stores: Map<string, Cell<unknown>>;
   /** The states that have an owner, who is asked with each change. */
   owned: Set<string>;

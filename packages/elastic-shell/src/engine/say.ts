@@ -6,5 +6,5 @@ import type { Run } from './run.js';
 export function say<S extends object, O, I extends string>(run: Run<S, O, I>, words: string): void {
   run.words = words;
   if (run.speaker) run.speaker.say(words);
-  else if (words) void import('../announce/say-for.js').then(({ sayFor }) => sayFor(run, markMade));
+  else if (words) void import('../announce/say-for.js').then((loaded) => loaded.sayFor(run, markMade));
 }

@@ -10,7 +10,7 @@ const rest = 150;
 
 /** Whether what has focus was reached with the keyboard, or by a program that a key or a screen reader has set off, in a page that is drawn. */
 const isRead = (root: HTMLElement): boolean =>
-  !!root.getClientRects()[0] && root.matches(':modal:focus-visible');
+  root.getClientRects().length > 0 && root.matches(':modal:focus-visible');
 
 /** Has what has focus now hear of a key that was meant for it. What it types, or moves, the browser does there by itself. */
 function repeat(event: KeyboardEvent, root: HTMLElement): void {

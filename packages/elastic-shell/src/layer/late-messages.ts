@@ -19,11 +19,11 @@ export function repeatMessages(root: Element): void {
   const { requestAnimationFrame: frame } = globalThis;
   // Where nothing is drawn, as in jsdom, it may not be there.
   if (!frame) return;
-  const changed = new Set<Element>();
+  const changed: Element[] = [];
   const observer = new MutationObserver((records) => {
     for (const { target } of records) {
       const region = (isElement(target) ? target : target.parentElement)?.closest(live);
-      if (region && !root.contains(region)) changed.add(region);
+      if (region && !root.contains(region)) changed.push(region);
     }
   });
   observer.observe(root.ownerDocument, { subtree: true, childList: true, characterData: true });
