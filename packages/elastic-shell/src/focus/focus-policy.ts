@@ -50,11 +50,17 @@ const common = ({ options }: FocusHost): Pick<FocusPolicy, 'place' | 'giveBack'>
 export function dialogFocus(needs: FocusHost, { makeFocusable }: Labels): FocusPolicy {
   const { root, options, commands } = needs;
   let goOn: (() => void) | undefined;
+  /** Its opener shows that it has focus: who presses it uses keys, or a screen reader. */
+  let isByKeys = false;
   return {
     ...common(needs),
     returns: 'always',
+    place(inner, outer, active) {
+      isByKeys = !!active?.matches(':focus-visible');
+      return placeOf(inner, outer, active);
+    },
     enter() {
-      goOn = readFirst(root, () => focusFirst(root, options.firstFocus, commands, makeFocusable));
+      goOn = readFirst(root, isByKeys, () => focusFirst(root, options.firstFocus, commands, makeFocusable));
     },
     tab(event) {
       goOn?.();

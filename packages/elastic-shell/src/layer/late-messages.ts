@@ -4,8 +4,8 @@
 // and put back once the page is back.
 import { isElement } from '../engine/dom.js';
 
-/** The selector of live regions. */
-const live = 'output,[role=status],[role=alert],[aria-live]';
+/** The selector of regions that messages are in. */
+const live = 'output,[role=status],[aria-live]';
 
 /** Takes each text of a region out and puts it back in its place. */
 function sayAgain(region: Element): void {
