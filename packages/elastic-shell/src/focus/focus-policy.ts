@@ -51,12 +51,12 @@ export function dialogFocus(needs: FocusHost, { makeFocusable }: Labels): FocusP
   const { root, options, commands } = needs;
   let goOn: (() => void) | undefined;
   /** Its opener shows that it has focus: who presses it uses keys, or a screen reader. */
-  let isByKeys = false;
+  let isByKeys: boolean | undefined;
   return {
     ...common(needs),
     returns: 'always',
     place(inner, outer, active) {
-      isByKeys = !!active?.matches(':focus-visible');
+      isByKeys = active?.matches(':focus-visible');
       return placeOf(inner, outer, active);
     },
     enter() {

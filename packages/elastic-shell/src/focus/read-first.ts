@@ -18,9 +18,13 @@ function repeat(event: KeyboardEvent, root: HTMLElement): void {
  * Focuses `root`, and calls `goOn` a moment later, or at the first key, unless focus has moved by itself. Calls it at once for those who
  * use a pointer: only within their touch may a field bring up the keyboard on the screen. Returns what goes on now, if focus rests.
  */
-export function readFirst(root: HTMLElement, isByKeys: boolean, goOn: () => void): (() => void) | undefined {
+export function readFirst(
+  root: HTMLElement,
+  isByKeys: boolean | undefined,
+  goOn: () => void,
+): (() => void) | undefined {
   // Where nothing is drawn, as in jsdom, nobody reads.
-  if (!isByKeys || !root.getClientRects().length) return void goOn();
+  if (!isByKeys || !root.clientHeight) return void goOn();
   root.focus();
   const end = (): void => {
     clearTimeout(timer);
