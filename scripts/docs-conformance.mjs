@@ -12,7 +12,7 @@ const read = (name) => {
   return existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : undefined;
 };
 const cell = (text) => `${text}`.replaceAll('|', '\\|').replaceAll('<', '&lt;');
-const table = (head, rows) => [
+export const table = (head, rows) => [
   `| ${head.join(' | ')} |`,
   `| ${head.map(() => '---').join(' | ')} |`,
   ...rows.map((row) => `| ${row.map(cell).join(' | ')} |`),

@@ -1,6 +1,7 @@
 // Transcripts of a screen reader for the documents and the site, from what `npm run test:long heard` has left in docs/conformance.
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { table } from './docs-conformance.mjs';
 import { root } from './setup.mjs';
 
 const read = (name) => {
@@ -34,14 +35,6 @@ export function heardRows(name, withWebkit = false) {
 export const heardWith = () =>
   `${[firefox, chromium].map(({ versions }) => versions).join('; ')}; ${firefox.date}.`;
 
-const cell = (text) => `${text}`.replaceAll('|', '\\|').replaceAll('<', '&lt;');
-const table = ({ head, rows }) =>
-  [
-    `| ${head.join(' | ')} |`,
-    `| ${head.map(() => '---').join(' | ')} |`,
-    ...rows.map((row) => `| ${row.map(cell).join(' | ')} |`),
-  ].join('\n');
-
 const intro =
   'What the screen reader Orca says after each key, on the page above. Chromium’s accessibility tree is beside it.';
 
@@ -49,7 +42,7 @@ const intro =
 export function heardSection(pattern) {
   const found = heardRows(pattern);
   if (!found) return '';
-  return `## Screen-reader output\n\n${intro} ${heardWith()}\n\n${table(found)}`;
+  return `## Screen-reader output\n\n${intro} ${heardWith()}\n\n${table(found.head, found.rows).join('\n').trimEnd()}`;
 }
 
 /** The page with all walks: patterns, and the jobs that no pattern's page shows. */
@@ -64,7 +57,10 @@ export function heardPage() {
         '`npm run test:long heard` repeats them and fails if a word is missing. Which silences are the browsers’ and which are Orca’s own is in ' +
         '[browsers](../browsers.md#screen-readers); what was not heard, and how to try it by hand, in [accessibility](../accessibility.md).',
       `${heardWith()} ${webkit ? `${webkit.versions}; ${webkit.date}.` : ''}`.trim(),
-      ...names.map((name) => `## ${name}\n\n${table(heardRows(name, true))}`),
+      ...names.map((name) => {
+        const { head, rows } = heardRows(name, true);
+        return `## ${name}\n\n${table(head, rows).join('\n').trimEnd()}`;
+      }),
       '',
     ].join('\n\n'),
   };

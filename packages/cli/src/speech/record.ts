@@ -12,7 +12,7 @@ export type Line =
 export type Mode = 'focus' | 'browse';
 
 /** A file that is read while it grows. */
-export class Record {
+export class SpeechRecord {
   readonly lines: Line[] = [];
   #read = 0;
   #rest = Buffer.alloc(0);

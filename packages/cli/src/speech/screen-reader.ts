@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { type Environment, startDesktop, succeeds, until } from './desktop.js';
 import { keyNamed, xdotool } from './keys.js';
-import { type Mode, Record } from './record.js';
+import { type Mode, SpeechRecord } from './record.js';
 
 /** What was said after something was done. */
 export interface Heard {
@@ -58,7 +58,7 @@ const keyPatience = 5000;
 const stuck = 3000;
 
 /** Listens to what a record gets from one of its lines on. */
-async function listen(record: Record, from: number, listening: Listening): Promise<Heard> {
+async function listen(record: SpeechRecord, from: number, listening: Listening): Promise<Heard> {
   const { quiet = 350, first = 1500, until: isEnough, most = isEnough ? 5000 : 20_000 } = listening;
   const start = Date.now();
   const isDone = (): true | undefined => {
@@ -103,7 +103,7 @@ export async function startScreenReader(): Promise<ScreenReader> {
     writeFileSync(join(programs, 'pgrep'), '#!/bin/sh\nexit 1\n', { mode: 0o755 });
     const search = `${programs}:${process.env['PATH'] ?? ''}`;
     desktop.start(orca, [], { ELASTIC_SHELL_SPEECH: path, PATH: search });
-    const record = new Record(path);
+    const record = new SpeechRecord(path);
     await until('Orca to start', () => {
       record.update();
       return record.saidFrom(0).some((text) => text.includes('Screen reader on')) || undefined;

@@ -24,6 +24,14 @@ interface Job {
   wire(): void;
 }
 
+/** A long list. */
+const rivets = Array.from({ length: 10_000 }, (_, at) => ({ key: `${at + 1}`, label: `Rivet ${at + 1}` }));
+/** Two tabs, and a dialog that holds nothing but its button. */
+const tabs = `<div id="tabs"><div role="tablist" aria-label="Record">
+        <button type="button" role="tab">Work</button><button type="button" role="tab">Papers</button></div>
+        <div role="tabpanel">One</div><div role="tabpanel" hidden>Two</div></div>`;
+const note = `<button type="button" commandfor="note" command="show-modal">Note</button>
+      <dialog id="note"><h2>Note</h2><button type="button" commandfor="note" command="close">Read</button></dialog>`;
 const slides = ['The bow', 'The keel', 'The stern', 'The rudder'];
 
 const jobs: Record<string, Job> = {
@@ -66,11 +74,7 @@ const jobs: Record<string, Job> = {
       <div role="listbox" id="list" aria-labelledby="rivets" style="height: 12em; overflow: auto"></div>
       <h2>After the list</h2><button type="button">After</button>`,
     wire() {
-      const items = Array.from({ length: 10_000 }, (_, at) => ({
-        key: `${at + 1}`,
-        label: `Rivet ${at + 1}`,
-      }));
-      wireListbox(find('list'), { items });
+      wireListbox(find('list'), { items: rivets });
     },
   },
   /** A long list to search. */
@@ -79,11 +83,7 @@ const jobs: Record<string, Job> = {
       <div data-box><input id="text" role="combobox" /></div>
       <div popover="manual"><div role="listbox" aria-label="Rivets"></div></div></div>`,
     wire() {
-      const items = Array.from({ length: 10_000 }, (_, at) => ({
-        key: `${at + 1}`,
-        label: `Rivet ${at + 1}`,
-      }));
-      wireCombobox(find('field'), { items });
+      wireCombobox(find('field'), { items: rivets });
     },
   },
   /** What a guard refuses: a switch, a tab, and an item. */
@@ -138,14 +138,13 @@ const jobs: Record<string, Job> = {
         <button type="button" commandfor="plates" command="--next">Next plate</button>
         <div data-slides>${slides.map((name) => `<div><a href="#${name}">${name}</a></div>`).join('')}</div>
       </section>
-      <button type="button" commandfor="note" command="show-modal">Note</button>
-      <dialog id="note"><h2>Note</h2><button type="button" commandfor="note" command="close">Read</button></dialog>`,
+      ${note}`,
     wire() {
       wireCarousel(find('plates'), { interval: 4000 });
       wireDialog(find('note'));
     },
   },
-  /** Content that takes long, in a popover and in an accordion. */
+  /** Content that takes long, in a popover and in a disclosure. */
   waiting: {
     markup: `
       <button type="button" commandfor="log" command="toggle-popover">Log</button>
@@ -207,13 +206,10 @@ const jobs: Record<string, Job> = {
   /** Many selected things beside a modal. */
   selected: {
     markup: `
-      <div id="tabs"><div role="tablist" aria-label="Record">
-        <button type="button" role="tab">Work</button><button type="button" role="tab">Papers</button></div>
-        <div role="tabpanel">One</div><div role="tabpanel" hidden>Two</div></div>
+      ${tabs}
       <div role="listbox" id="rig" aria-label="Rig">
         <div role="option" data-key="cutter">Cutter</div><div role="option" data-key="ketch">Ketch</div></div>
-      <button type="button" commandfor="note" command="show-modal">Note</button>
-      <dialog id="note"><h2>Note</h2><button type="button" commandfor="note" command="close">Read</button></dialog>`,
+      ${note}`,
     wire() {
       wireTabs(find('tabs'));
       wireListbox(find('rig'), { selected: cell<string | undefined>('ketch') });
@@ -223,9 +219,7 @@ const jobs: Record<string, Job> = {
   /** From right to left: the next item is to the left. */
   mirrored: {
     markup: `
-      <div id="tabs"><div role="tablist" aria-label="Record">
-        <button type="button" role="tab">Work</button><button type="button" role="tab">Papers</button></div>
-        <div role="tabpanel">One</div><div role="tabpanel" hidden>Two</div></div>
+      ${tabs}
       <button type="button" commandfor="boat" command="--toggle">Boat</button>
       <div role="menu" id="boat" popover="manual" aria-label="Boat">
         <button type="button" role="menuitem" data-key="lift">Lift</button>
