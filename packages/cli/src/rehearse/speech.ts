@@ -22,7 +22,7 @@ export async function readerFor(browser: BrowserName): Promise<ScreenReader> {
 /** In a window Tab leads from the ends of a page into the browser's own bars: a link at either end keeps it in the page. */
 const edges = `for (const where of ['prepend', 'append']) {
   const link = Object.assign(document.createElement('a'), { href: '#', textContent: where === 'append' ? 'End' : 'Start' });
-  link.style.cssText = 'position: absolute; opacity: 0';
+  link.style.cssText = 'position: absolute; opacity: 0; pointer-events: none';
   document.body[where](link);
 }`;
 

@@ -1,6 +1,6 @@
 // What stands in the place of content that has not come: progress once it takes long, then failure with a retry.
 
-import { speaker } from '../announce/speaker.js';
+import { type Speaker, speaker } from '../announce/speaker.js';
 import { markMade } from '../engine/made.js';
 
 /** The words it uses. */
@@ -36,12 +36,13 @@ export function loadNotice(place: HTMLElement, say: LoadWords): LoadNotice {
     element.append(...children);
     return element;
   };
-  // The words of progress are announced by a region: a label of `<progress>` is not.
-  const { say: announce, release } = speaker(document, (region) => place.append(markMade(region)));
+  /** Announces the words of progress while it shows: the label of a `<progress>` is not announced. */
+  let spoken: Speaker | undefined;
   const clear = (): void => {
     notice?.remove();
     notice = undefined;
-    release();
+    spoken?.release();
+    spoken = undefined;
   };
   /** Says something; a button with focus stays where it is, so that focus does too. */
   const show = (...children: (Node | string)[]): void => {
@@ -62,12 +63,13 @@ export function loadNotice(place: HTMLElement, say: LoadWords): LoadNotice {
       timer = setTimeout(() => {
         show(make('label', say.loading(), document.createElement('progress')));
         notice?.querySelector('button')?.setAttribute('aria-disabled', 'true');
-        announce(say.loading());
+        spoken ??= speaker(document, (region) => place.append(markMade(region)));
+        spoken.say(say.loading());
       }, patience);
     },
     stopWaiting: () => clearTimeout(timer),
     fail(error, again) {
-      announce('');
+      spoken?.say('');
       const message = make('p', say.failed(error));
       message.setAttribute('role', 'alert');
       const retry = notice?.querySelector('button') ?? document.createElement('button');
