@@ -18,6 +18,7 @@ const lists = [':is', ':where'];
 const sheets = [
   'structure.css',
   'skin.css',
+  'controls.css',
   ...['structure', 'skin'].flatMap((kind) => patternNames.map((name) => `${kind}/${name}.css`)),
 ];
 

@@ -4,8 +4,9 @@ import { readFileSync } from 'node:fs';
 import { basename } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vite';
-import type { Boat, Order, Plate, Step } from 'quillhaven-data/types';
+import type { Berth, Boat, Order, Plate, Step } from 'quillhaven-data/types';
 import { links, sections, settings, topbar } from './src/frame.ts';
+import { berthPlan } from './src/plan.ts';
 import { haulSteps, plateSlides, platePicks } from './src/record.ts';
 import { boatOptions, orderRows } from './src/rows.ts';
 
@@ -41,6 +42,7 @@ export default defineConfig({
           .replace('<!-- links -->', links(basename(filename)))
           .replace('<!-- settings -->', settings())
           .replace('<!-- orders -->', orderRows(data<Order[]>('orders'), data<Boat[]>('boats')))
+          .replace('<!-- plan -->', berthPlan(data<Berth[]>('berths'), data<Boat[]>('boats')))
           .replace('<!-- steps -->', haulSteps(data<Step[]>('steps')))
           .replace('<!-- picks -->', platePicks(data<Plate[]>('plates')))
           .replace('<!-- plates -->', plateSlides(data<Plate[]>('plates')))

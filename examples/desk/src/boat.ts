@@ -1,10 +1,19 @@
 // A boat's record: its facts, and its pennant, which two fields show and either may change.
-import { cell, type Tabs, wireCombobox, wirePopover, wireTabs, wireTooltip } from 'elastic-shell';
+import {
+  cell,
+  type Tabs,
+  wireCombobox,
+  wireListbox,
+  wirePopover,
+  wireTabs,
+  wireTooltip,
+} from 'elastic-shell';
 import berths from 'quillhaven-data/berths.json';
 import rows from 'quillhaven-data/boats.json';
 import orders from 'quillhaven-data/orders.json';
 import { makeServer } from 'quillhaven-data/server';
-import type { Boat, Order, Pennant } from 'quillhaven-data/types';
+import type { Berth, Boat, Order, Pennant } from 'quillhaven-data/types';
+import { drawAfloat } from './afloat';
 import { wireBerth } from './berth';
 import { drawPennant, make, pennantName } from './draw';
 import { wirePlates } from './plates';
@@ -54,12 +63,31 @@ const picker = wirePopover(find('#pennants'), {
 
 const berth = wireBerth(find('#berth'), ({ id, name }) => {
   boat.berth = id;
+  find(`#plan [data-berth=${id}]`).append(find(`#plan [data-key=${boat.id}]`));
   showFacts();
   find('#status').textContent = `${boat.name} moves to ${name}.`;
 });
 
+const plan = wireListbox(find('#plan'), {
+  onChange({ name, value, reason }) {
+    const chosen = name === 'selected' && reason !== 'program' && boats.find(({ id }) => id === value);
+    if (chosen) change(chosen);
+  },
+});
+/** Says of each berth whether the boat would take the ground there. */
+const showPlan = (): void => {
+  for (const { id, depth } of berths) {
+    const isShallow = depth < boat.draught;
+    const place = find(`#plan [data-berth=${id}]`);
+    place.toggleAttribute('data-shallow', isShallow);
+    place.querySelector<HTMLElement>('.shoal')!.hidden = !isShallow;
+  }
+};
+
 const showFacts = (): void => {
-  const lies = berths.find(({ id }) => id === boat.berth)!;
+  const lies = berths.find(({ id }) => id === boat.berth)! as Berth;
+  find('#afloat').replaceChildren(drawAfloat(boat, lies));
+  showPlan();
   const facts: Record<string, string> = {
     Length: `${boat.length} m`,
     Draught: `${boat.draught} m`,
@@ -82,6 +110,7 @@ const show = (next: Boat): void => {
   find('#boat-kind').textContent = boat.kind;
   showFacts();
   berth.selected.set(boat.berth);
+  plan.selected.set(boat.id);
   find('#work').replaceChildren(
     ...server
       .orders()

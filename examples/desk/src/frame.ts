@@ -18,19 +18,18 @@ export const topbar = (current: string): string => `
     <header class="topbar">
       <img class="mark" src="/mark.svg" alt="" width="28" height="28" />
       <p class="brand">Quillhaven <span>yard desk</span></p>
-      <button type="button" class="quiet" id="menu" commandfor="sections" command="show-modal">
-        Sections
-      </button>
+      <button type="button" id="menu" commandfor="sections" command="show-modal">Sections</button>
       <nav aria-label="Desk">
         ${links(current)}
       </nav>
-      <form class="server" aria-label="Office server">
+      <button type="button" id="office-opener" commandfor="office" command="--toggle">Office</button>
+      <form class="server" id="office" aria-label="Office server" hidden>
         <label><input type="checkbox" id="dark" role="switch" autocomplete="off" /> Dark</label>
         <label
           ><button type="button" id="lights" role="switch" aria-checked="false"></button> Yard lights</label
         >
         <label><input type="checkbox" id="failing" autocomplete="off" /> Server fails</label>
-        <button type="button" class="quiet" id="start-over" aria-describedby="start-over-tip">
+        <button type="button" id="start-over" aria-describedby="start-over-tip">
           Start over
         </button>
         <div id="start-over-tip" popover="manual">Forgets what was done in this window</div>
@@ -41,7 +40,7 @@ export const sections = (current: string): string => `
     <dialog id="sections" class="sections">
       <header>
         <h2>Sections</h2>
-        <button type="button" class="cross" commandfor="sections" command="close" aria-label="Close">
+        <button type="button" commandfor="sections" command="close" aria-label="Close">
           ×
         </button>
       </header>

@@ -52,6 +52,7 @@ const show = (row: HTMLElement, order: Order): void => {
 
 const refilter = wireFilter((shown) => {
   find('#count').textContent = shown === orders.length ? `${shown}` : `${shown} of ${orders.length}`;
+  find('#none').hidden = shown > 0;
 });
 
 for (const row of rows()) {
@@ -80,6 +81,8 @@ function saved(order: Order): void {
   orders = server.orders();
   const row = rowOf(order.id);
   if (row) show(row, order);
+  // The row that was changed last is marked, until another is.
+  for (const each of rows()) each.toggleAttribute('data-outcome', each === row);
   refilter();
   status.textContent = `Order ${order.id} was saved.`;
 }

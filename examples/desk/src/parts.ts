@@ -4,6 +4,7 @@ import orders from 'quillhaven-data/orders.json';
 import { makeServer } from 'quillhaven-data/server';
 import parts from 'quillhaven-data/parts.json';
 import type { Order, Part } from 'quillhaven-data/types';
+import { makeDetail } from './part-detail';
 import { wireTopbar } from './topbar';
 
 const find = <E extends HTMLElement>(selector: string): E => document.querySelector<E>(selector)!;
@@ -22,8 +23,12 @@ const nodeOf = (part: Part): TreeNode => ({
 const few = (parts as Part[]).map(nodeOf);
 const items = cell<readonly TreeNode[]>(few);
 const checked = cell<ReadonlySet<string>>(new Set());
+const detail = makeDetail();
+items.subscribe(detail.replace);
+detail.replace(few);
 checked.subscribe((keys) => {
   find('#chosen').textContent = `${keys.size}`;
+  detail.order(keys);
 });
 
 const tree = wireTree(find('#parts'), {
@@ -31,8 +36,15 @@ const tree = wireTree(find('#parts'), {
   checked,
   expanded: ['boat'],
   checks: true,
-  children: async ({ key }) => (await server.parts(key)).map(nodeOf),
+  async children({ key }) {
+    const children = (await server.parts(key)).map(nodeOf);
+    detail.add(key, children);
+    return children;
+  },
 });
+// What the keys are on is what the detail is about.
+tree.current.subscribe((key) => key && detail.show(key));
+detail.show('boat');
 
 wireSwitch(find('#many'), {
   onChange({ name, value }) {

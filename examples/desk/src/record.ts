@@ -11,7 +11,7 @@ export const haulSteps = (steps: Step[]): string =>
   <p>${escapeHtml(short)}</p>${
     long.length
       ? `
-  <button type="button" class="quiet more" commandfor="${id}-more" command="--toggle"><span data-when="closed">Read more</span><span data-when="open">Read less</span></button>
+  <button type="button" data-button="quiet" class="read-more" commandfor="${id}-more" command="--toggle"><span data-when="closed">Read more</span><span data-when="open">Read less</span></button>
   <div id="${id}-more" class="long" hidden>${long.map((line) => `<p>${escapeHtml(line)}</p>`).join('')}</div>`
       : ''
   }
@@ -23,7 +23,7 @@ export const platePicks = (plates: Plate[]): string =>
   plates
     .map(
       ({ title }, at) =>
-        `<button type="button" class="quiet" commandfor="plates" command="--select" value="${at + 1}" aria-label="Plate ${at + 1}, ${escapeHtml(title)}">${at + 1}</button>`,
+        `<button type="button" commandfor="plates" command="--select" value="${at + 1}" aria-label="Plate ${at + 1}, ${escapeHtml(title)}">${at + 1}</button>`,
     )
     .join('');
 

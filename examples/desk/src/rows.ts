@@ -37,9 +37,9 @@ const row = (order: Order, boat: Boat): string => {
   <span class="hours"><span data-field="hours">${order.hours}</span> h</span>
   <span class="cost" data-field="cost">${pounds(order.cost)}</span>
   <span class="actions">
-    <button type="button" class="quiet edit" commandfor="edit" command="show-modal" aria-label="Edit order ${id}">Edit order</button>
-    <button type="button" class="quiet strike" commandfor="strike" command="show-modal" aria-label="Strike order ${id}…">Strike order…</button>
-    <button type="button" class="quiet icon more" commandfor="row-menu" command="--toggle" aria-label="More for order ${id}"><svg viewBox="0 0 16 16" aria-hidden="true"><path d="M8 3.5v.01M8 8v.01M8 12.5v.01"/></svg></button>
+    <button type="button" data-button="quiet" class="edit" commandfor="edit" command="show-modal" aria-label="Edit order ${id}">Edit order</button>
+    <button type="button" data-button="quiet" class="strike" commandfor="strike" command="show-modal" aria-label="Strike order ${id}…">Strike order…</button>
+    <button type="button" data-button="quiet" class="more" commandfor="row-menu" command="--toggle" aria-label="More for order ${id}"><svg viewBox="0 0 16 16" aria-hidden="true"><path d="M8 3.5v.01M8 8v.01M8 12.5v.01"/></svg></button>
   </span>
   <span class="trades" data-field="trades">${order.trades.map(escapeHtml).join(', ')}</span>
   <details class="notes">

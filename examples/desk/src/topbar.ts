@@ -1,5 +1,5 @@
 // What every page of the desk has at its top: the sections on a small screen, the switches, the pretend server.
-import { wireDrawer, wireSwitch, wireTooltip } from 'elastic-shell';
+import { wireDisclosure, wireDrawer, wireSwitch, wireTooltip } from 'elastic-shell';
 import './inspect';
 import type { Server } from 'quillhaven-data/server';
 
@@ -27,6 +27,8 @@ function follow(selector: string, name: string, guard?: (on: boolean) => Promise
 
 export function wireTopbar(server: Server): void {
   wireDrawer(find('#sections'), { closedWhen: '(min-width: 40rem)' });
+  // Where there is room its style shows it all the same, without the button.
+  wireDisclosure(find('#office'));
   wireTooltip(find('#start-over-tip'));
   follow('#dark', 'dark');
   follow('#lights', 'lights', (on) => server.light(on));

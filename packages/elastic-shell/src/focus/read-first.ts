@@ -37,6 +37,10 @@ export function readFirst(
     if (event) repeat(event, root);
   };
   const timer = setTimeout(next, rest);
-  const release = listen(root, { keydown: next, blur: end });
+  // When the window loses focus, the dialog hears it too, and still has focus when the window comes back.
+  const blur = (): void => {
+    if (activeIn(root) !== root) end();
+  };
+  const release = listen(root, { keydown: next, blur });
   return next;
 }

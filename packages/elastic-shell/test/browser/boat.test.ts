@@ -28,6 +28,7 @@ describe('choosing a pennant', () => {
 
   it('by touch, from the other field, with a server that fails first', async () => {
     const { page } = await boat({ hasTouch: true, isMobile: true, viewport: { width: 375, height: 700 } });
+    await page.tap('#office-opener');
     await page.tap('#failing');
     await page.tap('#board');
     await page.waitForSelector('#pennants [role=alert]');

@@ -27,9 +27,9 @@ describe('a modal drawer', () => {
       await page.focus('[commandfor=plain-drawer][command=show-modal]');
       await page.keyboard.press(key);
       await page.waitForSelector('#plain-drawer:modal');
-      expect(await page.evaluate(() => document.activeElement!.textContent)).toBe('Dialog');
+      expect(await focused(page)).toBe('Dialog');
       for (let turn = 0; turn < 3; turn++) await page.keyboard.press('Tab');
-      expect(await page.evaluate(() => document.activeElement!.textContent)).toBe('Dialog');
+      expect(await focused(page)).toBe('Dialog');
       await page.keyboard.press('Escape');
       await page.waitForSelector('#plain-drawer', hidden);
       expect(await focused(page)).toBe('Open a drawer');

@@ -62,11 +62,11 @@ it('gives way to any rule of the page, and takes its colour scheme from it', asy
         getComputedStyle(document.querySelector(selector)!);
       return [style('[role=tab]').color, style('[role=tab]').padding, style('[data-button]').backgroundColor];
     });
-  expect(await seen()).toEqual(['rgb(1, 2, 3)', '7px', 'rgb(160, 44, 23)']);
+  expect(await seen()).toEqual(['rgb(1, 2, 3)', '7px', 'oklch(0.48 0.13 29)']);
   await page.evaluate(() => void (document.documentElement.style.colorScheme = 'dark'));
   expect(
     await page.evaluate(() => getComputedStyle(document.querySelector('[data-button]')!).backgroundColor),
-  ).toBe('rgb(255, 157, 134)');
+  ).toBe('oklch(0.78 0.13 29)');
 });
 
 it('draws a switch on a button beside the words of the button', async () => {

@@ -75,6 +75,19 @@ describe('into a modal', () => {
     expect(await page.evaluate(() => document.querySelector('input')!.value)).toBe('ab');
   });
 
+  it('a window that loses focus meanwhile has it on the field when it comes back', async () => {
+    const page = await start();
+    await page.evaluate(() => {
+      const root = document.getElementById('d')!;
+      root.addEventListener('focus', () => queueMicrotask(() => root.dispatchEvent(new FocusEvent('blur'))), {
+        once: true,
+      });
+    });
+    await page.focus('#o');
+    await page.keyboard.press('Enter');
+    await page.waitForFunction(() => document.activeElement!.id === 'f');
+  });
+
   it('by the pointer, the field has focus at once', async () => {
     const page = await start();
     await page.click('#o');

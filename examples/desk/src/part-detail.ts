@@ -1,0 +1,104 @@
+// What is known of one part, beside the tree: where it belongs, what it is made of, and what is to be ordered.
+import type { TreeNode } from 'elastic-shell';
+import { make } from './draw';
+
+interface Known {
+  node: TreeNode;
+  parent: string | undefined;
+}
+
+export interface Detail {
+  /** Another tree. */
+  replace(nodes: readonly TreeNode[]): void;
+  /** Children that were fetched. */
+  add(parent: string, nodes: readonly TreeNode[]): void;
+  show(key: string): void;
+  order(keys: ReadonlySet<string>): void;
+}
+
+/** How many lines of a list are shown; of the rest only the number is. */
+const longest = 12;
+
+const find = (selector: string): HTMLElement => document.querySelector<HTMLElement>(selector)!;
+
+const fill = (list: HTMLElement, labels: string[]): void => {
+  const rest = labels.length - longest;
+  list.replaceChildren(
+    ...labels.slice(0, longest).map((label) => make('li', {}, label)),
+    ...(rest > 0 ? [make('li', { class: 'small' }, `and ${rest.toLocaleString('en-GB')} more`)] : []),
+  );
+};
+
+/** Fills the section of the page. */
+export function makeDetail(): Detail {
+  const known = new Map<string, Known>();
+  let shown = 'boat';
+  const childrenOf = ({ children }: TreeNode): readonly TreeNode[] =>
+    Array.isArray(children) ? (children as readonly TreeNode[]) : [];
+  const learn = (nodes: readonly TreeNode[], parent?: string): void => {
+    for (const node of nodes) {
+      known.set(node.key, { node, parent });
+      learn(childrenOf(node), node.key);
+    }
+  };
+  const pathOf = (key: string): TreeNode[] => {
+    const found = known.get(key);
+    return found ? [...(found.parent === undefined ? [] : pathOf(found.parent)), found.node] : [];
+  };
+  const leaves = (node: TreeNode): number => {
+    const children = childrenOf(node);
+    return children.length ? children.reduce((sum, child) => sum + leaves(child), 0) : 1;
+  };
+
+  function show(key: string): void {
+    const path = pathOf(key);
+    const node = path.at(-1);
+    if (!node) return;
+    shown = key;
+    const children = childrenOf(node);
+    const isFetched = node.children !== 'lazy' || children.length > 0;
+    find('#part-name').textContent = node.label;
+    find('#part-path').textContent = path
+      .slice(0, -1)
+      .map(({ label }) => label)
+      .join(' › ');
+    const facts: Record<string, string> = {
+      Number: node.key.toUpperCase(),
+      'Single parts': children.length ? leaves(node).toLocaleString('en-GB') : '1',
+      'Fetched from the store': isFetched ? 'yes' : 'when it is opened',
+    };
+    find('#part-facts').replaceChildren(
+      ...Object.entries(facts).map(([name, value]) =>
+        make('div', {}, make('dt', {}, name), make('dd', {}, value)),
+      ),
+    );
+    find('#part-made-of').hidden = !children.length;
+    fill(
+      find('#part-children'),
+      children.map(({ label }) => label),
+    );
+  }
+  return {
+    replace(nodes) {
+      known.clear();
+      learn(nodes);
+      const [first] = nodes;
+      if (first) show(first.key);
+    },
+    add(parent, nodes) {
+      const found = known.get(parent);
+      if (!found) return;
+      known.set(parent, { ...found, node: { ...found.node, children: nodes } });
+      learn(nodes, parent);
+      if (shown === parent) show(parent);
+    },
+    show,
+    order(keys) {
+      find('#order-none').hidden = keys.size > 0;
+      fill(
+        find('#order-lines'),
+        [...keys].map((key) => known.get(key)?.node.label ?? key),
+      );
+    },
+  };
+}
