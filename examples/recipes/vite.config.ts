@@ -63,6 +63,8 @@ export default defineConfig(({ mode }) => {
       assetsInlineLimit: 0,
       modulePreload: false,
       target: 'es2022',
+      // What browsers have for themselves is not written another way: light-dark() would follow the page's colour scheme alone.
+      cssTarget: ['chrome123', 'firefox128', 'safari17.5'],
       rollupOptions: {
         input: isMarkup
           ? [...fragments(`${setting}.html`), ...(setting === 'html' ? fragments('before.html') : [])]

@@ -6,7 +6,9 @@ import { join } from 'node:path';
 import { root } from '../../scripts/setup.mjs';
 import { allPages } from './pages.mjs';
 import { frame } from './frame.mjs';
+import { readRecipes } from './read.mjs';
 import { searchIndex } from './search-index.mjs';
+import { makeTry } from './try.mjs';
 
 const out = join(root, 'packages/cli/site');
 /** The built script, styles and live examples, by name. */
@@ -30,5 +32,6 @@ for (const page of pages) {
   writeFileSync(join(folder, 'index.html'), frame(page.at(to), { parts, assets, to }));
 }
 writeFileSync(join(out, 'search.json'), searchIndex(pages));
+await makeTry(readRecipes(), out);
 cpSync(join(root, 'site/public'), out, { recursive: true });
 console.log(`${pages.length} pages`);

@@ -1,22 +1,28 @@
 // The frame around every page: the bar, the contents, what is on the page, the foot.
 import { escaped } from './markdown.mjs';
+import { grouped, shortName } from './names.mjs';
 
-/** The contents: parts of the site with their pages. */
+/** The contents: parts of the site with their pages, by short names. */
 const contentsOf = (parts, here, to) =>
   parts
-    .map(({ title, pages }) => {
-      const isOpen = pages.some(({ route }) => route === here);
-      const links = pages
-        .map(
-          ({ route, title: words }) =>
-            `<li><a href="${to(route)}"${route === here ? ' aria-current="page"' : ''}>${escaped(words)}</a></li>`,
-        )
+    .map((part) => {
+      const isOpen = part.pages.some(({ route }) => route === here);
+      const lists = grouped(part)
+        .map(([name, pages]) => {
+          const links = pages
+            .map(
+              (page) =>
+                `<li><a href="${to(page.route)}"${page.route === here ? ' aria-current="page"' : ''}>${escaped(shortName(page))}</a></li>`,
+            )
+            .join('');
+          return name ? `<p>${name}</p><ul aria-label="${name}">${links}</ul>` : `<ul>${links}</ul>`;
+        })
         .join('');
-      return `<details${isOpen ? ' open' : ''}><summary>${title}</summary><ul>${links}</ul></details>`;
+      return `<details${isOpen ? ' open' : ''}><summary><span data-marker aria-hidden="true"></span>${part.title}</summary><div>${lists}</div></details>`;
     })
     .join('');
 
-/** What is on the page: beside it where there is room, else behind a button. */
+/** What is on the page: beside it where there is room, else behind a button below the bar. */
 function onThisPage(headings) {
   const links = headings
     .filter(({ depth }) => depth === 2)
@@ -25,16 +31,17 @@ function onThisPage(headings) {
   if (!links) return { beside: '', behind: '' };
   return {
     beside: `<nav class="here" aria-labelledby="site-here-title"><h2 id="site-here-title">On this page</h2><ul>${links}</ul></nav>`,
-    behind: `<p class="here-opener"><button type="button" commandfor="site-here" command="toggle-popover">On this page</button></p>
-<nav id="site-here" popover="manual" aria-label="On this page"><ul>${links}</ul></nav>`,
+    behind: `<span class="here-opener"><button type="button" commandfor="site-here" command="toggle-popover">On this page</button>
+<nav id="site-here" popover="manual" aria-label="On this page"><ul>${links}</ul></nav></span>`,
   };
 }
 
 /**
- * A whole page. `assets` names the built script and styles, `live` the scripts of the examples on it; `parts` are the contents.
+ * A whole page. `assets` names the built script and styles, `live` the scripts of the examples on it; `parts` are the contents; `kind`
+ * is a class for pages that are laid out in another way.
  */
 export function frame(
-  { route, title, html, headings = [], description = '', live = [] },
+  { route, title, html, headings = [], description = '', live = [], kind = '' },
   { parts, assets, to },
 ) {
   const scripts = [assets.script, ...live.map((name) => assets.live[name].script)]
@@ -46,22 +53,25 @@ export function frame(
   <head>
     <meta charset="utf-8" />
     <meta name="viewport" content="width=device-width, initial-scale=1" />
-    <title>${escaped(title)} · Elastic Shell</title>
+    <title>${escaped(title)}${route ? ' · Elastic Shell' : ''}</title>
     <meta name="description" content="${escaped(description)}" />
     <link rel="icon" href="${to('mark.svg')}" />
     <script src="${to('look.js')}"></script>
     ${[...assets.styles, ...live.flatMap((name) => assets.live[name].styles)].map((file) => `<link rel="stylesheet" href="${to(file)}" />`).join('\n    ')}
     ${scripts}
   </head>
-  <body>
+  <body data-controls${kind && ` class="${kind}"`}>
     <a class="skip" href="#page-content">Skip to the content</a>
     <header class="bar">
-      <button type="button" class="only-narrow" commandfor="site-contents-drawer" command="show-modal">Contents</button>
-      <a class="brand" href="${to('')}">Elastic Shell</a>
+      <a class="brand" href="${to('')}"><img src="${to('mark.svg')}" alt="" width="26" height="26" /> Elastic Shell</a>
       <button type="button" class="find" commandfor="site-search" command="show-modal" hidden>Search <kbd>/</kbd></button>
-      <a href="${to('desk')}">Demo</a>
+      <a class="quiet" href="${to('desk')}">Demo</a>
       <span class="look" hidden><button type="button" role="switch" id="site-look" aria-labelledby="site-look-name"></button> <span id="site-look-name">Dark</span></span>
     </header>
+    <div class="sub-bar">
+      <button type="button" class="only-narrow" commandfor="site-contents-drawer" command="show-modal">Contents</button>
+      ${behind}
+    </div>
     <dialog id="site-contents-drawer">
       <header>
         <h2>Contents</h2>
@@ -72,13 +82,13 @@ export function frame(
     <div class="columns">
       <nav class="contents" id="site-contents" aria-label="Contents">${contentsOf(parts, route, to)}</nav>
       <main id="page-content" tabindex="-1">
-${behind}${html}
+${html}
       </main>
       ${beside}
     </div>
     <footer class="foot">
       <p>Elastic Shell, MIT. Every boat, berth and person here is made up.</p>
-      <p><a href="${to('accessibility/')}">Accessibility</a> <a href="${to('support/')}">Support</a> <a href="${to('changelog/')}">Changelog</a></p>
+      <p><a href="${to('accessibility/')}">Accessibility</a> <a href="${to('support/')}">Browsers</a> <a href="${to('changelog/')}">Changelog</a> <a href="${to('desk')}">Demo</a></p>
     </footer>
     <dialog id="site-search">
       <header>
@@ -89,7 +99,7 @@ ${behind}${html}
         <label for="site-search-text">What are you looking for?</label>
         <div data-box><input id="site-search-text" role="combobox" autofocus spellcheck="false" autocomplete="off" /></div>
         <div popover="manual"><div role="listbox" aria-label="Found"></div></div>
-        <p class="soft">Arrow keys choose, Enter goes there, Escape closes.</p>
+        <p class="soft">Arrow keys choose, Enter opens, Escape closes.</p>
       </div>
     </dialog>
   </body>

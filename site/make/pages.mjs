@@ -8,7 +8,8 @@ import { render } from './markdown.mjs';
 import { patternPage } from './patterns.mjs';
 import { readRecipes, textOf } from './read.mjs';
 import { recipePage } from './recipes.mjs';
-import { startPage, stylingExtras } from './start.mjs';
+import { startPage } from './start.mjs';
+import { stylingExtras, themePage } from './theme.mjs';
 
 const starts = ['html', 'elements', 'react', 'vue', 'svelte', 'solid', 'angular', 'server', 'server-pages'];
 const guides = [
@@ -96,7 +97,7 @@ export async function allPages() {
     const { title } = render(text, { path });
     const at = (to) => {
       const { html, headings } = render(text, { path, routes, to });
-      const more = route === 'styling/' ? stylingExtras() : { html: '', headings: [] };
+      const more = route === 'styling/' ? stylingExtras({ to }) : { html: '', headings: [] };
       return {
         route,
         title,
@@ -182,9 +183,15 @@ export async function allPages() {
         ]),
       ],
     },
-    { title: 'Styling', pages: pick(['styling/']) },
+    {
+      title: 'Styling',
+      pages: [
+        ...pick(['styling/']),
+        { route: 'styling/theme/', title: 'Theme editor', at: () => themePage() },
+      ],
+    },
     { title: 'Reference', pages: [...pick(['reference/names/']), ...references] },
-    { title: 'What went wrong', pages: diagnostics },
+    { title: 'Diagnostics', pages: diagnostics },
     {
       title: 'Support',
       pages: pick([

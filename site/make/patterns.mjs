@@ -31,13 +31,15 @@ function partsOf(notes, { recipe, related, rules, events, to }) {
   const { parts, presses, states, methods, commands, options, owes } = notes;
   const spoken = heardRows(notes.name);
   return [
-    part('Live', `${example(recipe)}<p class="soft">Focus it and press keys: the table below lights up.</p>`),
     part('Code', codeTabs(recipe)),
     part(
       'When to use it',
-      `<p>${escaped(notes.for)}</p><p><strong>Not for:</strong> ${escaped(notes.not)}</p>`,
+      `<p>${escaped(notes.for)}</p><p><strong>Not for:</strong> ${escaped(notes.not)}</p><p class="soft">Standard: ${escaped(notes.standard)}.</p>`,
     ),
-    part('Keys', keyTable(notes)),
+    part(
+      'Keys',
+      `<p class="soft">Rows light up as you press their keys in the example above.</p>${keyTable(notes)}`,
+    ),
     part(
       'Presses',
       table(
@@ -128,8 +130,8 @@ export function patternPage(notes, given) {
     live: [given.recipe.name],
     headings: all.map(({ title, id }) => ({ depth: 2, words: title, id })),
     html: `<h1>${title}</h1>
-<p>${escaped(notes.says)}</p>
-<p class="soft">Standard: ${escaped(notes.standard)}.</p>
+<p class="lead">${escaped(notes.says)}</p>
+${example(given.recipe)}
 ${all.map(({ title, id, html }) => `<h2 id="${id}">${title}</h2>\n${html}`).join('\n')}`,
   };
 }

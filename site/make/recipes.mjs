@@ -13,15 +13,22 @@ export function codeTabs(recipe) {
         .map(({ name, text, language }, at) => codeBlock(text, language, at ? name : undefined))
         .join('');
       const command = `npx elastic-shell new ${recipe.name} --for ${setting}`;
-      return `<div role="tabpanel" data-key="${setting}"><h3 class="setting">${words}</h3>${blocks}<p>Or have it written: <code>${command}</code></p></div>`;
+      return `<div role="tabpanel" data-key="${setting}"><h3 class="setting">${words}</h3>${blocks}<p class="soft">To have it written into your project: <code>${command}</code></p></div>`;
     })
     .join('');
   return `<div class="codes"><div role="tablist" aria-label="Setting">${tabs}</div>${panels}</div>`;
 }
 
+/** What a live example can be switched to; shown by the script. `editable` is false for one that needs more than its own HTML. */
+const benchBar = (editable) => `<div class="bench-bar" hidden role="group" aria-label="Look of the example">
+<button type="button" aria-pressed="false" data-bench="dark">Dark</button>
+<button type="button" aria-pressed="false" data-bench="rtl">Right to left</button>
+<button type="button" aria-pressed="false" data-bench="phone">Phone width</button>
+${editable ? '<button type="button" aria-pressed="false" data-bench="edit">Edit</button>' : ''}</div>`;
+
 /** The live example: the recipe in plain markup, wired on this page. */
-export const example = (recipe) =>
-  `<div class="example" role="group" aria-label="Example: ${escaped(recipe.title)}">${liveMarkup(recipe)}</div>`;
+export const example = (recipe, { editable = true } = {}) =>
+  `<div class="bench" id="live" data-recipe="${recipe.name}">${benchBar(editable)}<div class="bench-ground"><div class="example" role="group" aria-label="Example: ${escaped(recipe.title)}">${liveMarkup(recipe)}</div></div></div>`;
 
 /** The page of a recipe. */
 export function recipePage(recipe, { to }) {
@@ -33,14 +40,11 @@ export function recipePage(recipe, { to }) {
     title: recipe.title,
     description: `A recipe: ${recipe.title}.`,
     live: [recipe.name],
-    headings: [
-      { depth: 2, words: 'Live', id: 'live' },
-      { depth: 2, words: 'Code', id: 'code' },
-    ],
+    headings: [{ depth: 2, words: 'Code', id: 'code' }],
     html: `<h1>${escaped(recipe.title)}</h1>
-<p>Made of: ${patterns}. The component is called <code>${recipe.component}</code>; it is yours to change.</p>
-<h2 id="live">Live</h2>
+<p class="lead">A component of your own: <code>npx elastic-shell new ${recipe.name}</code> writes <code>${recipe.component}</code> into your project.</p>
 ${example(recipe)}
+<p class="soft">Made of ${patterns}.</p>
 <h2 id="code">Code</h2>
 ${codeTabs(recipe)}`,
   };

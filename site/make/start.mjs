@@ -1,65 +1,70 @@
-// The first page, and what the styling page has besides its document: the tokens with their values, and the editor of a theme.
-import { codeTabs } from './recipes.mjs';
-import { textOf } from './read.mjs';
+// The first page: what it is, a piece of it that one can use, the frameworks, the sizes, the patterns.
+import { codeTabs, example } from './recipes.mjs';
 import { escaped } from './markdown.mjs';
+import { textOf } from './read.mjs';
+
+/** The keys of the live piece. */
+const keys = [
+  ['Enter', 'on “⋯” opens the menu'],
+  ['ArrowDown', 'goes through it'],
+  ['ArrowRight', 'opens the submenu, ArrowLeft closes it'],
+  ['letters', 'go to what begins with them'],
+  ['Escape', 'closes the innermost layer'],
+  ['Shift+F10', 'opens it about a row, as a right click does'],
+];
+
+const frameworks = [
+  ['start/html/', 'Plain HTML'],
+  ['start/elements/', 'Custom elements'],
+  ['start/react/', 'React'],
+  ['start/vue/', 'Vue'],
+  ['start/svelte/', 'Svelte'],
+  ['start/solid/', 'Solid'],
+  ['start/angular/', 'Angular'],
+  ['start/server-pages/', 'Server pages'],
+];
+
+/** Kilobytes of a few patterns alone, minified and gzipped, as `npm run size` measures them. */
+function sizes() {
+  const all = JSON.parse(textOf('docs/sizes.json'));
+  return ['switch', 'disclosure', 'accordion', 'dialog', 'menu', 'combobox']
+    .map((name) => `<div><dt>${name}</dt><dd>${(all[name].gzip / 1000).toFixed(1)} kB</dd></div>`)
+    .join('');
+}
 
 /** The first page of the site. */
 export function startPage({ to, patterns, recipes }) {
-  const dialog = recipes.find(({ name }) => name === 'dialog');
+  const of = (wanted) => recipes.find(({ name }) => name === wanted);
   const cards = patterns
     .map(({ route, title, says }) => `<li><a href="${to(route)}">${title}</a><p>${escaped(says)}</p></li>`)
     .join('');
+  const rows = keys.map(([key, does]) => `<li data-press="${key}"><kbd>${key}</kbd> ${does}</li>`).join('');
   return {
     route: '',
     title: 'Elastic Shell',
     description:
-      'One engine that wires standard HTML into dialogs, menus, tabs, trees and more, in every setting.',
+      'Accessible dialogs, menus, tabs, trees and more from standard HTML, with one engine for every framework.',
+    kind: 'home',
+    live: ['order-rows', 'home'],
     headings: [],
-    html: `<h1>Elastic Shell</h1>
-<p class="lead">You write the elements and roles of the open standards. One engine completes and drives them: focus, keyboard, Escape and
-presses outside, states that never lie. In plain scripts, as custom elements, in five frameworks, and on pages that a server makes.</p>
-<p class="row"><a data-button="primary" href="${to('start/')}">Start</a> <a data-button href="${to('recipes/')}">Recipes</a> <a data-button href="${to('desk')}">A whole desk made of it</a></p>
+    html: `<div class="hero">
+<div class="hero-words">
+<h1>Elastic Shell</h1>
+<p class="lead">Write standard HTML. One engine gives it focus, keys, dismissal and ARIA states: the same dialogs, menus, tabs and trees in plain pages, custom elements, five frameworks and server-rendered HTML.</p>
+<p class="row"><a data-button="primary" href="${to('start/')}">Get started</a> <a data-button href="${to('recipes/')}">Recipes</a> <a data-button="quiet" href="${to('desk')}">See a whole application</a></p>
+<p><code class="install">npm install elastic-shell</code></p>
+</div>
+<div class="hero-piece">
+${example(of('order-rows'), { editable: false })}
+<ul class="keys" aria-label="Keys to try">${rows}</ul>
+</div>
+</div>
+<section class="strip" aria-labelledby="frameworks"><h2 id="frameworks">Works in</h2><ul>${frameworks.map(([route, name]) => `<li><a href="${to(route)}">${name}</a></li>`).join('')}</ul></section>
+<section class="strip" aria-labelledby="sizes"><h2 id="sizes">Costs, alone and gzipped</h2><dl>${sizes()}</dl></section>
 <h2 id="first-dialog">A first dialog</h2>
-<p><code>npm install elastic-shell</code>, and this is all of it:</p>
-${codeTabs(dialog)}
+<p>This is all of it:</p>
+${codeTabs(of('dialog'))}
 <h2 id="patterns">Patterns</h2>
 <ul class="cards">${cards}</ul>`,
-  };
-}
-
-/** The tokens of the skin's first rule, with their values. */
-const tokens = () =>
-  [
-    ...textOf('packages/elastic-shell/src/styles/skin/tokens.css').matchAll(
-      /^ {4}(--shell-[a-z-]+): ([^;]+);/gm,
-    ),
-  ].map(([, name, value]) => ({ name, value }));
-
-/** What the styling page has besides. */
-export function stylingExtras() {
-  const colours = tokens().filter(({ value }) => value.startsWith('light-dark(#'));
-  const fields = colours
-    .map(
-      ({ name }) =>
-        `<label>${name.replace('--shell-color-', '')} <input type="color" data-sets="${name}"></label>`,
-    )
-    .join('');
-  const rows = tokens()
-    .map(({ name, value }) => `<tr><td><code>${name}</code></td><td><code>${escaped(value)}</code></td></tr>`)
-    .join('');
-  return {
-    headings: [
-      { depth: 2, words: 'A theme of your own', id: 'theme' },
-      { depth: 2, words: 'Every token with its value', id: 'every-token' },
-    ],
-    html: `<h2 id="theme">A theme of your own</h2>
-<p>Change the colours; this page follows, and below stands what to copy. Nothing is kept.</p>
-<div class="theme" data-theme-editor><div class="swatches">${fields}</div>
-<label>corners <input type="range" min="0" max="1.2" step="0.1" value="0.3" data-sets="--shell-radius" data-unit="rem"></label>
-<p class="row"><button type="button" data-button="primary">Primary</button> <button type="button" data-button="danger">Danger</button> <button type="button" data-button>Plain</button></p>
-<figure class="code"><button type="button" class="copy" hidden>Copy</button><pre tabindex="0"><code data-theme-code>:root {
-}</code></pre></figure><p><button type="button" data-button data-theme-reset>As it was</button></p></div>
-<h2 id="every-token">Every token with its value</h2>
-<div class="table" tabindex="0"><table><thead><tr><th>token</th><th>value</th></tr></thead><tbody>${rows}</tbody></table></div>`,
   };
 }

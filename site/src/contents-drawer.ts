@@ -19,8 +19,8 @@ export function wireContentsDrawer(
         const own = document.createElement('details');
         own.open = (part as HTMLDetailsElement).open;
         const summary = document.createElement('summary');
-        summary.textContent = part.querySelector('summary')?.textContent ?? '';
-        const list = part.querySelector('ul')?.cloneNode(true);
+        summary.append(...[...part.querySelector('summary')!.childNodes].map((node) => node.cloneNode(true)));
+        const list = part.querySelector('div')?.cloneNode(true);
         own.append(summary, ...(list ? [list] : []));
         copy.append(own);
       }

@@ -4,7 +4,7 @@ import { wireDisclosure } from 'elastic-shell/disclosure';
 
 /** Wires the disclosures in a list of contents. */
 const wireParts = (within: ParentNode): void => {
-  for (const part of within.querySelectorAll('details')) wireDisclosure(part, { elastic: 'block' });
+  for (const part of within.querySelectorAll('details')) wireDisclosure(part);
 };
 
 /** Wires the contents, and their drawer as soon as the page is narrow. */

@@ -2,7 +2,11 @@
 // on the page, or not opened, is not loaded.
 import 'elastic-shell/structure.css';
 import 'elastic-shell/skin.css';
+import 'elastic-shell/controls.css';
 import './site.css';
+import './words.css';
+import './examples.css';
+import { wireBenches } from './bench';
 import { wireCodes } from './codes';
 import { wireContents } from './contents';
 import { wireHere } from './here';
@@ -14,7 +18,6 @@ wireContents();
 wireLook();
 wireSearch();
 wireHere();
+wireBenches();
 if (document.querySelector('.code')) wireCodes();
 lightKeys();
-if (document.querySelector('[data-theme-editor]'))
-  void import('./theme').then(({ wireThemeEditor }) => wireThemeEditor());

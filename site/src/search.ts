@@ -6,6 +6,7 @@ interface Found {
   id: number;
   route: string;
   title: string;
+  says: string;
   words: string;
 }
 
@@ -16,8 +17,15 @@ async function load(): Promise<MiniSearch<Found>> {
   if (!response.ok) throw new Error('The index of the search could not be loaded.');
   const index = new MiniSearch<Found>({
     fields: ['title', 'words'],
-    storeFields: ['route', 'title', 'words'],
-    searchOptions: { boost: { title: 4 }, prefix: true, fuzzy: 0.15, combineWith: 'AND' },
+    storeFields: ['route', 'title', 'says'],
+    searchOptions: {
+      boost: { title: 4 },
+      prefix: true,
+      fuzzy: 0.15,
+      combineWith: 'AND',
+      // Types and functions after what explains them.
+      boostDocument: (_, __, stored) => (String(stored?.['route']).startsWith('reference/') ? 0.3 : 1),
+    },
   });
   const all: Found[] = await response.json();
   index.addAll(all);
@@ -34,10 +42,10 @@ export function wireSearchField(dialog: HTMLElement): void {
     async items(query) {
       if (!query.trim()) return [];
       const found = (await (index ??= load())).search(query).slice(0, 30);
-      return found.map(({ route, title, words }) => ({
+      return found.map(({ route, title, says }) => ({
         key: String(route) || './',
         label: String(title),
-        description: String(words).slice(0, 90),
+        description: String(says),
       }));
     },
     // The index has matched already, by other rules.

@@ -31,7 +31,7 @@ export class MountedDialog {
       <dialog shellDialog #plain="shellDialog">
         <header>
           <h3>Tide times</h3>
-          <button [shellPart]="plain.closer()" class="cross" aria-label="Close">×</button>
+          <button [shellPart]="plain.closer()" aria-label="Close">×</button>
         </header>
         <div><p>High water is at 06:12 and again at 18:40.</p></div>
         <footer><button [shellPart]="plain.closer('read')" data-button="primary">Understood</button></footer>
@@ -90,7 +90,7 @@ export class MountedDialog {
       <dialog shellDrawer #drawer="shellDrawer">
         <header>
           <h3>Sections</h3>
-          <button [shellPart]="drawer.closer()" class="cross" aria-label="Close">×</button>
+          <button [shellPart]="drawer.closer()" aria-label="Close">×</button>
         </header>
         <div>
           <p><a href="#dialog">Dialog</a></p>

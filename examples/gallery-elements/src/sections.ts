@@ -26,7 +26,7 @@ const dialogs = section(
   'dialog',
   'Dialog',
   control('tides', 'show-modal', 'Open a dialog'),
-  `<shell-dialog><dialog id="tides"><header><h3>Tide times</h3>${control('tides', 'close', '×', ' class="cross" aria-label="Close"')}</header>
+  `<shell-dialog><dialog id="tides"><header><h3>Tide times</h3>${control('tides', 'close', '×', ' aria-label="Close"')}</header>
     <div><p>High water is at 06:12 and again at 18:40.</p></div>
     <footer>${control('tides', 'close', 'Understood', ' value="read" data-button="primary"')}</footer></dialog></shell-dialog>`,
   '<h3>Dialogs in dialogs</h3>',
@@ -51,7 +51,7 @@ const drawer = section(
   'drawer',
   'Drawer',
   control('sections', 'show-modal', 'Open a drawer'),
-  `<shell-drawer><dialog id="sections"><header><h3>Sections</h3>${control('sections', 'close', '×', ' class="cross" aria-label="Close"')}</header>
+  `<shell-drawer><dialog id="sections"><header><h3>Sections</h3>${control('sections', 'close', '×', ' aria-label="Close"')}</header>
     <div><p><a href="#dialog">Dialog</a></p></div></dialog></shell-drawer>`,
   '<h3>Beside the live page</h3>',
   control('side', '--toggle', 'Toggle the side drawer'),

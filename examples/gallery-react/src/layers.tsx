@@ -13,7 +13,7 @@ function PlainDialog() {
       <dialog {...dialog.root}>
         <header>
           <h3>Tide times</h3>
-          <button {...dialog.closer()} className="cross" aria-label="Close">
+          <button {...dialog.closer()} aria-label="Close">
             ×
           </button>
         </header>
@@ -158,7 +158,7 @@ function PlainDrawer() {
       <dialog {...drawer.root}>
         <header>
           <h3>Sections</h3>
-          <button {...drawer.closer()} className="cross" aria-label="Close">
+          <button {...drawer.closer()} aria-label="Close">
             ×
           </button>
         </header>

@@ -20,7 +20,7 @@ function PlainDialog() {
       <dialog {...dialog.root}>
         <header>
           <h3>Tide times</h3>
-          <button {...dialog.closer()} class="cross" aria-label="Close">
+          <button {...dialog.closer()} aria-label="Close">
             ×
           </button>
         </header>
@@ -167,7 +167,7 @@ function PlainDrawer() {
       <dialog {...drawer.root}>
         <header>
           <h3>Sections</h3>
-          <button {...drawer.closer()} class="cross" aria-label="Close">
+          <button {...drawer.closer()} aria-label="Close">
             ×
           </button>
         </header>

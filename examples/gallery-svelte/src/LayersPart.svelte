@@ -34,7 +34,7 @@
   <dialog {...plain.root}>
     <header>
       <h3>Tide times</h3>
-      <button {...plain.closer()} class="cross" aria-label="Close">×</button>
+      <button {...plain.closer()} aria-label="Close">×</button>
     </header>
     <div><p>High water is at 06:12 and again at 18:40.</p></div>
     <footer>
@@ -95,7 +95,7 @@
   <dialog {...drawer.root}>
     <header>
       <h3>Sections</h3>
-      <button {...drawer.closer()} class="cross" aria-label="Close">×</button>
+      <button {...drawer.closer()} aria-label="Close">×</button>
     </header>
     <div>
       <p><a href="#dialog">Dialog</a></p>

@@ -35,7 +35,7 @@ const crane = useDisclosure({ elastic: 'block' });
     <dialog v-bind="plain.root">
       <header>
         <h3>Tide times</h3>
-        <button v-bind="plain.closer()" class="cross" aria-label="Close">×</button>
+        <button v-bind="plain.closer()" aria-label="Close">×</button>
       </header>
       <div><p>High water is at 06:12 and again at 18:40.</p></div>
       <footer>
@@ -94,7 +94,7 @@ const crane = useDisclosure({ elastic: 'block' });
     <dialog v-bind="drawer.root">
       <header>
         <h3>Sections</h3>
-        <button v-bind="drawer.closer()" class="cross" aria-label="Close">×</button>
+        <button v-bind="drawer.closer()" aria-label="Close">×</button>
       </header>
       <div>
         <p><a href="#dialog">Dialog</a></p>

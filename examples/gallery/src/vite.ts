@@ -49,6 +49,8 @@ export function galleryConfig(
       assetsInlineLimit: 0,
       modulePreload: false,
       target: 'es2022',
+      // What browsers have for themselves is not written another way: light-dark() would follow the page's colour scheme alone.
+      cssTarget: ['chrome123', 'firefox128', 'safari17.5'],
       rollupOptions: { input: pages.map((page) => fileURLToPath(new URL(page, folder))) },
     },
     // What `vite build --ssr` makes stands alone: nothing has to be installed where it runs.

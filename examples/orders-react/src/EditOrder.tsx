@@ -55,7 +55,7 @@ function PennantField({ boat }: { boat: string }) {
   return (
     <div className="wide">
       <span>Pennant</span>{' '}
-      <button {...picker.opener()} className="quiet">
+      <button {...picker.opener()}>
         <PennantSign pennant={chosen ?? boatOf(boat).pennant} /> {chosen?.name ?? 'As the boat flies it'}
       </button>
       <div {...picker.root}>
@@ -117,7 +117,7 @@ export function EditOrder({ order, onClose }: { order: Order; onClose(saved?: Or
         <form method="dialog" autoComplete="off">
           <header>
             <h2>Edit order {order.id}</h2>
-            <button {...edit.closer()} className="cross" aria-label="Close">
+            <button {...edit.closer()} aria-label="Close">
               ×
             </button>
           </header>

@@ -22,9 +22,7 @@ export function Notes() {
         </span>
         <button data-button="primary">Add note</button>
       </form>
-      <button {...help.opener()} className="quiet">
-        {help.open ? 'Hide help' : 'Who reads this?'}
-      </button>
+      <button {...help.opener()}>{help.open ? 'Hide help' : 'Who reads this?'}</button>
       <p {...help.root}>Everybody in the yard, on the board beside the slip.</p>
       <ul aria-label="Notes">
         {notes.map((note) => (

@@ -21,7 +21,7 @@ function Topbar({ failing, onFailing }: { failing: boolean; onFailing(next: bool
         <p className="brand">
           Quillhaven <span>orders in React</span>
         </p>
-        <button {...sections.opener()} className="quiet" id="menu">
+        <button {...sections.opener()} id="menu">
           Sections
         </button>
         <nav aria-label="Desk">
@@ -38,7 +38,7 @@ function Topbar({ failing, onFailing }: { failing: boolean; onFailing(next: bool
       <dialog {...sections.root} className="sections">
         <header>
           <h2>Sections</h2>
-          <button {...sections.closer()} className="cross" aria-label="Close">
+          <button {...sections.closer()} aria-label="Close">
             ×
           </button>
         </header>
@@ -79,12 +79,19 @@ const Row = ({ order, onEdit, onStrike }: RowProps) => {
       <span className="hours">{order.hours} h</span>
       <span className="cost">{pounds(order.cost)}</span>
       <span className="actions">
-        <button type="button" className="quiet edit" onClick={onEdit} aria-label={`Edit order ${order.id}`}>
+        <button
+          type="button"
+          data-button="quiet"
+          className="edit"
+          onClick={onEdit}
+          aria-label={`Edit order ${order.id}`}
+        >
           Edit order
         </button>
         <button
           type="button"
-          className="quiet strike"
+          data-button="quiet"
+          className="strike"
           onClick={onStrike}
           aria-label={`Strike order ${order.id}…`}
         >

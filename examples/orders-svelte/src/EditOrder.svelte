@@ -27,7 +27,7 @@
   <form method="dialog" autocomplete="off">
     <header>
       <h2>Edit order {order.id}</h2>
-      <button {...edit.closer()} class="cross" aria-label="Close">×</button>
+      <button {...edit.closer()} aria-label="Close">×</button>
     </header>
     <div class="fields">
       <label class="wide">

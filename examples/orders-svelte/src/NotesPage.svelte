@@ -20,7 +20,7 @@
   <span><button {...urgent.root} aria-labelledby="urgent"></button> <span id="urgent">Urgent</span></span>
   <button data-button="primary">Add note</button>
 </form>
-<button {...help.opener()} class="quiet">{help.open ? 'Hide help' : 'Who reads this?'}</button>
+<button {...help.opener()}>{help.open ? 'Hide help' : 'Who reads this?'}</button>
 <p {...help.root}>Everybody in the yard, on the board beside the slip.</p>
 <ul aria-label="Notes">
   {#each notes as note (note)}<li>{note}</li>{/each}

@@ -47,7 +47,7 @@
 
 <header class="topbar">
   <p class="brand">Quillhaven <span>orders in Svelte</span></p>
-  <button {...sections.opener()} id="menu" class="quiet">Sections</button>
+  <button {...sections.opener()} id="menu">Sections</button>
   <nav aria-label="Desk">
     {#each places as [to, name] (to)}<a href={to}>{name}</a>{/each}
   </nav>
@@ -56,7 +56,7 @@
 <dialog {...sections.root} class="sections">
   <header>
     <h2>Sections</h2>
-    <button {...sections.closer()} class="cross" aria-label="Close">×</button>
+    <button {...sections.closer()} aria-label="Close">×</button>
   </header>
   <nav aria-label="Sections">
     {#each places as [to, name] (to)}<a href={to}>{name}</a>{/each}
@@ -87,13 +87,15 @@
           <span class="actions">
             <button
               type="button"
-              class="quiet edit"
+              data-button="quiet"
+              class="edit"
               aria-label="Edit order {order.id}"
               onclick={() => (editing = order)}>Edit order</button
             >
             <button
               type="button"
-              class="quiet strike"
+              data-button="quiet"
+              class="strike"
               aria-label="Strike order {order.id}…"
               onclick={() => (striking = order)}>Strike order…</button
             >

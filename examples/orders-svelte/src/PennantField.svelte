@@ -15,7 +15,7 @@
 
 <div class="wide">
   <span>Pennant</span>
-  <button {...picker.opener()} class="quiet">
+  <button {...picker.opener()}>
     <PennantSign pennant={chosen ?? boatOf(boat).pennant} />
     {chosen?.name ?? 'As the boat flies it'}
   </button>

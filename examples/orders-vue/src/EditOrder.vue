@@ -29,7 +29,7 @@ const edit = useDialog({
     <form method="dialog" autocomplete="off">
       <header>
         <h2>Edit order {{ order.id }}</h2>
-        <button v-bind="edit.closer()" class="cross" aria-label="Close">×</button>
+        <button v-bind="edit.closer()" aria-label="Close">×</button>
       </header>
       <div class="fields">
         <label class="wide">Work <input ref="work" v-model="draft.title" required maxlength="80" /></label>

@@ -24,7 +24,7 @@ function add({ target }: Event) {
     >
     <button data-button="primary">Add note</button>
   </form>
-  <button v-bind="help.opener()" class="quiet">{{ help.open ? 'Hide help' : 'Who reads this?' }}</button>
+  <button v-bind="help.opener()">{{ help.open ? 'Hide help' : 'Who reads this?' }}</button>
   <p v-bind="help.root">Everybody in the yard, on the board beside the slip.</p>
   <ul aria-label="Notes">
     <li v-for="note in notes" :key="note">{{ note }}</li>

@@ -48,7 +48,7 @@ function tell(words: string) {
 <template>
   <header class="topbar">
     <p class="brand">Quillhaven <span>orders in Vue</span></p>
-    <button v-bind="sections.opener()" id="menu" class="quiet">Sections</button>
+    <button v-bind="sections.opener()" id="menu">Sections</button>
     <nav aria-label="Desk">
       <a v-for="[to, name] in places" :key="to" :href="to">{{ name }}</a>
     </nav>
@@ -57,7 +57,7 @@ function tell(words: string) {
   <dialog v-bind="sections.root" class="sections">
     <header>
       <h2>Sections</h2>
-      <button v-bind="sections.closer()" class="cross" aria-label="Close">×</button>
+      <button v-bind="sections.closer()" aria-label="Close">×</button>
     </header>
     <nav aria-label="Sections">
       <a v-for="[to, name] in places" :key="to" :href="to">{{ name }}</a>
@@ -88,7 +88,8 @@ function tell(words: string) {
           <span class="actions">
             <button
               type="button"
-              class="quiet edit"
+              data-button="quiet"
+              class="edit"
               :aria-label="`Edit order ${order.id}`"
               @click="editing = order"
             >
@@ -96,7 +97,8 @@ function tell(words: string) {
             </button>
             <button
               type="button"
-              class="quiet strike"
+              data-button="quiet"
+              class="strike"
               :aria-label="`Strike order ${order.id}…`"
               @click="striking = order"
             >

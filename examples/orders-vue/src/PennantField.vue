@@ -14,7 +14,7 @@ watch(chosen, () => picker.close());
 <template>
   <div class="wide">
     <span>Pennant</span>&#32;
-    <button v-bind="picker.opener()" class="quiet">
+    <button v-bind="picker.opener()">
       <PennantSign :pennant="chosen ?? boatOf(boat).pennant" />
       {{ chosen?.name ?? 'As the boat flies it' }}
     </button>

@@ -39,10 +39,11 @@ export const page = ({ title, path, main, late, way }) => `<!doctype html>
     <link rel="icon" href="/pages/mark.svg" type="image/svg+xml">
     <link rel="stylesheet" href="/pages/lib/styles/structure.css">
     <link rel="stylesheet" href="/pages/lib/styles/skin.css">
+    <link rel="stylesheet" href="/pages/lib/styles/controls.css">
     <link rel="stylesheet" href="/pages/page.css">
     <script type="module" src="/pages/page.js${late ? `?late=${late}` : ''}"></script>
   </head>
-  <body>
+  <body data-controls>
     <header>
       <p><b>Quillhaven</b> yard, from a server</p>
       <nav aria-label="Office">${links(path)}</nav>

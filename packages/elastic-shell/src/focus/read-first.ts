@@ -8,10 +8,15 @@ import { activeIn } from './focusable.js';
 /** Milliseconds that focus rests on the dialog. With 50, Firefox and Orca leave out most names; with 100, one in fifteen. */
 const rest = 150;
 
-/** Has what has focus now hear of a key that was meant for it. What it types, or moves, the browser does there by itself. */
+/**
+ * Has what has focus now hear of a key that was meant for it. What it types, or moves, the browser does there by itself; WebKit does it
+ * for the repeated event already, which shows when Tab has moved focus, and must not do it twice.
+ */
 function repeat(event: KeyboardEvent, root: HTMLElement): void {
   event.stopPropagation();
-  if (!activeIn(root)?.dispatchEvent(new KeyboardEvent(event.type, event))) event.preventDefault();
+  const control = activeIn(root);
+  const isFree = control?.dispatchEvent(new KeyboardEvent(event.type, event));
+  if (!isFree || activeIn(root) !== control) event.preventDefault();
 }
 
 /**

@@ -128,19 +128,22 @@ describe('editing an order', () => {
     expect(await page.locator('#discard:modal').count()).toBe(0);
   });
 
-  it('keeps the room of the notes: nothing around them moves', async () => {
+  it('leaves no empty box while the notes are hidden, and grows downwards when they are shown', async () => {
     const { page } = await open(desk());
     await page.click(editOf('W1041'));
     const tops = () =>
       page.evaluate(() =>
-        ['#edit', '#edit footer', '.disclose'].map(
+        ['#edit', '.disclose', '#edit footer'].map(
           (part) => document.querySelector(part)!.getBoundingClientRect().top,
         ),
       );
+    expect(await page.evaluate(() => document.querySelector<HTMLElement>('.kept')!.offsetHeight)).toBe(0);
     const before = await tops();
     await page.click('.disclose');
     await page.waitForSelector('#edit-notes:not([hidden])');
-    expect(await tops()).toEqual(before);
+    const after = await tops();
+    expect(after.slice(0, 2)).toEqual(before.slice(0, 2));
+    expect(after[2]).toBeGreaterThan(before[2]!);
     expect((await page.innerText('.disclose')).trim()).toBe('Hide order notes');
   });
 

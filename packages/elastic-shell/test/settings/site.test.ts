@@ -19,6 +19,7 @@ const kinds = [
   'recipes/confirmation/',
   'guides/focus/',
   'styling/',
+  'styling/theme/',
   'reference/server/',
   'diagnostics/id-duplicate/',
   'support/',
@@ -78,7 +79,7 @@ describe.each(pages)('/%s', (path) => {
   });
 });
 
-it.each(['', 'patterns/combobox/', 'recipes/trades-field/', 'guides/focus/'])(
+it.each(['', 'patterns/combobox/', 'recipes/trades-field/', 'guides/focus/', 'styling/theme/'])(
   '/%s loads at most 60 kB of script and style on a first visit',
   async (path) => {
     const { page } = await open('about:blank');
@@ -129,12 +130,16 @@ it('has its contents in a drawer on a phone', async () => {
   await page.waitForURL(/guides\/motion\//);
 });
 
-it('says what is on the page behind a button, where there is no room beside it', async () => {
+it('lists what is on the page beside it, or behind a button where there is no room', async () => {
   const { page } = await open(desk('patterns/tabs/'));
+  await page.locator('nav.here').getByRole('link', { name: 'Keys' }).click();
+  await page.waitForURL(/#keys$/);
+  await page.setViewportSize({ width: 1000, height: 800 });
   await page.getByRole('button', { name: 'On this page' }).press('Enter');
   const here = page.getByRole('navigation', { name: 'On this page' });
   await here.getByRole('link', { name: 'What it owes' }).press('Enter');
   await page.waitForURL(/#what-it-owes$/);
+  await page.setViewportSize({ width: 1280, height: 800 });
 });
 
 it('keeps the setting from page to page, and copies code', async () => {
@@ -158,21 +163,73 @@ it('lights up the keys that are pressed in the example', async () => {
   expect(await page.locator('[data-press=ArrowRight][data-lit]').count()).toBe(0);
 });
 
-it('edits a theme, prints what to copy, and gives it back', async () => {
-  const { page } = await open(desk('styling/'));
-  const accent = page.getByLabel('accent', { exact: true });
-  await page.waitForFunction(
-    () => document.querySelector<HTMLInputElement>('[data-sets="--shell-color-accent"]')!.value !== '#000000',
-  );
-  const before = await accent.inputValue();
-  await accent.fill('#aa3311');
-  await page.getByText('--shell-color-accent: #aa3311;').waitFor();
-  await page.getByRole('button', { name: 'As it was' }).press('Enter');
-  await page.waitForFunction(
-    (value) =>
-      document.querySelector<HTMLInputElement>('[data-sets="--shell-color-accent"]')!.value === value,
-    before,
-  );
+describe('the theme editor', () => {
+  const theme = () => open(desk('styling/theme/'));
+
+  it('follows its sliders, computes the contrast, and prints what to copy', async () => {
+    const { page } = await theme();
+    const hue = page.getByRole('slider', { name: 'Hue', exact: true });
+    await page.locator('[data-contrast] tr').first().waitFor();
+    await hue.fill('300');
+    await page.getByText('--shell-hue: 300;').waitFor();
+    const ground = (selector: string) =>
+      page.evaluate((wanted) => getComputedStyle(document.querySelector(wanted)!).backgroundColor, selector);
+    expect(await ground('.piece [data-button=primary]')).toBe('oklch(0.43 0.075 300)');
+    expect(await page.locator('[data-contrast] [data-low]').count()).toBe(0);
+    await page.getByText('All other custom properties').press('Enter');
+    await page.getByLabel('--shell-color-accent', { exact: true }).fill('#cccccc');
+    await page.locator('[data-contrast] [data-low]').first().waitFor();
+    await page.getByRole('button', { name: 'Reset' }).press('Enter');
+    await page.getByText('--shell-hue: 300;').waitFor({ state: 'detached' });
+    expect(await hue.inputValue()).toBe('220');
+  });
+
+  it('is shared by its address', async () => {
+    const { page } = await theme();
+    await page.getByRole('slider', { name: 'Corners' }).fill('0.75');
+    await page.waitForURL(/#radius=0\.75rem$/);
+    await page.reload();
+    await page.getByText('--shell-radius: 0.75rem;').waitFor();
+    expect(await page.getByRole('slider', { name: 'Corners' }).inputValue()).toBe('0.75');
+  });
+});
+
+describe('a live example', () => {
+  it('is switched to dark, right to left, and the width of a phone', async () => {
+    const { page } = await open(desk('patterns/tabs/'));
+    const example = page.locator('.example');
+    for (const name of ['Dark', 'Right to left', 'Phone width'])
+      await page.getByRole('button', { name, exact: true }).press('Enter');
+    const look = () =>
+      example.evaluate((each) => [
+        getComputedStyle(each).colorScheme,
+        getComputedStyle(each).direction,
+        each.getBoundingClientRect().width,
+      ]);
+    expect(await look()).toEqual(['dark', 'rtl', 375]);
+    await example.getByRole('tab', { name: 'Overview' }).press('ArrowLeft');
+    await example.getByRole('tab', { name: 'Work', selected: true }).waitFor();
+    await page.getByRole('button', { name: 'Right to left', pressed: true }).press('Enter');
+    expect((await look())[1]).toBe('ltr');
+  });
+
+  it('is edited as text, in a frame that has an origin of its own', async () => {
+    const { page } = await open(desk('patterns/disclosure/'));
+    await page.getByRole('button', { name: 'Edit' }).press('Enter');
+    const text = page.getByRole('textbox', { name: /^HTML/ });
+    const frame = page.frameLocator('iframe[title=Result]');
+    await frame.getByRole('button').first().press('Enter');
+    await frame.locator('[aria-expanded=true]').first().waitFor();
+    await text.fill((await text.inputValue()).replace('</button>', ' today</button>'));
+    await frame.getByRole('button', { name: /today$/ }).press('Enter');
+    await frame.locator('[aria-expanded=true]').first().waitFor();
+    expect(await frame.locator('body').evaluate(() => origin)).toBe('null');
+    // What the script misses is said where it is missed.
+    await text.fill('<p>Nothing</p>');
+    await frame.getByRole('alert').waitFor();
+    await page.getByRole('button', { name: 'Edit' }).press('Enter');
+    await page.locator('.example').getByRole('button').first().waitFor();
+  });
 });
 
 it('remembers the dark look', async () => {
