@@ -105,7 +105,7 @@ export default {
       globals: { ...inBrowser.globals, BROWSER: name },
       testMatch: [
         tests('browsers/**/*'),
-        ...(process.env.LONG ? [tests('{browser,settings}/**/*'), tests('long/conformance')] : []),
+        ...(process.env.LONG ? [tests('{browser,settings}/**/*'), tests('long/conformance'), tests('long/looks')] : []),
       ],
     })),
     // What takes as long as it takes: `npm run test:long`.

@@ -45,11 +45,15 @@ export function ensureBrowsers() {
   );
 }
 
-/** What long runs take beside the browsers: keys for their find bars, the accessibility bus and its reader, and a screen reader. */
+/**
+ * What long runs take beside the browsers: keys for their find bars, the accessibility bus and its reader, a screen reader, and pictures of
+ * a display.
+ */
 const tools = {
   '/usr/bin/xdotool': 'xdotool',
   '/usr/bin/gdbus': 'libglib2.0-bin',
   '/usr/bin/dbus-daemon': 'dbus-daemon',
+  '/usr/bin/import': 'imagemagick',
   '/usr/bin/openbox': 'openbox',
   '/usr/bin/orca': 'orca',
   '/usr/libexec/at-spi-bus-launcher': 'at-spi2-core',

@@ -2,6 +2,7 @@
 // cannot be installed; the last lines say so.
 // `npm run test:quick`: the library's tests that need neither a browser nor a build.
 // `npm run test:untouched`: every row of every contract, with everything that can wait for its first touch waiting for it.
+// `npm run test:looks`: pictures of every pattern, compared with the kept ones; `-- --write` keeps those of this run.
 // `npm run test:long`: what takes long, in every browser; a word picks one part, as in `npm run test:long leaks`.
 import { spawnSync } from 'node:child_process';
 import { ensureBrowsers, ensureTools } from './browsers.js';
@@ -10,10 +11,17 @@ import { ensureChromium, findQuickChromium } from './chromium.mjs';
 import { bin, root, runAsync, setUp } from './setup.mjs';
 
 const [first, ...rest] = process.argv.slice(2);
-const kind = { '--quick': 'quick', '--long': 'long', '--untouched': 'long' }[first];
+const kind = { '--quick': 'quick', '--long': 'long', '--untouched': 'long', '--looks': 'long' }[first];
 if (first === '--untouched') {
   process.env.EVERYTHING_WAITS = '1';
   rest.unshift('long/conformance');
+}
+if (first === '--looks') {
+  if (rest[0] === '--write') {
+    rest.shift();
+    process.env.LOOKS_WRITE = '1';
+  }
+  rest.unshift('long/looks');
 }
 const projects = { quick: ['core', 'dom', 'dom-29'], long: ['long', 'firefox', 'webkit'] }[kind] ?? [];
 // Words come first: Jest takes what follows --selectProjects for projects.

@@ -58,13 +58,8 @@ export const shortName = ({ route, title }) => {
   return short[route] ?? own;
 };
 
-/** The patterns by what they do. */
-const patternGroups = [
-  ['Layers', ['dialog', 'drawer', 'popover', 'tooltip']],
-  ['Sections', ['disclosure', 'accordion', 'tabs', 'carousel']],
-  ['Lists', ['listbox', 'combobox', 'tree']],
-  ['Commands', ['menu', 'menubar', 'toolbar', 'switch']],
-];
+/** The groups of patterns, by the word that their notes have for it. */
+const patternGroups = { layer: 'Layers', section: 'Sections', control: 'Controls' };
 
 const guideGroups = [
   [
@@ -88,25 +83,23 @@ const guideGroups = [
   ['Further', ['own-pattern', 'moving-over', 'grammar', 'laws', 'architecture']],
 ];
 
-const lastOf = (route) => route.split('/').at(-2);
-
 /**
  * The pages of a part in groups: `[name, pages]`. Pages of no group come first, without a name. Throws an error for a name in a group
  * that no page has.
  */
 export function grouped({ title, pages }) {
-  const groups = { Patterns: patternGroups, Guides: guideGroups }[title];
-  if (!groups) return [['', pages]];
-  const of = new Map(pages.map((page) => [lastOf(page.route), page]));
-  const result = groups.map(([name, names]) => [
+  if (title === 'Patterns')
+    return [undefined, ...Object.keys(patternGroups)].map((group) => [
+      patternGroups[group] ?? '',
+      pages.filter((page) => page.group === group),
+    ]);
+  if (title !== 'Guides') return [['', pages]];
+  return guideGroups.map(([name, names]) => [
     name,
     names.map((each) => {
-      const page = of.get(each);
-      if (!page)
-        throw new Error(`No page of ${title} is called ${each}. Mend the groups in site/make/names.mjs.`);
-      of.delete(each);
+      const page = pages.find(({ route }) => route === `guides/${each}/`);
+      if (!page) throw new Error(`No guide is called ${each}. Mend the groups in site/make/names.mjs.`);
       return page;
     }),
   ]);
-  return [['', [...of.values()]], ...result].filter(([, some]) => some.length);
 }

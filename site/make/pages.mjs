@@ -134,6 +134,7 @@ export async function allPages() {
       route: `patterns/${name}/`,
       title,
       says: of.says,
+      group: of.group,
       at: (to) => patternPage(of, { ...given, title, to }),
     };
   });

@@ -1,6 +1,5 @@
 // The page of the theme editor: choices, the contrast that follows from them, all patterns, and what to copy.
 import { codeBlock, escaped } from './markdown.mjs';
-import { preview } from './preview.mjs';
 import { textOf } from './read.mjs';
 
 /** The custom properties of the skin's choices and roles, with their values. */
@@ -57,7 +56,7 @@ ${codeBlock(':root {\n}', 'css').replace('<code>', '<code data-theme-code>')}
 <p class="row"><button type="button" data-theme-link>Copy the address</button> <button type="button" data-theme-reset>Reset</button></p>
 <details class="every"><summary><span data-marker aria-hidden="true"></span>All other custom properties</summary><form class="fields" autocomplete="off">${fields}</form></details>
 </div>
-<div class="theme-preview" id="theme-preview" role="group" aria-label="Preview">${preview()}</div>
+<div class="theme-preview" id="theme-preview" role="group" aria-label="Preview">${textOf('site/make/preview.html').replace(/^<!--.*?-->\n/, '')}</div>
 </div>`,
   };
 }

@@ -15,8 +15,8 @@ const rest = 150;
 function repeat(event: KeyboardEvent, root: HTMLElement): void {
   event.stopPropagation();
   const control = activeIn(root);
-  const isFree = control?.dispatchEvent(new KeyboardEvent(event.type, event));
-  if (!isFree || activeIn(root) !== control) event.preventDefault();
+  if (!control?.dispatchEvent(new KeyboardEvent(event.type, event)) || activeIn(root) !== control)
+    event.preventDefault();
 }
 
 /**
@@ -31,21 +31,15 @@ export function readFirst(
   // Where nothing is drawn, as in jsdom, nobody reads.
   if (!isByKeys || !root.clientHeight) return void goOn();
   root.focus();
-  const end = (): void => {
+  const next = (event?: KeyboardEvent): void => {
     clearTimeout(timer);
     release();
-  };
-  const next = (event?: KeyboardEvent): void => {
-    end();
     if (activeIn(root) !== root) return;
     goOn();
     if (event) repeat(event, root);
   };
   const timer = setTimeout(next, rest);
-  // When the window loses focus, the dialog hears it too, and still has focus when the window comes back.
-  const blur = (): void => {
-    if (activeIn(root) !== root) end();
-  };
-  const release = listen(root, { keydown: next, blur });
+  // Also when the window loses focus, which the dialog hears: it would have it still when the window comes back.
+  const release = listen(root, { keydown: next, blur: () => next() });
   return next;
 }

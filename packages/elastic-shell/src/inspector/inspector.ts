@@ -5,7 +5,8 @@ import { checkChord, isChord } from './chord.js';
 import { type Host, makeHost } from './host.js';
 import { type Overlay, overlay } from './overlay.js';
 import { type PageWatch, watchPage } from './page-watch.js';
-import { makePanel, type Panel, type Side } from './panel.js';
+import type { Side } from './dock.js';
+import { makePanel, type Panel } from './panel.js';
 import { pick, rootAt } from './pick.js';
 import { record } from './record.js';
 import type { Context, View } from './view.js';
@@ -22,7 +23,7 @@ export interface InspectorOptions {
   chord?: string;
   /** Whether a small button opens it too. Default: true. */
   button?: boolean;
-  /** At which edge the panel stands. Default: `end`. */
+  /** Where the panel is docked, or `float` for one above the page. Default: `end`. */
   side?: Side;
 }
 
@@ -78,6 +79,7 @@ const contextOf = (drawn: Overlay, get: () => Held): Context => ({
   focusOnPage: () => pageFocus(get()),
   point(element, more = []) {
     element.scrollIntoView?.({ block: 'nearest', inline: 'nearest' });
+    get().panel.clear(element);
     drawn.mark([{ element, word: element.id || element.localName }, ...more]);
   },
   showHappenings(root) {
@@ -173,8 +175,8 @@ function make(): Held {
     turned: (isOpen) => turned(held, isOpen),
     viewed: () => queueMicrotask(() => refresh(held)),
     pick: () => choose(held),
-    swap() {
-      settings.side = settings.side === 'end' ? 'start' : 'end';
+    move(side) {
+      settings.side = side;
       panel.refresh();
     },
   });

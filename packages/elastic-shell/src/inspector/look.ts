@@ -64,6 +64,10 @@ export const look = `
   box-shadow: 0 0 1.5rem rgb(0 0 0 / 22%);
 }
 .all[data-side='start'] .panel { inset-inline: 0 auto; border-inline: 0 1px solid var(--edge); }
+.all[data-side='below'] .panel { inset: auto 0 0; inline-size: 100vw; block-size: min(22rem, 45dvh); border-inline: 0; border-block-start: 1px solid var(--edge); }
+.all[data-side='float'] .panel { inset: auto; inset-block-end: 0.75rem; inset-inline-end: 0.75rem; inline-size: min(25rem, 100vw - 1.5rem); block-size: min(34rem, 70dvh); border: 1px solid var(--edge); border-radius: 0.5rem; box-shadow: 0 1rem 2.5rem rgb(0 0 0 / 30%); overflow: clip; }
+.all[data-side='below'] .split { flex-direction: row; }
+.all[data-side='below'] .split > .tree { border-block-end: 0; border-inline-end: 1px solid var(--line); }
 .inside { display: flex; flex-direction: column; block-size: 100%; }
 @media (pointer: coarse) { footer { display: none; } }
 @media (max-width: 40rem) {

@@ -48,3 +48,23 @@ export function fill(element: Element, children: readonly Child[], said?: string
   if (said !== undefined) element.setAttribute('data-said', next);
   element.replaceChildren(...children.filter((child) => child !== false && child !== undefined));
 }
+
+const icon = (path: string): SVGElement =>
+  draw(
+    'svg',
+    { viewBox: '0 0 16 16', width: 16, height: 16, 'aria-hidden': 'true' },
+    draw('path', {
+      d: path,
+      fill: 'none',
+      stroke: 'currentColor',
+      'stroke-width': 1.6,
+      'stroke-linecap': 'round',
+    }),
+  );
+
+/** A button with an icon, a path of 16 by 16, and a name. */
+export const iconButton = (name: string, path: string, press: () => void): HTMLButtonElement => {
+  const made = button('', press, { class: 'icon', 'aria-label': name, title: name });
+  made.append(icon(path));
+  return made;
+};

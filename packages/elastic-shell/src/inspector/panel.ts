@@ -6,13 +6,11 @@ import { isElement } from '../engine/dom.js';
 import { listen } from '../events/listen.js';
 import { wrapTab } from '../focus/focusable.js';
 import { wireTabs } from '../patterns/tabs/wire.js';
+import { clearOf, makeRoom, nextSide, type Side } from './dock.js';
 import type { Host } from './host.js';
-import { button, draw, fill, make } from './make.js';
+import { button, fill, iconButton, make } from './make.js';
 import type { Overlay } from './overlay.js';
 import type { View } from './view.js';
-
-/** Which edge the panel stands at. */
-export type Side = 'start' | 'end';
 
 /** The panel, and what it can be asked. */
 export interface Panel {
@@ -27,6 +25,8 @@ export interface Panel {
   enter(): void;
   /** Gives focus back to the page. */
   leave(): void;
+  /** Moves the panel to a side where it does not cover `element`, if it does now. */
+  clear(element: Element): void;
   /** What had focus on the page when it came in. */
   before(): Element | undefined;
   /** Counts, side and chord as they are now. */
@@ -46,27 +46,9 @@ export interface PanelParts {
   /** Another view shows. */
   viewed(): void;
   pick(): void;
-  swap(): void;
+  /** Puts the panel somewhere else. */
+  move(side: Side): void;
 }
-
-const icon = (path: string): SVGElement =>
-  draw(
-    'svg',
-    { viewBox: '0 0 16 16', width: 16, height: 16, 'aria-hidden': 'true' },
-    draw('path', {
-      d: path,
-      fill: 'none',
-      stroke: 'currentColor',
-      'stroke-width': 1.6,
-      'stroke-linecap': 'round',
-    }),
-  );
-
-const iconButton = (name: string, path: string, press: () => void): HTMLButtonElement => {
-  const made = button('', press, { class: 'icon', 'aria-label': name, title: name });
-  made.append(icon(path));
-  return made;
-};
 
 /** Fields take focus by a press; nothing else here does. */
 const takesPress = 'input,select,textarea,a[href]';
@@ -108,13 +90,13 @@ function tabsOf(views: readonly View[]): { element: HTMLElement; counts: Map<str
   return { element, counts };
 }
 
-const head = ({ pick, swap }: PanelParts, close: () => void): HTMLElement =>
+const head = ({ pick }: PanelParts, mover: HTMLElement, close: () => void): HTMLElement =>
   make(
     'header',
     {},
     make('h2', {}, 'Inspector'),
     iconButton('Pick on the page', 'M3 3l9 4-4 1.5L6.5 13z', pick),
-    iconButton('Move to the other side', 'M2 8h12M5 5L2 8l3 3M11 5l3 3-3 3', swap),
+    mover,
     iconButton('Close the inspector', 'M4 4l8 8M12 4l-8 8', close),
   );
 
@@ -124,12 +106,16 @@ interface Pieces {
   call: HTMLElement;
   hint: HTMLElement;
   all: HTMLElement;
+  mover: HTMLElement;
   counts: Map<string, HTMLElement>;
 }
 
 /** Shows counts, side and chord as they are now. */
-function show({ panel, call, hint, all, counts }: Pieces, parts: PanelParts): void {
+function show({ panel, call, hint, all, mover, counts }: Pieces, parts: PanelParts): void {
   all.dataset['side'] = parts.side();
+  const { name } = nextSide(parts.side());
+  mover.setAttribute('aria-label', name);
+  mover.title = name;
   call.hidden = !panel.hidden || !parts.hasButton();
   const chord = parts.chord().replace(/[^+]$/, (key) => key.toUpperCase());
   fill(
@@ -180,13 +166,14 @@ export function makePanel(parts: PanelParts): Panel {
   const hint = make('footer');
   const call = button('?', () => turn(true), { class: 'call', 'aria-label': 'Open the inspector' });
   // Its words are English, whatever the page's are and whichever way they run; at which edge it stands is the page's way.
+  const mover = iconButton('', 'M2 3h12v10H2zM9 3v10', () => parts.move(nextSide(parts.side()).side));
   const panel = make(
     'section',
     { class: 'panel', 'aria-label': 'Inspector', role: 'region' },
     make(
       'div',
       { class: 'inside', lang: 'en', dir: 'ltr' },
-      head(parts, () => turn(false)),
+      head(parts, mover, () => turn(false)),
       tabs,
       hint,
     ),
@@ -197,7 +184,11 @@ export function makePanel(parts: PanelParts): Panel {
   keepIn(host);
   const wired = wireTabs(tabs);
   const focus = focusIn(host);
-  const refresh = (): void => show({ panel, call, hint, all, counts }, parts);
+  const giveRoom = makeRoom(host.element.ownerDocument);
+  const refresh = (): void => {
+    show({ panel, call, hint, all, mover, counts }, parts);
+    giveRoom(panel, parts.side());
+  };
   const turnViews = (): void => {
     for (const view of views) view.turn?.(!panel.hidden && view.key === wired.selected.get());
   };
@@ -232,6 +223,13 @@ export function makePanel(parts: PanelParts): Panel {
     turnTo: (key) => wired.select(key),
     current: () => wired.selected.get(),
     refresh,
+    clear(element) {
+      const tryAt = (side: Side): void => {
+        all.dataset['side'] = side;
+        giveRoom(panel, side);
+      };
+      if (!panel.hidden) parts.move(clearOf(panel, element, parts.side(), tryAt));
+    },
     ...focus,
   };
 }

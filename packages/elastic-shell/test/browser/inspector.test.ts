@@ -276,6 +276,73 @@ describe('beside the page', () => {
     );
   });
 
+  it('gives the page room at the edge where it is docked, also below, and takes none when it floats', async () => {
+    const { page } = await open(desk('desk.html?inspect'));
+    const panel = page.getByRole('region', { name: 'Inspector' });
+    await page.getByRole('button', { name: 'Open the inspector' }).click();
+    /** Whether the panel covers a button of a row, or a modal dialog. */
+    const covers = (selector: string) =>
+      page.evaluate((wanted) => {
+        const shown = document.querySelector('[data-shell-inspector]')!.shadowRoot!.querySelector('.panel')!;
+        const [one, other] = [shown, document.querySelector(wanted)!].map((each) =>
+          each.getBoundingClientRect(),
+        );
+        return (
+          one!.left < other!.right &&
+          other!.left < one!.right &&
+          one!.top < other!.bottom &&
+          other!.top < one!.bottom
+        );
+      }, selector);
+    const more = '[data-order=W1042] .more';
+    expect(await covers(more)).toBe(false);
+    await panel.getByRole('button', { name: 'Dock at the start' }).click();
+    expect(await covers('[data-order=W1042] .number')).toBe(false);
+    await page.click('[data-order=W1042] .edit');
+    await page.waitForSelector('#edit:modal');
+    expect(await covers('#edit')).toBe(false);
+    await page.keyboard.press('Escape');
+    await panel.getByRole('button', { name: 'Dock below' }).click();
+    await page.evaluate(() => scrollTo(0, document.body.scrollHeight));
+    expect(await covers('.order:last-child .more')).toBe(false);
+    const room = () => page.evaluate(() => getComputedStyle(document.documentElement).padding);
+    await panel.getByRole('button', { name: 'Float' }).click();
+    expect(await room()).toBe('0px');
+    await panel.getByRole('button', { name: 'Dock at the end' }).click();
+    expect(await room()).not.toBe('0px');
+    await panel.getByRole('button', { name: 'Close the inspector' }).click();
+    expect(await room()).toBe('0px');
+  });
+
+  it('gives way to what it points at', async () => {
+    const { page } = await openFresh(
+      open,
+      '<button commandfor="p" command="--toggle">Open</button><div id="p">In it</div>',
+    );
+    const seen = await page.evaluate(async () => {
+      shell.wire('disclosure', 'p', { open: true });
+      const root = document.getElementById('p')!;
+      Object.assign(root.style, {
+        position: 'fixed',
+        inset: 'auto 0 0 auto',
+        inlineSize: '9rem',
+        blockSize: '9rem',
+      });
+      const { inspector } = await shell.inspect();
+      inspector.set({ side: 'float' });
+      inspector.open();
+      const panel = document.querySelector('[data-shell-inspector]')!.shadowRoot!.querySelector('.panel')!;
+      const isFree = (): boolean => panel.getBoundingClientRect().right <= root.getBoundingClientRect().left;
+      const before = isFree();
+      inspector.about(root);
+      const all = panel.parentElement!;
+      const result = [before, isFree(), all.dataset['side']];
+      inspector.set({ side: 'end' });
+      return result;
+    });
+    expect(seen).toEqual([false, true, 'start']);
+  });
+
   it('closes nothing: presses and focus in it are neither inside nor outside', async () => {
     const { page } = await openFresh(
       open,
