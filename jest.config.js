@@ -105,7 +105,9 @@ export default {
       globals: { ...inBrowser.globals, BROWSER: name },
       testMatch: [
         tests('browsers/**/*'),
-        ...(process.env.LONG ? [tests('{browser,settings}/**/*'), tests('long/conformance'), tests('long/looks')] : []),
+        ...(process.env.LONG
+          ? [tests('{browser,settings}/**/*'), tests('long/conformance'), tests('long/looks')]
+          : []),
       ],
     })),
     // What takes as long as it takes: `npm run test:long`.

@@ -60,7 +60,8 @@ function inChromium(): Opener {
     context.setDefaultTimeout(patience);
     // What one test did to the yard's orders is not the next one's business.
     await context.addInitScript(() => {
-      if (location.protocol !== 'about:' && origin !== 'null' && !sessionStorage.getItem('kept')) sessionStorage.clear();
+      if (location.protocol !== 'about:' && origin !== 'null' && !sessionStorage.getItem('kept'))
+        sessionStorage.clear();
     });
     const page = await context.newPage();
     const errors: string[] = [];
