@@ -67,15 +67,8 @@ await shoot('pennants', 'boat.html', wide, async (page) => {
   await page.click('#mast');
   await page.waitForSelector('#pennants [role=option]');
 });
-await shoot('berth', 'boat.html', wide, async (page) => {
-  await page.click('#berth-field');
-  await page.waitForSelector('#berth [data-phase=open]');
-});
-await shoot('row-menu', 'desk.html', wide, async (page) => {
-  await page.focus('[data-order=W1042] .more');
-  for (const key of ['Enter', 'ArrowDown', 'ArrowRight']) await page.keyboard.press(key);
-  await page.waitForSelector('#state-menu[data-phase=open]');
-});
+await shoot('boats', 'boat.html', wide);
+await shoot('own', 'own.html', wide);
 await shoot('parts', 'parts.html', wide, async (page) => {
   await page.focus('#parts [tabindex="0"]');
   for (const key of [
@@ -105,7 +98,12 @@ await shoot('gallery-right-to-left', 'gallery.html', wide, async (page) => {
   await openDialog('[commandfor=plain-dialog][command=show-modal]', '#plain-dialog')(page);
 });
 
-await shoot('site', '', wide);
+await shoot('site', '', wide, async (page) => {
+  await page.getByRole('button', { name: 'More for W1041' }).press('Enter');
+  for (const key of ['ArrowDown', 'ArrowRight']) await page.keyboard.press(key);
+  await page.waitForSelector('#move-menu[data-phase=open]');
+});
+await shoot('site-theme', 'styling/theme/', wide);
 await shoot('site-pattern', 'patterns/combobox/', wide, async (page) => {
   await page.getByRole('combobox', { name: 'Berth' }).press('ArrowDown');
   await page.waitForSelector('[data-lit]');
@@ -148,7 +146,6 @@ const faulty = `<button commandfor="strke" command="show-modal">Strike…</butto
 await shootCommand('check', ['check', '-'], faulty);
 await shootCommand('rehearse', ['rehearse', `${desk}desk.html`, '--only', 'menu,switch']);
 await shootCommand('new', ['new']);
-await shootCommand('contract', ['contract', 'dialog']);
 
 await browser.close();
 deskServer.close();
