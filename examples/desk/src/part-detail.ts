@@ -21,6 +21,8 @@ const longest = 12;
 
 const find = (selector: string): HTMLElement => document.querySelector<HTMLElement>(selector)!;
 
+const nameOf = ({ label, key }: TreeNode): string => label ?? key;
+
 const fill = (list: HTMLElement, labels: string[]): void => {
   const rest = labels.length - longest;
   list.replaceChildren(
@@ -57,11 +59,8 @@ export function makeDetail(): Detail {
     shown = key;
     const children = childrenOf(node);
     const isFetched = node.children !== 'lazy' || children.length > 0;
-    find('#part-name').textContent = node.label;
-    find('#part-path').textContent = path
-      .slice(0, -1)
-      .map(({ label }) => label)
-      .join(' › ');
+    find('#part-name').textContent = nameOf(node);
+    find('#part-path').textContent = path.slice(0, -1).map(nameOf).join(' › ');
     const facts: Record<string, string> = {
       Number: node.key.toUpperCase(),
       'Single parts': children.length ? leaves(node).toLocaleString('en-GB') : '1',
@@ -73,10 +72,7 @@ export function makeDetail(): Detail {
       ),
     );
     find('#part-made-of').hidden = !children.length;
-    fill(
-      find('#part-children'),
-      children.map(({ label }) => label),
-    );
+    fill(find('#part-children'), children.map(nameOf));
   }
   return {
     replace(nodes) {
@@ -97,7 +93,7 @@ export function makeDetail(): Detail {
       find('#order-none').hidden = keys.size > 0;
       fill(
         find('#order-lines'),
-        [...keys].map((key) => known.get(key)?.node.label ?? key),
+        [...keys].map((key) => nameOf(known.get(key)?.node ?? { key })),
       );
     },
   };

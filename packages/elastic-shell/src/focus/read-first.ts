@@ -9,17 +9,6 @@ import { activeIn } from './focusable.js';
 const rest = 150;
 
 /**
- * Has what has focus now hear of a key that was meant for it. What it types, or moves, the browser does there by itself; WebKit does it
- * for the repeated event already, which shows when Tab has moved focus, and must not do it twice.
- */
-function repeat(event: KeyboardEvent, root: HTMLElement): void {
-  event.stopPropagation();
-  const control = activeIn(root);
-  if (!control?.dispatchEvent(new KeyboardEvent(event.type, event)) || activeIn(root) !== control)
-    event.preventDefault();
-}
-
-/**
  * Focuses `root`, and calls `goOn` a moment later, or at the first key, unless focus has moved by itself. Calls it at once for those who
  * use a pointer: only within their touch may a field bring up the keyboard on the screen. Returns what goes on now, if focus rests.
  */
@@ -32,13 +21,19 @@ export function readFirst(
   if (!isByKeys || !root.clientHeight) return void goOn();
   root.focus();
   const next = (event?: KeyboardEvent): void => {
-    clearTimeout(timer);
     release();
     if (activeIn(root) !== root) return;
     goOn();
-    if (event) repeat(event, root);
+    if (!event) return;
+    // The control hears of a key that was meant for it. What the key types, or moves, the browser does there by itself; WebKit does it for
+    // the repeated event already, which shows when Tab has moved focus, and must not do it twice.
+    event.stopPropagation();
+    const control = activeIn(root);
+    if (!control?.dispatchEvent(new KeyboardEvent(event.type, event)) || activeIn(root) !== control)
+      event.preventDefault();
   };
-  const timer = setTimeout(next, rest);
+  // It need not be cleared: it does nothing once focus has gone on.
+  setTimeout(next, rest);
   // Also when the window loses focus, which the dialog hears: it would have it still when the window comes back.
   const release = listen(root, { keydown: next, blur: () => next() });
   return next;

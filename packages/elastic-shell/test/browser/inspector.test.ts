@@ -13,9 +13,9 @@ const view = (page: Page): Promise<string> =>
     return shadowRoot!.querySelector<HTMLElement>('[role=tabpanel]:not([hidden])')!.innerText;
   });
 
-/** Where something in the inspector stands, by what it is called. */
-const placeIn = (page: Page, name: RegExp): Promise<[number, number]> =>
-  page.evaluate(
+/** Where something in the inspector is, by what it is called, once it is there. */
+const placeIn = async (page: Page, name: RegExp): Promise<[number, number]> => {
+  const place = await page.waitForFunction(
     ([source, flags]) => {
       const { shadowRoot } = document.querySelector('[data-shell-inspector]')!;
       const called = new RegExp(source!, flags);
@@ -23,12 +23,15 @@ const placeIn = (page: Page, name: RegExp): Promise<[number, number]> =>
         (each) =>
           called.test(each.getAttribute('aria-label') ?? each.textContent ?? '') && each.checkVisibility(),
       );
-      found?.scrollIntoView({ block: 'nearest' });
-      const { left, top, width, height } = found!.getBoundingClientRect();
+      if (!found) return undefined;
+      found.scrollIntoView({ block: 'nearest' });
+      const { left, top, width, height } = found.getBoundingClientRect();
       return [left + width / 2, top + height / 2] as [number, number];
     },
     [name.source, name.flags],
   );
+  return (await place.jsonValue())!;
+};
 
 /** Presses something in the inspector by the pointer. */
 const pressIn = async (page: Page, name: RegExp): Promise<void> => {
