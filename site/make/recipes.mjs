@@ -28,7 +28,7 @@ ${editable ? '<button type="button" aria-pressed="false" data-bench="edit">Edit<
 
 /** The live example: the recipe in plain markup, wired on this page. */
 export const example = (recipe, { editable = true } = {}) =>
-  `<div class="bench" id="live" data-recipe="${recipe.name}">${benchBar(editable)}<div class="bench-ground"><div class="example" role="group" aria-label="Example: ${escaped(recipe.title)}">${liveMarkup(recipe)}</div></div></div>`;
+  `<div class="bench" id="live" data-recipe="${recipe.name}"><h2 class="unseen">Example</h2>${benchBar(editable)}<div class="bench-ground"><div class="example" role="group" aria-label="Example: ${escaped(recipe.title)}">${liveMarkup(recipe)}</div></div></div>`;
 
 /** The page of a recipe. */
 export function recipePage(recipe, { to }) {
