@@ -37,11 +37,11 @@ function onThisPage(headings) {
 }
 
 /**
- * A whole page. `assets` names the built script and styles, `live` the scripts of the examples on it; `parts` are the contents; `kind`
- * is a class for pages that are laid out in another way.
+ * A whole page. `assets` names the built script and styles, `live` what only this page loads: its examples, and styles of its own; `parts` are
+ * the contents.
  */
 export function frame(
-  { route, title, html, headings = [], description = '', live = [], kind = '' },
+  { route, title, html, headings = [], description = '', live = [] },
   { parts, assets, to },
 ) {
   const scripts = [assets.script, ...live.map((name) => assets.live[name].script)]
@@ -60,7 +60,7 @@ export function frame(
     ${[...assets.styles, ...live.flatMap((name) => assets.live[name].styles)].map((file) => `<link rel="stylesheet" href="${to(file)}" />`).join('\n    ')}
     ${scripts}
   </head>
-  <body data-controls${kind && ` class="${kind}"`}>
+  <body data-controls>
     <a class="skip" href="#page-content">Skip to the content</a>
     <header class="bar">
       <a class="brand" href="${to('')}"><img src="${to('mark.svg')}" alt="" width="26" height="26" /> Elastic Shell</a>

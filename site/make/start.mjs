@@ -44,7 +44,6 @@ export function startPage({ to, patterns, recipes }) {
     title: 'Elastic Shell',
     description:
       'Accessible dialogs, menus, tabs, trees and more from standard HTML, with one engine for every framework.',
-    kind: 'home',
     live: ['order-rows', 'home'],
     headings: [],
     html: `<div class="hero">

@@ -23,10 +23,10 @@ const find = (selector: string): HTMLElement => document.querySelector<HTMLEleme
 
 const nameOf = ({ label, key }: TreeNode): string => label ?? key;
 
-const fill = (list: HTMLElement, labels: string[]): void => {
-  const rest = labels.length - longest;
+const fill = <T>(list: HTMLElement, entries: readonly T[], wordsOf: (entry: T) => string): void => {
+  const rest = entries.length - longest;
   list.replaceChildren(
-    ...labels.slice(0, longest).map((label) => make('li', {}, label)),
+    ...entries.slice(0, longest).map((entry) => make('li', {}, wordsOf(entry))),
     ...(rest > 0 ? [make('li', { class: 'small' }, `and ${rest.toLocaleString('en-GB')} more`)] : []),
   );
 };
@@ -72,7 +72,7 @@ export function makeDetail(): Detail {
       ),
     );
     find('#part-made-of').hidden = !children.length;
-    fill(find('#part-children'), children.map(nameOf));
+    fill(find('#part-children'), children, nameOf);
   }
   return {
     replace(nodes) {
@@ -91,10 +91,7 @@ export function makeDetail(): Detail {
     show,
     order(keys) {
       find('#order-none').hidden = keys.size > 0;
-      fill(
-        find('#order-lines'),
-        [...keys].map((key) => nameOf(known.get(key)?.node ?? { key })),
-      );
+      fill(find('#order-lines'), [...keys], (key) => nameOf(known.get(key)?.node ?? { key }));
     },
   };
 }

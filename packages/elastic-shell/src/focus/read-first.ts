@@ -17,7 +17,7 @@ export function readFirst(
   isByKeys: boolean | undefined,
   goOn: () => void,
 ): (() => void) | undefined {
-  // Where nothing is drawn, as in jsdom, nobody reads.
+  // Without a layout, as in jsdom, no screen reader is there.
   if (!isByKeys || !root.clientHeight) return void goOn();
   root.focus();
   const next = (event?: KeyboardEvent): void => {
@@ -25,16 +25,16 @@ export function readFirst(
     if (activeIn(root) !== root) return;
     goOn();
     if (!event) return;
-    // The control hears of a key that was meant for it. What the key types, or moves, the browser does there by itself; WebKit does it for
-    // the repeated event already, which shows when Tab has moved focus, and must not do it twice.
+    // The key was meant for the control, so its listeners get the event. Typing and moving is the browser's work. WebKit does that work
+    // for the repeated event too: if Tab has moved focus already, the first event must not move it again.
     event.stopPropagation();
     const control = activeIn(root);
     if (!control?.dispatchEvent(new KeyboardEvent(event.type, event)) || activeIn(root) !== control)
       event.preventDefault();
   };
-  // It need not be cleared: it does nothing once focus has gone on.
+  // The timer isn't cleared, because it does nothing once focus has moved to a control.
   setTimeout(next, rest);
-  // Also when the window loses focus, which the dialog hears: it would have it still when the window comes back.
+  // A blur of the window reaches the dialog. Without this, focus would stay on the dialog when the user returns to the window.
   const release = listen(root, { keydown: next, blur: () => next() });
   return next;
 }

@@ -1,11 +1,12 @@
-// Where the panel is: docked at an edge, where the page gets room beside it, or floating above the page. It gives way to what it points at.
+// The position of the panel: docked at an edge, with the page laid out beside it, or floating above the page. If the panel would cover the
+// element that it points at, it moves.
 
-/** Where the panel is. `end` and `start` are edges in the page's direction; `below` is across the page; `float` is above it. */
+/** The position of the panel. `end` and `start` are edges in the page's direction; `below` is across the page; `float` is above it. */
 export type Side = 'end' | 'start' | 'below' | 'float';
 
 const sides: readonly Side[] = ['end', 'start', 'below', 'float'];
 
-/** What each is called on the button that goes there. */
+/** The name of the button that moves the panel there. */
 const names: Record<Side, string> = {
   end: 'Dock at the end',
   start: 'Dock at the start',
@@ -13,7 +14,7 @@ const names: Record<Side, string> = {
   float: 'Float',
 };
 
-/** The side after `side`, and what the button that goes there is called. */
+/** The side after `side`, and the name of the button that moves the panel there. */
 export function nextSide(side: Side): { side: Side; name: string } {
   const next = sides[(sides.indexOf(side) + 1) % sides.length] ?? 'end';
   return { side: next, name: names[next] };
@@ -26,7 +27,7 @@ const edges: Record<Exclude<Side, 'float'>, string> = {
   below: 'block-end',
 };
 
-/** Gives the page room beside the panel, by a style sheet of the document; nothing is written to its elements. */
+/** Returns a function that gives the page room beside the panel, with a style sheet of the document. */
 export function makeRoom(document: Document): (panel: HTMLElement, side: Side) => void {
   const sheet = new (document.defaultView ?? window).CSSStyleSheet();
   let given = '';

@@ -165,8 +165,8 @@ export function makePanel(parts: PanelParts): Panel {
   const { element: tabs, counts } = tabsOf(views);
   const hint = make('footer');
   const call = button('?', () => turn(true), { class: 'call', 'aria-label': 'Open the inspector' });
-  // Its words are English, whatever the page's are and whichever way they run; at which edge it stands is the page's way.
   const mover = iconButton('', 'M2 3h12v10H2zM9 3v10', () => parts.move(nextSide(parts.side()).side));
+  // Its words are English, whatever the page's are and whichever way they run; at which edge it stands is the page's way.
   const panel = make(
     'section',
     { class: 'panel', 'aria-label': 'Inspector', role: 'region' },

@@ -11,18 +11,17 @@ export interface Look {
   acts: Act[];
 }
 
-const click =
+/** What `name` of a page does to one element. */
+const by =
+  (name: 'click' | 'hover' | 'focus' | 'check' | 'waitForSelector') =>
   (selector: string): Act =>
   (page) =>
-    page.click(selector);
-const hover =
-  (selector: string): Act =>
-  (page) =>
-    page.hover(selector);
-const focus =
-  (selector: string): Act =>
-  (page) =>
-    page.focus(selector);
+    page[name](selector);
+const click = by('click');
+const hover = by('hover');
+const focus = by('focus');
+const check = by('check');
+const wait = by('waitForSelector');
 const press =
   (...keys: string[]): Act =>
   async (page) => {
@@ -32,14 +31,6 @@ const type =
   (text: string): Act =>
   (page) =>
     page.keyboard.type(text);
-const wait =
-  (selector: string): Act =>
-  (page) =>
-    page.waitForSelector(selector);
-const check =
-  (selector: string): Act =>
-  (page) =>
-    page.check(selector);
 /** Presses the button of the pointer, and doesn't let it go. */
 const down =
   (selector: string): Act =>
