@@ -10,9 +10,13 @@ interface Row {
   severity: string;
 }
 
+/** Another file, which holds what buttons in the others name. */
+const elsewhere =
+  '<p id="sheet"></p><dialog id="elsewhere" aria-label="E"><form method="dialog"></form></dialog>';
+
 /** What is found in files, as `file:line:column code`. */
 async function found(files: Record<string, string>, args: readonly string[] = []): Promise<string[]> {
-  const folder = folderOf(files);
+  const folder = folderOf({ ...files, 'elsewhere.html': elsewhere });
   const { out, error } = await run(['check', folder, '--format', 'json', ...args]);
   expect(error).toBe('');
   const rows = JSON.parse(out) as Row[];
@@ -279,4 +283,72 @@ it('an Astro page of elements thousands deep is passed over in one sentence', as
   const { code, out, error } = await run(['check', folder]);
   expect([code, out]).toEqual([2, '']);
   expect(error).toContain('deep.astro: more than 500 of its elements are in each other; it was passed over.');
+});
+
+describe('handles', () => {
+  const bindings = "import { useDialog, useDisclosure } from 'elastic-shell/react';\n";
+
+  it('of one name belong to their scopes: two components, blocks, a parameter that hides one', async () => {
+    const rows = await found({
+      'Two.jsx': `${bindings}export function More() {
+  const d = useDisclosure();
+  return <section {...d.root}><button type="button" {...d.opener()}>More</button>{rows.map((d) => <p {...d.root} id="x" />)}</section>;
+}
+const sheet = () => <Yard render={() => {
+  const d = useDialog();
+  return <><button type="button" {...d.opener()}>Order</button><dialog {...d.root} aria-label="Order"><button type="button" {...d.closer()}>Close</button></dialog></>;
+}} />;
+if (isLate) { const d = useDialog(); late = <dialog {...d.root} aria-label="A"><button type="button" {...d.closer()}>x1</button></dialog>; }
+else { const d = useDisclosure(); late = <button type="button" {...d.opener()}>A</button>; }`,
+    });
+    expect(rows).toEqual([]);
+  });
+
+  it('a ref or an id beside the part that gives one is found, in each language that spreads parts', async () => {
+    const rows = await found({
+      'A.jsx': `${bindings}export function A({ mine }) {
+  const a = useDialog({ id: 'a' });
+  return <dialog ref={mine} {...a.root} aria-label="A"><button id="b" type="button" {...a.closer()}>Close</button></dialog>;
+}`,
+      'B.vue': `<script setup>
+import { useDialog } from 'elastic-shell/vue';
+const b = useDialog();
+</script>
+<template><dialog ref="mine" v-bind="b.root" id="mine" aria-label="B"><button type="button" v-bind="b.closer()">Close</button></dialog></template>`,
+      'C.svelte': `<script>
+import { createDialog } from 'elastic-shell/svelte';
+const c = createDialog();
+</script>
+<dialog {...c.root} id={mine} aria-label="C"><button type="button" {...c.closer()}>Close</button></dialog>`,
+    });
+    expect(rows).toEqual([
+      'A.jsx:4:18 part-attribute-replaced',
+      'B.vue:5:46 part-attribute-replaced',
+      'C.svelte:5:20 part-attribute-replaced',
+    ]);
+  });
+});
+
+describe('ids that another file may hold', () => {
+  const opener = (id: string) => `<button type="button" commandfor="${id}" command="show-modal">Go</button>`;
+  const files = {
+    'A.jsx': `export const A = () => <>${opener('ordres')}${opener('orders')}${opener('tides-sheet')}${opener('boat')}</>;`,
+    'B.jsx': `const name = 'boat';
+export const B = ({ kind }) => <><dialog id="orders" aria-label="Orders"><form method="dialog" /></dialog><Sheet id={\`\${kind}-sheet\`} /></>;`,
+  };
+  const near = 'A.jsx:1:48 invoker-target-missing';
+
+  it('no file of a folder holds: a warning, with the one that was meant', async () => {
+    expect(await found(files)).toEqual([near]);
+    const folder = folderOf(files);
+    const { out } = await run(['check', folder]);
+    expect(out).toContain('no file of this run holds that id: pressing it does nothing.');
+    expect(out).toContain('Did you mean "orders"?');
+    expect((await run(['check', folder, '--quiet'])).code).toBe(0);
+  });
+
+  it('says nothing where files are named: another may hold them', async () => {
+    const folder = folderOf(files);
+    expect((await run(['check', join(folder, 'A.jsx')])).code).toBe(0);
+  });
 });

@@ -4,7 +4,7 @@
 //
 // It counts for what begins on the line of the comment or on the next line with anything on it. In every language of comments
 // it is the same words.
-import type { Placed } from './placed.js';
+import { inOrder, type Placed } from './placed.js';
 
 /** A finding that somebody has allowed, and why. */
 export interface Allowed {
@@ -12,7 +12,8 @@ export interface Allowed {
   reason: string;
 }
 
-interface Comment {
+/** A comment that allows something, with its place. */
+export interface Comment {
   codes: readonly string[];
   reason: string;
   /** The lines that it counts for, from 1. */
@@ -20,14 +21,13 @@ interface Comment {
   line: number;
   column: number;
   offset: number;
-  isUsed: boolean;
 }
 
 const comment =
   /check: allow ([a-z][a-z-]*(?:, *[a-z][a-z-]*)*)(?: because ([^\n]*?))?[ \t]*(?:-->|\*\/|$)/gm;
 
-/** The comments of a text. */
-function commentsIn(text: string): Comment[] {
+/** The comments of a text that allow something. */
+export function commentsIn(text: string): Comment[] {
   if (!text.includes('check: allow ')) return [];
   const lines = text.split('\n');
   return [...text.matchAll(comment)].map((match): Comment => {
@@ -42,7 +42,6 @@ function commentsIn(text: string): Comment[] {
       line,
       column: (before.at(-1)?.length ?? 0) + 1,
       offset: match.index,
-      isUsed: false,
     };
   });
 }
@@ -69,19 +68,19 @@ function about(
 
 /** Parts what is found into what is allowed by a comment and the rest, with what is wrong with the comments. */
 export function parted(
-  text: string,
+  comments: readonly Comment[],
   findings: readonly Placed[],
 ): { findings: Placed[]; allowed: Allowed[] } {
-  const comments = commentsIn(text);
   if (!comments.length) return { findings: [...findings], allowed: [] };
   const allowed: Allowed[] = [];
+  const used = new Set<Comment>();
   const rest = findings.filter((finding) => {
     const own = comments.find(
       ({ codes, lines, reason }) =>
         reason && codes.includes(finding.code) && lines.includes(finding.startLine),
     );
     if (own) {
-      own.isUsed = true;
+      used.add(own);
       allowed.push({ finding, reason: own.reason });
     }
     return !own;
@@ -96,9 +95,9 @@ export function parted(
           'Add "because" and the reason.',
         ),
       ];
-    return each.isUsed
+    return used.has(each)
       ? []
       : [about(each, 'allow-unused', 'allows nothing that is found here.', 'Take it away.')];
   });
-  return { findings: [...rest, ...wrong].sort((one, other) => one.offset - other.offset), allowed };
+  return { findings: inOrder([...rest, ...wrong]), allowed };
 }

@@ -59,7 +59,14 @@ export function passing(
   return { findings: rest, passed };
 }
 
-/** Writes what is found now as a baseline. */
+const unwritable: Readonly<Record<string, string>> = {
+  EISDIR: 'that is a folder; name a file in it',
+  ENOENT: 'its folder does not exist',
+  ENOTDIR: 'its folder is a file',
+  EACCES: 'it may not be written',
+};
+
+/** Writes what is found now as a baseline. Throws `Misuse` where it cannot be written. */
 export function writeBaseline(
   path: string,
   results: readonly { name: string; findings: readonly Placed[] }[],
@@ -70,5 +77,10 @@ export function writeBaseline(
     for (const finding of findings) own[keyOf(finding)] = (own[keyOf(finding)] ?? 0) + 1;
     if (findings.length) counts[nameIn(path, name)] = own;
   }
-  writeFileSync(path, `${JSON.stringify(counts, null, 2)}\n`);
+  try {
+    writeFileSync(path, `${JSON.stringify(counts, null, 2)}\n`);
+  } catch (error) {
+    const { code, message } = error as NodeJS.ErrnoException;
+    throw new Misuse(`the baseline cannot be written to ${path}: ${unwritable[code ?? ''] ?? message}.`);
+  }
 }

@@ -1,13 +1,13 @@
 // `elastic-shell check`: what is wrong with pages and templates, from the same rules as the page's journal.
-import { Command, Option } from 'commander';
+import { Command, InvalidArgumentError, Option } from 'commander';
 import { Misuse } from '../misuse.js';
+import { shown } from '../shown.js';
 import type { Streams } from '../streams.js';
-import { adopt } from './adopted.js';
 import { writeBaseline } from './baseline.js';
 import { checkAll } from './check.js';
 import { type Config, configFor, configName } from './config.js';
-import { readSources } from './files.js';
-import { formats, shown } from './format.js';
+import { findSources } from './files.js';
+import { formats } from './format.js';
 import { watch } from './watch.js';
 
 interface Options {
@@ -18,6 +18,8 @@ interface Options {
   fix?: boolean;
   quiet?: boolean;
   watch?: boolean;
+  timeout?: number;
+  fileTimeout?: number;
 }
 
 const help = `
@@ -30,6 +32,13 @@ Examples:
   $ elastic-shell check src --write-baseline check-baseline.json
   $ elastic-shell check src --baseline check-baseline.json`;
 
+/** Reads a number of seconds. */
+function secondsIn(said: string): number {
+  const seconds = Number(said);
+  if (!(seconds > 0)) throw new InvalidArgumentError('It should be a number of seconds, as 30.');
+  return seconds;
+}
+
 /** Checks once; answers the exit code. */
 async function checkOnce(
   paths: readonly string[],
@@ -37,12 +46,21 @@ async function checkOnce(
   options: Options,
   streams: Streams,
 ): Promise<number> {
-  const read = await readSources(paths, streams.input, config);
-  const checked = await checkAll(read.sources, { ...options, config });
-  const problems = [...read.problems, ...checked.problems];
-  for (const problem of problems) streams.error(`elastic-shell: ${shown(problem)}\n`);
+  const found = await findSources(paths, streams.input, config);
+  const checked = await checkAll(found, {
+    ...options,
+    config,
+    limits: { perFile: options.fileTimeout, inAll: options.timeout },
+  });
+  const problems = [...found.problems, ...checked.problems];
+  for (const problem of [...found.notes, ...problems]) streams.error(`elastic-shell: ${shown(problem)}\n`);
   const { results, mendedCount } = checked;
-  if (!results.length && problems.length) throw new Misuse('nothing was checked.');
+  if (!results.length && problems.length) {
+    streams.error('elastic-shell: nothing was checked.\n');
+    // Whoever reads a format gets a whole one: a list without a finding.
+    if (options.format !== 'text') streams.out(formats[options.format](results, { problems, mendedCount }));
+    return 2;
+  }
   if (options.writeBaseline !== undefined) {
     writeBaseline(options.writeBaseline, results);
     const count = results.flatMap(({ findings }) => findings).length;
@@ -77,13 +95,14 @@ export function checkCommand(streams: Streams, done: (exitCode: number) => void)
     )
     .option('-q, --quiet', 'leaves warnings out')
     .option('-w, --watch', 'checks again when a file changes, until it is stopped')
+    .option('--timeout <seconds>', 'how long the whole run may take (default: 600)', secondsIn)
+    .option('--file-timeout <seconds>', 'how long one file may take (default: 20)', secondsIn)
     .addHelpText('after', help)
     .action(async (given: string[], options: Options) => {
       const config = await configFor(options.config, process.cwd());
       const paths = given.length ? given : config.paths;
       if (!paths.length)
         throw new Misuse(`missing required argument: name files or folders, or "paths" in ${configName}.`);
-      adopt(config);
       const once = (): Promise<number> => checkOnce(paths, config, options, streams);
       if (options.watch) await watch(paths, once, streams);
       else done(await once());

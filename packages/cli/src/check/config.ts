@@ -26,6 +26,8 @@ export interface Config {
   elements: ReadonlyMap<string, string>;
   /** Attributes that say that an element is wired with this library: the pattern by the attribute. Default: none. */
   hooks: ReadonlyMap<string, string>;
+  /** Modules that describe patterns of the project's own, by their absolute paths. Default: none. */
+  patterns: readonly string[];
 }
 
 /** What holds where there is no file. */
@@ -36,6 +38,7 @@ const none = (folder: string): Config => ({
   rules: new Map(),
   elements: new Map(),
   hooks: new Map(),
+  patterns: [],
 });
 
 const isRecord = (value: unknown): value is Record<string, unknown> =>
@@ -87,20 +90,30 @@ class Field {
 
 const fields = ['paths', 'except', 'rules', 'elements', 'hooks', 'patterns'];
 
-/** Imports the modules that describe patterns of the project's own. */
-async function loadPatterns(field: Field, folder: string): Promise<void> {
-  for (const path of field.list('patterns')) {
-    const module = resolve(folder, path);
-    if (!existsSync(module))
-      throw new Misuse(`${field.file}: patterns names ${module}, which doesn't exist.`);
+/** Imports modules that describe patterns of the project's own. Throws an error that names the one that fails. */
+export async function loadPatterns(modules: readonly string[]): Promise<void> {
+  for (const module of modules)
     try {
       await import(pathToFileURL(module).href);
     } catch (error) {
       throw new Misuse(
-        `${field.file}: ${module} could not be loaded: ${error instanceof Error ? error.message : String(error)}.`,
+        `${module} could not be loaded: ${error instanceof Error ? error.message : String(error)}.`,
       );
     }
+}
+
+/** The modules that a configuration names under "patterns", once they are loaded. */
+async function patternsOf(field: Field, folder: string): Promise<readonly string[]> {
+  const modules = field.list('patterns').map((path) => resolve(folder, path));
+  const missing = modules.find((module) => !existsSync(module));
+  if (missing !== undefined)
+    throw new Misuse(`${field.file}: patterns names ${missing}, which doesn't exist.`);
+  try {
+    await loadPatterns(modules);
+  } catch (error) {
+    throw new Misuse(`${field.file}: ${error instanceof Error ? error.message : String(error)}`);
   }
+  return modules;
 }
 
 /** Reads a configuration. Throws `Misuse` with the file, the field and what it should be. */
@@ -116,7 +129,8 @@ async function readConfig(file: string): Promise<Config> {
   if (other !== undefined)
     throw new Misuse(`${file}: "${other}" is nothing that check knows. It knows ${fields.join(', ')}.`);
   const field = new Field(file, said);
-  await loadPatterns(field, dirname(file));
+  // First, since rules and patterns are known by name from then on.
+  const patterns = await patternsOf(field, dirname(file));
   return {
     folder: dirname(file),
     paths: field.list('paths'),
@@ -128,6 +142,7 @@ async function readConfig(file: string): Promise<Config> {
     ),
     elements: field.map('elements', patternNames()),
     hooks: field.map('hooks', patternNames()),
+    patterns,
   };
 }
 

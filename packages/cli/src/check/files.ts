@@ -1,20 +1,38 @@
-// Reads what is to be checked: files, folders, standard input. What cannot be read is said, not thrown.
+// Finds what is to be checked: files, folders, standard input. What cannot be read is said, not thrown.
 import { readdir, readFile, stat } from 'node:fs/promises';
-import { join, relative, resolve, sep } from 'node:path';
+import { extname, join, relative, resolve, sep } from 'node:path';
 import picomatch from 'picomatch';
 import type { Config } from './config.js';
-import { isCandidate, isWorth } from './readers.js';
+import { isCandidate, isUnreadLanguage, isWorth } from './readers.js';
+import { Refused } from './refused.js';
 
-/** A file, or standard input, as text. */
+/** A file, or standard input. */
 export interface Source {
   name: string;
-  text: string;
   /** Whether it can be written again. */
   isFile: boolean;
+  /** Reads it. Throws `Refused` where it cannot be read. */
+  text(): Promise<string>;
+  /** Whether it is one to check, now that its text is known: a script that was found in a folder may hold no markup. */
+  isWorth(text: string): Promise<boolean>;
+}
+
+/** What the paths name. */
+export interface Sources {
+  sources: Source[];
+  /** What cannot be read, in sentences. */
+  problems: string[];
+  /** What is left out and counts as no failure, in sentences. */
+  notes: string[];
+  /** Whether a folder is among the paths: then what no file holds is likely to be nowhere. */
+  isWhole: boolean;
 }
 
 /** Bytes looked at to tell text from binary data. */
 const sample = 8192;
+
+/** How large a file may be that is read at all, in bytes. */
+const largest = 128_000_000;
 
 const isBinary = (bytes: Uint8Array): boolean => bytes.subarray(0, sample).includes(0);
 
@@ -24,36 +42,72 @@ const wide = [
   { mark: [0xfe, 0xff], encoding: 'utf-16be' },
 ] as const;
 
-/** The text of a file; undefined where it is none. */
-function textOf(bytes: Uint8Array): string | undefined {
+/** The text in a file. Throws `Refused` where it holds none. */
+function decoded(bytes: Uint8Array): string {
   const found = wide.find(({ mark }) => mark.every((byte, at) => bytes[at] === byte));
   if (found) return new TextDecoder(found.encoding).decode(bytes);
-  return isBinary(bytes) ? undefined : new TextDecoder().decode(bytes);
+  if (isBinary(bytes)) throw new Refused('this is binary data, not HTML; it was passed over');
+  return new TextDecoder().decode(bytes);
 }
 
 const reasons: Record<string, string> = {
   ENOENT: 'there is no such file or folder',
   EACCES: 'it may not be read',
+  ELOOP: 'it is a link that leads back to itself',
 };
+
+const reasonOf = (error: unknown): string => {
+  const { code, message } = error as NodeJS.ErrnoException;
+  return reasons[code ?? ''] ?? message;
+};
+
+/** The bytes of a file. Throws `Refused` with the reason where they cannot be read. */
+async function bytesOf(path: string): Promise<Buffer> {
+  try {
+    const found = await stat(path);
+    // A pipe or a device may never end.
+    if (!found.isFile()) throw new Refused('this is neither a file nor a folder; it was passed over');
+    if (found.size > largest)
+      throw new Refused(
+        `it has ${Math.round(found.size / 1e6)} MB, of which more than ${largest / 1e6} are not read; it was passed over`,
+      );
+    return await readFile(path);
+  } catch (error) {
+    throw error instanceof Refused ? error : new Refused(reasonOf(error));
+  }
+}
+
+/** What stands in a folder and below it. */
+interface Found {
+  pages: string[];
+  /** Files in languages of templates that are not read: how many, by the ending. */
+  unread: Map<string, number>;
+}
 
 /**
  * The pages in a folder and below it, in the order of their names. Links to folders are not followed: one may lead to where it stands.
  * A folder that cannot be read is told to `failed`, and the others are read all the same.
  */
-async function pagesIn(folder: string, failed: (name: string, error: unknown) => void): Promise<string[]> {
+async function pagesIn(folder: string, failed: (name: string, error: unknown) => void): Promise<Found> {
   const pages: string[] = [];
+  const unread = new Map<string, number>();
   const waiting = [folder];
   for (const at of waiting) {
     try {
       for (const entry of await readdir(at, { withFileTypes: true })) {
-        if (entry.isDirectory() && entry.name !== 'node_modules') waiting.push(join(at, entry.name));
-        else if (!entry.isDirectory() && isCandidate(entry.name)) pages.push(join(at, entry.name));
+        if (entry.isDirectory()) {
+          if (entry.name !== 'node_modules') waiting.push(join(at, entry.name));
+        } else if (isCandidate(entry.name)) pages.push(join(at, entry.name));
+        else if (isUnreadLanguage(entry.name)) {
+          const ending = extname(entry.name).toLowerCase();
+          unread.set(ending, (unread.get(ending) ?? 0) + 1);
+        }
       }
     } catch (error) {
       failed(at, error);
     }
   }
-  return pages.sort();
+  return { pages: pages.sort(), unread };
 }
 
 const readAll = async (input: AsyncIterable<Uint8Array | string>): Promise<Buffer> => {
@@ -62,54 +116,52 @@ const readAll = async (input: AsyncIterable<Uint8Array | string>): Promise<Buffe
   return Buffer.concat(chunks);
 };
 
-/** Reads what the paths name, and says of each that cannot be read why. */
-export async function readSources(
+/** A file. `isFound`: in a folder, and not named: a script is read only where it holds markup. */
+const fileAt = (name: string, isFound: boolean): Source => ({
+  name,
+  isFile: true,
+  text: async () => decoded(await bytesOf(name)),
+  isWorth: async (text) => !isFound || isWorth(name, text),
+});
+
+/** Finds what the paths name, and says of each that is not there why. */
+export async function findSources(
   paths: readonly string[],
   input: AsyncIterable<Uint8Array | string>,
   { folder, except }: Pick<Config, 'folder' | 'except'>,
-): Promise<{ sources: Source[]; problems: string[] }> {
-  const sources: Source[] = [];
-  const problems: string[] = [];
-
+): Promise<Sources> {
+  const all: Sources = { sources: [], problems: [], notes: [], isWhole: false };
   const isExcepted = except.length ? picomatch([...except]) : () => false;
   /** Whether a file is passed over by the configuration, whose patterns are taken from its own folder. */
   const isOut = (path: string): boolean => isExcepted(relative(folder, resolve(path)).split(sep).join('/'));
-
-  const add = (name: string, bytes: Buffer, isFile: boolean): string | undefined => {
-    const text = textOf(bytes);
-    if (text === undefined) problems.push(`${name}: this is binary data, not HTML; it was passed over.`);
-    else sources.push({ name, text, isFile });
-    return text;
-  };
   const failed = (name: string, error: unknown): void => {
-    const { code, message } = error as NodeJS.ErrnoException;
-    problems.push(`${name}: ${reasons[code ?? ''] ?? message}.`);
+    all.problems.push(`${name}: ${reasonOf(error)}.`);
   };
-  /** `isFound`: in a folder, and not named: a script is one of those only where it holds markup. */
-  const addFile = async (path: string, isFound: boolean): Promise<void> => {
-    if (isOut(path)) return;
-    try {
-      // A pipe or a device may never end.
-      if (!(await stat(path)).isFile())
-        return void problems.push(`${path}: this is neither a file nor a folder; it was passed over.`);
-      const text = add(path, await readFile(path), true);
-      if (isFound && text !== undefined && !(await isWorth(path, text))) sources.pop();
-    } catch (error) {
-      failed(path, error);
-    }
+  const addFolder = async (path: string): Promise<void> => {
+    all.isWhole = true;
+    const { pages, unread } = await pagesIn(path, failed);
+    for (const [ending, count] of unread)
+      all.notes.push(
+        `${path}: ${count} file${count === 1 ? '' : 's'} that end${count === 1 ? 's' : ''} in ${ending} ${count === 1 ? 'was' : 'were'} not checked: check does not read that language.`,
+      );
+    if (!pages.length) all.problems.push(`${path}: the folder holds no page and no template.`);
+    for (const name of pages) if (!isOut(name)) all.sources.push(fileAt(name, true));
   };
-
   for (const path of paths) {
     try {
-      if (path === '-') add('<standard input>', await readAll(input), false);
-      else if ((await stat(path)).isDirectory()) {
-        const names = await pagesIn(path, failed);
-        if (!names.length) problems.push(`${path}: the folder holds no page and no template.`);
-        for (const name of names) await addFile(name, true);
-      } else await addFile(path, false);
+      if (path === '-') {
+        const bytes = await readAll(input);
+        all.sources.push({
+          name: '<standard input>',
+          isFile: false,
+          text: async () => decoded(bytes),
+          isWorth: async () => true,
+        });
+      } else if ((await stat(path)).isDirectory()) await addFolder(path);
+      else if (!isOut(path)) all.sources.push(fileAt(path, false));
     } catch (error) {
       failed(path, error);
     }
   }
-  return { sources, problems };
+  return all;
 }

@@ -1,6 +1,8 @@
 // Findings as text for people, and as JSON for programs.
 import { styleText } from 'node:util';
+import { shown } from '../shown.js';
 import type { Result } from './check.js';
+import { junit } from './junit.js';
 import { sarif } from './sarif.js';
 import type { Placed } from './placed.js';
 
@@ -11,9 +13,6 @@ export interface Doing {
   /** How many findings were mended. */
   mendedCount: number;
 }
-
-/** A page's words as a terminal may show them: what would drive it is shown as a mark. */
-export const shown = (text: string): string => text.replaceAll(/(?![\t\n])\p{Cc}/gu, '\ufffd');
 
 const count = (number: number, one: string): string => `${number} ${one}${number === 1 ? '' : 's'}`;
 
@@ -75,4 +74,6 @@ const json = (results: readonly Result[]): string =>
   )}\n`;
 
 /** How findings are printed, by the name of the format. */
-export const formats = { text, json, sarif };
+export const formats: Readonly<
+  Record<'text' | 'json' | 'sarif' | 'junit', (results: readonly Result[], doing: Doing) => string>
+> = { text, json, sarif, junit };

@@ -1,11 +1,11 @@
 // Findings with their places in the text.
-import { examine, type Finding } from 'elastic-shell/rules';
+import { examine, type Finding, type Markup } from 'elastic-shell/rules';
 import { withAdopted } from './adopted.js';
 import { type Edit, fixOf } from './fix.js';
-import type { ReadPage } from './source.js';
+import type { Places, ReadPage } from './source.js';
 
-/** A finding with its place in the text. */
-export interface Placed extends Omit<Finding, 'element'> {
+/** A place in a text. */
+export interface Place {
   /** From 0. */
   offset: number;
   /** From 1. */
@@ -14,6 +14,10 @@ export interface Placed extends Omit<Finding, 'element'> {
   column: number;
   /** The line that the element begins on, from 1. */
   startLine: number;
+}
+
+/** A finding with its place in the text. */
+export interface Placed extends Omit<Finding, 'element'>, Place {
   /** What mends it, where a program can. */
   fix?: Edit | undefined;
 }
@@ -37,19 +41,30 @@ function lineOf(starts: readonly number[], offset: number): number {
   return low;
 }
 
+/** Finds the places of elements and their attributes in one text. */
+export function placer(text: string): (places: Places, element: Markup, attribute?: string) => Place {
+  let starts: number[] | undefined;
+  return (places, element, attribute) => {
+    starts ??= linesOf(text);
+    const offset = places.of(element, attribute);
+    const line = lineOf(starts, offset);
+    const startLine = lineOf(starts, places.of(element)) + 1;
+    return { offset, line: line + 1, column: offset - (starts[line] ?? 0) + 1, startLine };
+  };
+}
+
 /** Runs the rules on what was read of a text; findings stand in the order of the text. */
 export function checkPages(text: string, pages: readonly ReadPage[]): Placed[] {
-  let starts: number[] | undefined;
+  const placeIn = placer(text);
   const placed = pages.flatMap((page) =>
     examine(withAdopted(page.roots), page.kind).map((finding): Placed => {
-      starts ??= linesOf(text);
-      const offset = page.places.of(finding.element, finding.attribute);
-      const line = lineOf(starts, offset);
-      const startLine = lineOf(starts, page.places.of(finding.element)) + 1;
-      const { element: _, ...said } = finding;
-      const place = { offset, line: line + 1, column: offset - (starts[line] ?? 0) + 1, startLine };
-      return { ...said, ...place, fix: fixOf(finding, page) };
+      const { element, ...said } = finding;
+      return { ...said, ...placeIn(page.places, element, finding.attribute), fix: fixOf(finding, page) };
     }),
   );
-  return placed.sort((one, other) => one.offset - other.offset);
+  return inOrder(placed);
 }
+
+/** Findings in the order of the text. */
+export const inOrder = (findings: readonly Placed[]): Placed[] =>
+  [...findings].sort((one, other) => one.offset - other.offset);

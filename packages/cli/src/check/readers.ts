@@ -1,7 +1,8 @@
 // Which reader reads which file.
-import { readdirSync, readFileSync } from 'node:fs';
+import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { basename, dirname, extname, join } from 'node:path';
 import { readHtml } from './html.js';
+import { Refused } from './refused.js';
 import type { ReadPage } from './source.js';
 
 /** Reads the text of a file into what the rules run on. Throws `Refused` where it cannot. */
@@ -33,6 +34,13 @@ const readers: Readonly<Record<string, Reader>> = {
 /** The endings of what may hold markup. */
 export const endings: ReadonlySet<string> = new Set(Object.keys(readers));
 
+/** The endings of languages of templates that nothing here reads. */
+const unreadLanguages =
+  /\.(blade\.php|cshtml|ejs|erb|haml|hbs|handlebars|heex|jade|jinja2?|j2|jsp|latte|leex|liquid|marko|mdx|mustache|njk|nunjucks|phtml|pug|razor|riot|slim|twig|vto)$/i;
+
+/** Whether a file holds a template in a language that is not read. */
+export const isUnreadLanguage = (name: string): boolean => unreadLanguages.test(name);
+
 /** Scripts hold markup sometimes: they are read only where they do. */
 const sometimes = /\.m?[jt]s$/i;
 
@@ -57,7 +65,7 @@ function templatesIn(folder: string): ReadonlySet<string> {
   const found = new Set<string>();
   try {
     for (const name of readdirSync(folder))
-      if (/\.ts$/.test(name) && !/\.d\.ts$/.test(name))
+      if (/\.ts$/.test(name) && !/\.d\.ts$/.test(name) && statSync(join(folder, name)).isFile())
         for (const [, url] of readFileSync(join(folder, name), 'utf8').matchAll(
           /templateUrl\s*:\s*['"`]([^'"`]+)/g,
         ))
@@ -79,4 +87,8 @@ function isAngular(file: string, text: string): boolean {
 }
 
 /** Reads a text by the ending of its name; a text without a name is HTML. */
-export const read: Reader = (file, text) => (readers[extname(file).toLowerCase()] ?? html)(file, text);
+export const read: Reader = async (file, text) => {
+  if (isUnreadLanguage(file))
+    throw new Refused(`check does not read templates in ${extname(file).toLowerCase()}; it was passed over`);
+  return (readers[extname(file).toLowerCase()] ?? html)(file, text);
+};

@@ -1,6 +1,7 @@
 // A rehearsal as text for people, JSON for programs, SARIF for tools that show findings, JUnit for test reports.
 import { styleText } from 'node:util';
-import { shown } from '../check/format.js';
+import { shown } from '../shown.js';
+import { xmlText } from '../xml.js';
 import type { Rehearsal, RowResult, WidgetResult } from './types.js';
 
 const of = (rows: readonly RowResult[], outcome: RowResult['outcome']): number =>
@@ -72,23 +73,20 @@ const sarif = (rehearsal: Rehearsal): string =>
     2,
   )}\n`;
 
-const escaped = (words: string): string =>
-  shown(words).replace(/[&<>"]/g, (letter) => `&#${letter.codePointAt(0)};`);
-
 const junit = ({ address, widgets }: Rehearsal): string => {
   const suites = widgets.map(({ kind, name, rows }) => {
     const cases = rows.map(({ key, expected, outcome, got = '', heard }) => {
       const inside =
         outcome === 'failed'
-          ? `<failure message="${escaped(got)}">expected: ${escaped(expected)}</failure>`
+          ? `<failure message="${xmlText(got)}">expected: ${xmlText(expected)}</failure>`
           : outcome === 'left out'
-            ? `<skipped message="${escaped(got)}"/>`
-            : `<system-out>${escaped(heard)}</system-out>`;
-      return `    <testcase classname="${escaped(`${kind} ${name}`)}" name="${escaped(`${key}: ${expected}`)}">${inside}</testcase>`;
+            ? `<skipped message="${xmlText(got)}"/>`
+            : `<system-out>${xmlText(heard)}</system-out>`;
+      return `    <testcase classname="${xmlText(`${kind} ${name}`)}" name="${xmlText(`${key}: ${expected}`)}">${inside}</testcase>`;
     });
-    return `  <testsuite name="${escaped(`${kind} ${name}`)}" tests="${rows.length}" failures="${of(rows, 'failed')}" skipped="${of(rows, 'left out')}">\n${cases.join('\n')}\n  </testsuite>`;
+    return `  <testsuite name="${xmlText(`${kind} ${name}`)}" tests="${rows.length}" failures="${of(rows, 'failed')}" skipped="${of(rows, 'left out')}">\n${cases.join('\n')}\n  </testsuite>`;
   });
-  return `<?xml version="1.0" encoding="UTF-8"?>\n<testsuites name="${escaped(address)}">\n${suites.join('\n')}\n</testsuites>\n`;
+  return `<?xml version="1.0" encoding="UTF-8"?>\n<testsuites name="${xmlText(address)}">\n${suites.join('\n')}\n</testsuites>\n`;
 };
 
 /** How a rehearsal is printed, by the name of the format. */

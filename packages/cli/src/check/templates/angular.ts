@@ -135,7 +135,7 @@ function read(
     if (isElement && !isComponent(node.name ?? '') && !/^ng-/.test(node.name ?? '')) {
       const tag = (node.name ?? '').replace(/^:\w+:/, '').toLowerCase();
       const start = reading.base + node.sourceSpan.start.offset;
-      const made = new TemplateElement({ tag, parent, ...gather(node, reading), isOptional, start });
+      const made = new TemplateElement({ tag, parent, gathered: gather(node, reading), isOptional, start });
       into.push(made);
       read(node.children ?? [], made, made.children, reading);
       const isFilled =
@@ -164,11 +164,21 @@ function namedIn(nodes: readonly Node[], into: Map<string, Handle>): Map<string,
   return into;
 }
 
-/** Reads a template of Angular's that stands in the text of its file from `base` on. `handles`: those of its class. */
+/** What stands around a template. */
+interface Around {
+  /** Where it begins in the text of its file. Default: at its beginning. */
+  base?: number;
+  /** The handles of its class. Default: none. */
+  handles?: Handles;
+  /** The text of its file. Default: the template. */
+  whole?: string;
+}
+
+/** Reads a template of Angular's that stands in the text of its file from `base` on. */
 export async function readAngular(
   file: string,
   template: string,
-  { base = 0, handles = new Map<string, Handle>(), whole = template } = {},
+  { base = 0, handles, whole = template }: Around = {},
 ): Promise<ReadPage> {
   const compiler = await compilerFor(file, '@angular/compiler', '@angular/compiler');
   // Found by its name in the user's project: it is what its package says that it is.
@@ -176,7 +186,7 @@ export async function readAngular(
   const [error] = errors ?? [];
   if (error) throw new Refused(`Angular cannot parse it: ${error.msg}`);
   const roots: (Markup | string)[] = [];
-  read(nodes, undefined, roots, { handles: namedIn(nodes, new Map(handles)), base });
+  read(nodes, undefined, roots, { handles: namedIn(nodes, new Map(handles ?? [])), base });
   return pieceOf(
     whole,
     roots.filter((each) => typeof each !== 'string'),

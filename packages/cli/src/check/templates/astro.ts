@@ -66,7 +66,7 @@ function read(
       const made = new TemplateElement({
         tag: node.name.toLowerCase(),
         parent,
-        ...gather(node.attributes),
+        gathered: gather(node.attributes),
         isOptional,
         start,
       });

@@ -11,13 +11,20 @@ export interface Written {
   at: number;
 }
 
+/** What stands in the start tag of an element. */
+export interface Gatherings {
+  attributes: ReadonlyMap<string, Written>;
+  /** Whether it may have any other attribute as well: something unknown is spread on it. */
+  isOpen: boolean;
+  /** Attributes that both a part of ours and the user give. */
+  givenTwice: readonly string[];
+}
+
 /** What a parser says of one element. */
 export interface ElementParts {
   tag: string;
   parent: Markup | undefined;
-  attributes: ReadonlyMap<string, Written>;
-  /** Whether it may have any other attribute as well: something unknown is spread on it. */
-  isOpen: boolean;
+  gathered: Gatherings;
   /** Whether it may be left out, or be there more than once. */
   isOptional: boolean;
   /** Where its start tag begins, from 0. */
@@ -30,18 +37,20 @@ export class TemplateElement implements Markup {
   readonly parent: Markup | undefined;
   readonly isOptional: boolean;
   readonly start: number;
+  readonly givenTwice: readonly string[];
   readonly children: (Markup | string)[] = [];
   number = -1;
   readonly #attributes: ReadonlyMap<string, Written>;
   readonly #isOpen: boolean;
 
-  constructor({ tag, parent, attributes, isOpen, isOptional, start }: ElementParts) {
+  constructor({ tag, parent, gathered, isOptional, start }: ElementParts) {
+    this.givenTwice = gathered.givenTwice;
     this.tag = tag;
     this.parent = parent;
     this.isOptional = isOptional || parent?.isOptional === true;
     this.start = start;
-    this.#attributes = attributes;
-    this.#isOpen = isOpen;
+    this.#attributes = gathered.attributes;
+    this.#isOpen = gathered.isOpen;
   }
 
   attribute(name: string): string | null {

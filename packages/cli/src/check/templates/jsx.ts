@@ -9,7 +9,10 @@ import { isComponent, textOfFlag, textOfLiteral } from './names.js';
 /** What is read of one file. */
 export interface Reading {
   source: string;
-  handles: Handles;
+  /** The handles that can be read at a place. */
+  handlesAt(place: number): Handles;
+  /** Whether its handles are those of React, whose roots have a ref. */
+  isReact: boolean;
 }
 
 /** Names that React gives to attributes. */
@@ -56,14 +59,18 @@ function gather(reading: Reading, attributes: ast.JSXOpeningElement['attributes'
   for (const each of attributes) {
     const at = each.start ?? 0;
     if (each.type === 'JSXSpreadAttribute') {
-      into.spread(sourceOf(reading, each.argument), reading.handles, at);
+      const spread = sourceOf(reading, each.argument);
+      const handles = reading.handlesAt(at);
+      into.spread(spread, handles, at);
+      if (reading.isReact && handles.has(/^([\w$]+)\.root$/.exec(spread)?.[1] ?? '')) into.giveRef();
       continue;
     }
     const name = nameOf(each.name);
     if (each.name.type === 'JSXNamespacedName' && each.name.namespace.name === 'use') into.isOpen = true;
+    if (name === 'ref') into.write(name, unknown, at);
     if (!name || filling.test(name) || /^(key|ref)$/.test(name)) continue;
     const value = valueOf(reading, name, each.value);
-    if (value !== undefined) into.set(name, value, at);
+    if (value !== undefined) into.write(name, value, at);
   }
   return into;
 }
@@ -159,7 +166,7 @@ export function readJsx(
   const made = new TemplateElement({
     tag: tag.toLowerCase(),
     parent,
-    ...gather(reading, attributes),
+    gathered: gather(reading, attributes),
     isOptional,
     start: start ?? 0,
   });

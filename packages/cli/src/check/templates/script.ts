@@ -9,22 +9,8 @@ import { Refused } from '../refused.js';
 import type { ReadPage } from '../source.js';
 import { readAngular } from './angular.js';
 import { outermost, readJsx } from './jsx.js';
-import { type Handle, madeIn } from './parts.js';
 import { pieceOf } from './read.js';
-
-/** Every node of a program that passes. */
-function all<T extends ast.Node>(root: ast.Node, test: (node: ast.Node) => node is T): T[] {
-  const found: T[] = [];
-  const waiting: ast.Node[] = [root];
-  for (let node = waiting.pop(); node; node = waiting.pop()) {
-    if (test(node)) found.push(node);
-    for (const value of Object.values(node).reverse())
-      for (const each of [value].flat().reverse())
-        if (typeof each === 'object' && each !== null && 'type' in each && typeof each.type === 'string')
-          waiting.push(each);
-  }
-  return found;
-}
+import { all, scopedHandles } from './scopes.js';
 
 const isTagged = (node: ast.Node): node is ast.TaggedTemplateExpression =>
   node.type === 'TaggedTemplateExpression' &&
@@ -95,36 +81,6 @@ function parsed(file: string, source: string): ast.File {
   }
 }
 
-const isScope = (node: ast.Node): boolean =>
-  /^(FunctionDeclaration|FunctionExpression|ArrowFunctionExpression|ObjectMethod|ClassMethod|ClassDeclaration|ClassExpression)$/.test(
-    node.type,
-  );
-
-/** The text that a scope takes up; that of a class begins with its decorators. */
-const extent = (node: ast.Node): readonly [from: number, to: number] => {
-  const decorators = 'decorators' in node && Array.isArray(node.decorators) ? node.decorators : [];
-  return [Math.min(...[node, ...decorators].map(({ start }) => start ?? 0)), node.end ?? 0];
-};
-
-/** Finds the handles that can be read at a place: those of the scopes around it, the innermost first. */
-function scopedHandles(program: ast.Program, source: string): (place: number) => Map<string, Handle> {
-  const made = madeIn(source);
-  const scopes = made.length ? all(program, (node): node is ast.Node => isScope(node)).map(extent) : [];
-  const holds = ([from, to]: readonly [number, number], place: number): boolean =>
-    from <= place && place < to;
-  const whole = [0, source.length] as const;
-  const known = made.map((each) => ({
-    ...each,
-    // The innermost begins last.
-    scope: scopes
-      .filter((scope) => holds(scope, each.at))
-      .reduce((one, other) => (other[0] >= one[0] ? other : one), whole as readonly [number, number]),
-  }));
-  known.sort((one, other) => one.scope[0] - other.scope[0]);
-  return (place) =>
-    new Map(known.filter(({ scope }) => holds(scope, place)).map(({ name, handle }) => [name, handle]));
-}
-
 /** Reads the markup in a script. */
 export async function readScript(file: string, source: string): Promise<ReadPage[]> {
   const program = parsed(file, source).program;
@@ -134,7 +90,11 @@ export async function readScript(file: string, source: string): Promise<ReadPage
   const roots: (Markup | string)[] = [];
   for (const element of elements)
     readJsx(
-      { source, handles: handlesAt(element.start ?? 0) },
+      {
+        source,
+        handlesAt,
+        isReact: /from\s*['"]elastic-shell\/react['"]/.test(source),
+      },
       element,
       undefined,
       roots,

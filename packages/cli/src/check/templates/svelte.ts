@@ -58,7 +58,7 @@ function gather(into: Gathered, each: Node, reading: Reading): void {
     into.spread(sourceOf(reading, each.expression), reading.handles, each.start);
   else if (each.type === 'Attribute') {
     const value = name.startsWith('on') ? '' : valueOf(reading, name, each.value);
-    if (value !== undefined) into.set(name, value, each.start);
+    if (value !== undefined) into.write(name, value, each.start);
   } else if (each.type === 'OnDirective') into.set(`on${name}`, '', each.start);
   else if (each.type === 'BindDirective' && name !== 'this') into.set(name, unknown, each.start);
   // Actions and attachments may do anything to the element.
@@ -88,7 +88,7 @@ function read(
       const gathered = new Gathered();
       for (const each of node.attributes ?? []) gather(gathered, each, reading);
       const tag = node.name.toLowerCase();
-      const made = new TemplateElement({ tag, parent, ...gathered, isOptional, start: node.start });
+      const made = new TemplateElement({ tag, parent, gathered, isOptional, start: node.start });
       into.push(made);
       read(node.fragment?.nodes ?? [], made, made.children, reading);
       const isBound = node.attributes?.some(

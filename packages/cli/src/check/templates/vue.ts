@@ -54,13 +54,13 @@ const silent = new Set([...choices, 'show', 'model', 'once', 'memo', 'pre', 'clo
 /** What one attribute or directive says. */
 function gather(into: Gathered, prop: Prop, handles: Handles): void {
   const at = prop.loc.start.offset;
-  if (prop.type === attribute) return into.set(prop.name.toLowerCase(), prop.value?.content ?? '', at);
+  if (prop.type === attribute) return into.write(prop.name.toLowerCase(), prop.value?.content ?? '', at);
   const name = prop.arg?.content?.toLowerCase();
   const expression = prop.exp?.loc.source ?? '';
   if (prop.name === 'bind' && name === undefined) into.spread(expression, handles, at);
   else if (prop.name === 'bind' && name) {
     const said = textOfLiteral(expression, name);
-    if (said !== undefined) into.set(name, said, at);
+    if (said !== undefined) into.write(name, said, at);
   } else if (prop.name === 'on' && name) into.set(`on${name}`, '', at);
   else if (!silent.has(prop.name)) into.isOpen = true;
 }
@@ -90,7 +90,7 @@ function read(
     const made = new TemplateElement({
       tag: node.tag.toLowerCase(),
       parent,
-      ...gathered,
+      gathered,
       isOptional,
       start: node.loc.start.offset,
     });
@@ -108,8 +108,13 @@ export async function readVue(file: string, source: string): Promise<ReadPage[]>
   const { descriptor, errors } = (compiler as Compiler).parse(source, { filename: file });
   const [error] = errors;
   if (error) throw new Refused(`Vue cannot parse it: ${error.message}`);
+  const language = descriptor.template?.lang;
+  if (language && language !== 'html')
+    throw new Refused(
+      `its template is written in ${language}, which check does not read; it was passed over`,
+    );
   const root = descriptor.template?.ast;
-  if (!root || descriptor.template?.lang === 'pug') return [];
+  if (!root) return [];
   const handles = handlesIn(`${descriptor.scriptSetup?.content ?? ''}\n${descriptor.script?.content ?? ''}`);
   const roots: (Markup | string)[] = [];
   read(root.children ?? [], undefined, roots, handles);

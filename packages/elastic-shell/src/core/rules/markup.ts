@@ -15,6 +15,8 @@ export interface Markup {
   readonly isOptional?: boolean;
   /** Whether the value of an attribute is bound by a template, which may set a property then. Default: none is. */
   isBound?(name: string): boolean;
+  /** Attributes that a part of ours gives by a spread, and that are written beside it: one of the two is lost. Default: none. */
+  readonly givenTwice?: readonly string[];
   /** Its number in document order: the page that reads it puts it here. */
   number?: number;
 }

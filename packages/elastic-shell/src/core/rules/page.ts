@@ -37,6 +37,8 @@ export interface Page extends Required<PageKind> {
   owned(element: Markup, test: Test, owner: Test): readonly Markup[];
   /** All that pass on the page. */
   all(test: Test): readonly Markup[];
+  /** The first that passes on the page, as far as that is known. */
+  first(test: Test): Markup | undefined;
   /** Whether one stands in the other, or is it. */
   holds(outer: Markup, inner: Markup): boolean;
   /**

@@ -40,6 +40,8 @@ class ReadPage implements Page {
   readonly #trees: number[] = [];
   /** By tree: every id with the first element that has it. */
   readonly #ids = new Map<number, Map<string, Markup>>();
+  /** The ids of elements in templates and shadow trees. */
+  readonly #inTemplates = new Set<string>();
   #allIds: readonly string[] | undefined;
   /** By the first element with an id, the second. */
   readonly #doubled = new Map<Markup, Markup>();
@@ -75,6 +77,7 @@ class ReadPage implements Page {
       const ids = this.#ids.get(tree) ?? new Map<string, Markup>();
       this.#ids.set(tree, ids);
       const first = ids.get(id);
+      if (tree >= 0) this.#inTemplates.add(id);
       if (!first) ids.set(id, element);
       else if (!this.#doubled.has(first)) this.#doubled.set(first, element);
     }
@@ -94,8 +97,7 @@ class ReadPage implements Page {
       // From a shadow tree nothing outside it is named.
       if (!root || !isTemplate(root)) break;
     }
-    const isInTemplate = [...this.#ids].some(([tree, ids]) => tree >= 0 && ids.has(id));
-    if (this.isPart || this.#hasUnknownIds || isInTemplate) raiseDoubt();
+    if (this.isPart || this.#hasUnknownIds || this.#inTemplates.has(id)) raiseDoubt();
     return undefined;
   }
 
@@ -212,6 +214,10 @@ class ReadPage implements Page {
     const { elements, doubtful } = this.#passing(test);
     if (this.isPart || doubtful.length) raiseDoubt();
     return elements;
+  }
+
+  first(test: Test): Markup | undefined {
+    return this.#passing(test).elements[0];
   }
 
   holds(outer: Markup, inner: Markup): boolean {

@@ -148,6 +148,32 @@ export const elementRules: readonly Rule[] = [
     },
   },
   {
+    code: 'part-attribute-replaced',
+    severity: 'error',
+    clause: 'The parts of each pattern: they belong to their element alone',
+    says: 'An attribute is written on an element beside a part that gives it too.',
+    on: ['*'],
+    // Its tag alone is shown: what is bound on it can't be known.
+    find: (element) =>
+      element.givenTwice?.map((attribute) =>
+        attribute === 'ref'
+          ? {
+              element,
+              attribute,
+              sentence: `<${element.tag}> has a ref beside the root that is spread on it, which has one too: one of the two is lost, and with it your element or the wiring.`,
+              remedy: 'Give yours to the hook: { ref: yourRef }.',
+            }
+          : {
+              element,
+              attribute,
+              sentence: `<${element.tag}> has ${attribute === 'id' ? 'an id' : attribute} beside a part that is spread on it and gives one too: one of the two is lost, and other parts name it.`,
+              remedy: 'Give the id of the root as an option: { id: "yours" }.',
+              // The same one may be given as an option.
+              severity: 'warning',
+            },
+      ),
+  },
+  {
     code: 'wire-pattern-unknown',
     severity: 'error',
     clause: 'data-wire: the name of a pattern',

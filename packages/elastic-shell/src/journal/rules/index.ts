@@ -6,6 +6,7 @@ import type { Page, PageKind } from '../../core/rules/page.js';
 import { pageOf } from '../../core/rules/read-page.js';
 import type { Finding, Rule } from '../../core/rules/rule.js';
 import { descriptions, descriptionVersion } from '../../described/description.js';
+import { contentRules } from './content.js';
 import { elementRules } from './elements.js';
 import { focusRules } from './focus.js';
 import { invokerRules } from './invokers.js';
@@ -25,6 +26,7 @@ const general: readonly Rule[] = [
   ...nameRules,
   ...focusRules,
   ...ariaRules,
+  ...contentRules,
 ];
 
 /** Every rule, in the order in which they run: the general ones, then those of each described pattern. */
@@ -90,7 +92,7 @@ export function examine(roots: Iterable<Markup>, kind?: PageKind): Finding[] {
   const page = pageOf(roots, kind);
   const findings: Finding[] = [];
   for (const element of page.elements)
-    for (const rule of rulesFor(element)) findings.push(...look(rule, element, page));
+    for (const rule of rulesFor(element)) for (const each of look(rule, element, page)) findings.push(each);
   const placeOf = ({ element }: Finding): number => element.number ?? 0;
   return findings.sort((one, other) => placeOf(one) - placeOf(other));
 }

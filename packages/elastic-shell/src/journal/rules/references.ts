@@ -16,6 +16,9 @@ const references = [
   'activedescendant',
 ].map((name) => `aria-${name}`);
 
+/** How many ids of one attribute are told one by one. */
+const mostTold = 10;
+
 /** How sure it is that what is named is missing: a script may still add it before it counts. */
 function sureness(attribute: string, page: Page): Severity | 'none' {
   if (!page.isScripted || attribute === 'aria-labelledby') return 'error';
@@ -66,15 +69,23 @@ export const referenceRules: readonly Rule[] = [
       for (const attribute of references) {
         const severity = sureness(attribute, page);
         if (!has(element, attribute) || severity === 'none') continue;
-        for (const id of wordsOf(element, attribute))
-          if (!page.named(id, element))
-            found.push({
-              element,
-              attribute,
-              sentence: `${tagText(element)} has ${attribute}="${id}", and no element has that id.`,
-              remedy: suggestion(id, page, element),
-              severity,
-            });
+        const missing = wordsOf(element, attribute).filter((id) => !page.named(id, element));
+        for (const id of missing.slice(0, mostTold))
+          found.push({
+            element,
+            attribute,
+            sentence: `${tagText(element)} has ${attribute}="${id}", and no element has that id.`,
+            remedy: suggestion(id, page, element),
+            severity,
+          });
+        if (missing.length > mostTold)
+          found.push({
+            element,
+            attribute,
+            sentence: `${tagText(element)} names ${missing.length - mostTold} more ids by ${attribute} that no element has.`,
+            remedy: 'Leave them out.',
+            severity,
+          });
       }
       return found;
     },

@@ -1,0 +1,101 @@
+// Ids that a piece of a page names and does not hold: another file may hold them. Once all files of a run are read, what none of
+// them holds is told.
+import { nearest } from 'elastic-shell/core';
+import { type Markup, pageOf, tagText } from 'elastic-shell/rules';
+import { type Place, type Placed, placer } from './placed.js';
+import type { Source } from './files.js';
+import type { ReadPage } from './source.js';
+
+/** An id that is named and not found where it is named. */
+export interface Lead extends Place {
+  id: string;
+  attribute: string;
+  /** The element that names it, as its start tag. */
+  tag: string;
+}
+
+/** Attributes whose value does nothing at all where no element has the id. */
+const naming = ['commandfor', 'popovertarget'];
+
+/** What an element names, where that is written as a plain text. */
+function written(element: Markup, attribute: string): string | undefined {
+  // What is bound, or may be replaced by what is spread after it, is no text.
+  if (![...element.names()].includes(attribute) || element.isBound?.(attribute)) return undefined;
+  const id = element.attribute(attribute);
+  return id !== null && /^[\w-]+$/.test(id) ? id : undefined;
+}
+
+/** The leads of the pieces of pages in one text. */
+export function leadsOf(text: string, pages: readonly ReadPage[]): Lead[] {
+  const parts = pages.filter(({ kind }) => kind.isPart);
+  const placeIn = placer(text);
+  return parts.flatMap(({ roots, kind, places }) => {
+    const page = pageOf(roots, kind);
+    return page.elements.flatMap((element) =>
+      naming.flatMap((attribute): Lead[] => {
+        const id = written(element, attribute);
+        if (id === undefined || page.named(id, element)) return [];
+        return [{ id, attribute, tag: tagText(element), ...placeIn(places, element, attribute) }];
+      }),
+    );
+  });
+}
+
+/** The words of a text that may be ids. */
+const words = /(?<![\w-])[A-Za-z_][\w-]*(?![\w-])/g;
+
+/** Ids as they are written, in HTML and in scripts. */
+const writtenIds = /\bid\s*[=:]\s*\{?["'`]?([A-Za-z_][\w-]*)/g;
+
+/** How many ids are kept for suggestions. */
+const mostIds = 100_000;
+
+/** Whether a text puts an id together from its first part or its last: `${name}-sheet`, `'order-' + name`. */
+function composes(text: string, id: string): boolean {
+  for (let at = id.indexOf('-'); at >= 0; at = id.indexOf('-', at + 1)) {
+    const [first, last] = [id.slice(0, at + 1), id.slice(at)];
+    const pieces = [`}${last}`, `'${last}`, `"${last}`, `${first}\${`, `${first}{`, `${first}'`, `${first}"`];
+    if (pieces.some((piece) => text.includes(piece))) return true;
+  }
+  return false;
+}
+
+/**
+ * Finds which leads of a run lead nowhere: no text of the run holds the id but to name it. It is looked for as a word anywhere, in
+ * scripts too, and in pieces: an id may come from a constant, or be put together. Answers those ids, each with the one that was most
+ * likely meant.
+ */
+export async function findNowhere(
+  leads: readonly Lead[],
+  sources: readonly Source[],
+): Promise<ReadonlyMap<string, string | undefined>> {
+  const ids = new Set<string>();
+  const left = new Map<string, number>();
+  for (const { id } of leads) left.set(id, (left.get(id) ?? 0) + 1);
+  for (const source of left.size ? sources : []) {
+    let text = '';
+    try {
+      text = await source.text();
+    } catch {
+      // What cannot be read is told where it is checked.
+    }
+    for (const [, id] of text.matchAll(writtenIds)) if (id && ids.size < mostIds) ids.add(id);
+    for (const [word] of text.matchAll(words)) {
+      const count = left.get(word);
+      if (count !== undefined) left.set(word, count - 1);
+    }
+    for (const [id, count] of left) if (count < 0 || composes(text, id)) left.delete(id);
+  }
+  return new Map([...left.keys()].map((id) => [id, nearest(id, ids)]));
+}
+
+/** The warning for a lead that leads nowhere. `near`: the id that was most likely meant. */
+export const toldOf = ({ id, attribute, tag, ...place }: Lead, near: string | undefined): Placed => ({
+  code: 'invoker-target-missing',
+  severity: 'warning',
+  clause: 'HTML, the button element, commandfor; the popovertarget attribute',
+  sentence: `${tag} names "${id}" by ${attribute}, and no file of this run holds that id: pressing it does nothing.`,
+  remedy: near ? `Did you mean "${near}"?` : `Give the element the id "${id}", or name another.`,
+  attribute,
+  ...place,
+});

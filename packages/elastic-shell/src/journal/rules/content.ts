@@ -1,0 +1,133 @@
+// Rules about what a page is made of: pictures, headings, items of lists, and its main part.
+import { ask } from '../../core/rules/doubt.js';
+import { isGone, isHeading } from '../../core/rules/kinds.js';
+import { has, type Markup, roleOf, tagText, writtenRole } from '../../core/rules/markup.js';
+import type { Page } from '../../core/rules/page.js';
+import type { Rule } from '../../core/rules/rule.js';
+
+const isLost = (element: Markup): boolean => isGone(element) || element.attribute('aria-hidden') === 'true';
+
+/** Whether neither it nor anything around it can be seen. */
+const isUnseen = (element: Markup, page: Page): boolean => isLost(element) || !!page.around(element, isLost);
+
+const isFigure = (element: Markup): boolean => element.tag === 'figure';
+
+/** What begins with headings of its own: it is shown alone. */
+const isApart = (element: Markup): boolean =>
+  element.tag === 'dialog' ||
+  element.tag === 'template' ||
+  has(element, 'popover') ||
+  /^(alertdialog|dialog)$/.test(writtenRole(element));
+
+/** The level of a heading, from 1; NaN where it says none. */
+const levelOf = (heading: Markup): number =>
+  Number(heading.attribute('aria-level') ?? /^h([1-6])$/.exec(heading.tag)?.[1]);
+
+const before = new WeakMap<Page, ReadonlyMap<Markup, Markup>>();
+
+/**
+ * By each heading that can be seen, the one before it in the page, or in the dialog that both stand in. Where anything between the
+ * two cannot be known, or one of them may be left out, there is none.
+ */
+function headingsBefore(page: Page): ReadonlyMap<Markup, Markup> {
+  const known = before.get(page);
+  if (known) return known;
+  const found = new Map<Markup, Markup>();
+  const last = new Map<Markup | undefined, Markup>();
+  for (const element of page.elements) {
+    const heading = ask(() => isHeading(element));
+    const isSeen = heading.value && !ask(() => isUnseen(element, page)).value;
+    if (heading.doubt || (isSeen && element.isOptional)) last.clear();
+    if (heading.doubt || !isSeen || element.isOptional) continue;
+    const within = ask(() => page.around(element, isApart)).value;
+    const previous = last.get(within);
+    if (previous) found.set(element, previous);
+    last.set(within, element);
+  }
+  before.set(page, found);
+  return found;
+}
+
+const isMain = (element: Markup): boolean => roleOf(element) === 'main' && !isGone(element);
+
+/** Rules about content. */
+export const contentRules: readonly Rule[] = [
+  {
+    code: 'image-text-missing',
+    severity: 'error',
+    clause: 'HTML, the img element, alt; WCAG 1.1.1, Non-text Content',
+    says: 'A picture has no alternative text.',
+    on: ['img'],
+    find(element, page) {
+      const instead = ['alt', 'aria-label', 'aria-labelledby', 'title'];
+      if (instead.some((name) => has(element, name))) return undefined;
+      if (/^(none|presentation)$/.test(writtenRole(element)) || isUnseen(element, page)) return undefined;
+      // A script that fills in what it shows may say what that is.
+      if (!has(element, 'src') && !has(element, 'srcset')) return undefined;
+      // The caption of a figure may take its place (HTML, the img element).
+      if (page.around(element, isFigure)) return undefined;
+      return {
+        element,
+        sentence: `${tagText(element)} has no alt: its address is read out in place of what it shows.`,
+        remedy: 'Say in alt what it shows, or alt="" where it only decorates.',
+        ...(page.isScripted && { severity: 'warning' }),
+      };
+    },
+  },
+  {
+    code: 'heading-level-skipped',
+    severity: 'warning',
+    clause: 'WCAG 1.3.1, Info and Relationships; HTML, headings',
+    says: 'A heading is more than one level below the heading before it.',
+    on: ['h1', 'h2', 'h3', 'h4', 'h5', 'h6', '[role=heading]'],
+    find(element, page) {
+      const previous = headingsBefore(page).get(element);
+      if (!previous) return undefined;
+      const [from, to] = [levelOf(previous), levelOf(element)];
+      if (!(to > from + 1)) return undefined;
+      return {
+        element,
+        sentence: `${tagText(element)} is a heading of level ${to}, and the one before it is of level ${from}: readers look for what stands between.`,
+        remedy: `Make it level ${from + 1}, and style it as you like.`,
+      };
+    },
+  },
+  {
+    code: 'list-item-astray',
+    severity: 'error',
+    clause: 'HTML, the li element: it stands in ul, ol or menu',
+    says: 'A list item stands outside a list.',
+    on: ['li'],
+    find(element, page) {
+      const { parent } = element;
+      // What a custom element or a template makes of its children can't be known, nor what stands around a piece of a page.
+      if (!parent || has(element, 'role') || /^(ul|ol|menu|template|slot)$|-/.test(parent.tag))
+        return undefined;
+      if (page.isPart && /^(body|html)$/.test(parent.tag)) return undefined;
+      if (/^(list|group|menu|menubar|listbox|tree|tablist|toolbar|radiogroup)$/.test(writtenRole(parent)))
+        return undefined;
+      return {
+        element,
+        sentence: `${tagText(element)} stands in ${tagText(parent)}, and that is no list: it is not told as an item, nor how many there are.`,
+        remedy: 'Put it into <ul> or <ol>.',
+      };
+    },
+  },
+  {
+    code: 'main-repeated',
+    severity: 'error',
+    clause: 'HTML, the main element: at most one that is not hidden',
+    says: 'A page has more than one main part.',
+    on: ['main', '[role=main]'],
+    find(element, page) {
+      if (!isMain(element) || element.isOptional || isUnseen(element, page)) return undefined;
+      const first = page.first(isMain);
+      if (!first || first === element || first.isOptional || isUnseen(first, page)) return undefined;
+      return {
+        element,
+        sentence: `${tagText(element)} is a second main part beside ${tagText(first)}: which one is jumped to cannot be told.`,
+        remedy: 'Keep one <main>, and make the other a <section> or a <div>.',
+      };
+    },
+  },
+];
