@@ -238,7 +238,7 @@ export const targets = {
   pages: {
     // One of the pages loads a second copy of the library: the built one.
     after: ['library'],
-    from: [`${library}/src`, pages, drive],
+    from: [`${library}/src`, pages, drive, `${cli}/src/drive`],
     to: `${pages}/built`,
     async build() {
       await run(bin('vite'), ['build', pages, '--logLevel', 'warn'], released);

@@ -5,6 +5,8 @@ export interface Streams {
   out(text: string): void;
   error(text: string): void;
   input: AsyncIterable<Uint8Array | string>;
+  /** Whether a person reads what `error` writes: then a line may be written over. */
+  isTerminal: boolean;
 }
 
 /** Whoever reads may stop: what is said then is said to nobody, and is no error. */
@@ -18,4 +20,5 @@ export const standard: Streams = {
   out: (text) => process.stdout.write(text),
   error: (text) => process.stderr.write(text),
   input: process.stdin,
+  isTerminal: process.stderr.isTTY,
 };

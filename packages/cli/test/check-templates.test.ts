@@ -324,7 +324,7 @@ const c = createDialog();
     expect(rows).toEqual([
       'A.jsx:4:18 part-attribute-replaced',
       'B.vue:5:46 part-attribute-replaced',
-      'C.svelte:5:20 part-attribute-replaced',
+      'C.svelte:5:21 part-attribute-replaced',
     ]);
   });
 });

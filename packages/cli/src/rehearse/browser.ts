@@ -1,11 +1,16 @@
-// A browser that is installed, driven by playwright-core, which is an optional peer: whoever rehearses installs it.
+// A browser that is installed: Chromium driven by playwright-core, which is an optional peer; Firefox and WebKit by WebDriver.
 import { existsSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import type { Browser, BrowserContext, BrowserType, Page } from 'playwright-core';
+import { openFirefox } from '../drive/firefox.js';
+import { openWebKit } from '../drive/webkit.js';
 import { Misuse } from '../misuse.js';
 import type { Environment } from '../speech/desktop.js';
+import { asPage, DrivenPage } from './driven.js';
+import { within } from './limits.js';
+import { watchRequests } from './ready.js';
 
 /** The browsers that can be named. */
 export const browserNames = ['chromium', 'firefox', 'webkit'] as const;
@@ -13,18 +18,40 @@ export const browserNames = ['chromium', 'firefox', 'webkit'] as const;
 /** One of them. */
 export type BrowserName = (typeof browserNames)[number];
 
-/** Where systems keep browsers of the Chromium family. */
-const places = [
-  '/usr/bin/chromium',
-  '/usr/bin/chromium-browser',
-  '/usr/bin/google-chrome',
-  '/usr/bin/google-chrome-stable',
-  '/usr/bin/microsoft-edge',
-  '/Applications/Google Chrome.app/Contents/MacOS/Google Chrome',
-  '/Applications/Chromium.app/Contents/MacOS/Chromium',
-  'C:\\Program Files\\Google\\Chrome\\Application\\chrome.exe',
-  'C:\\Program Files (x86)\\Microsoft\\Edge\\Application\\msedge.exe',
-];
+/** Where systems keep the programs that are driven, by name. */
+const places = {
+  chromium: [
+    '/usr/bin/chromium',
+    '/usr/bin/chromium-browser',
+    '/usr/bin/google-chrome',
+    '/usr/bin/google-chrome-stable',
+    '/usr/bin/microsoft-edge',
+    '/Applications/Google Chrome.app/Contents/MacOS/Google Chrome',
+    '/Applications/Chromium.app/Contents/MacOS/Chromium',
+    'C:\\Program Files\\Google\\Chrome\\Application\\chrome.exe',
+    'C:\\Program Files (x86)\\Microsoft\\Edge\\Application\\msedge.exe',
+  ],
+  firefox: [
+    '/usr/bin/firefox-esr',
+    '/usr/bin/firefox',
+    '/Applications/Firefox.app/Contents/MacOS/firefox',
+    'C:\\Program Files\\Mozilla Firefox\\firefox.exe',
+  ],
+  webkit: [
+    '/usr/lib/x86_64-linux-gnu/webkit2gtk-4.1/MiniBrowser',
+    '/usr/lib/aarch64-linux-gnu/webkit2gtk-4.1/MiniBrowser',
+  ],
+  webkitDriver: ['/usr/bin/WebKitWebDriver'],
+  display: ['/usr/bin/Xvfb'],
+} as const;
+
+/** What to do where a browser is not found. */
+const advice: Readonly<Record<BrowserName, string>> = {
+  chromium: 'no Chromium, Chrome or Edge was found. Install one, or name it by --executable.',
+  firefox: 'no Firefox was found. Install it (Debian: firefox-esr), or name it by --executable.',
+  webkit:
+    'no WebKit that WebDriver drives was found. It runs on Linux: install webkit2gtk-driver and xvfb, or leave --browser out.',
+};
 
 /** playwright-core as the project here has it, else as it stands beside this program. */
 async function playwright(): Promise<Record<BrowserName, BrowserType>> {
@@ -39,26 +66,20 @@ async function playwright(): Promise<Record<BrowserName, BrowserType>> {
         // The next place.
       }
   throw new Misuse(
-    'rehearse drives a browser by playwright-core, which is not installed here. Run: npm install --save-dev playwright-core',
+    'rehearse drives Chromium by playwright-core, which is not installed here. Run: npm install --save-dev playwright-core',
   );
 }
 
-/** Where the executable of a browser is; `path`: the one that was named. */
-function executable(name: BrowserName, type: BrowserType, path: string | undefined): string {
-  const named = path ?? process.env['ELASTIC_SHELL_BROWSER'];
+/** Where the program of a browser is; `path`: the one that was named. Throws `Misuse` where it is not. */
+function program(name: BrowserName, path: string | undefined, more: readonly string[] = []): string {
+  const named = path ?? (name === 'chromium' ? process.env['ELASTIC_SHELL_BROWSER'] : undefined);
   if (named !== undefined) {
     if (!existsSync(named)) throw new Misuse(`${named}: there is no such program.`);
     return named;
   }
-  const found = [...(name === 'chromium' ? places : []), type.executablePath()].find((each) =>
-    existsSync(each),
-  );
-  if (found) return found;
-  throw new Misuse(
-    name === 'chromium'
-      ? 'no Chromium, Chrome or Edge was found. Install one, or name it by --executable.'
-      : `no ${name} that playwright can drive was found. Install it by "npx playwright-core install ${name}", or leave --browser out.`,
-  );
+  const found = [...places[name], ...more].find((each) => existsSync(each));
+  if (!found) throw new Misuse(advice[name]);
+  return found;
 }
 
 /** How pages look in it. */
@@ -72,35 +93,78 @@ export interface Look {
   desktop?: Environment | undefined;
 }
 
-/** A page of a browser of its own; `close` ends both. */
+/** A browser of its own. */
 export interface Opened {
-  page: Page;
+  /** Opens another page, which shares nothing with the others. */
+  newPage(): Promise<Page>;
+  /** Ends it, with all its pages. */
   close(): Promise<void>;
+}
+
+const height = 800;
+/** Milliseconds that a browser may take to close before it is left to itself. */
+const closing = 10_000;
+
+/** Chromium by playwright-core. */
+async function openChromium({ desktop, width, isReduced, executable }: Look): Promise<Opened> {
+  const type = (await playwright()).chromium;
+  const size = desktop ? ['--force-renderer-accessibility', `--window-size=${width},900`] : [];
+  const browser: Browser = await type.launch({
+    executablePath: program('chromium', executable, [type.executablePath()]),
+    args: ['--no-sandbox', '--disable-gpu', ...size],
+    ...(desktop && { headless: false, env: { ...process.env, ...desktop } }),
+  });
+  return {
+    async newPage() {
+      const context: BrowserContext = await browser.newContext({
+        viewport: desktop ? null : { width, height },
+        reducedMotion: isReduced ? 'reduce' : 'no-preference',
+      });
+      const page = await context.newPage();
+      watchRequests(page);
+      return page;
+    },
+    close: () => within(closing, 'the browser', browser.close()).catch(() => undefined),
+  };
+}
+
+/** Firefox or WebKit by WebDriver: a browser for each page. */
+function openDriven({ browser, width, isReduced, executable }: Look): Opened {
+  const file = program(browser, executable);
+  const [driver] = places.webkitDriver.filter((each) => existsSync(each));
+  const [display] = places.display.filter((each) => existsSync(each));
+  if (browser === 'webkit' && !(driver && display)) throw new Misuse(advice.webkit);
+  const pages: DrivenPage[] = [];
+  return {
+    async newPage() {
+      const wire =
+        browser === 'firefox'
+          ? await openFirefox(file)
+          : await openWebKit({ driver: driver ?? '', display: display ?? '', browser: file });
+      await wire.set({
+        viewport: { width, height },
+        reducedMotion: isReduced ? 'reduce' : 'no-preference',
+      });
+      const page = new DrivenPage(wire);
+      pages.push(page);
+      return asPage(page);
+    },
+    async close() {
+      await Promise.all(
+        pages.map((page) => within(closing, 'the browser', page.close()).catch(() => undefined)),
+      );
+    },
+  };
 }
 
 /** Opens a browser. Throws `Misuse` where there is none. */
 export async function openBrowser(look: Look): Promise<Opened> {
-  const type = (await playwright())[look.browser];
-  const isChromium = look.browser === 'chromium';
-  let browser: Browser;
-  let context: BrowserContext;
   try {
-    const { desktop } = look;
-    const size = desktop ? ['--force-renderer-accessibility', `--window-size=${look.width},900`] : [];
-    browser = await type.launch({
-      executablePath: executable(look.browser, type, look.executable),
-      args: isChromium ? ['--no-sandbox', '--disable-gpu', ...size] : [],
-      ...(desktop && { headless: false, env: { ...process.env, ...desktop } }),
-    });
-    context = await browser.newContext({
-      viewport: desktop ? null : { width: look.width, height: 800 },
-      reducedMotion: look.isReduced ? 'reduce' : 'no-preference',
-    });
+    return await (look.browser === 'chromium' ? openChromium(look) : openDriven(look));
   } catch (error) {
     if (error instanceof Misuse) throw error;
     throw new Misuse(
       `the browser does not start: ${error instanceof Error ? (error.message.split('\n')[0] ?? '') : String(error)}`,
     );
   }
-  return { page: await context.newPage(), close: () => browser.close() };
 }

@@ -1,38 +1,24 @@
-// `elastic-shell rehearse`: hears and sees what a keyboard user gets, on any page.
-import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
-import { join } from 'node:path';
+// `elastic-shell rehearse`: hears and sees what a keyboard user gets, on any page. Its options; run.ts goes by them.
+import { readFileSync, writeFileSync } from 'node:fs';
 import { stripVTControlCharacters } from 'node:util';
 import { Command, InvalidArgumentError, Option } from 'commander';
 import { nearest } from 'elastic-shell/core';
-import type { Page } from 'playwright-core';
+import { checkedNames } from 'elastic-shell/rehearsal';
 import { Misuse } from '../misuse.js';
 import type { Streams } from '../streams.js';
-import { type BrowserName, browserNames, openBrowser } from './browser.js';
+import { browserNames } from './browser.js';
 import { differences } from './compare.js';
-import { formats, summaryOf, transcriptOf } from './format.js';
-import { placeOf } from './place.js';
-import { rehearse, type RehearseOptions } from './rehearse.js';
-import { checkedNames } from 'elastic-shell/rehearsal';
-import { readerFor } from './speech.js';
-import { readSteps, take } from './steps.js';
-import type { Rehearsal } from './types.js';
+import { formats, summaryOf } from './format.js';
+import { type Placed, placeOf } from './place.js';
+import { reportOf } from './report.js';
+import { type Options, run } from './run.js';
 
-interface Options {
-  only?: string[];
-  named?: string;
-  most?: number;
-  browser: BrowserName;
-  executable?: string;
-  width: number;
-  rtl?: boolean;
-  reducedMotion?: boolean;
-  steps?: string;
-  leaveOut?: string;
+/** Options of the command itself: what is done with what comes of it. */
+interface Output {
   format: keyof typeof formats;
   save?: string;
   compare?: string;
-  pictures?: string;
-  speech?: boolean;
+  report?: string;
 }
 
 function patternsOf(words: string): string[] {
@@ -53,6 +39,18 @@ function countOf(word: string): number {
   return count;
 }
 
+function secondsOf(word: string): number {
+  const seconds = Number(word);
+  if (!(seconds > 0)) throw new InvalidArgumentError('It is a number of seconds, as 30.');
+  return seconds;
+}
+
+function depthOf(word: string): number {
+  const depth = Number(word);
+  if (!Number.isInteger(depth) || depth < 0) throw new InvalidArgumentError('It is a number from 0.');
+  return depth;
+}
+
 function widthOf(word: string): number {
   const width = Number(word);
   if (!Number.isInteger(width) || width < 200 || width > 5000)
@@ -60,61 +58,12 @@ function widthOf(word: string): number {
   return width;
 }
 
-/** Rows that a page leaves out by somebody's will: the keys of rows, by the name of the widget. */
-function leftOut(path: string): Readonly<Record<string, readonly string[]>> {
+/** Writes a file. Throws `Misuse` where that cannot be done. */
+function write(path: string, text: string): void {
   try {
-    const said: Record<string, readonly string[]> = JSON.parse(readFileSync(path, 'utf8'));
-    return said;
+    writeFileSync(path, text);
   } catch (error) {
-    throw new Misuse(`${path}: ${error instanceof Error ? error.message : String(error)}`);
-  }
-}
-
-/** Takes a picture of the page into a folder. */
-const pictures =
-  (folder: string) =>
-  async (page: Page, name: string): Promise<string> => {
-    mkdirSync(folder, { recursive: true });
-    const path = join(folder, `${name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.png`);
-    await page.screenshot({ path });
-    return path;
-  };
-
-/** Walks the page; in text, each widget is printed when it is done. */
-async function run(address: string, options: Options, streams: Streams): Promise<Rehearsal> {
-  const steps = options.steps === undefined ? [] : readSteps(options.steps);
-  const { browser, executable, width, reducedMotion = false } = options;
-  const reader = options.speech ? await readerFor(browser) : undefined;
-  const look = { browser, executable, width, isReduced: reducedMotion, desktop: reader?.environment };
-  const opened = await openBrowser(look).catch(async (error: unknown) => {
-    await reader?.close();
-    throw error;
-  });
-  const arrive = async (page: Page): Promise<void> => {
-    const response = await page.goto(address, { waitUntil: 'load' }).catch((error: Error) => {
-      throw new Misuse(`${address} cannot be opened: ${error.message.split('\n')[0] ?? ''}`);
-    });
-    if (response && response.status() >= 400)
-      throw new Misuse(`${address} answers with ${response.status()}.`);
-    if (options.rtl) await page.evaluate("document.documentElement.dir = 'rtl'");
-    await take(page, steps);
-  };
-  const rehearsing: RehearseOptions = {
-    arrive,
-    ...(options.only && { only: options.only }),
-    ...(options.named !== undefined && { named: options.named }),
-    ...(options.most !== undefined && { most: options.most }),
-    ...(options.leaveOut !== undefined && { leaveOut: leftOut(options.leaveOut) }),
-    ...(options.pictures !== undefined && { picture: pictures(options.pictures) }),
-    ...(reader && { reader }),
-    ...(options.format === 'text' && { onWidget: (result) => streams.out(`${transcriptOf(result)}\n`) }),
-  };
-  try {
-    await reader?.bringToFront('chrom');
-    return await rehearse(opened.page, rehearsing);
-  } finally {
-    await opened.close();
-    await reader?.close();
+    throw new Misuse(`${path} cannot be written: ${error instanceof Error ? error.message : String(error)}.`);
   }
 }
 
@@ -132,19 +81,17 @@ function compared(path: string, transcript: string, streams: Streams): boolean {
 }
 
 const help = `
-Words come from the browser's accessibility tree; the place among its like is counted in the page.
-Exit code: 0 every row holds, 1 a row fails or the transcript differs, 2 misuse, or the page cannot be opened.
+Words come from the browser's accessibility tree (in Firefox and WebKit: from the page, by the same standards); the place among its
+like is counted in the page. A page is walked when it is ready: it has loaded, nothing changes, and two looks find the same widgets.
+Exit code: 0 every row holds, 1 a row fails or the transcript differs, 2 misuse, a page cannot be opened, or the time was over.
 Examples:
   $ elastic-shell rehearse http://localhost:5173/orders --only dialog,menu
+  $ elastic-shell rehearse http://localhost:5173/ --depth 2 --parallel 4 --report walk.html
   $ elastic-shell rehearse dist/index.html --rtl --width 320 --save walk.txt`;
 
-/** The command `rehearse`; `done` hears its exit code. */
-export function rehearseCommand(streams: Streams, done: (exitCode: number) => void): Command {
-  return new Command('rehearse')
-    .description(
-      'Walks every widget of a page by real keys in a browser, and tells what is heard and what is wrong.',
-    )
-    .argument('<where>', 'an address, or a file or folder, which is served for it')
+/** The options of a command. */
+const optionsOf = (command: Command): Command =>
+  command
     .option('--only <patterns>', `these alone, with commas: ${checkedNames().join(', ')}`, patternsOf)
     .option('--named <text>', 'those alone whose name holds this text')
     .option('--most <number>', 'so many of one pattern at most', countOf)
@@ -158,28 +105,53 @@ export function rehearseCommand(streams: Streams, done: (exitCode: number) => vo
       'steps to get to a state, as JSON: [{ "press": "Edit" }, { "type": "Cur", "in": "Boat" }, { "key": "Enter" }]',
     )
     .option('--leave-out <file>', 'rows to leave out, as JSON: { "name of the widget": ["Escape"] }')
+    .option('--sitemap', 'the addresses are sitemaps: the pages that they list')
+    .option('--depth <links>', 'follows so many links of the same origin, one after the other', depthOf, 0)
+    .option('--pages <number>', 'so many pages at most', countOf, 50)
+    .option('--parallel <number>', 'so many widgets at the same time, each on a page of its own', countOf, 1)
+    .option('--timeout <seconds>', 'how long all may take', secondsOf, 1800)
+    .option('--row-timeout <seconds>', 'how long one row may take', secondsOf, 60)
+    .option('--resume <file>', 'writes down each widget that is done, and goes on from there the next time')
+    .option('--progress', 'says how far it is, also where no terminal shows it')
+    .option('--speech', 'with what the screen reader Orca says, on Linux where it is installed')
+    .option('--pictures <folder>', 'takes a picture of each page and of each failure');
+
+/** The command `rehearse`; `done` hears its exit code. */
+export function rehearseCommand(streams: Streams, done: (exitCode: number) => void): Command {
+  const command = new Command('rehearse')
+    .description(
+      'Walks every widget of pages by real keys in a browser, and tells what is heard and what is wrong.',
+    )
+    .argument('<where...>', 'addresses, or files and folders, which are served for it');
+  return optionsOf(command)
     .addOption(
       new Option('-f, --format <format>', 'how to print').choices(Object.keys(formats)).default('text'),
     )
-    .option('--speech', 'with what the screen reader Orca says, on Linux where it is installed')
     .option('--save <file>', 'writes the transcript to this file as well')
     .option('--compare <file>', 'says how the transcript differs from this one')
-    .option('--pictures <folder>', 'takes a picture of each failure')
+    .option('--report <file>', 'writes a page in HTML, with its pictures in it, that one can send')
     .addHelpText('after', help)
-    .action(async (where: string, options: Options) => {
-      const place = await placeOf(where);
+    .action(async (where: string[], options: Options & Output) => {
+      const { format, compare, save, report } = options;
+      const places: Placed[] = [];
       try {
-        const rehearsal = await run(place.address, options, streams);
-        streams.out(options.format === 'text' ? summaryOf(rehearsal) : formats[options.format](rehearsal));
-        const transcript = stripVTControlCharacters(formats.text(rehearsal));
-        const differs = options.compare !== undefined && compared(options.compare, transcript, streams);
-        if (options.save !== undefined) writeFileSync(options.save, transcript);
-        const hasFailed = rehearsal.widgets.some(({ rows }) =>
-          rows.some(({ outcome }) => outcome === 'failed'),
+        for (const each of where) places.push(await placeOf(each));
+        const rehearsals = await run(
+          places.map(({ address }) => address),
+          { ...options, isText: format === 'text', isReported: report !== undefined },
+          streams,
         );
-        done(hasFailed || differs ? 1 : 0);
+        streams.out(format === 'text' ? summaryOf(rehearsals) : formats[format](rehearsals));
+        const transcript = stripVTControlCharacters(formats.text(rehearsals));
+        const differs = compare !== undefined && compared(compare, transcript, streams);
+        if (save !== undefined) write(save, transcript);
+        if (report !== undefined) write(report, reportOf(rehearsals, new Date(), options.browser));
+        const hasFailed = rehearsals.some(({ widgets }) =>
+          widgets.some(({ rows }) => rows.some(({ outcome }) => outcome === 'failed')),
+        );
+        done(rehearsals.some(({ stopped }) => stopped) ? 2 : hasFailed || differs ? 1 : 0);
       } finally {
-        place.close();
+        for (const place of places) place.close();
       }
     });
 }

@@ -1,4 +1,4 @@
-// A rehearsal as text for people, JSON for programs, SARIF for tools that show findings, JUnit for test reports.
+// Rehearsals as text for people, JSON for programs, SARIF for tools that show findings, JUnit for test reports.
 import { styleText } from 'node:util';
 import { shown } from '../shown.js';
 import { xmlText } from '../xml.js';
@@ -21,36 +21,49 @@ function score(rows: readonly RowResult[]): string {
 
 /** One widget as a transcript that a person can read aloud. */
 export function transcriptOf({ kind, name, rows }: WidgetResult): string {
-  const title = name ? `${kind} "${name}"` : kind;
+  const title = shown(name ? `${kind} "${name}"` : kind);
   const color = of(rows, 'failed') ? 'red' : of(rows, 'held') ? 'green' : 'yellow';
   const lines = rows.map(({ key, outcome, heard, expected, got }) => {
     const label = key.padEnd(keyWidth);
-    if (outcome === 'held') return `  ${label}${heard}`.trimEnd();
-    if (outcome === 'left out') return styleText('dim', `– ${label}left out: ${got ?? ''}`);
-    return styleText('red', `✗ ${label}expected: ${expected}; got: ${got ?? ''}`);
+    if (outcome === 'held') return shown(`  ${label}${heard}`.trimEnd());
+    if (outcome === 'left out') return styleText('dim', shown(`– ${label}left out: ${got ?? ''}`));
+    return styleText('red', shown(`✗ ${label}expected: ${expected}; got: ${got ?? ''}`));
   });
   return `${styleText('bold', title.padEnd(nameWidth))} ${styleText(color, score(rows))}\n${lines.join('\n')}\n`;
 }
 
 /** The last lines: how many widgets, and how many rows. */
-export function summaryOf({ widgets }: Rehearsal): string {
+export function summaryOf(rehearsals: readonly Rehearsal[]): string {
+  const widgets = rehearsals.flatMap((each) => each.widgets);
   const rows = widgets.flatMap((widget) => widget.rows);
-  if (!widgets.length) return 'No widget was found.\n';
+  const stopped = rehearsals.flatMap((each) => (each.stopped ? `${each.stopped}.\n` : []));
+  const pages = rehearsals.length > 1 ? `${rehearsals.length} pages, ` : '';
+  if (!widgets.length) return `${pages}No widget was found.\n${stopped.join('')}`;
   const left = of(rows, 'left out');
-  return `${count(widgets.length, 'widget')}: ${of(rows, 'held')} rows hold, ${of(rows, 'failed')} fail${left ? `, ${left} left out` : ''}.\n`;
+  return `${pages}${count(widgets.length, 'widget')}: ${of(rows, 'held')} rows hold, ${of(rows, 'failed')} fail${left ? `, ${left} left out` : ''}.\n${stopped.join('')}`;
 }
 
-const text = (rehearsal: Rehearsal): string =>
-  shown(`${rehearsal.widgets.map(transcriptOf).join('\n')}\n${summaryOf(rehearsal)}`);
+/** The line before the widgets of a page, where there are several pages. */
+export const pageLine = (address: string): string => `${styleText('underline', shown(address))}\n\n`;
 
-const json = (rehearsal: Rehearsal): string => `${JSON.stringify(rehearsal, null, 2)}\n`;
+const text = (rehearsals: readonly Rehearsal[]): string =>
+  `${rehearsals
+    .map(
+      ({ address, widgets }) =>
+        `${rehearsals.length > 1 ? pageLine(address) : ''}${widgets.map(transcriptOf).join('\n')}`,
+    )
+    .join('\n')}\n${summaryOf(rehearsals)}`;
+
+/** Of one page an object, of several a list of them. */
+const json = (rehearsals: readonly Rehearsal[]): string =>
+  `${JSON.stringify(rehearsals.length === 1 ? rehearsals[0] : rehearsals, null, 2)}\n`;
 
 const failures = ({ widgets }: Rehearsal): { widget: WidgetResult; row: RowResult }[] =>
   widgets.flatMap((widget) =>
     widget.rows.flatMap((row) => (row.outcome === 'failed' ? [{ widget, row }] : [])),
   );
 
-const sarif = (rehearsal: Rehearsal): string =>
+const sarif = (rehearsals: readonly Rehearsal[]): string =>
   `${JSON.stringify(
     {
       $schema: 'https://json.schemastore.org/sarif-2.1.0.json',
@@ -58,13 +71,13 @@ const sarif = (rehearsal: Rehearsal): string =>
       runs: [
         {
           tool: { driver: { name: 'elastic-shell rehearse', version: '0.1.0' } },
-          results: failures(rehearsal).map(
-            ({ widget: { pattern, kind, name }, row: { key, expected, got } }) => ({
+          results: rehearsals.flatMap((rehearsal) =>
+            failures(rehearsal).map(({ widget: { pattern, kind, name }, row: { key, expected, got } }) => ({
               ruleId: `${pattern}/${key}`,
               level: 'error',
               message: { text: `${kind} "${name}", ${key}: expected: ${expected}; got: ${got ?? ''}.` },
               locations: [{ physicalLocation: { artifactLocation: { uri: rehearsal.address } } }],
-            }),
+            })),
           ),
         },
       ],
@@ -73,21 +86,28 @@ const sarif = (rehearsal: Rehearsal): string =>
     2,
   )}\n`;
 
-const junit = ({ address, widgets }: Rehearsal): string => {
-  const suites = widgets.map(({ kind, name, rows }) => {
-    const cases = rows.map(({ key, expected, outcome, got = '', heard }) => {
-      const inside =
-        outcome === 'failed'
-          ? `<failure message="${xmlText(got)}">expected: ${xmlText(expected)}</failure>`
-          : outcome === 'left out'
-            ? `<skipped message="${xmlText(got)}"/>`
-            : `<system-out>${xmlText(heard)}</system-out>`;
-      return `    <testcase classname="${xmlText(`${kind} ${name}`)}" name="${xmlText(`${key}: ${expected}`)}">${inside}</testcase>`;
-    });
-    return `  <testsuite name="${xmlText(`${kind} ${name}`)}" tests="${rows.length}" failures="${of(rows, 'failed')}" skipped="${of(rows, 'left out')}">\n${cases.join('\n')}\n  </testsuite>`;
-  });
-  return `<?xml version="1.0" encoding="UTF-8"?>\n<testsuites name="${xmlText(address)}">\n${suites.join('\n')}\n</testsuites>\n`;
+const caseOf = (classname: string, { key, expected, outcome, got = '', heard }: RowResult): string => {
+  const inside =
+    outcome === 'failed'
+      ? `<failure message="${xmlText(got)}">expected: ${xmlText(expected)}</failure>`
+      : outcome === 'left out'
+        ? `<skipped message="${xmlText(got)}"/>`
+        : `<system-out>${xmlText(heard)}</system-out>`;
+  return `    <testcase classname="${xmlText(classname)}" name="${xmlText(`${key}: ${expected}`)}">${inside}</testcase>`;
 };
 
-/** How a rehearsal is printed, by the name of the format. */
+/** A suite for each widget; of several pages each is named with its address. */
+const junit = (rehearsals: readonly Rehearsal[]): string => {
+  const suites = rehearsals.flatMap(({ address, widgets }) =>
+    widgets.map(({ kind, name, rows }) => {
+      const title = rehearsals.length > 1 ? `${address}: ${kind} ${name}` : `${kind} ${name}`;
+      const cases = rows.map((row) => caseOf(`${kind} ${name}`, row)).join('\n');
+      return `  <testsuite name="${xmlText(title)}" tests="${rows.length}" failures="${of(rows, 'failed')}" skipped="${of(rows, 'left out')}">\n${cases}\n  </testsuite>`;
+    }),
+  );
+  const name = rehearsals.length === 1 ? (rehearsals[0]?.address ?? '') : 'elastic-shell rehearse';
+  return `<?xml version="1.0" encoding="UTF-8"?>\n<testsuites name="${xmlText(name)}">\n${suites.join('\n')}\n</testsuites>\n`;
+};
+
+/** How rehearsals are printed, by the name of the format. */
 export const formats = { text, json, sarif, junit };

@@ -1,7 +1,8 @@
 // What a screen reader has to go by: the browser's own accessibility tree, in words.
 //
-// In browsers of the Chromium family it is asked for over the browser's protocol; in others playwright's own reading of the page
-// stands in for it. The place among its like ("1 of 4") is counted in the page: the tree does not carry it.
+// In browsers of the Chromium family it is asked for over the browser's protocol; in others it is worked out in the page by the same
+// standards. The place among its like ("1 of 4") is counted in the page: the tree does not carry it.
+import './agent.js';
 import { places, sentenceOf, stateWord, valueRoles } from 'elastic-shell/rehearsal';
 import type { CDPSession, Page } from 'playwright-core';
 
@@ -68,14 +69,16 @@ export class Hearing {
   }
 
   /** Something is about to be done: what focus stands in by now is not new any more. */
-  begin(): void {
+  async begin(): Promise<void> {
     this.#before = this.#around;
+    await this.#tell(false);
   }
 
   /** Forgets where focus was: what comes next is said with all that it stands in. */
-  forget(): void {
+  async forget(): Promise<void> {
     this.#around = [];
     this.#before = [];
+    await this.#tell(true);
   }
 
   /** The node of what has focus, what is around it, and the one that it says is active. */
@@ -108,12 +111,14 @@ export class Hearing {
     return { nodes: chain, active };
   }
 
-  async #plain(): Promise<string> {
-    const snapshot = await this.page
-      .locator(':focus')
-      .first()
-      .ariaSnapshot({ timeout: 1000 })
-      .catch(() => '');
-    return snapshot.split('\n')[0]?.replace(/^- /, '').replaceAll('"', '') ?? '';
+  /** What the page itself makes of it. */
+  #plain(): Promise<string> {
+    return this.page.evaluate(() => elasticRehearsal.focus());
+  }
+
+  /** Tells the page what is not new any more. */
+  async #tell(isForgotten: boolean): Promise<void> {
+    if (this.#isPlain)
+      await this.page.evaluate((all) => elasticRehearsal.begin(all), isForgotten).catch(() => undefined);
   }
 }

@@ -6,13 +6,13 @@ import sirv from 'sirv';
 import { Misuse } from '../misuse.js';
 
 /** An address that can be opened; `close` ends what serves it. */
-export interface Place {
+export interface Placed {
   address: string;
   close(): void;
 }
 
 /** Serves a folder on this machine alone. */
-function serve(folder: string): Promise<Place> {
+function serve(folder: string): Promise<Placed> {
   const files = sirv(folder, { dev: true, extensions: ['html', 'htm'] });
   const server = createServer((request, response) =>
     files(request, response, () => {
@@ -31,7 +31,7 @@ function serve(folder: string): Promise<Place> {
 }
 
 /** The place that a word on the command line means. Throws `Misuse` where there is none. */
-export async function placeOf(word: string): Promise<Place> {
+export async function placeOf(word: string): Promise<Placed> {
   if (/^https?:\/\//.test(word)) return { address: word, close: () => undefined };
   const [path = '', ...rest] = word.split(/(?=[?#])/);
   if (!existsSync(path))

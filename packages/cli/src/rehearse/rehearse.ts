@@ -5,10 +5,20 @@
 import type { Page } from 'playwright-core';
 import { checksOf, type Found, play, type Row } from 'elastic-shell/rehearsal';
 import type { ScreenReader } from '../speech/screen-reader.js';
+import './agent.js';
+import { TooLong, within } from './limits.js';
+import { isElsewhere } from './ready.js';
 import { type Arrive, Stage } from './stage.js';
 import type { Rehearsal, RowResult, WidgetResult } from './types.js';
 
 export type { Rehearsal, RowResult, WidgetResult } from './types.js';
+
+/** How far a rehearsal is. */
+export interface Progress {
+  /** How many widgets have been walked, and how many there are. */
+  done: number;
+  all: number;
+}
 
 /** How a page is rehearsed. */
 export interface RehearseOptions {
@@ -22,47 +32,106 @@ export interface RehearseOptions {
   arrive?: Arrive;
   /** Says which widgets stay closed or open by somebody's will: by their names, which rows are left out. Default: none. */
   leaveOut?: Readonly<Record<string, readonly string[]>>;
-  /** Takes a picture of a row that failed; answers where it is. Default: takes none. */
+  /** Takes a picture of the page; answers where it is. It is asked for each row that failed. Default: takes none. */
   picture?: (page: Page, name: string) => Promise<string>;
   /** A screen reader that presses the keys, on whose desktop the browser is, and says what is heard. Default: none. */
   reader?: ScreenReader;
-  /** Hears of each widget when it is done. Default: nobody does. */
-  onWidget?: (result: WidgetResult) => void;
+  /** Opens another page, where one does not answer any more, and for `parallel`. Default: a page that hangs fails all later rows. */
+  newPage?: () => Promise<Page>;
+  /** How many widgets are walked at the same time, each on a page of its own; takes `newPage`. Default: 1. */
+  parallel?: number;
+  /** Seconds that one row may take. Default: 60. */
+  perRow?: number;
+  /** Seconds that all may take; what is not walked by then is left out, and `stopped` says so. Default: no limit. */
+  inAll?: number;
+  /** What is known of a widget from before: it isn't walked again. Default: nothing is known. */
+  known?: (widget: Pick<Found, 'pattern' | 'kind' | 'name'>, place: number) => WidgetResult | undefined;
+  /** Hears of each widget when it is done, in the order of the page. Default: nobody does. */
+  onWidget?: (result: WidgetResult, place: number) => void;
+  /** Hears how far it is: when the widgets have been found, and after each. Default: nobody does. */
+  onProgress?: (progress: Progress) => void;
 }
+
+const rowTime = 60;
 
 const reload: Arrive = async (page) => {
   await page.reload();
 };
 
-/** Runs one row, from the page as it was. */
-async function runRow(stage: Stage, row: Row, options: RehearseOptions, name: string): Promise<RowResult> {
-  const { key, expected } = row;
-  if (options.leaveOut?.[name]?.includes(key))
-    return { key, expected, outcome: 'left out', heard: '', got: 'the configuration says so' };
-  await stage.reset();
-  // The browser's own word that the page is gone, or does not answer, is a row that fails.
-  const result = await play(stage, row, (message) => /Timeout|closed|navigat|context/i.test(message));
-  const picture =
-    result.outcome === 'failed' ? await options.picture?.(stage.page, `${name} ${key}`) : undefined;
-  return picture ? { ...result, picture } : result;
-}
+/** One worker: a stage with a page, which is replaced where it hangs. */
+class Walker {
+  readonly stage: Stage;
+  readonly #options: RehearseOptions;
 
-async function runWidget(stage: Stage, found: Found, options: RehearseOptions): Promise<WidgetResult> {
-  const { pattern, kind, name } = found;
-  const isLayer = /^(dialog|popover|menu|tooltip)$/.test(pattern);
-  if (isLayer && !found.hasOpener) {
-    const got = 'no control that shows opens it: go to it by --steps, or name it by commandfor on its button';
-    return {
-      pattern,
-      kind,
-      name,
-      rows: [{ key: 'opener', expected: 'a control opens it', outcome: 'left out', heard: '', got }],
-    };
+  constructor(page: Page, options: RehearseOptions) {
+    this.#options = options;
+    this.stage = new Stage(page, options.arrive ?? reload, options.reader);
   }
-  const rows: RowResult[] = [];
-  stage.turnTo(found);
-  for (const row of checksOf(pattern)) rows.push(await runRow(stage, row, options, name));
-  return { pattern, kind, name, rows };
+
+  /** The page hangs: it is given up for another. */
+  async #replace(): Promise<void> {
+    const { newPage } = this.#options;
+    if (!newPage) return;
+    // It may never answer that it has closed.
+    void this.stage.page.close().catch(() => undefined);
+    this.stage.moveTo(await newPage());
+  }
+
+  /** Runs one row, from the page as it was. */
+  async #row(row: Row, name: string): Promise<RowResult> {
+    const { key, expected } = row;
+    const { leaveOut, picture, perRow = rowTime } = this.#options;
+    if (leaveOut?.[name]?.includes(key))
+      return { key, expected, outcome: 'left out', heard: '', got: 'the configuration says so' };
+    try {
+      const result = await within(
+        perRow * 1000,
+        'the page',
+        (async () => {
+          await this.stage.reset();
+          // The browser's own word that the page is gone, or does not answer, is a row that fails.
+          return play(this.stage, row, (message) => /Timeout|closed|navigat|context/i.test(message));
+        })(),
+      );
+      const shot =
+        result.outcome === 'failed' ? await picture?.(this.stage.page, `${name} ${key}`) : undefined;
+      return shot ? { ...result, picture: shot } : result;
+    } catch (error) {
+      if (error instanceof TooLong) {
+        await this.#replace();
+        const got = `${error.message}: a script of it may go round for ever`;
+        return { key, expected, outcome: 'failed', heard: '', got };
+      }
+      if (!isElsewhere(error)) throw error;
+      return {
+        key,
+        expected,
+        outcome: 'failed',
+        heard: '',
+        got: 'the page went to another address by itself',
+      };
+    }
+  }
+
+  /** Walks one widget. */
+  async walk(found: Found): Promise<WidgetResult> {
+    const { pattern, kind, name } = found;
+    const isLayer = /^(dialog|popover|menu|tooltip)$/.test(pattern);
+    if (isLayer && !found.hasOpener) {
+      const got =
+        'no control that shows opens it: go to it by --steps, or name it by commandfor on its button';
+      return {
+        pattern,
+        kind,
+        name,
+        rows: [{ key: 'opener', expected: 'a control opens it', outcome: 'left out', heard: '', got }],
+      };
+    }
+    const rows: RowResult[] = [];
+    this.stage.turnTo(found);
+    for (const row of checksOf(pattern)) rows.push(await this.#row(row, name));
+    return { pattern, kind, name, rows };
+  }
 }
 
 /** How many buttons are tried that say nothing of what they do. */
@@ -86,29 +155,71 @@ async function discover(
   return found;
 }
 
-/**
- * Rehearses every widget of a page that is open in a browser: presses the keys of its contract and hears what comes of it. Rejects
- * where the page cannot be loaded again.
- */
-export async function rehearse(page: Page, options: RehearseOptions = {}): Promise<Rehearsal> {
-  const stage = new Stage(page, options.arrive ?? reload, options.reader);
+/** The widgets of a page that are asked for. */
+async function findAll(stage: Stage, options: RehearseOptions): Promise<Found[]> {
   const { only, named, most = Infinity } = options;
   const isWanted = ({ pattern, name }: Pick<Found, 'pattern' | 'name'>): boolean =>
     (only?.includes(pattern) ?? true) && (named === undefined || name.includes(named));
   const all = await stage.load();
   const said = all.filter(isWanted);
   // Whoever asks for one by its name is content with the one that says so.
-  const other = named !== undefined && said.length ? [] : await discover(stage, all, options.only, isWanted);
+  const other = named !== undefined && said.length ? [] : await discover(stage, all, only, isWanted);
   const counts = new Map<string, number>();
-  const found = [...said, ...other].filter(({ pattern }) => {
+  return [...said, ...other].filter(({ pattern }) => {
     counts.set(pattern, (counts.get(pattern) ?? 0) + 1);
     return (counts.get(pattern) ?? 0) <= most;
   });
-  const widgets: WidgetResult[] = [];
-  for (const each of found) {
-    const result = await runWidget(stage, each, options);
-    widgets.push(result);
-    options.onWidget?.(result);
-  }
-  return { address: page.url(), widgets };
+}
+
+/** Walks widgets, as many at a time as there are walkers. Answers those that were walked, in the order of the page. */
+async function walkAll(
+  found: readonly Found[],
+  walkers: readonly Walker[],
+  options: RehearseOptions,
+  end: number,
+): Promise<WidgetResult[]> {
+  const results: (WidgetResult | undefined)[] = [];
+  const waiting = found.entries();
+  let told = 0;
+  let done = 0;
+  const tell = (): void => {
+    for (let next = results[told]; next; next = results[++told]) options.onWidget?.(next, told);
+  };
+  const work = async (walker: Walker): Promise<void> => {
+    for (const [place, each] of waiting) {
+      if (Date.now() > end) return;
+      results[place] = options.known?.(each, place) ?? (await walker.walk(each));
+      options.onProgress?.({ done: ++done, all: found.length });
+      tell();
+    }
+  };
+  options.onProgress?.({ done: 0, all: found.length });
+  await Promise.all(walkers.map(work));
+  return results.flatMap((result) => result ?? []);
+}
+
+/**
+ * Rehearses every widget of a page that is open in a browser: presses the keys of its contract and hears what comes of it. Rejects
+ * where the page cannot be loaded again.
+ */
+export async function rehearse(page: Page, options: RehearseOptions = {}): Promise<Rehearsal> {
+  const { inAll = Infinity, parallel = 1, newPage, picture } = options;
+  const end = Date.now() + inAll * 1000;
+  const first = new Walker(page, options);
+  const found = await within(Math.min(inAll * 1000, 0x7fff_ffff), 'the page', findAll(first.stage, options));
+  const address = first.stage.page.url();
+  const shot = await picture?.(first.stage.page, 'page');
+  const walkers = [first];
+  while (newPage && walkers.length < Math.min(parallel, found.length))
+    walkers.push(new Walker(await newPage(), options));
+  const widgets = await walkAll(found, walkers, options, end);
+  const left = found.length - widgets.length;
+  return {
+    address,
+    widgets,
+    ...(shot !== undefined && { picture: shot }),
+    ...(left > 0 && {
+      stopped: `${widgets.length} of ${found.length} widgets were walked: the time of ${inAll} s was over`,
+    }),
+  };
 }

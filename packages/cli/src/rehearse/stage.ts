@@ -1,36 +1,25 @@
 // One widget on a page: real keys and the pointer go to it, and what came of that is read back.
-import { readFileSync } from 'node:fs';
 import type { Page } from 'playwright-core';
-import {
-  type Agent,
-  fail,
-  type Facts,
-  type Found,
-  leaveOut,
-  type Stage as RowStage,
-} from 'elastic-shell/rehearsal';
+import { fail, type Facts, type Found, leaveOut, type Stage as RowStage } from 'elastic-shell/rehearsal';
 import type { ScreenReader } from '../speech/screen-reader.js';
+import './agent.js';
 import { Hearing } from './heard.js';
+import { isElsewhere, ready } from './ready.js';
 import { arriveHeard, focusBefore } from './speech.js';
-
-/** The script in the page, as it was built. */
-const agentScript = (): string =>
-  readFileSync(new URL('../../dist/rehearse/page.js', import.meta.url), 'utf8');
-
-declare global {
-  /** In the page: what answers for it. */
-  var elasticRehearsal: Agent;
-}
 
 /** Milliseconds that a page may take to come to rest after a key. */
 const patience = 1500;
+
+/** How often a page that has gone elsewhere is loaded again. */
+const mostLoads = 2;
 
 /** How a page is brought to where it is rehearsed. */
 export type Arrive = (page: Page) => Promise<void>;
 
 /** A page that is rehearsed, and the widget that it is about now. */
 export class Stage implements RowStage {
-  readonly hearing: Hearing;
+  page: Page;
+  hearing: Hearing;
   /** What was done since the last row, as one would say it, and what was heard. */
   heard = '';
   #messages: string[] = [];
@@ -38,23 +27,43 @@ export class Stage implements RowStage {
   /** How things stood when the page had just been loaded. */
   #atFirst = '';
   #widget: Found | undefined;
+  /** What the page showed when it was ready. */
+  #evidence: string | undefined;
 
   constructor(
-    readonly page: Page,
+    page: Page,
     readonly arrive: Arrive,
     /** What presses the keys and says what is heard. Default: the browser's own keys, and its accessibility tree. */
     readonly reader?: ScreenReader,
   ) {
+    this.page = page;
     this.hearing = new Hearing(page);
   }
 
-  /** Loads the page, brings it to its state, and finds its widgets. */
+  /** Goes on with another page, where the one before does not answer any more. */
+  moveTo(page: Page): void {
+    this.page = page;
+    this.hearing = new Hearing(page);
+    this.#atFirst = '';
+  }
+
+  /** Loads the page, brings it to its state, and finds its widgets. One that goes elsewhere once more is waited for again. */
   async load(): Promise<Found[]> {
+    for (let left = mostLoads; ; left--)
+      try {
+        return await this.#load();
+      } catch (error) {
+        if (!left || !isElsewhere(error)) throw error;
+      }
+  }
+
+  async #load(): Promise<Found[]> {
     if (this.reader) await arriveHeard(this.reader, this.page, this.arrive);
     else await this.arrive(this.page);
-    await this.page.evaluate(agentScript());
+    if (!this.reader) await this.page.bringToFront();
+    this.#evidence = await ready(this.page, this.#evidence);
     this.#found = await this.page.evaluate(() => elasticRehearsal.find());
-    this.hearing.forget();
+    await this.hearing.forget();
     return this.#found;
   }
 
@@ -103,6 +112,8 @@ export class Stage implements RowStage {
 
   /** Closes what is open, and lets go of focus and pointer. Answers whether all is as it was at first. */
   async #calm(): Promise<boolean> {
+    // Tab may have led into the browser's own bars.
+    if (!this.reader) await this.page.bringToFront();
     await this.page.mouse.move(0, 0);
     for (let at = 0; at < 2; at++) {
       await this.page.keyboard.press('Escape');
@@ -110,7 +121,7 @@ export class Stage implements RowStage {
       if ((await this.#standing()) === this.#atFirst) break;
     }
     await this.page.evaluate(() => globalThis.elasticRehearsal?.said()).catch(() => undefined);
-    this.hearing.forget();
+    await this.hearing.forget();
     return (await this.#standing()) === this.#atFirst;
   }
 
@@ -123,7 +134,7 @@ export class Stage implements RowStage {
 
   /** Does something while the screen reader is listened to, if there is one. */
   async #hear(act: () => Promise<unknown>, key?: string): Promise<void> {
-    this.#begin();
+    await this.#begin();
     const { reader } = this;
     if (!reader) return void (await act());
     const { said } = await (key === undefined ? reader.after(act) : reader.press(key));
@@ -148,9 +159,9 @@ export class Stage implements RowStage {
   }
 
   /** Something is about to be done: what is heard from now on is heard of that. */
-  #begin(): void {
-    this.hearing.begin();
+  async #begin(): Promise<void> {
     this.#messages = [];
+    await this.hearing.begin();
   }
 
   /** Presses a key, waits, and reads how things stand. */
@@ -165,7 +176,7 @@ export class Stage implements RowStage {
   async type(text: string): Promise<Facts> {
     const { reader } = this;
     if (reader) {
-      this.#begin();
+      await this.#begin();
       for (const letter of text) this.#messages.push(...(await reader.press(letter)).said);
     } else await this.#hear(() => this.page.keyboard.type(text));
     await this.settle();
@@ -181,7 +192,7 @@ export class Stage implements RowStage {
     ] as const);
     if (typeof aimed === 'string') leaveOut(aimed);
     if (!aimed) fail('Tab does not go to it');
-    this.hearing.forget();
+    await this.hearing.forget();
     if (this.reader) await this.#focusBefore(what, this.reader);
     return this.press('Tab');
   }

@@ -4,6 +4,8 @@
 import { readFileSync } from 'node:fs';
 import type { Locator, Page } from 'playwright-core';
 import { Misuse } from '../misuse.js';
+import './agent.js';
+import { ready } from './ready.js';
 
 /** One step: a press on what has a name, a text typed (into a field, by its name), a key, or a wait for a text that is shown. */
 type Step =
@@ -20,6 +22,9 @@ const isStep = (value: unknown): value is Step =>
 /** Milliseconds that a step waits for what it names: a page on a busy machine may take long to answer. */
 const patience = 30_000;
 
+/** Milliseconds between two looks for it. */
+const gap = 100;
+
 /** Reads steps. Throws `Misuse` where a step is none. */
 export function readSteps(path: string): readonly Step[] {
   let said: unknown;
@@ -35,27 +40,44 @@ export function readSteps(path: string): readonly Step[] {
   });
 }
 
-/** What one would call by a name: a control, else a text. */
-const called = (page: Page, name: string): Locator =>
-  page
-    .getByRole('button', { name })
-    .or(page.getByRole('link', { name }))
-    .or(page.getByRole('tab', { name }))
-    .or(page.getByText(name))
-    .first();
+const pause = (milliseconds: number): Promise<void> =>
+  new Promise((resolve) => {
+    setTimeout(resolve, milliseconds);
+  });
+
+/** Marks what a step names as soon as it is there. */
+async function mark(page: Page, name: string, what: 'markNamed' | 'markField'): Promise<Locator> {
+  const end = Date.now() + patience;
+  for (;;) {
+    await ready(page);
+    const isThere = await page.evaluate(([called, act]) => elasticRehearsal[act](called), [
+      name,
+      what,
+    ] as const);
+    if (isThere) return page.locator('[data-rehearsed]');
+    if (Date.now() > end) throw new Error(`nothing is called ${name}`);
+    await pause(gap);
+  }
+}
+
+async function takeOne(page: Page, step: Step): Promise<void> {
+  if ('press' in step) await (await mark(page, step.press, 'markNamed')).click({ timeout: patience });
+  else if ('key' in step) await page.keyboard.press(step.key);
+  else if ('wait' in step) await mark(page, step.wait, 'markNamed');
+  else if ('go' in step) await page.goto(new URL(step.go, page.url()).href);
+  else {
+    if (step.in !== undefined) await (await mark(page, step.in, 'markField')).click({ timeout: patience });
+    await page.keyboard.type(step.type);
+  }
+}
 
 /** Takes steps on a page. Throws `Misuse` with the step that cannot be taken. */
 export async function take(page: Page, steps: readonly Step[]): Promise<void> {
   for (const [at, step] of steps.entries())
     try {
-      if ('press' in step) await called(page, step.press).click({ timeout: patience });
-      else if ('key' in step) await page.keyboard.press(step.key);
-      else if ('wait' in step) await page.getByText(step.wait).first().waitFor({ timeout: patience });
-      else if ('go' in step) await page.goto(new URL(step.go, page.url()).href);
-      else {
-        if (step.in !== undefined) await page.getByLabel(step.in).first().focus({ timeout: patience });
-        await page.keyboard.type(step.type);
-      }
+      await takeOne(page, step);
+      // Our mark is no part of the state; a step may have led to another page, which has none.
+      await page.evaluate(() => globalThis.elasticRehearsal?.unmark()).catch(() => undefined);
     } catch {
       throw new Misuse(
         `step ${at + 1}, ${JSON.stringify(step)}, cannot be taken: nothing on the page answers to it.`,

@@ -17,4 +17,8 @@ export interface Rehearsal {
   /** The address of the page. */
   address: string;
   widgets: WidgetResult[];
+  /** A picture of the page as it was when it was ready, where they are taken. */
+  picture?: string;
+  /** Why not all of its widgets were walked, where that is so. */
+  stopped?: string;
 }

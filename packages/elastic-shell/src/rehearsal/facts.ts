@@ -58,8 +58,32 @@ export interface Facts {
   shown: string;
 }
 
+/** By what a page shows that it is still being made. Two that are alike, one after the other, say that it is ready. */
+export interface Evidence {
+  /** When the document began, which tells it from the next one. */
+  began: number;
+  /** Whether the document and what it names have loaded. */
+  isLoaded: boolean;
+  /** How often the document has changed since it was first asked. */
+  changes: number;
+  /** How many files the page has asked for so far. */
+  files: number;
+  /** Its widgets, as a text that tells them from others. */
+  widgets: string;
+}
+
 /** The script in the page. */
 export interface Agent {
+  /** By what the page shows whether it is ready. */
+  evidence(): Evidence;
+  /** Marks the control or the text that one would call by this name, like `mark`; false where nothing is called so. */
+  markNamed(name: string): boolean;
+  /** Marks the field with this name. */
+  markField(name: string): boolean;
+  /** What is heard of what has focus: what it stands in, where that is new, and itself. */
+  focus(): string;
+  /** Says that what focus stands in by now is not new any more; `isForgotten`: all of it is new again. */
+  begin(isForgotten: boolean): void;
   /** Every widget on the page, in document order. */
   find(): Found[];
   facts(id: number): Facts | undefined;

@@ -3,7 +3,7 @@
 import { execFileSync } from 'node:child_process';
 import { join } from 'node:path';
 import { startDesktop } from '../../../cli/src/speech/desktop';
-import type { Environment } from './wire';
+import type { Environment } from '../../../cli/src/drive/wire';
 
 /** An accessible, as its browser tells of it; `depth` says how deep it stands under those before it. */
 export interface Accessible {

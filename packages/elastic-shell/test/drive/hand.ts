@@ -12,10 +12,10 @@ import {
   typed,
   up,
   wheel,
-} from './actions';
+} from '../../../cli/src/drive/actions';
 import { type Find, inPage } from './in-page';
-import { pack, unpack } from './json';
-import { patience, pause, type Wire } from './wire';
+import { pack, unpack } from '../../../cli/src/drive/json';
+import { patience, pause, type Wire } from '../../../cli/src/drive/wire';
 
 /** Milliseconds between two looks at a condition. */
 const gap = 25;

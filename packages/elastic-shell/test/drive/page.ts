@@ -3,7 +3,7 @@
 import type { Page } from 'playwright-core';
 import { type ClickOptions, Hand, type State } from './hand';
 import type { Find } from './in-page';
-import type { Wire } from './wire';
+import type { Wire } from '../../../cli/src/drive/wire';
 
 /** A selector of the tests as steps: CSS, `nth=`, `text=`, joined by `>>`. */
 export const parse = (selector: string): Find[] =>

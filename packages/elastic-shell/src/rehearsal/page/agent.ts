@@ -1,13 +1,27 @@
 // What is put into a page that is rehearsed: it finds the widgets there, and answers what a step has changed. It presses nothing itself.
 import { factsOf } from './facts.js';
+import { called, field } from './called.js';
 import { adopt, unsaidButtons, unsaidLayer } from './discover.js';
 import { focused, isShown } from '../../heard/dom.js';
+import { evidence } from './evidence.js';
 import { find } from './find.js';
 import { takeStop, beforeStop, positionOf, stopCount } from './focus.js';
 import { said } from '../../heard/live.js';
+import { heardFocus, placesAround } from '../../heard/heard.js';
 import type { Agent } from '../facts.js';
 import { settle } from './settle.js';
 import { widgets } from './widgets.js';
+
+/** What focus stood in before the last key, and what it stands in now. */
+let before: readonly Element[] = [];
+let around: readonly Element[] = [];
+
+/** Marks one element, so that the pointer can be led to it. */
+function markOnly(element: Element | undefined): boolean {
+  for (const old of document.querySelectorAll('[data-rehearsed]')) old.removeAttribute('data-rehearsed');
+  element?.setAttribute('data-rehearsed', '');
+  return !!element;
+}
 
 /** Answers for the page that it runs in. */
 export const agent: Agent = {
@@ -22,22 +36,29 @@ export const agent: Agent = {
     return element ? (takeStop(element) ?? beforeStop(element)) : false;
   },
   mark(id, what, index) {
-    for (const old of document.querySelectorAll('[data-rehearsed]')) old.removeAttribute('data-rehearsed');
     const widget = widgets[id];
     const items = widget?.items?.() ?? [];
     const element =
       what === 'opener' ? widget?.opener : what === 'item' ? items.at(index ?? 0) : widget?.root;
-    element?.setAttribute('data-rehearsed', '');
-    return !!element;
+    return markOnly(element);
   },
-  unmark() {
-    for (const old of document.querySelectorAll('[data-rehearsed]')) old.removeAttribute('data-rehearsed');
+  unmark: () => void markOnly(undefined),
+  markNamed: (name) => markOnly(called(name)),
+  markField: (name) => markOnly(field(name)),
+  evidence,
+  focus() {
+    const at = focused();
+    around = at ? placesAround(at) : [];
+    return heardFocus(before);
+  },
+  begin(isForgotten) {
+    if (isForgotten) around = [];
+    before = around;
   },
   buttonCount: () => unsaidButtons().length,
   markButton(place) {
     const button = unsaidButtons()[place];
-    button?.setAttribute('data-rehearsed', '');
-    return !!button && isShown(button);
+    return markOnly(button) && !!button && isShown(button);
   },
   opened() {
     const layer = unsaidLayer();

@@ -1,9 +1,9 @@
 // One browser a worker (environment.js), and pages that fail the test when anything is written to the console as an error. Which browser
 // it is, Jest's project says (jest.config.js): Chromium by playwright-core, Firefox and WebKit by test/drive.
 import type { Browser, BrowserContext, BrowserContextOptions, Page } from 'playwright-core';
-import { path } from '../../drive/actions';
+import { path } from '../../../../cli/src/drive/actions';
 import { handOf, pageOf } from '../../drive/page';
-import { patience, type Wire } from '../../drive/wire';
+import { patience, type Wire } from '../../../../cli/src/drive/wire';
 import type { Shell } from '../../pages/src/bare';
 
 declare global {

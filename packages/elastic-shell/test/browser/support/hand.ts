@@ -1,6 +1,6 @@
 // A hand on the page: seeded random keys, presses, moves and scrolls, and what may not be so after any of them.
 import type { Page } from 'playwright-core';
-import { move, press, wheel } from '../../drive/actions';
+import { move, press, wheel } from '../../../../cli/src/drive/actions';
 import { handOf } from '../../drive/page';
 import { browserName } from './browser';
 

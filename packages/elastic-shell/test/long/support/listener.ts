@@ -7,9 +7,9 @@ import {
   type ScreenReader,
   startScreenReader,
 } from '../../../../cli/src/speech/screen-reader';
-import { firefox } from '../../drive/firefox';
+import { firefox } from '../../drive/index';
 import { pageOf } from '../../drive/page';
-import { webkit } from '../../drive/webkit';
+import { webkit } from '../../drive/index';
 
 /** A browser that is read aloud. */
 export type Browser = 'chromium' | 'firefox' | 'webkit';

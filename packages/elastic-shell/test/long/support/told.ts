@@ -1,7 +1,7 @@
 // What is told of one element, in the words of WAI-ARIA, whoever tells it.
 import type { Page } from 'playwright-core';
 import type { Accessible, AccessibilityBus } from '../../drive/at-spi';
-import { pause } from '../../drive/wire';
+import { pause } from '../../../../cli/src/drive/wire';
 
 export interface Told {
   role: string;

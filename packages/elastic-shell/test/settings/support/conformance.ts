@@ -2,7 +2,7 @@
 import { notes } from 'elastic-shell/core';
 import type { BrowserContextOptions, Page } from 'playwright-core';
 import { browserName, desk, itIn, type Open, swipe, useBrowser } from '../../browser/support/browser';
-import { patience } from '../../drive/wire';
+import { patience } from '../../../../cli/src/drive/wire';
 import { type Facts, inPlain, scripts, type Script, type Step } from './rows';
 
 /** The settings that have a gallery. */

@@ -6,15 +6,21 @@ import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { findBrowser } from '../../../../scripts/browsers.js';
-import { startDisplay } from '../../../cli/src/speech/display';
-import { type Environment, patience, pause, type Settings, type Wire } from './wire';
+import { startDisplay } from '../speech/display.js';
+import { type Environment, patience, pause, type Settings, type Wire } from './wire.js';
 
 type Method = 'GET' | 'POST' | 'DELETE';
 
 interface Session {
   sessionId: string;
   capabilities: { browserVersion: string };
+}
+
+/** What a WebKit is driven by: the paths of its driver, of Xvfb, and of the browser itself. */
+export interface Programs {
+  driver: string;
+  display: string;
+  browser: string;
 }
 
 interface Running {
@@ -30,7 +36,7 @@ const freePort = (): Promise<number> =>
   new Promise((resolve) => {
     const server = createServer().listen(0, '127.0.0.1', () => {
       const address = server.address();
-      server.close(() => resolve(typeof address === 'object' ? address!.port : 0));
+      server.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
     });
   });
 
@@ -46,11 +52,9 @@ function makeHome(settings: Settings): string {
   return home;
 }
 
-async function start(settings: Settings, more: Environment): Promise<Running> {
-  const [driver, xvfb, browser] = findBrowser('webkit') ?? [];
-  if (!driver || !xvfb || !browser)
-    throw new Error('WebKit is not installed: apt-get install webkit2gtk-driver xvfb.');
-  const [screen, display] = await startDisplay(xvfb);
+async function start(programs: Programs, settings: Settings, more: Environment): Promise<Running> {
+  const { driver, browser } = programs;
+  const [screen, display] = await startDisplay(programs.display);
   const home = makeHome(settings);
   const port = await freePort();
   const env = {
@@ -124,13 +128,13 @@ async function stop({ send, children, home }: Running): Promise<void> {
 }
 
 /**
- * Follows what goes wrong in a page from the first call on, and takes it away. Goes into the page as text: WebDriver tells nothing
- * of the console here, so what went wrong while the page was loading is not heard.
+ * Follows what goes wrong in a page from the first call on, and takes it away: the text of a function. WebDriver tells nothing of the
+ * console here, so what went wrong while the page was loading is not heard.
  */
-function errorsInPage(): () => string[] {
-  const page = globalThis as { driveErrors?: string[] };
+const errorsInPage = `() => {
+  const page = globalThis;
   if (!page.driveErrors) {
-    const errors: string[] = (page.driveErrors = []);
+    const errors = (page.driveErrors = []);
     addEventListener('error', (event) => {
       // A size that changes while sizes are told of is told of in the next frame, and is no error.
       if (/^ResizeObserver loop/.test(event.message)) return;
@@ -138,22 +142,22 @@ function errorsInPage(): () => string[] {
         if (!event.defaultPrevented) errors.push(event.message);
       });
     });
-    addEventListener('unhandledrejection', ({ reason }) => errors.push(`${reason}`));
+    addEventListener('unhandledrejection', ({ reason }) => errors.push(String(reason)));
     addEventListener('securitypolicyviolation', ({ violatedDirective }) => errors.push(violatedDirective));
     const { error } = console;
-    console.error = (...words: unknown[]) => {
+    console.error = (...words) => {
       errors.push(words.join(' '));
       error.apply(console, words);
     };
   }
-  return () => page.driveErrors!.splice(0);
-}
+  return () => page.driveErrors.splice(0);
+}`;
 
 /** It answers before scripts of the page have run: waits for them. */
 async function loaded({ send }: Running): Promise<void> {
   const ask = { script: 'return document.readyState', args: [] };
   while ((await send('POST', '/execute/sync', ask)) !== 'complete') await pause(10);
-  await send('POST', '/execute/sync', { script: `(${errorsInPage.toString()})()`, args: [] });
+  await send('POST', '/execute/sync', { script: `(${errorsInPage})()`, args: [] });
 }
 
 /** The window as large as it must be for the page in it to be of this size: its own bars come on top. */
@@ -175,10 +179,10 @@ async function resize({ send }: Running, width: number, height: number): Promise
 const mostPages = 60;
 
 /** Starts a WebKit of its own, with one page. */
-export async function webkit(more: Environment = {}): Promise<Wire> {
+export async function openWebKit(programs: Programs, more: Environment = {}): Promise<Wire> {
   const key = ({ reducedMotion, colorScheme }: Settings) => `${reducedMotion} ${colorScheme}`;
   let set: Settings = { reducedMotion: 'reduce' };
-  let running = await start(set, more);
+  let running = await start(programs, set, more);
   const said: string[] = [];
   let pages = 0;
 
@@ -190,7 +194,7 @@ export async function webkit(more: Environment = {}): Promise<Wire> {
     // In a task of its own: what WebDriver calls runs outside of any, and there each listener's end runs what promises left.
     async call(source, json) {
       const script = `return (async (...args) => {
-        const drain = (${errorsInPage.toString()})();
+        const drain = (${errorsInPage})();
         await new Promise((resolve) => setTimeout(resolve));
         const answer = await (${source})(...args);
         return [answer, drain()];
@@ -211,6 +215,8 @@ export async function webkit(more: Environment = {}): Promise<Wire> {
       await running.send('POST', '/refresh');
       await loaded(running);
     },
+    // Its window has no bars that take focus.
+    activate: () => Promise.resolve(),
     async travel(by) {
       await running.send('POST', by < 0 ? '/back' : '/forward');
       await loaded(running);
@@ -226,7 +232,7 @@ export async function webkit(more: Environment = {}): Promise<Wire> {
         pages = 0;
         await stop(running);
         set = { ...set, ...settings };
-        running = await start(set, more);
+        running = await start(programs, set, more);
       }
       const { width, height } = settings.viewport ?? { width: 1280, height: 800 };
       await resize(running, width, height);

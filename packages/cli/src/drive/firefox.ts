@@ -5,8 +5,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import WebSocket from 'ws';
-import { findBrowser } from '../../../../scripts/browsers.js';
-import { type Environment, patience, type Settings, type Wire } from './wire';
+import { type Environment, patience, type Settings, type Wire } from './wire.js';
 
 interface Message {
   id?: number;
@@ -28,10 +27,8 @@ const preferences = [
   ['widget.gtk.overlay-scrollbars.enabled', false],
 ] as const;
 
-/** Starts Firefox; answers where its socket is. */
-function start(profile: string, more: Environment): Promise<[ChildProcess, string]> {
-  const [path] = findBrowser('firefox') ?? [];
-  if (!path) throw new Error('Firefox is not installed: apt-get install firefox-esr, or set FIREFOX.');
+/** Starts the program of Firefox; answers where its socket is. */
+function start(path: string, profile: string, more: Environment): Promise<[ChildProcess, string]> {
   writeFileSync(
     join(profile, 'user.js'),
     preferences.map(([name, value]) => `user_pref("${name}", ${JSON.stringify(value)});`).join('\n'),
@@ -46,8 +43,8 @@ function start(profile: string, more: Environment): Promise<[ChildProcess, strin
   return new Promise((resolve, reject) => {
     let said = '';
     child.once('exit', (code) => reject(new Error(`Firefox ended with code ${code}. ${said}`)));
-    child.stderr!.on('data', (text) => {
-      said += text;
+    child.stderr?.on('data', (text: Buffer) => {
+      said += `${text}`;
       const [, address] = /WebDriver BiDi listening on (ws:\S+)/.exec(said) ?? [];
       if (address) resolve([child, `${address}/session`]);
     });
@@ -102,9 +99,9 @@ const preferred = ({ reducedMotion, forcedColors, colorScheme, javaScriptEnabled
 });
 
 /** Starts a Firefox of its own, with one page; without a window, unless it is given a display. */
-export async function firefox(more: Environment = {}): Promise<Wire> {
+export async function openFirefox(program: string, more: Environment = {}): Promise<Wire> {
   const profile = mkdtempSync(join(tmpdir(), 'elastic-shell-firefox-'));
-  const [child, address] = await start(profile, more);
+  const [child, address] = await start(program, profile, more);
   const errors: string[] = [];
   const [socket, send] = await connect(address, ({ method, params }) => {
     if (method === 'log.entryAdded' && params?.level === 'error') errors.push(params.text);
@@ -142,6 +139,12 @@ export async function firefox(more: Environment = {}): Promise<Wire> {
     },
     async reload() {
       await send('browsingContext.reload', { context, wait: 'complete' });
+    },
+    async activate() {
+      // Focus that has gone to the browser's own bars comes back to the page by this alone.
+      const expression = `document.getElementById('tabbrowser-tabs') && gBrowser.selectedBrowser.focus()`;
+      await send('browsingContext.activate', { context });
+      await send('script.evaluate', { expression, target: { context: chrome }, awaitPromise: false });
     },
     async travel(delta) {
       await send('browsingContext.traverseHistory', { context, delta });

@@ -2,7 +2,7 @@
 // (WebKit). Both take actions in one form (https://www.w3.org/TR/webdriver2/#actions), so that keys, pointer and wheel are
 // written once, in actions.ts.
 import type { BrowserContextOptions } from 'playwright-core';
-import type { ActionSource } from './actions';
+import type { ActionSource } from './actions.js';
 
 /** The settings of a page that can be driven everywhere. */
 export type Settings = Pick<
@@ -28,6 +28,8 @@ export interface Wire {
   /** Goes to an address and waits until it has loaded. */
   go(url: string): Promise<void>;
   reload(): Promise<void>;
+  /** Brings keys back to the page, where they go to the browser's own bars. */
+  activate(): Promise<void>;
   /** Goes through the history by so many steps. */
   travel(by: number): Promise<void>;
   /** Sets the page up: how large it is, and what its user prefers. */

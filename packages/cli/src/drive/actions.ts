@@ -39,7 +39,7 @@ const codes: Record<string, string> = {
 const codeOf = (name: string): string => {
   const code = codes[name === 'ControlOrMeta' ? 'Control' : name] ?? name;
   if ([...code].length !== 1)
-    throw new Error(`No key is called ${JSON.stringify(name)} in test/drive/actions.ts.`);
+    throw new Error(`No key is called ${JSON.stringify(name)} in drive/actions.ts.`);
   return code;
 };
 

@@ -1,0 +1,101 @@
+// A rehearsal as a page that one can send to a colleague: one file, with its pictures in it, that loads nothing and runs nothing.
+import { existsSync, readFileSync } from 'node:fs';
+import { shown } from '../shown.js';
+import { summaryOf } from './format.js';
+import type { Rehearsal, RowResult, WidgetResult } from './types.js';
+
+const escaped = (text: string): string =>
+  shown(text).replace(/[&<>"]/g, (letter) => `&#${letter.codePointAt(0)};`);
+
+const style = `
+:root { color-scheme: light dark; --line: light-dark(#ccd3d8, #3b4750); --soft: light-dark(#4b5963, #aab6be); --bad: light-dark(#a3221a, #ff9c8f); --good: light-dark(#17603a, #84d6a4); }
+body { margin: 0 auto; padding: 1.5rem clamp(1rem, 4vw, 3rem) 4rem; max-width: 72rem; font: 1rem/1.5 system-ui, sans-serif; overflow-wrap: anywhere; }
+h1 { font-size: 1.5rem; line-height: 1.25; margin-block: 0 0.25rem; }
+h2 { font-size: 1.15rem; margin-block: 2.5rem 0.5rem; padding-block-start: 1rem; border-block-start: 1px solid var(--line); }
+p { max-inline-size: 70ch; }
+.soft { color: var(--soft); }
+details { border-block-start: 1px solid var(--line); padding-block: 0.5rem; }
+summary { cursor: pointer; padding-block: 0.25rem; }
+summary > b { font-weight: 600; }
+.bad { color: var(--bad); font-weight: 600; }
+.good { color: var(--good); }
+.wide { overflow-x: auto; }
+table { border-collapse: collapse; inline-size: 100%; }
+th, td { text-align: start; vertical-align: top; padding: 0.35rem 1rem 0.35rem 0; border-block-start: 1px solid var(--line); }
+th { font-weight: 600; white-space: nowrap; }
+thead th { border: 0; color: var(--soft); font-weight: 400; font-size: 0.9rem; }
+img { max-inline-size: min(100%, 40rem); block-size: auto; border: 1px solid var(--line); display: block; margin-block: 0.5rem; }
+@media (max-width: 40rem) { table, tbody, tr, td, th { display: block; } thead { display: none; } th { padding-block-end: 0; } td { border: 0; padding-block: 0; } tr { padding-block-end: 0.5rem; } }
+`;
+
+/** A picture, in the page itself. */
+const pictureOf = (path: string | undefined, alt: string): string =>
+  path && existsSync(path)
+    ? `<img src="data:image/png;base64,${readFileSync(path).toString('base64')}" alt="${escaped(alt)}" loading="lazy">`
+    : '';
+
+const outcomes = {
+  held: ['good', 'holds'],
+  failed: ['bad', 'fails'],
+  'left out': ['soft', 'left out'],
+} as const;
+
+function rowOf({ key, outcome, heard, expected, got, picture }: RowResult, name: string): string {
+  const [look, word] = outcomes[outcome];
+  const said =
+    outcome === 'held'
+      ? escaped(heard)
+      : outcome === 'failed'
+        ? `Expected: ${escaped(expected)}.<br>Got: ${escaped(got ?? '')}.${pictureOf(picture, `The page after ${key} at ${name}`)}`
+        : escaped(got ?? '');
+  return `<tr><th scope="row">${escaped(key)}</th><td class="${look}">${word}</td><td>${said}</td></tr>`;
+}
+
+const failed = ({ rows }: WidgetResult): number => rows.filter(({ outcome }) => outcome === 'failed').length;
+
+function widgetOf(widget: WidgetResult): string {
+  const { kind, name, rows } = widget;
+  const bad = failed(widget);
+  const held = rows.filter(({ outcome }) => outcome === 'held').length;
+  const score = bad
+    ? `<span class="bad">${bad} of ${rows.length} fail</span>`
+    : held
+      ? `<span class="good">${held} hold</span>`
+      : '<span class="soft">not tried</span>';
+  return `<details${bad ? ' open' : ''}><summary><b>${escaped(name || kind)}</b> <span class="soft">${escaped(name ? kind : '')}</span> ${score}</summary>
+<div class="wide"><table><thead><tr><th scope="col">Key or press</th><th scope="col">Outcome</th><th scope="col">What is heard, or what happened</th></tr></thead>
+<tbody>${rows.map((row) => rowOf(row, name || kind)).join('\n')}</tbody></table></div></details>`;
+}
+
+/** Pages with failures first, and in each what fails first. */
+const worstFirst = <T>(all: readonly T[], bad: (each: T) => number): T[] =>
+  [...all].sort((one, other) => Number(bad(other) > 0) - Number(bad(one) > 0));
+
+function pageOf({ address, widgets, picture, stopped }: Rehearsal): string {
+  const list = worstFirst(widgets, failed).map(widgetOf).join('\n');
+  return `<section><h2><a href="${escaped(address)}">${escaped(address)}</a></h2>
+${stopped ? `<p class="bad">${escaped(stopped)}.</p>` : ''}
+${list || '<p>No widget was found.</p>'}
+${picture ? `<details><summary>A picture of the page</summary>${pictureOf(picture, `The page ${address}`)}</details>` : ''}</section>`;
+}
+
+/** The whole page. `when`: when it was made. */
+export function reportOf(rehearsals: readonly Rehearsal[], when: Date, browser: string): string {
+  const sum = ({ widgets }: Rehearsal): number => widgets.map(failed).reduce((one, other) => one + other, 0);
+  const pages = worstFirst(rehearsals, sum);
+  const day = when.toISOString().slice(0, 16).replace('T', ' ');
+  return `<!doctype html>
+<html lang="en">
+<meta charset="utf-8">
+<meta name="viewport" content="width=device-width">
+<title>Rehearsal of ${escaped(rehearsals[0]?.address ?? 'no page')}</title>
+<style>${style}</style>
+<main>
+<h1>Rehearsal</h1>
+<p>${escaped(summaryOf(rehearsals).trim())}</p>
+<p class="soft">${day} UTC, ${escaped(browser)}. Each widget was walked by real keys and the pointer; what is heard is what the browser tells a screen reader.</p>
+${pages.map(pageOf).join('\n')}
+</main>
+</html>
+`;
+}

@@ -1,0 +1,215 @@
+// Runs a rehearsal as the command line asks for it: a browser, one page after the other, and what is told meanwhile.
+import { mkdirSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Page } from 'playwright-core';
+import { Misuse } from '../misuse.js';
+import type { Streams } from '../streams.js';
+import type { ScreenReader } from '../speech/screen-reader.js';
+import { type BrowserName, openBrowser, type Opened } from './browser.js';
+import { addressesIn, Crawl, type Waiting } from './crawl.js';
+import { pageLine, transcriptOf } from './format.js';
+import { TooLong } from './limits.js';
+import { ProgressLine } from './progress.js';
+import { rehearse, type RehearseOptions } from './rehearse.js';
+import { Resumed } from './resume.js';
+import { readerFor } from './speech.js';
+import { readSteps, take } from './steps.js';
+import type { Rehearsal } from './types.js';
+
+/** What the command line says. */
+export interface Options {
+  only?: string[];
+  named?: string;
+  most?: number;
+  browser: BrowserName;
+  executable?: string;
+  width: number;
+  rtl?: boolean;
+  reducedMotion?: boolean;
+  steps?: string;
+  leaveOut?: string;
+  sitemap?: boolean;
+  depth: number;
+  pages: number;
+  parallel: number;
+  timeout: number;
+  rowTimeout: number;
+  resume?: string;
+  progress?: boolean;
+  speech?: boolean;
+  pictures?: string;
+}
+
+/** What the run has to know of the output. */
+interface Asked extends Options {
+  /** Each widget is printed when it is done. */
+  isText: boolean;
+  /** A report is made, which has pictures. */
+  isReported: boolean;
+}
+
+/** Rows that a page leaves out by somebody's will: the keys of rows, by the name of the widget. */
+function leftOut(path: string): Readonly<Record<string, readonly string[]>> {
+  try {
+    const said: Record<string, readonly string[]> = JSON.parse(readFileSync(path, 'utf8'));
+    return said;
+  } catch (error) {
+    throw new Misuse(`${path}: ${error instanceof Error ? error.message : String(error)}`);
+  }
+}
+
+/** Takes pictures into a folder; each has a name of its own. */
+function pictures(folder: string): (page: Page, name: string) => Promise<string> {
+  const taken = new Map<string, number>();
+  return async (page, name) => {
+    mkdirSync(folder, { recursive: true });
+    const plain = name
+      .replace(/[^\p{L}\p{N}]+/gu, '-')
+      .toLowerCase()
+      .slice(0, 100);
+    const count = (taken.get(plain) ?? 0) + 1;
+    taken.set(plain, count);
+    const path = join(folder, `${plain}${count > 1 ? `-${count}` : ''}.png`);
+    writeFileSync(path, await page.screenshot());
+    return path;
+  };
+}
+
+/** Brings a page to its state. */
+const arriving =
+  (address: string, { rtl, steps }: Options) =>
+  async (page: Page): Promise<void> => {
+    const response = await page.goto(address, { waitUntil: 'load' }).catch((error: Error) => {
+      throw new Misuse(`${address} cannot be opened: ${error.message.split('\n')[0] ?? ''}`);
+    });
+    if (response && response.status() >= 400)
+      throw new Misuse(`${address} answers with ${response.status()}.`);
+    if (rtl) await page.evaluate("document.documentElement.dir = 'rtl'");
+    if (steps !== undefined) await take(page, readSteps(steps));
+  };
+
+/** One run: what its pages share. */
+class Run {
+  readonly #options: Asked;
+  readonly #streams: Streams;
+  readonly #opened: Opened;
+  readonly #reader: ScreenReader | undefined;
+  readonly #resumed: Resumed | undefined;
+  readonly #line: ProgressLine | undefined;
+  readonly #picture: RehearseOptions['picture'];
+  readonly #end: number;
+
+  constructor(options: Asked, streams: Streams, opened: Opened, reader: ScreenReader | undefined) {
+    this.#options = options;
+    this.#streams = streams;
+    this.#opened = opened;
+    this.#reader = reader;
+    this.#end = Date.now() + options.timeout * 1000;
+    this.#resumed = options.resume === undefined ? undefined : new Resumed(options.resume);
+    this.#line =
+      options.progress || streams.isTerminal ? new ProgressLine((text) => streams.error(text)) : undefined;
+    const folder =
+      options.pictures ??
+      (options.isReported ? mkdtempSync(join(tmpdir(), 'elastic-shell-rehearsal-')) : undefined);
+    this.#picture = folder === undefined ? undefined : pictures(folder);
+  }
+
+  /** Seconds that are left. */
+  get left(): number {
+    return (this.#end - Date.now()) / 1000;
+  }
+
+  #optionsFor(address: string): RehearseOptions {
+    const { only, named, most, leaveOut, rowTimeout, parallel, isText } = this.#options;
+    const resumed = this.#resumed;
+    const picture = this.#picture;
+    return {
+      arrive: arriving(address, this.#options),
+      newPage: () => this.#opened.newPage(),
+      parallel: this.#reader ? 1 : parallel,
+      perRow: rowTimeout,
+      inAll: Math.max(0.001, this.left),
+      ...(only && { only }),
+      ...(named !== undefined && { named }),
+      ...(most !== undefined && { most }),
+      ...(leaveOut !== undefined && { leaveOut: leftOut(leaveOut) }),
+      ...(picture && { picture }),
+      ...(this.#reader && { reader: this.#reader }),
+      ...(resumed && { known: (widget, place) => resumed.of(address, place, widget) }),
+      onWidget: (result, place) => {
+        resumed?.add(address, place, result);
+        this.#line?.clear();
+        if (isText) this.#streams.out(`${transcriptOf(result)}\n`);
+      },
+      onProgress: ({ done, all }) => this.#line?.tell(address, done, all),
+    };
+  }
+
+  /** Rehearses one page, and finds where its links lead. */
+  async rehearse(waiting: Waiting, crawl: Crawl, isOneOfMany: boolean): Promise<Rehearsal> {
+    const { address } = waiting;
+    if (isOneOfMany && this.#options.isText) this.#streams.out(pageLine(address));
+    const page = await this.#opened.newPage();
+    await this.#reader?.bringToFront('chrom');
+    if (crawl.depth > waiting.depth) {
+      await arriving(address, this.#options)(page);
+      await crawl.follow(page, waiting);
+    }
+    try {
+      return await rehearse(page, this.#optionsFor(address));
+    } catch (error) {
+      if (!(error instanceof TooLong)) throw error;
+      throw new Misuse(`${address}: ${error.message}: a script of it may go round for ever.`);
+    } finally {
+      this.#line?.clear();
+      void page.close().catch(() => undefined);
+    }
+  }
+}
+
+/** Walks pages; in text, each widget is printed when it is done. Throws `Misuse` where the first of them cannot be opened. */
+export async function run(
+  addresses: readonly string[],
+  options: Asked,
+  streams: Streams,
+): Promise<Rehearsal[]> {
+  const { browser, executable, width, reducedMotion = false } = options;
+  const crawl = new Crawl(options.depth, options.pages);
+  for (const address of addresses)
+    for (const each of options.sitemap ? await addressesIn(address) : [address]) crawl.add(each);
+  const reader = options.speech ? await readerFor(browser) : undefined;
+  const look = { browser, executable, width, isReduced: reducedMotion, desktop: reader?.environment };
+  const opened = await openBrowser(look).catch(async (error: unknown) => {
+    await reader?.close();
+    throw error;
+  });
+  const isOneOfMany = addresses.length > 1 || options.depth > 0 || options.sitemap === true;
+  const rehearsals: Rehearsal[] = [];
+  try {
+    const going = new Run(options, streams, opened, reader);
+    for (const waiting of crawl.pages()) {
+      if (going.left <= 0) {
+        const stopped = `it was not walked: the time of ${options.timeout} s was over`;
+        rehearsals.push({ address: waiting.address, widgets: [], stopped });
+        continue;
+      }
+      try {
+        rehearsals.push(await going.rehearse(waiting, crawl, isOneOfMany));
+      } catch (error) {
+        // One page of several that cannot be opened is told, and keeps no other from being walked.
+        if (!isOneOfMany || !(error instanceof Misuse)) throw error;
+        streams.error(`elastic-shell: ${error.message}\n`);
+        rehearsals.push({ address: waiting.address, widgets: [], stopped: error.message.replace(/\.$/, '') });
+      }
+    }
+  } finally {
+    await opened.close();
+    await reader?.close();
+  }
+  if (crawl.leftCount)
+    streams.error(
+      `elastic-shell: ${crawl.leftCount} more pages were found than the ${options.pages} that --pages allows.\n`,
+    );
+  return rehearsals;
+}
