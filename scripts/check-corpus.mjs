@@ -1,18 +1,25 @@
-// `npm run check:corpus`: how right `check` is on pages that nobody here has written: the documentation that packages of Debian and
-// of npm ship. It fetches them into a folder under the system's own for temporary files, checks every page that is left of every
-// `step` pages, and prints how often each rule finds something, and a sample to be read by a person, one finding a line.
+// `npm run check:corpus`: how right `check` is on what nobody here has written: the documentation that packages of Debian ship, and
+// the source of applications that people have published to npm (corpus.json, drawn by chance: corpus-collect.mjs). It fetches them
+// into a folder under the system's own for temporary files, checks them, and prints how often each rule finds something, and a sample
+// to be read by a person.
 //
-//   node scripts/check-corpus.mjs [--sample 100] [--seed 1]
+//   node scripts/check-corpus.mjs [--sample 100] [--seed 1] [--only applications|documentation] [--rule code]
 import { execFileSync } from 'node:child_process';
 import { existsSync, mkdirSync, readdirSync, readFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join, relative } from 'node:path';
 import { parseArgs } from 'node:util';
 import { build } from './build.mjs';
+import { distinct, fetched, filesOf, folder } from './corpus.mjs';
+import { drawer } from './random.mjs';
 import { setUp } from './setup.mjs';
 
 const { values } = parseArgs({
-  options: { sample: { type: 'string', default: '100' }, seed: { type: 'string', default: '1' } },
+  options: {
+    sample: { type: 'string', default: '100' },
+    seed: { type: 'string', default: '1' },
+    only: { type: 'string' },
+    rule: { type: 'string' },
+  },
 });
 
 /** Packages of documentation, with how many of their pages are passed over for each that is read. */
@@ -39,11 +46,6 @@ const debian = {
   'python-sqlalchemy-doc': 2,
   'sqlite3-doc': 5,
 };
-const npm = { cannon: 2, 'd3-graphviz': 1, dot: 1, jsxgraph: 3, katex: 1, paper: 2 };
-
-const folder = join(tmpdir(), 'elastic-shell-corpus');
-mkdirSync(folder, { recursive: true });
-
 /** Where a package is unpacked; fetched when it is not there. */
 function unpacked(name, fetch) {
   const place = join(folder, name);
@@ -63,11 +65,6 @@ const fetchDebian = (name) => (place) => {
   const file = readdirSync(folder).find((each) => each.startsWith(`${name}_`));
   execFileSync('dpkg-deb', ['-x', join(folder, file), place], quiet);
 };
-const fetchNpm = (name) => (place) => {
-  const file = execFileSync('npm', ['pack', name, '--silent'], quiet).toString().trim().split('\n').at(-1);
-  execFileSync('tar', ['xzf', join(folder, file), '-C', place], quiet);
-};
-
 const pagesIn = (place) =>
   readdirSync(place, { recursive: true, withFileTypes: true })
     .filter((entry) => entry.isFile() && /\.html?$/i.test(entry.name))
@@ -78,44 +75,87 @@ setUp();
 await build(['library', 'cli']);
 const { checkAll } = await import('../packages/cli/dist/check/check.js');
 
-const places = [
-  ...Object.entries(debian).map(([name, step]) => [unpacked(name, fetchDebian(name)), step]),
-  ...Object.entries(npm).map(([name, step]) => [unpacked(name, fetchNpm(name)), step]),
-];
-const pages = places.flatMap(([place, step]) => pagesIn(place).filter((_, at) => at % step === 0));
-const began = performance.now();
-const { results, problems } = await checkAll(
-  pages.map((name) => ({ name, text: readFileSync(name, 'utf8'), isFile: false })),
-  { config: { rules: new Map() } },
-);
-const seconds = ((performance.now() - began) / 1000).toFixed(1);
-const all = results.flatMap(({ name, findings }) => findings.map((finding) => ({ name, ...finding })));
-console.log(
-  `${pages.length} pages of ${places.length} packages in ${seconds} s: ${all.length} findings, ${problems.length} passed over`,
-);
-const counts = new Map();
-for (const { code } of all) counts.set(code, (counts.get(code) ?? 0) + 1);
-for (const [code, count] of [...counts].sort(([, one], [, other]) => other - one))
-  console.log(`${`${count}`.padStart(6)} ${code}`);
-
-// A sample, each rule with its share and at least some: a generator with a seed, so that it is the same again.
-let state = Number(values.seed) || 1;
-const random = () => {
-  state = (state * 1_103_515_245 + 12_345) % 2_147_483_648;
-  return state / 2_147_483_648;
-};
-const shuffled = all.map((finding) => ({ finding, at: random() })).sort((one, other) => one.at - other.at);
-const perRule = Math.max(5, Math.ceil(Number(values.sample) / Math.max(1, counts.size)));
-const taken = new Map();
-const sample = shuffled.filter(({ finding: { code } }) => {
-  taken.set(code, (taken.get(code) ?? 0) + 1);
-  return taken.get(code) <= perRule;
-});
-console.log(`\nA sample of ${Math.min(sample.length, Number(values.sample))}, to be read:`);
-for (const { finding } of sample.slice(0, Number(values.sample))) {
-  const { name, line, column, code, sentence } = finding;
-  const source = readFileSync(name, 'utf8').split('\n')[line - 1] ?? '';
-  console.log(
-    `${relative(folder, name)}:${line}:${column} ${code}\n  ${sentence}\n  ${source.slice(Math.max(0, column - 20), column + 140).trim()}`,
+/** The pages of documentation, one of so many. */
+const documentation = () =>
+  Object.entries(debian).flatMap(([name, step]) =>
+    pagesIn(unpacked(name, fetchDebian(name))).filter((_, at) => at % step === 0),
   );
+
+/** The source of applications. */
+async function applications() {
+  const { packages, mostEach } = JSON.parse(readFileSync(join(import.meta.dirname, 'corpus.json'), 'utf8'));
+  const waiting = Object.entries(packages).values();
+  const files = [];
+  const fetchNext = async () => {
+    for (const [name, version] of waiting)
+      try {
+        files.push(...filesOf(await fetched(name, version)).slice(0, mostEach));
+      } catch (error) {
+        console.error(`${name} is not to be had here: ${error.message.split('\n')[0]}`);
+      }
+  };
+  await Promise.all(Array.from({ length: 6 }, fetchNext));
+  return files.sort().filter(distinct());
 }
+
+const groups = { documentation, applications };
+const names = values.only ? [values.only] : Object.keys(groups);
+const draw = drawer(Number(values.seed));
+
+/** Checks files, and prints what is found. */
+async function report(group, files) {
+  const began = performance.now();
+  const { results, problems } = await checkAll(
+    {
+      sources: files.map((name) => ({
+        name,
+        isFile: false,
+        text: async () => readFileSync(name, 'utf8'),
+        isWorth: async () => true,
+      })),
+      isWhole: false,
+    },
+    { config: { rules: new Map(), elements: new Map(), hooks: new Map(), patterns: [] } },
+  );
+  const seconds = ((performance.now() - began) / 1000).toFixed(1);
+  const all = results
+    .flatMap(({ name, findings }) => findings.map((finding) => ({ name, ...finding })))
+    .filter(({ code }) => !values.rule || code === values.rule);
+  console.log(
+    `${group}: ${files.length} files in ${seconds} s, ${all.length} findings in ${new Set(all.map(({ name }) => name)).size} files, ${problems.length} passed over`,
+  );
+  const reasons = new Map();
+  for (const problem of problems) {
+    const reason = problem.replace(/^.*?: /, '').slice(0, 60);
+    reasons.set(reason, (reasons.get(reason) ?? 0) + 1);
+  }
+  for (const [reason, count] of [...reasons].sort(([, one], [, other]) => other - one).slice(0, 5))
+    console.log(`${`${count}`.padStart(6)} passed over: ${reason}`);
+  const counts = new Map();
+  for (const { code } of all) counts.set(code, (counts.get(code) ?? 0) + 1);
+  for (const [code, count] of [...counts].sort(([, one], [, other]) => other - one))
+    console.log(`${`${count}`.padStart(6)} ${code}`);
+
+  // A sample: of each rule at least ten, and no more than two of one file, since one author makes one mistake often.
+  const most = Number(values.sample);
+  const shuffled = all.map((finding) => ({ finding, at: draw() })).sort((one, other) => one.at - other.at);
+  const perRule = Math.max(10, Math.ceil(most / Math.max(1, counts.size)));
+  const taken = new Map();
+  const count = (key) => {
+    taken.set(key, (taken.get(key) ?? 0) + 1);
+    return taken.get(key);
+  };
+  const sample = shuffled
+    .filter(({ finding: { code, name } }) => count(`${name} ${code}`) <= 2 && count(code) <= perRule)
+    .slice(0, most);
+  console.log(`\nA sample of ${sample.length}, to be read:`);
+  for (const { finding } of sample) {
+    const { name, line, column, code, sentence } = finding;
+    const source = readFileSync(name, 'utf8').split('\n')[line - 1] ?? '';
+    console.log(
+      `${relative(folder, name)}:${line}:${column} ${code}\n  ${sentence}\n  ${source.slice(Math.max(0, column - 20), column + 160).trim()}`,
+    );
+  }
+}
+
+for (const name of names) await report(name, await groups[name]());

@@ -8,7 +8,7 @@
 import { readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
-import { fetched, filesOf, versionOf } from './corpus.mjs';
+import { distinct, fetched, filesOf, versionOf } from './corpus.mjs';
 import { drawer } from './random.mjs';
 
 const { values, positionals } = parseArgs({
@@ -33,6 +33,7 @@ const names = JSON.parse(readFileSync(list, 'utf8')).filter(isApplication);
 const draw = drawer(Number(values.seed));
 const order = names.map((name) => ({ name, at: draw() })).sort((one, other) => one.at - other.at);
 const wanted = Number(values.files);
+const isNew = distinct();
 const packages = {};
 let count = 0;
 console.log(`${names.length} packages have such a name.`);
@@ -44,7 +45,7 @@ await Promise.all(
       try {
         const version = await versionOf(name);
         const place = await fetched(name, version);
-        const files = filesOf(place).slice(0, mostEach);
+        const files = filesOf(place).slice(0, mostEach).filter(isNew);
         if (!files.length) rmSync(place, { recursive: true, force: true });
         if (!files.length || count >= wanted) continue;
         packages[name] = version;

@@ -1,5 +1,6 @@
 // Packages of npm, fetched to be read: their files are unpacked, and nothing of them is run.
 import { execFile } from 'node:child_process';
+import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -68,3 +69,12 @@ export const filesOf = (place) =>
       return text.length < longest && !/[^\n]{5000}/.test(text);
     })
     .sort();
+
+/** Says of each file whether its text is a new one: many are copies of one another. */
+export function distinct() {
+  const texts = new Set();
+  return (file) => {
+    const text = createHash('sha256').update(readFileSync(file)).digest('hex');
+    return !texts.has(text) && !!texts.add(text);
+  };
+}

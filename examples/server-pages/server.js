@@ -40,10 +40,25 @@ function visitOf(request, response, isFresh) {
   return visits.get(id);
 }
 
+/** How long the body of a form may be, in bytes. */
+const longestForm = 100_000;
+
+/** What a form sends; undefined where it is too long to be one of ours. */
 async function formOf(request) {
-  let body = '';
-  for await (const chunk of request) body += chunk;
-  return new URLSearchParams(body);
+  if (Number(request.headers['content-length'] ?? 0) > longestForm) return undefined;
+  const chunks = [];
+  let length = 0;
+  for await (const chunk of request) {
+    length += chunk.length;
+    if (length > longestForm) return undefined;
+    chunks.push(chunk);
+  }
+  return new URLSearchParams(Buffer.concat(chunks).toString());
+}
+
+/** Refuses a body, and hears no more of it. */
+function refuse(response) {
+  response.writeHead(413, { 'Content-Type': 'text/plain', Connection: 'close' }).end('The form is too long.');
 }
 
 const later = (milliseconds) => new Promise((resolve) => setTimeout(resolve, milliseconds));
@@ -127,7 +142,12 @@ export async function respond(request, response) {
   const way = url.searchParams.get('way');
   if (way in ways) visit.way = way;
   const job = request.method === 'POST' && Object.hasOwn(jobs, path) ? jobs[path] : undefined;
-  const done = job?.(visit, await formOf(request));
+  const form = job && (await formOf(request));
+  if (job && !form) {
+    refuse(response);
+    return true;
+  }
+  const done = job?.(visit, form);
   const isPart = !!request.headers['x-part'];
   const to = done?.path ?? path;
   if (!Object.hasOwn(office, to)) response.writeHead(404, { 'Content-Type': 'text/plain' }).end('Not found');

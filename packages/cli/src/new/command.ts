@@ -6,13 +6,15 @@ import { Command } from 'commander';
 import { nearest } from 'elastic-shell/core';
 import { Misuse } from '../misuse.js';
 import type { Streams } from '../streams.js';
-import { projectAround, settingOf, type Project } from './project.js';
+import { fitted } from './fit.js';
+import { componentFolder, type Project, projectAround, settingOf, tooOld } from './project.js';
 import { allRecipes, filesOf, settings, settingsOf, type Recipe, type Setting } from './recipes.js';
+import { ours, styleOf } from './style.js';
 import { testOf } from './tests.js';
 
 interface NewChoices {
   for?: string;
-  in: string;
+  in?: string;
   test?: boolean;
   print?: boolean;
   force?: boolean;
@@ -71,10 +73,14 @@ function write(path: string, text: string): void {
 }
 
 /** What is still to be done once the files are there. */
-function advice(setting: Setting, { packages }: Project): string {
+function advice(setting: Setting, { packages, runner }: Project, isTested: boolean): string {
   const needed = ['elastic-shell', ...(setting === 'angular' ? ['elastic-shell-angular'] : [])];
   const missing = needed.filter((name) => !packages.has(name));
   const lines = missing.length ? [`Install what it needs:  npm install ${missing.join(' ')}`] : [];
+  const environment = runner === 'jest' ? 'jest-environment-jsdom' : 'jsdom';
+  const forTests = [runner ?? 'vitest', environment].filter((name) => !packages.has(name));
+  if (isTested && forTests.length)
+    lines.push(`What runs the test:     npm install --save-dev ${forTests.join(' ')}`);
   lines.push(
     setting === 'angular'
       ? 'Once in angular.json, under "styles":  "elastic-shell/structure.css", and "elastic-shell/skin.css" for the look.'
@@ -92,7 +98,10 @@ export function newCommand(streams: Streams): Command {
       '--for <setting>',
       `one of ${Object.keys(settings).join(', ')}; that of the nearest package.json when left out`,
     )
-    .option('--in <folder>', 'where it is written; made where it is missing', '.')
+    .option(
+      '--in <folder>',
+      "where it is written; made where it is missing. Left out, the project's folder of components, else this one",
+    )
     .option('--test', 'write a test beside it, for Vitest or Jest as the project has it, with jsdom')
     .option('--print', 'print it, and write nothing')
     .option('--force', 'write over files that are there')
@@ -103,19 +112,27 @@ export function newCommand(streams: Streams): Command {
     .action((name: string | undefined, choices: NewChoices) => {
       if (name === undefined) return streams.out(listing());
       const recipe = recipeNamed(name);
-      const project = projectAround(choices.in);
+      const project = projectAround(choices.in ?? '.');
       const setting = settingFor(recipe, choices.for, project);
+      const old = tooOld(setting, project);
+      if (old !== undefined) throw new Misuse(old);
+      const folder = choices.in ?? componentFolder(setting, project);
+      // Angular is written in TypeScript, and a page of markup as its author wrote it.
+      const fitting = {
+        isTyped: project.isTyped || setting === 'angular',
+        style: project.file === undefined ? ours : styleOf(project.folder),
+      };
       const files = [
         ...filesOf(recipe, setting),
         ...(choices.test ? [testOf(recipe, setting, project)] : []),
-      ];
+      ].map((file) => fitted(file, fitting));
       if (choices.print) {
         const heads = files.length > 1;
         return streams.out(
           files.map(({ name, text }) => (heads ? `// ${name}\n\n${text}` : text)).join('\n'),
         );
       }
-      const paths = files.map((file) => ({ path: join(choices.in, file.name), text: file.text }));
+      const paths = files.map((file) => ({ path: join(folder, file.name), text: file.text }));
       const taken = paths.filter(({ path }) => existsSync(path));
       if (taken.length && !choices.force)
         throw new Misuse(
@@ -126,6 +143,6 @@ export function newCommand(streams: Streams): Command {
         write(path, text);
         streams.out(`Wrote ${relative('.', path)}\n`);
       }
-      streams.out(advice(setting, project));
+      streams.out(advice(setting, project, choices.test === true));
     });
 }

@@ -152,7 +152,7 @@ export function testOf(recipe: Recipe, setting: Setting, { runner, isTyped }: Te
     .filter((helper) =>
       new RegExp(`\\b${/const (\w+)/.exec(helper)?.[1]}\\(`).test(`${before}${body}until(`),
     );
-  const text = `${runner ? heads[runner](body) : ''}${imports.join('\n')}
+  const text = `${heads[runner ?? 'vitest'](body)}${imports.join('\n')}
 import { ${help.join(', ')} } from 'elastic-shell/testing';
 
 ${used.join('\n')}

@@ -34,7 +34,8 @@ const join = (document: EventTarget, type: string, hear: Hear, isEarly: boolean)
   line.hearers.add(hear);
   return () => {
     if (!line.hearers.delete(hear) || line.hearers.size) return;
-    document.removeEventListener(type, line.native, isEarly);
+    // A test's window may be gone by now, and its document with it (Vitest, after the last test of a file).
+    document.removeEventListener?.(type, line.native, isEarly);
     known.delete(name);
   };
 };

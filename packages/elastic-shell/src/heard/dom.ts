@@ -21,13 +21,30 @@ export function whileStill<T>(look: () => T): T {
   }
 }
 
+/** Tags that every browser displays, unless a style says otherwise. */
+const displayed = /^(a|b|button|div|em|h[1-6]|i|label|li|nav|ol|p|section|span|strong|tbody|td|th|tr|ul)$/;
+
+/** Whether no style can say that an element is not displayed: computing its style takes long where nothing is laid out. */
+const isUnstyled = ({ ownerDocument, localName, parentElement, attributes }: Element): boolean =>
+  displayed.test(localName) &&
+  parentElement?.localName !== 'details' &&
+  !attributes.getNamedItem('style') &&
+  !attributes.getNamedItem('popover') &&
+  ownerDocument.styleSheets.length === 0;
+
 function seen(element: Element): Seen {
   const known = found?.get(element);
   if (known) return known;
   const { parentElement, ownerDocument } = element;
-  const { display, visibility } = ownerDocument.defaultView?.getComputedStyle(element) ?? {};
-  const hasDisplay = display !== 'none' && (!parentElement || seen(parentElement).hasDisplay);
-  const now = { hasDisplay, isVisible: visibility !== 'hidden' };
+  const around = parentElement && seen(parentElement);
+  const now = { hasDisplay: around?.hasDisplay ?? true, isVisible: around?.isVisible ?? true };
+  // Not every jsdom hides what is hidden until found.
+  if (element.hasAttribute('hidden')) now.hasDisplay = false;
+  else if (!isUnstyled(element)) {
+    const { display, visibility } = ownerDocument.defaultView?.getComputedStyle(element) ?? {};
+    now.hasDisplay &&= display !== 'none';
+    now.isVisible = visibility !== 'hidden';
+  }
   found?.set(element, now);
   return now;
 }
@@ -35,8 +52,7 @@ function seen(element: Element): Seen {
 /** Whether style sheets show an element: not where it, or what is around it, is not displayed or not visible. */
 export function isDisplayed(element: Element): boolean {
   if (element.checkVisibility) return element.checkVisibility({ visibilityProperty: true });
-  // Not every jsdom hides what is hidden until found.
-  if (!element.isConnected || element.closest('[hidden]')) return false;
+  if (!element.isConnected) return false;
   const { hasDisplay, isVisible } = seen(element);
   return hasDisplay && isVisible;
 }
@@ -101,12 +117,13 @@ export function nameOf(element: Element | null | undefined): string {
 
 /** Every element of the page that passes, through open shadow trees, in document order. */
 export function allOf(selector: string, root: ParentNode = document): HTMLElement[] {
-  const found: HTMLElement[] = [];
-  for (const element of root.querySelectorAll('*')) {
-    if (element instanceof HTMLElement && element.matches(selector)) found.push(element);
-    if (element.shadowRoot) found.push(...allOf(selector, element.shadowRoot));
-  }
-  return found;
+  const all = [...root.querySelectorAll('*')];
+  if (!all.some(({ shadowRoot }) => shadowRoot))
+    return [...root.querySelectorAll<HTMLElement>(selector)].filter((each) => each instanceof HTMLElement);
+  return all.flatMap((element) => [
+    ...(element instanceof HTMLElement && element.matches(selector) ? [element] : []),
+    ...(element.shadowRoot ? allOf(selector, element.shadowRoot) : []),
+  ]);
 }
 
 /** Whether `outer` holds `inner`, through shadow trees. */

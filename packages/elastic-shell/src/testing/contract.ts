@@ -8,6 +8,12 @@ import { checkName, type ContractName, widgetAt } from './widget.js';
 
 /** How rows are run. */
 export interface ContractOptions {
+  /**
+   * The control that opens it, or what finds it now: for what opens by a state of yours, where no attribute says who opens it.
+   *
+   * @defaultValue the control whose `commandfor`, `popovertarget` or `aria-controls` names it
+   */
+  opener?: Element | (() => Element | null);
   /** Rows that are not run, by their keys. Default: none. */
   leaveOut?: readonly string[];
   /**
@@ -29,22 +35,37 @@ const needsBrowser: Readonly<Record<string, readonly string[]>> = {
   tooltip: ['hover'],
 };
 
+/** Patterns that show only once something has opened them. */
+const layers: readonly string[] = ['dialog', 'popover', 'menu', 'tooltip'];
+
 const sentence = ({ key, expected, got }: RowResult): string =>
   `  ${key}: ${expected}; got: ${got ?? 'nothing'}`;
 
 /**
  * Runs the rows of a contract on the widget at `root` that a page without layout can show, by keys and presses made of events, and
  * answers with how each went. Rejects with an Error that names all that do not hold; with a TypeError for a pattern that has no
- * rows; with an Error where no such widget shows at `root`; with the reason of `signal` once that is aborted.
+ * rows; with an Error where no such widget shows at `root`, or where nothing is known to open it; with the reason of `signal` once that is aborted.
  */
 export async function expectContract(
   root: Element,
   pattern: ContractName,
-  { leaveOut = [], reset, signal }: ContractOptions = {},
+  { opener, leaveOut = [], reset, signal }: ContractOptions = {},
 ): Promise<RowResult[]> {
   checkName(pattern);
-  const { found } = widgetAt(root, pattern);
-  const again = (): Widget => widgetAt(root, pattern).widget;
+  const { found, widget: first } = widgetAt(root, pattern);
+  let last = first;
+  const again = (): Widget => {
+    // Looking for it in the whole page takes long: that is done again where it was drawn anew.
+    const isThere = last.root.isConnected && (last.opener?.isConnected ?? true);
+    if (!isThere) last = widgetAt(root, pattern).widget;
+    const widget = last;
+    const own = typeof opener === 'function' ? opener() : opener;
+    return own instanceof HTMLElement ? { ...widget, opener: own } : widget;
+  };
+  if (layers.includes(found.pattern) && !again().opener)
+    throw new Error(
+      `elastic-shell: no control is known to open the ${pattern} “${found.name}”, so no row of it can be run; name it: expectContract(root, '${pattern}', { opener: button })`,
+    );
   const stage = new PageStage(again, reset, signal);
   const skipped = [...leaveOut, ...(needsBrowser[found.pattern] ?? [])];
   const results: RowResult[] = [];

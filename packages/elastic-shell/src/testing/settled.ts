@@ -2,6 +2,7 @@
 import { coming } from '../engine/lazy-service.js';
 import { isAsking, wiredRun } from '../engine/registry.js';
 import type { Wired } from '../engine/types.js';
+import { outsideAct } from './act.js';
 
 /** What is waited for: something wired, an element and what is in it, or several of them. */
 export type Settling = Wired | Element | Document | Iterable<Wired | Element>;
@@ -74,12 +75,17 @@ export async function settled(
 ): Promise<void> {
   const nodes = nodesOf(target);
   const end = now() + most;
-  // What was done just now may begin something in a moment, and so may what has ended.
-  for (let calm = 0; calm < 2;) {
-    await turn();
-    const pending = pendingIn(nodes);
-    calm = pending.length ? 0 : calm + 1;
-    if (pending.length && now() > end)
-      throw new Error(`elastic-shell: settled waited ${most} ms, and still ${pending.join('; ')}`);
+  const endAct = outsideAct();
+  try {
+    // What was done just now may begin something in a moment, and so may what has ended.
+    for (let calm = 0; calm < 2;) {
+      await turn();
+      const pending = pendingIn(nodes);
+      calm = pending.length ? 0 : calm + 1;
+      if (pending.length && now() > end)
+        throw new Error(`elastic-shell: settled waited ${most} ms, and still ${pending.join('; ')}`);
+    }
+  } finally {
+    endAct();
   }
 }

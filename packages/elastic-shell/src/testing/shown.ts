@@ -61,11 +61,22 @@ export function setUpStyles(win: Win, { popovers, modal }: Shown): Undo[] {
     element.getAttribute('hidden') === 'until-found' ||
     (element.hasAttribute('popover') && !popovers.has(element) && !modal.has(element)) ||
     (element.localName === 'dialog' && !element.hasAttribute('open') && !popovers.has(element));
+  /** Elements whose style is being worked out. */
+  const under = new Set<Element>();
   return [
     replace(win, 'getComputedStyle', {
       writable: true,
       value: (element: Element, pseudoElement?: string | null) => {
-        const style = getComputedStyle.call(win, element, pseudoElement);
+        // A rule of jsdom's own for popovers that are open (jsdom 27) asks for the style of the element that it is to be matched with.
+        if (under.has(element))
+          return { display: isHidden(element) ? 'none' : 'block', visibility: 'visible' };
+        under.add(element);
+        let style: CSSStyleDeclaration;
+        try {
+          style = getComputedStyle.call(win, element, pseudoElement);
+        } finally {
+          under.delete(element);
+        }
         // Some style sheets of jsdom hide every popover, as none is open to them.
         const isShownPopover =
           popovers.has(element) && !element.hasAttribute('hidden') && style.display === 'none';

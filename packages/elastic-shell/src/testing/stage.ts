@@ -8,6 +8,7 @@ import { factsOf } from '../rehearsal/page/facts.js';
 import { takeStop, stopCount } from '../rehearsal/page/focus.js';
 import type { Widget } from '../rehearsal/page/widgets.js';
 import type { Stage } from '../rehearsal/stage.js';
+import { outsideAct } from './act.js';
 import { keepStates } from './cells.js';
 import { hover, pressKey, pressPointer } from './press.js';
 import { settled } from './settled.js';
@@ -31,6 +32,7 @@ export class PageStage implements Stage {
   #places: Element[] = [];
   readonly #states = keepStates(document);
   readonly #stopHearing = hearLive(document, (text) => this.#said.push(`“${text}”`));
+  readonly #endAct = outsideAct();
   readonly #end = document.createElement('span');
 
   /**
@@ -142,6 +144,7 @@ export class PageStage implements Stage {
 
   /** Hears no more, and leaves the page as it is. */
   release(): void {
+    this.#endAct();
     this.#stopHearing();
     this.#end.remove();
   }

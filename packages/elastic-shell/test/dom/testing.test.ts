@@ -265,3 +265,76 @@ describe('the platform that is set up', () => {
     expect('showPopover' in HTMLElement.prototype).toBe(false);
   });
 });
+
+describe('a dialog that a state opens', () => {
+  const put2 = (): HTMLElement => {
+    put('<button id="b">Strike…</button><dialog id="w"><h2>Strike</h2><button>Keep</button></dialog>');
+    const wired = shell.wireDialog(at('w'));
+    at('b').addEventListener('click', () => wired.show());
+    at('w')
+      .querySelector('button')
+      ?.addEventListener('click', () => wired.close());
+    return at('w');
+  };
+
+  it('is walked once its opener is named, as an element or as what finds it', async () => {
+    const release = setUpPlatform();
+    const root = put2();
+    const { signal } = over;
+    for (const opener of [at('b'), () => document.querySelector('#b')]) {
+      const rows = await expectContract(root, 'dialog', { opener, signal, leaveOut: ['state'] });
+      expect(rows.filter(({ outcome }) => outcome === 'held').map(({ key }) => key)).toEqual(
+        expect.arrayContaining(['Enter', 'Space', 'press', 'Escape']),
+      );
+    }
+    release();
+  });
+
+  it('says that an opener has to be named where none is known', async () => {
+    const release = setUpPlatform();
+    await expect(expectContract(put2(), 'dialog')).rejects.toThrow(
+      "no control is known to open the dialog “Strike”, so no row of it can be run; name it: expectContract(root, 'dialog', { opener: button })",
+    );
+    release();
+  });
+});
+
+it('tells React that nobody uses act while keys are pressed and something is waited for, and sets it back', async () => {
+  const scope = globalThis as { IS_REACT_ACT_ENVIRONMENT?: boolean };
+  scope.IS_REACT_ACT_ENVIRONMENT = true;
+  try {
+    put(markup.switch);
+    const seen: unknown[] = [];
+    shell.wireSwitch(at('w'), { onChange: () => seen.push(scope.IS_REACT_ACT_ENVIRONMENT) });
+    await expectContract(at('w'), 'switch', { signal: over.signal });
+    expect([seen.length > 0, new Set(seen), scope.IS_REACT_ACT_ENVIRONMENT]).toEqual([
+      true,
+      new Set([false]),
+      true,
+    ]);
+    const waiting = settled();
+    expect(scope.IS_REACT_ACT_ENVIRONMENT).toBe(false);
+    await waiting;
+    expect(scope.IS_REACT_ACT_ENVIRONMENT).toBe(true);
+  } finally {
+    delete scope.IS_REACT_ACT_ENVIRONMENT;
+  }
+});
+
+it('answers where working out a style asks for the same style, as rules for open popovers do in jsdom 27', () => {
+  const own = window.getComputedStyle;
+  let depth = 0;
+  window.getComputedStyle = (element, pseudo) => {
+    if (++depth > 100) throw new Error('it asks itself for ever');
+    const { display } = window.getComputedStyle(element);
+    return Object.assign(own.call(window, element, pseudo), { asked: display });
+  };
+  const release = setUpPlatform();
+  try {
+    put('<div popover>Tide</div>');
+    expect(getComputedStyle(document.querySelector('div')!).display).toBe('none');
+  } finally {
+    release();
+    window.getComputedStyle = own;
+  }
+});

@@ -15,9 +15,13 @@ const isWorded = (name: string): boolean =>
 export const textOfFlag = (name: string, value: boolean): string | undefined =>
   isWorded(name) ? `${value}` : value ? '' : undefined;
 
+/** A style as an object that takes the element out of the page. */
+const undrawn = /^\{\s*display:\s*(['"])none\1\s*,?\s*\}$/;
+
 /** What an expression says of an attribute where it is a literal; undefined where it is not there then. */
 export function textOfLiteral(expression: string, name: string): string | typeof unknown | undefined {
   const text = expression.trim();
+  if (name === 'style' && undrawn.test(text)) return 'display: none';
   if (/^(null|undefined)$/.test(text)) return undefined;
   if (/^(true|false)$/.test(text)) return textOfFlag(name, text === 'true');
   if (/^-?\d+(\.\d+)?$/.test(text)) return text;

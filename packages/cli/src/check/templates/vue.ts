@@ -62,6 +62,8 @@ function gather(into: Gathered, prop: Prop, handles: Handles): void {
     const said = textOfLiteral(expression, name);
     if (said !== undefined) into.write(name, said, at);
   } else if (prop.name === 'on' && name) into.set(`on${name}`, '', at);
+  // It is there, and never shown: a field that a script presses.
+  else if (prop.name === 'show' && expression === 'false') into.set('style', 'display: none', at);
   else if (!silent.has(prop.name)) into.isOpen = true;
 }
 

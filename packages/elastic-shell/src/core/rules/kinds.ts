@@ -1,4 +1,5 @@
 // Kinds of elements that rules ask about, each a question to one element.
+import { ask } from './doubt.js';
 import { has, type Markup, roleOf, writtenRole } from './markup.js';
 
 const isDisabled = (element: Markup): boolean =>
@@ -20,9 +21,13 @@ export const isFocusable = (element: Markup): boolean =>
 export const isTabbable = (element: Markup): boolean =>
   isFocusable(element) && !(element.attribute('tabindex') ?? '').trim().startsWith('-');
 
+/** Whether its own style takes it out of the page. A style that is bound says nothing of that, and is no reason to doubt. */
+const isUndrawn = (element: Markup): boolean =>
+  /(^|;)\s*display\s*:\s*none/i.test(ask(() => element.attribute('style')).value ?? '');
+
 /** Whether neither it nor anything in it can be seen or reached. */
 export const isGone = (element: Markup): boolean =>
-  has(element, 'hidden') || has(element, 'inert') || element.tag === 'template';
+  has(element, 'hidden') || has(element, 'inert') || element.tag === 'template' || isUndrawn(element);
 
 /** Roles of what is operated by itself, with focus on it. */
 const operated = /^(button|checkbox|combobox|link|radio|searchbox|slider|spinbutton|switch|textbox)$/;

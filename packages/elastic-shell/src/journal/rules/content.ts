@@ -2,13 +2,18 @@
 import { ask } from '../../core/rules/doubt.js';
 import { isGone, isHeading } from '../../core/rules/kinds.js';
 import { has, type Markup, roleOf, tagText, writtenRole } from '../../core/rules/markup.js';
-import type { Page } from '../../core/rules/page.js';
+import type { Page, Test } from '../../core/rules/page.js';
 import type { Rule } from '../../core/rules/rule.js';
 
 const isLost = (element: Markup): boolean => isGone(element) || element.attribute('aria-hidden') === 'true';
 
+/** What is around an element, as far as it is known: that a piece of a page may be put anywhere is nobody's doubt here. */
+const knownAround = (element: Markup, page: Page, test: Test): Markup | undefined =>
+  ask(() => page.around(element, test)).value;
+
 /** Whether neither it nor anything around it can be seen. */
-const isUnseen = (element: Markup, page: Page): boolean => isLost(element) || !!page.around(element, isLost);
+const isUnseen = (element: Markup, page: Page): boolean =>
+  isLost(element) || !!knownAround(element, page, isLost);
 
 const isFigure = (element: Markup): boolean => element.tag === 'figure';
 
@@ -39,7 +44,7 @@ function headingsBefore(page: Page): ReadonlyMap<Markup, Markup> {
     const isSeen = heading.value && !ask(() => isUnseen(element, page)).value;
     if (heading.doubt || (isSeen && element.isOptional)) last.clear();
     if (heading.doubt || !isSeen || element.isOptional) continue;
-    const within = ask(() => page.around(element, isApart)).value;
+    const within = knownAround(element, page, isApart);
     const previous = last.get(within);
     if (previous) found.set(element, previous);
     last.set(within, element);
@@ -63,9 +68,10 @@ export const contentRules: readonly Rule[] = [
       if (instead.some((name) => has(element, name))) return undefined;
       if (/^(none|presentation)$/.test(writtenRole(element)) || isUnseen(element, page)) return undefined;
       // A script that fills in what it shows may say what that is.
-      if (!has(element, 'src') && !has(element, 'srcset')) return undefined;
+      const names = [...element.names()];
+      if (!names.includes('src') && !names.includes('srcset')) return undefined;
       // The caption of a figure may take its place (HTML, the img element).
-      if (page.around(element, isFigure)) return undefined;
+      if (knownAround(element, page, isFigure)) return undefined;
       return {
         element,
         sentence: `${tagText(element)} has no alt: its address is read out in place of what it shows.`,

@@ -1,6 +1,6 @@
 // Rules about names of what is operated.
 import { ask } from '../../core/rules/doubt.js';
-import { isWidget } from '../../core/rules/kinds.js';
+import { isGone, isWidget } from '../../core/rules/kinds.js';
 import { has, isRole, type Markup, tagText, writtenRole } from '../../core/rules/markup.js';
 import { isLabelled, isNamed } from '../../core/rules/names.js';
 import { namedIds, type Naming } from '../../core/rules/named-ids.js';
@@ -9,7 +9,7 @@ import type { Rule } from '../../core/rules/rule.js';
 
 /** Not to be operated or told: it needs no name. */
 const isSilent = (element: Markup): boolean =>
-  element.attribute('aria-hidden') === 'true' || has(element, 'hidden') || has(element, 'inert');
+  element.attribute('aria-hidden') === 'true' || isGone(element);
 
 const isCombobox = isRole('combobox');
 const controlling: Naming = { test: isCombobox, attributes: ['aria-controls', 'aria-owns'] };

@@ -5,8 +5,19 @@ import { layers } from './layers.js';
 import type { Found } from '../facts.js';
 import { type Widget, widgets } from './widgets.js';
 
-const itemsIn = (root: HTMLElement, selector: string, owner: string): HTMLElement[] =>
-  allOf(selector, root).filter((item) => item.parentElement?.closest(owner) === root && isShown(item));
+/** The items of a list that show, less those of lists in it. */
+function itemsIn(root: HTMLElement, selector: string, owner: string): HTMLElement[] {
+  // Many items stand in one element.
+  const owners = new Map<Element, Element | null>();
+  const ownerOf = (item: Element): Element | null | undefined => {
+    const { parentElement } = item;
+    if (!parentElement) return undefined;
+    const known = owners.get(parentElement) ?? parentElement.closest(owner);
+    owners.set(parentElement, known);
+    return known;
+  };
+  return whileStill(() => allOf(selector, root).filter((item) => ownerOf(item) === root && isShown(item)));
+}
 
 const stopOf = (items: readonly HTMLElement[]): HTMLElement | undefined =>
   items.find((item) => item.tabIndex === 0) ?? items[0];
@@ -33,7 +44,9 @@ function lists(): Widget[] {
         const own = items();
         return root.tabIndex === 0 ? root : stopOf(own);
       },
-      panels: () => items().flatMap((tab) => namedBy(tab, 'aria-controls')),
+      ...(role === 'tablist' && {
+        panels: () => items().flatMap((tab) => namedBy(tab, 'aria-controls')),
+      }),
     });
   }
   return found;

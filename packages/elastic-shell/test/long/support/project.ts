@@ -26,6 +26,7 @@ export function packAll(): Record<string, string> {
   return {
     'elastic-shell': pack(library),
     'elastic-shell-angular': pack(join(library, '../angular')),
+    'elastic-shell-cli': pack(join(library, '../cli')),
   };
 }
 
