@@ -1,7 +1,8 @@
-// Makes what editors and catalogues read of the elements, from the contracts: a custom-elements manifest (schema 1.0.0) and
-// data for the HTML of editors (version 1.1).
-import { writeFileSync } from 'node:fs';
+// Makes what catalogues and editors read of the library, from the contracts: a custom-elements manifest (schema 1.0.0), and what
+// editors.mjs makes of them.
+import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { editorDataOf, webTypesOf } from './editors.mjs';
 import { root } from './setup.mjs';
 
 const dist = join(root, 'packages/elastic-shell/dist');
@@ -33,12 +34,13 @@ const elements = core.notes.map((notes) => {
   const { name, says, options, methods } = notes;
   const { options: kinds } = contracts[name];
   const about = new Map(options.map((option) => [option.name, option]));
-  const attributes = [...attributesOf(kinds)]
-    .filter(([attribute]) => !attribute.startsWith('data-'))
-    .map(([attribute, [option, kind]]) => {
-      const { does = '', default: first = '' } = about.get(option) ?? {};
-      return { attribute, option, kind, does, first };
-    });
+  const said = [...attributesOf(kinds)].map(([attribute, [option, kind]]) => {
+    const { does = '', default: first = '' } = about.get(option) ?? {};
+    return { attribute, option, kind, does, first };
+  });
+  // Those of the element, and those of anybody's element that says by data-wire what it is.
+  const attributes = said.filter(({ attribute }) => !attribute.startsWith('data-'));
+  const wireOptions = said.filter(({ attribute }) => attribute.startsWith('data-'));
   const fields = Object.entries(kinds)
     .filter(([option]) => !/^on[A-Z]/.test(option))
     .map(([option, kind]) => ({
@@ -52,6 +54,7 @@ const elements = core.notes.map((notes) => {
     tag: `shell-${name}`,
     says,
     attributes,
+    options: wireOptions,
     fields,
     methods,
     events: [...events, ...(more[name] ?? [])],
@@ -104,19 +107,10 @@ const manifest = {
   }),
 };
 
-const editorData = {
-  version: 1.1,
-  tags: elements.map(({ tag, says, attributes }) => ({
-    name: tag,
-    description: says,
-    attributes: attributes.map(({ attribute, kind, does, first }) => ({
-      name: attribute,
-      description: `${does} Default: ${first}.`,
-      ...(Array.isArray(kind) && { values: kind.map((word) => ({ name: word })) }),
-      ...(flags.includes(kind) && { values: [{ name: 'true' }, { name: 'false' }] }),
-    })),
-  })),
-};
+const library = JSON.parse(readFileSync(join(dist, '../package.json'), 'utf8'));
+const editorData = editorDataOf(elements, contracts, flags);
+const webTypes = webTypesOf(elements, contracts, flags, library);
 
 writeFileSync(join(dist, 'custom-elements.json'), `${JSON.stringify(manifest, null, 2)}\n`);
 writeFileSync(join(dist, 'editor-data.json'), `${JSON.stringify(editorData, null, 2)}\n`);
+writeFileSync(join(dist, 'web-types.json'), `${JSON.stringify(webTypes, null, 2)}\n`);

@@ -3,7 +3,7 @@ import { existsSync, readFileSync } from 'node:fs';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
-import { failing, page, rehearse } from './faults';
+import { failing, rehearse } from './faults';
 import { folderOf, run } from './run';
 
 const lamp = (name: string, more = ''): string =>

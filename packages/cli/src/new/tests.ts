@@ -143,7 +143,7 @@ export function testOf(recipe: Recipe, setting: Setting, { runner, isTyped }: Te
   const mounted = lines.join('\n');
   const { before, then } = stepsOf(recipe);
   const contract = contractOf(recipe);
-  const help = [...(contract.length ? ['expectContract'] : []), 'setUpPlatform'];
+  const help = [...(contract.length ? ['expectContract'] : []), 'setUpPlatform', 'settled'];
   // The script of a page is as its author wrote it.
   const isTypescript = isTyped && !!inFramework[setting];
   const body = indented([...then.split('\n'), ...contract]);
@@ -166,6 +166,8 @@ ${before ? `${indented(before.split('\n'))}\n` : ''}${indented(mounted.split('\n
   await until(() => document.querySelector('button, [role]') !== null);
 
 ${body}
+  // What still closes has an end before the page is taken away.
+  await settled();
 });
 `;
   return { name: `${name}.${isTypescript ? end.replace(/js(x?)$/, 'ts$1') : end}`, text };

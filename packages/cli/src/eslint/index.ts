@@ -1,0 +1,124 @@
+// The rules of `check` in ESLint (flat configuration), with their fixes:
+//
+//   import elasticShell from 'elastic-shell-cli/eslint';
+//   export default [...elasticShell.configs.recommended];
+//
+// Whatever parser ESLint reads a file with, the rules read its text as `check` does: each rule reports what `check` finds under its
+// code. Beside `eslint-disable` comments those of `check` count.
+import { readFileSync } from 'node:fs';
+import type { ESLint, Linter, Rule } from 'eslint';
+import { createSyncFn } from 'synckit';
+import { allRules, type Rule as OwnRule } from 'elastic-shell/rules';
+import type { Placed } from '../check/placed.js';
+import { textParser } from './parser.js';
+import type { Answer } from './worker.js';
+
+const name = 'elastic-shell';
+
+const { version }: { version: string } = JSON.parse(
+  readFileSync(new URL('../../package.json', import.meta.url), 'utf8'),
+);
+
+/** The worker is started when a file comes. */
+let ask: ((file: string, text: string) => Answer) | undefined;
+const answerTo = (file: string, text: string): Answer => {
+  ask ??= createSyncFn(new URL('./worker.js', import.meta.url), { timeout: 60_000 });
+  return ask(file, text);
+};
+
+/** What was found in a file, once for all rules. */
+const known = new WeakMap<object, readonly Placed[]>();
+
+function findingsOf({ sourceCode, physicalFilename }: Rule.RuleContext): readonly Placed[] {
+  const before = known.get(sourceCode);
+  if (before) return before;
+  const answer = answerTo(physicalFilename, sourceCode.text);
+  // What `check` can't read, the parser of the project has complained of.
+  const findings = 'findings' in answer ? answer.findings : [];
+  known.set(sourceCode, findings);
+  return findings;
+}
+
+/** A rule of ESLint for a rule of ours. */
+const ruleOf = ({ code, says, clause }: Pick<OwnRule, 'code' | 'says' | 'clause'>): Rule.RuleModule => ({
+  meta: {
+    type: 'problem',
+    fixable: 'code',
+    schema: [],
+    docs: { description: `${says} It follows: ${clause}.` },
+  },
+  create(context) {
+    return {
+      // A text is read as a whole.
+      Program() {
+        for (const { code: found, sentence, remedy, line, column, fix } of findingsOf(context)) {
+          if (found !== code) continue;
+          context.report({
+            message: `${sentence} ${remedy}`,
+            loc: { line, column: column - 1 },
+            ...(fix && { fix: (fixer) => fixer.insertTextAfterRange([fix.at, fix.at], fix.insert) }),
+          });
+        }
+      },
+    };
+  },
+});
+
+/** Rules about the comments that allow a finding. */
+const ofComments = [
+  {
+    code: 'allow-reason-missing',
+    severity: 'warning',
+    says: 'A comment allows a finding without a reason.',
+    clause: 'check: comments that allow a finding',
+  },
+  {
+    code: 'allow-unused',
+    severity: 'warning',
+    says: 'A comment allows what is not found.',
+    clause: 'check: comments that allow a finding',
+  },
+] as const;
+
+const all = [...allRules(), ...ofComments];
+
+const plugin = {
+  meta: { name: 'elastic-shell-cli/eslint', version, namespace: name },
+  rules: Object.fromEntries(all.map((rule) => [rule.code, ruleOf(rule)])),
+  /** For files that nothing else of yours parses: `languageOptions: { parser: elasticShell.parser }`. */
+  parser: textParser,
+} satisfies ESLint.Plugin & { parser: Linter.Parser };
+
+const rules: Linter.RulesRecord = Object.fromEntries(
+  all.map(({ code, severity }) => [`${name}/${code}`, severity === 'error' ? 'error' : 'warn']),
+);
+
+/** Every rule, for templates and scripts that hold markup, with whatever parsers the project reads them with. */
+const recommended: Linter.Config[] = [
+  {
+    name: `${name}/recommended`,
+    files: ['**/*.{jsx,tsx,vue,svelte,astro,html}', '**/*.component.ts'],
+    plugins: { [name]: plugin },
+    rules,
+  },
+  {
+    name: `${name}/jsx`,
+    files: ['**/*.jsx'],
+    languageOptions: { parserOptions: { ecmaFeatures: { jsx: true } } },
+  },
+];
+
+/** The same, and a parser for pages of HTML and of Astro, where the project has none for them. */
+const pages: Linter.Config[] = [
+  ...recommended,
+  {
+    name: `${name}/pages`,
+    files: ['**/*.{html,astro}'],
+    languageOptions: { parser: textParser },
+  },
+];
+
+/** The plugin, with its configurations. */
+const elasticShell = { ...plugin, configs: { recommended, pages } };
+
+export default elasticShell;
