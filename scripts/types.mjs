@@ -1,5 +1,5 @@
-// `npm run types`: the core without DOM types, the library, the command line, the site, the examples and the tests; and each gallery
-// and recipe by the checker of its own framework.
+// `npm run types`: the core without DOM types, the library, the command line, the site, the examples and the tests; each gallery and
+// recipe by the checker of its own framework; and the reports of the API.
 import { bin, runAsync, setUp } from './setup.mjs';
 import { build } from './build.mjs';
 import { whenFree } from './parallel.mjs';
@@ -48,3 +48,6 @@ await Promise.all([
     check('svelte-check', ['--workspace', folder, '--tsconfig', `./${project}`, '--output', 'human']),
   ),
 ]);
+
+// What users may import is as the reports say that are kept.
+await runAsync(process.execPath, ['scripts/api.mjs', '--check']);

@@ -89,6 +89,7 @@ ${html}
     <footer class="foot">
       <p>Elastic Shell, MIT. Every boat, berth and person here is made up.</p>
       <p><a href="${to('accessibility/')}">Accessibility</a> <a href="${to('support/')}">Browsers</a> <a href="${to('changelog/')}">Changelog</a> <a href="${to('desk')}">Demo</a></p>
+      <!-- versions -->
     </footer>
     <dialog id="site-search">
       <header>

@@ -7,6 +7,7 @@ import { Misuse } from './misuse.js';
 import { newCommand } from './new/command.js';
 import { rehearseCommand } from './rehearse/command.js';
 import { standard, type Streams } from './streams.js';
+import { version } from './version.js';
 
 /** Runs the command line `argv`; answers the exit code: 0 clean, 1 findings or failure, 2 misuse. */
 export async function main(argv: readonly string[], streams: Streams = standard): Promise<number> {
@@ -15,7 +16,7 @@ export async function main(argv: readonly string[], streams: Streams = standard)
     .description(
       'Checks pages for the mistakes people make with layers and sections, and tells what each pattern owes.',
     )
-    .version('0.1.0')
+    .version(version)
     .exitOverride()
     .configureOutput({ writeOut: streams.out, writeErr: streams.error });
   const done = (code: number): void => {

@@ -14,8 +14,26 @@ export interface Lead extends Place {
   tag: string;
 }
 
-/** Attributes whose value does nothing at all where no element has the id. */
-const naming = ['commandfor', 'popovertarget'];
+/** Attributes that do nothing where no element has the id: the rule that each belongs to, and what then comes of it. */
+const naming: Readonly<Record<string, { code: string; clause: string; ends: string }>> = {
+  ...Object.fromEntries(
+    ['commandfor', 'popovertarget'].map((name) => [
+      name,
+      {
+        code: 'invoker-target-missing',
+        clause: 'HTML, the button element, commandfor; the popovertarget attribute',
+        ends: 'pressing it does nothing',
+      },
+    ]),
+  ),
+  ...Object.fromEntries(
+    ['aria-labelledby', 'aria-describedby', 'aria-controls'].map((name) => [
+      name,
+      { code: 'aria-reference-missing', clause: 'WAI-ARIA, ID reference', ends: 'it says nothing' },
+    ]),
+  ),
+  for: { code: 'label-target-missing', clause: 'HTML, the label element, for', ends: 'it names nothing' },
+};
 
 /** What an element names, where that is written as a plain text. */
 function written(element: Markup, attribute: string): string | undefined {
@@ -32,7 +50,7 @@ export function leadsOf(text: string, pages: readonly ReadPage[]): Lead[] {
   return parts.flatMap(({ roots, kind, places }) => {
     const page = pageOf(roots, kind);
     return page.elements.flatMap((element) =>
-      naming.flatMap((attribute): Lead[] => {
+      Object.keys(naming).flatMap((attribute): Lead[] => {
         const id = written(element, attribute);
         if (id === undefined || page.named(id, element)) return [];
         return [{ id, attribute, tag: tagText(element), ...placeIn(places, element, attribute) }];
@@ -90,12 +108,15 @@ export async function findNowhere(
 }
 
 /** The warning for a lead that leads nowhere. `near`: the id that was most likely meant. */
-export const toldOf = ({ id, attribute, tag, ...place }: Lead, near: string | undefined): Placed => ({
-  code: 'invoker-target-missing',
-  severity: 'warning',
-  clause: 'HTML, the button element, commandfor; the popovertarget attribute',
-  sentence: `${tag} names "${id}" by ${attribute}, and no file of this run holds that id: pressing it does nothing.`,
-  remedy: near ? `Did you mean "${near}"?` : `Give the element the id "${id}", or name another.`,
-  attribute,
-  ...place,
-});
+export function toldOf({ id, attribute, tag, ...place }: Lead, near: string | undefined): Placed {
+  const { code = '', clause = '', ends = '' } = naming[attribute] ?? {};
+  return {
+    code,
+    severity: 'warning',
+    clause,
+    sentence: `${tag} names "${id}" by ${attribute}, and no file of this run holds that id: ${ends}.`,
+    remedy: near ? `Did you mean "${near}"?` : `Give the element the id "${id}", or name another.`,
+    attribute,
+    ...place,
+  };
+}

@@ -3,6 +3,7 @@ import { existsSync } from 'node:fs';
 import { isAbsolute } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 import { allRules } from 'elastic-shell/rules';
+import { version } from '../version.js';
 import type { Result } from './check.js';
 import type { Placed } from './placed.js';
 
@@ -47,7 +48,7 @@ export const sarif = (results: readonly Result[], { problems }: { problems: read
           tool: {
             driver: {
               name: 'elastic-shell check',
-              version: '0.1.0',
+              version,
               rules: allRules().map(({ code, says, clause, severity }) => ({
                 id: code,
                 shortDescription: { text: says },

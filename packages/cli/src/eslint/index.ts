@@ -5,19 +5,15 @@
 //
 // Whatever parser ESLint reads a file with, the rules read its text as `check` does: each rule reports what `check` finds under its
 // code. Beside `eslint-disable` comments those of `check` count.
-import { readFileSync } from 'node:fs';
 import type { ESLint, Linter, Rule } from 'eslint';
 import { createSyncFn } from 'synckit';
 import { allRules, type Rule as OwnRule } from 'elastic-shell/rules';
 import type { Placed } from '../check/placed.js';
+import { version } from '../version.js';
 import { textParser } from './parser.js';
 import type { Answer } from './worker.js';
 
 const name = 'elastic-shell';
-
-const { version }: { version: string } = JSON.parse(
-  readFileSync(new URL('../../package.json', import.meta.url), 'utf8'),
-);
 
 /** The worker is started when a file comes. */
 let ask: ((file: string, text: string) => Answer) | undefined;

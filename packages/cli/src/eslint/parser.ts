@@ -1,9 +1,10 @@
 // A parser for files that ESLint itself can't read: to it they hold nothing, and the rules read the text.
 import type { Linter } from 'eslint';
+import { version } from '../version.js';
 
 /** Parses any text into a program without a statement. */
 export const textParser: Linter.Parser = {
-  meta: { name: 'elastic-shell-cli/eslint/text', version: '0.1.0' },
+  meta: { name: 'elastic-shell-cli/eslint/text', version },
   parseForESLint(text: string) {
     const lines = text.split(/\r\n|[\r\n\u2028\u2029]/);
     const end = { line: lines.length, column: lines.at(-1)?.length ?? 0 };

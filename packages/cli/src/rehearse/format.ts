@@ -1,6 +1,7 @@
 // Rehearsals as text for people, JSON for programs, SARIF for tools that show findings, JUnit for test reports.
 import { styleText } from 'node:util';
 import { shown } from '../shown.js';
+import { version } from '../version.js';
 import { xmlText } from '../xml.js';
 import type { Rehearsal, RowResult, WidgetResult } from './types.js';
 
@@ -70,7 +71,7 @@ const sarif = (rehearsals: readonly Rehearsal[]): string =>
       version: '2.1.0',
       runs: [
         {
-          tool: { driver: { name: 'elastic-shell rehearse', version: '0.1.0' } },
+          tool: { driver: { name: 'elastic-shell rehearse', version } },
           results: rehearsals.flatMap((rehearsal) =>
             failures(rehearsal).map(({ widget: { pattern, kind, name }, row: { key, expected, got } }) => ({
               ruleId: `${pattern}/${key}`,

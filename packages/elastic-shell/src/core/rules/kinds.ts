@@ -38,6 +38,9 @@ const items = /^(menuitem|menuitemcheckbox|menuitemradio|option|tab|treeitem)$/;
 export const isWidget = (element: Markup): boolean =>
   isControl(element) || operated.test(writtenRole(element)) || items.test(writtenRole(element));
 
+/** Whether it is an item of a list that goes through its items by arrow keys. */
+export const isItem = (element: Markup): boolean => items.test(writtenRole(element));
+
 /** What keeps focus for the items in it. */
 export const isComposite = (element: Markup): boolean =>
   /^(grid|listbox|menu|menubar|radiogroup|tablist|toolbar|tree|treegrid)$/.test(writtenRole(element));

@@ -5,7 +5,10 @@ import { has, type Markup, roleOf, tagText, writtenRole } from '../../core/rules
 import type { Page, Test } from '../../core/rules/page.js';
 import type { Rule } from '../../core/rules/rule.js';
 
-const isLost = (element: Markup): boolean => isGone(element) || element.attribute('aria-hidden') === 'true';
+/** Whether it is kept from assistive technology. */
+const isHidden = (element: Markup): boolean =>
+  ask(() => element.attribute('aria-hidden')).value === 'true' || element.tag === 'template';
+const isLost = (element: Markup): boolean => isGone(element) || isHidden(element);
 
 /** What is around an element, as far as it is known: that a piece of a page may be put anywhere is nobody's doubt here. */
 const knownAround = (element: Markup, page: Page, test: Test): Markup | undefined =>
@@ -28,6 +31,10 @@ const isApart = (element: Markup): boolean =>
 const levelOf = (heading: Markup): number =>
   Number(heading.attribute('aria-level') ?? /^h([1-6])$/.exec(heading.tag)?.[1]);
 
+/** Whether it stands in what holds text, where no heading can be. */
+const standsInText = ({ parent }: Markup): boolean =>
+  /^(a|button|em|h[1-6]|label|output|p|small|span|strong)$/.test(parent ? ask(() => parent.tag).value : '');
+
 const before = new WeakMap<Page, ReadonlyMap<Markup, Markup>>();
 
 /**
@@ -42,7 +49,8 @@ function headingsBefore(page: Page): ReadonlyMap<Markup, Markup> {
   for (const element of page.elements) {
     const heading = ask(() => isHeading(element));
     const isSeen = heading.value && !ask(() => isUnseen(element, page)).value;
-    if (heading.doubt || (isSeen && element.isOptional)) last.clear();
+    const isUnknown = heading.doubt && !standsInText(element);
+    if (isUnknown || (isSeen && element.isOptional)) last.clear();
     if (heading.doubt || !isSeen || element.isOptional) continue;
     const within = knownAround(element, page, isApart);
     const previous = last.get(within);
@@ -66,7 +74,9 @@ export const contentRules: readonly Rule[] = [
     find(element, page) {
       const instead = ['alt', 'aria-label', 'aria-labelledby', 'title'];
       if (instead.some((name) => has(element, name))) return undefined;
-      if (/^(none|presentation)$/.test(writtenRole(element)) || isUnseen(element, page)) return undefined;
+      // What is hidden now may be shown later.
+      const isSilent = isHidden(element) || knownAround(element, page, isHidden);
+      if (/^(none|presentation)$/.test(writtenRole(element)) || isSilent) return undefined;
       // A script that fills in what it shows may say what that is.
       const names = [...element.names()];
       if (!names.includes('src') && !names.includes('srcset')) return undefined;
@@ -107,7 +117,7 @@ export const contentRules: readonly Rule[] = [
     find(element, page) {
       const { parent } = element;
       // What a custom element or a template makes of its children can't be known, nor what stands around a piece of a page.
-      if (!parent || has(element, 'role') || /^(ul|ol|menu|template|slot)$|-/.test(parent.tag))
+      if (!parent || has(element, 'role') || /^(ul|ol|menu|template|slot|component)$|-/.test(parent.tag))
         return undefined;
       if (page.isPart && /^(body|html)$/.test(parent.tag)) return undefined;
       if (/^(list|group|menu|menubar|listbox|tree|tablist|toolbar|radiogroup)$/.test(writtenRole(parent)))

@@ -1,7 +1,7 @@
 // Rules about focus and keys: what takes focus where it should not, and what does not where it should.
 import { ask } from '../../core/rules/doubt.js';
 import { flat } from '../../core/rules/aria.js';
-import { isComposite, isFocusable, isGone, isTabbable, isWidget } from '../../core/rules/kinds.js';
+import { isComposite, isFocusable, isGone, isItem, isTabbable, isWidget } from '../../core/rules/kinds.js';
 import { has, isTag, type Markup, tagText, writtenRole } from '../../core/rules/markup.js';
 import type { Page, Test } from '../../core/rules/page.js';
 import type { Rule } from '../../core/rules/rule.js';
@@ -105,8 +105,9 @@ export const focusRules: readonly Rule[] = [
     on: ['[aria-hidden]'],
     find(element, page) {
       if (element.attribute('aria-hidden') !== 'true' || isGone(element)) return undefined;
-      if (page.around(element, isGone)) return undefined;
-      if (isTabbable(element))
+      if (isIn(element, isGone, page)) return undefined;
+      // Arrow keys give focus to an item that Tab passes over.
+      if (isTabbable(element) || (isItem(element) && isFocusable(element)))
         return {
           element,
           attribute: 'aria-hidden',
@@ -153,9 +154,9 @@ export const focusRules: readonly Rule[] = [
         isGone(element) ||
         has(element, 'disabled') ||
         element.attribute('aria-disabled') === 'true' ||
-        !!page.around(element, isGone) ||
+        isIn(element, isGone, page) ||
         // A list around it may keep the focus for it; a field inside it may have it.
-        !!page.around(element, isComposite) ||
+        isIn(element, isComposite, page) ||
         !!page.within(element, isFocusable);
       if (isExcused) return undefined;
       return {

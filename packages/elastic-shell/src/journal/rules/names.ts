@@ -8,8 +8,7 @@ import type { Page } from '../../core/rules/page.js';
 import type { Rule } from '../../core/rules/rule.js';
 
 /** Not to be operated or told: it needs no name. */
-const isSilent = (element: Markup): boolean =>
-  element.attribute('aria-hidden') === 'true' || isGone(element);
+const isSilent = (element: Markup): boolean => element.attribute('aria-hidden') === 'true' || isGone(element);
 
 const isCombobox = isRole('combobox');
 const controlling: Naming = { test: isCombobox, attributes: ['aria-controls', 'aria-owns'] };
