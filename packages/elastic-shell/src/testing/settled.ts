@@ -52,13 +52,13 @@ function underWay(element: Element): string[] {
   return found.map((each) => `<${element.localName}${element.id && ` id="${element.id}"`}>: ${each}`);
 }
 
-/** Everything that is still under way, in words. */
-function pendingIn(nodes: readonly (Element | Document)[]): string[] {
-  const busy = nodes.flatMap((node) => {
-    const elements = [...node.querySelectorAll('[data-phase],[aria-busy=true]')];
-    const around = 'localName' in node ? [node] : [];
-    return [...new Set([...around, ...elements, ...rootsIn(node)])].flatMap(underWay);
-  });
+/** Everything that is still under way, in words. `roots`: what is wired there. */
+function pendingIn(nodes: readonly (Element | Document)[], roots: readonly Element[]): string[] {
+  const elements = nodes.flatMap((node) => [
+    ...('localName' in node ? [node] : []),
+    ...node.querySelectorAll('[data-phase],[aria-busy=true]'),
+  ]);
+  const busy = [...new Set([...elements, ...roots])].flatMap(underWay);
   return coming.count ? [...busy, 'a part of the library is being loaded'] : busy;
 }
 
@@ -78,9 +78,12 @@ export async function settled(
   const endAct = outsideAct();
   try {
     // What was done just now may begin something in a moment, and so may what has ended.
+    let roots: readonly Element[] = [];
     for (let calm = 0; calm < 2;) {
       await turn();
-      const pending = pendingIn(nodes);
+      // Looking for them in a page with thousands of elements takes long.
+      if (!calm) roots = nodes.flatMap(rootsIn);
+      const pending = pendingIn(nodes, roots);
       calm = pending.length ? 0 : calm + 1;
       if (pending.length && now() > end)
         throw new Error(`elastic-shell: settled waited ${most} ms, and still ${pending.join('; ')}`);
