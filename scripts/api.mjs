@@ -1,6 +1,6 @@
 // `npm run api`: what each entry of the packages exports, as reports in docs/api, so that nothing is changed for users unseen.
 // `--check` writes nothing, and fails where a report is not as what was built.
-import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { CompilerState, Extractor, ExtractorConfig } from '@microsoft/api-extractor';

@@ -1,4 +1,5 @@
 import { Component } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { shellDirectives } from 'elastic-shell-angular';
 
@@ -18,12 +19,13 @@ import { shellDirectives } from 'elastic-shell-angular';
         </div>
         <div [shellPart]="combobox.popup"><div [shellPart]="combobox.list"></div></div>
       </div>
-      <output>{{ berth.value }}</output>
+      <output>{{ value() }}</output>
     </form>
   `,
 })
 export class BerthField {
   readonly berth = new FormControl<string | null>(null);
+  readonly value = toSignal(this.berth.valueChanges);
   readonly berths = [
     { key: 'quay', label: 'Quay' },
     { key: 'slip', label: 'Slip' },

@@ -1,4 +1,5 @@
 import { Component } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { shellDirectives } from 'elastic-shell-angular';
 
@@ -10,12 +11,13 @@ import { shellDirectives } from 'elastic-shell-angular';
     <form>
       <p id="rig-name">Rig</p>
       <div shellListbox name="rig" [items]="rigs" [formControl]="rig" aria-labelledby="rig-name"></div>
-      <output>{{ rig.value }}</output>
+      <output>{{ value() }}</output>
     </form>
   `,
 })
 export class RigList {
   readonly rig = new FormControl<string | null>(null);
+  readonly value = toSignal(this.rig.valueChanges);
   readonly rigs = [
     { key: 'cutter', label: 'Cutter' },
     { key: 'ketch', label: 'Ketch' },

@@ -80,7 +80,8 @@ export function writeBaseline(
   try {
     writeFileSync(path, `${JSON.stringify(counts, null, 2)}\n`);
   } catch (error) {
-    const { code, message } = error as NodeJS.ErrnoException;
-    throw new Misuse(`the baseline cannot be written to ${path}: ${unwritable[code ?? ''] ?? message}.`);
+    const { code = '', message = '' }: { code?: string; message?: string } =
+      error instanceof Error ? error : {};
+    throw new Misuse(`the baseline cannot be written to ${path}: ${unwritable[code] ?? message}.`);
   }
 }

@@ -71,13 +71,16 @@ export class Reader {
     const { signal } = done;
     try {
       return await Promise.race([
-        once(worker, 'message', { signal }).then(([message]: T[]) => message as T), // what `worker.ts` posts
+        once(worker, 'message', { signal }).then(([message]: T[]): T => {
+          if (message === undefined) throw new Refused('its parser said nothing');
+          return message;
+        }),
         once(worker, 'exit', { signal }).then(() => {
           throw new Refused('its parser stopped');
         }),
       ]);
     } catch (error) {
-      const isMemory = (error as NodeJS.ErrnoException).code === 'ERR_WORKER_OUT_OF_MEMORY';
+      const isMemory = error instanceof Error && 'code' in error && error.code === 'ERR_WORKER_OUT_OF_MEMORY';
       throw isMemory ? new Refused(`it took more than ${this.#limits.memory} MB of memory`) : error;
     } finally {
       done.abort();

@@ -2,17 +2,10 @@
 import { styleText } from 'node:util';
 import { shown } from '../shown.js';
 import type { Result } from './check.js';
+import type { Doing } from './doing.js';
 import { junit } from './junit.js';
 import { sarif } from './sarif.js';
 import type { Placed } from './placed.js';
-
-/** What was done beside finding. */
-export interface Doing {
-  /** What was passed over, in sentences. */
-  problems: readonly string[];
-  /** How many findings were mended. */
-  mendedCount: number;
-}
 
 const count = (number: number, one: string): string => `${number} ${one}${number === 1 ? '' : 's'}`;
 

@@ -1,7 +1,7 @@
 // JUnit: a report that programs for continuous integration show. A file is a suite, a finding in it a case that failed.
 import { xmlText } from '../xml.js';
 import type { Result } from './check.js';
-import type { Doing } from './format.js';
+import type { Doing } from './doing.js';
 
 /** What was found, and what could not be read. */
 export function junit(results: readonly Result[], { problems }: Doing): string {

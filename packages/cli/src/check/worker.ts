@@ -16,7 +16,8 @@ export interface Job {
   text: string;
 }
 
-const setting = workerData as Setting; // `crew.ts` starts this file, and gives it nothing else.
+// `crew.ts` starts this file, and gives it nothing else.
+const setting: Setting = workerData;
 adopt(setting);
 await loadPatterns(setting.patterns);
 parentPort?.on('message', ({ name, text }: Job) => {

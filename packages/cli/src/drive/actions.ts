@@ -65,6 +65,7 @@ export const typed = (text: string): ActionSource =>
 export const held = (type: 'keyDown' | 'keyUp', names: readonly string[]): ActionSource =>
   keyboard(names.map((name) => key(type, name)));
 
+/** A place in the page, in pixels from its top left. */
 export type Point = readonly [x: number, y: number];
 
 /** The way from one place to another in so many steps, the last of them there. */
@@ -85,13 +86,17 @@ const moveTo = ([x, y]: Point, duration = 0): Act => ({
 export const move = (points: readonly Point[]): ActionSource => mouse(points.map((point) => moveTo(point)));
 
 const buttons = { left: 0, middle: 1, right: 2 };
+/** A button of the mouse. */
 export type Button = keyof typeof buttons;
 
+/** A button of the mouse goes down where it is. */
 export const down = (button: Button = 'left'): ActionSource =>
   mouse([{ type: 'pointerDown', button: buttons[button] }]);
+/** It comes up again. */
 export const up = (button: Button = 'left'): ActionSource =>
   mouse([{ type: 'pointerUp', button: buttons[button] }]);
 
+/** The mouse goes to a place, and its button down and up. */
 export const press = (point: Point, button: Button = 'left'): ActionSource =>
   mouse([
     moveTo(point),
@@ -120,6 +125,7 @@ const mouse = (actions: Act[]): ActionSource => ({
   actions,
 });
 
+/** The wheel turns over a place, by so many pixels. */
 export const wheel = ([x, y]: Point, deltaX: number, deltaY: number): ActionSource => ({
   type: 'wheel',
   id: 'wheel',

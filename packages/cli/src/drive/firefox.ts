@@ -66,7 +66,7 @@ async function connect(address: string, heard: (message: Message) => void): Prom
   await new Promise((resolve, reject) => socket.once('open', resolve).once('error', reject));
   const waiting = new Map<number, (message: Message) => void>();
   socket.on('message', (data) => {
-    const message = JSON.parse(`${data}`) as Message;
+    const message: Message = JSON.parse(`${data}`);
     if (message.id === undefined) return heard(message);
     waiting.get(message.id)?.(message);
     waiting.delete(message.id);

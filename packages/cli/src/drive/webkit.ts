@@ -82,7 +82,8 @@ async function start(programs: Programs, settings: Settings, more: Environment):
       headers: { 'content-type': 'application/json' },
       ...(method === 'POST' && { body: JSON.stringify(body ?? {}) }),
     });
-    const { value } = (await response.json()) as { value: { error?: string; message?: string } | null };
+    const said: { value: { error?: string; message?: string } | null } = JSON.parse(await response.text());
+    const { value } = said;
     if (value?.error) throw new Error(value.message || value.error);
     // Each caller names what its command answers.
     return value as T;

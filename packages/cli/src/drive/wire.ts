@@ -13,6 +13,7 @@ export type Settings = Pick<
 /** What a browser is started with beside the environment of this process. */
 export type Environment = Readonly<Record<string, string>>;
 
+/** A browser that is driven, with one page. */
 export interface Wire {
   /** The browser's name and version, as it says them. */
   version: string;

@@ -12,6 +12,8 @@ import { fileNameOf, filesOf, kebab, type Recipe, type RecipeFile, type Setting 
 interface Mounting {
   imports: readonly string[];
   lines: readonly string[];
+  /** The line that takes it away again. */
+  away: string;
   /** The end of the test's own file name. */
   end: string;
 }
@@ -67,6 +69,7 @@ function markup(recipe: Recipe, setting: Setting): Mounting {
       `document.body.innerHTML = \`${body.replaceAll(/[`\\$]/g, '\\$&')}\`;`,
       ...lines.map((line) => line.slice(2)),
     ],
+    away: 'document.body.replaceChildren();',
     end: 'test.js',
   };
 }
@@ -81,7 +84,8 @@ const inFramework: Partial<Record<Setting, (recipe: Recipe, file: string) => Mou
       "import { createRoot } from 'react-dom/client';",
       `import { ${component} } from './${component}';`,
     ],
-    lines: [emptyPage, `createRoot(main).render(createElement(${component}));`],
+    lines: [emptyPage, 'const root = createRoot(main);', `root.render(createElement(${component}));`],
+    away: 'root.unmount();',
     end: 'test.jsx',
   }),
   solid: ({ component }) => ({
@@ -89,17 +93,20 @@ const inFramework: Partial<Record<Setting, (recipe: Recipe, file: string) => Mou
       "import { createComponent, render } from 'solid-js/web';",
       `import { ${component} } from './${component}';`,
     ],
-    lines: [emptyPage, `render(() => createComponent(${component}, {}), main);`],
+    lines: [emptyPage, `const dispose = render(() => createComponent(${component}, {}), main);`],
+    away: 'dispose();',
     end: 'test.jsx',
   }),
   vue: ({ component }, file) => ({
     imports: ["import { createApp } from 'vue';", `import ${component} from './${file}';`],
-    lines: [emptyPage, `createApp(${component}).mount(main);`],
+    lines: [emptyPage, `const app = createApp(${component});`, 'app.mount(main);'],
+    away: 'app.unmount();',
     end: 'test.js',
   }),
   svelte: ({ component }, file) => ({
-    imports: ["import { mount } from 'svelte';", `import ${component} from './${file}';`],
-    lines: [emptyPage, `mount(${component}, { target: main });`],
+    imports: ["import { mount, unmount } from 'svelte';", `import ${component} from './${file}';`],
+    lines: [emptyPage, `const mounted = mount(${component}, { target: main });`],
+    away: 'await unmount(mounted);',
     end: 'test.js',
   }),
   angular: ({ component }) => ({
@@ -110,8 +117,11 @@ const inFramework: Partial<Record<Setting, (recipe: Recipe, file: string) => Mou
     ],
     lines: [
       `document.body.innerHTML = '<${kebab(component)}></${kebab(component)}>';`,
-      `await bootstrapApplication(${component}, { providers: [provideZonelessChangeDetection()] });`,
+      `const application = await bootstrapApplication(${component}, {`,
+      '  providers: [provideZonelessChangeDetection()],',
+      '});',
     ],
+    away: 'application.destroy();',
     end: 'test.js',
   }),
 };
@@ -138,7 +148,7 @@ const heads: Readonly<Record<NonNullable<Project['runner']>, (body: string) => s
 /** The test of a recipe in a setting, as a file beside it. */
 export function testOf(recipe: Recipe, setting: Setting, { runner, isTyped }: TestProject): RecipeFile {
   const file = fileNameOf(recipe, setting);
-  const { imports, lines, end } = inFramework[setting]?.(recipe, file) ?? markup(recipe, setting);
+  const { imports, lines, away, end } = inFramework[setting]?.(recipe, file) ?? markup(recipe, setting);
   const name = file.replace(/\.[a-z]+$/, '');
   const mounted = lines.join('\n');
   const { before, then } = stepsOf(recipe);
@@ -166,7 +176,8 @@ ${before ? `${indented(before.split('\n'))}\n` : ''}${indented(mounted.split('\n
   await until(() => document.querySelector('button, [role]') !== null);
 
 ${body}
-  // What still closes has an end before the page is taken away.
+  // What still closes has an end before the test runner takes the page away.
+  ${away}
   await settled();
 });
 `;

@@ -3,7 +3,6 @@
 
 /** Where React reads whether changes are expected in `act` alone. */
 const flag = 'IS_REACT_ACT_ENVIRONMENT';
-const scope: Record<string, unknown> = globalThis as unknown as Record<string, unknown>; // a global by name
 
 let running = 0;
 let before: unknown;
@@ -11,13 +10,13 @@ let before: unknown;
 /** Begins a stretch in which changes come as a page makes them. Returns what ends it. */
 export function outsideAct(): () => void {
   if (!running++) {
-    before = scope[flag];
-    if (before !== undefined) scope[flag] = false;
+    before = Reflect.get(globalThis, flag);
+    if (before !== undefined) Reflect.set(globalThis, flag, false);
   }
   let isOver = false;
   return () => {
     if (isOver) return;
     isOver = true;
-    if (!--running && before !== undefined) scope[flag] = before;
+    if (!--running && before !== undefined) Reflect.set(globalThis, flag, before);
   };
 }

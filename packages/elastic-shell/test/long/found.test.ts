@@ -7,9 +7,8 @@ import { findBrowser } from '../../../../scripts/browsers.js';
 import { flags } from '../../../../scripts/chromium-flags.js';
 import { bare } from '../browser/support/browser';
 import { startDisplay } from '../../../cli/src/speech/display';
-import { firefox } from '../drive/index';
+import { firefox, webkit } from '../drive/index';
 import { pageOf } from '../drive/page';
-import { webkit } from '../drive/index';
 import type { Environment } from '../../../cli/src/drive/wire';
 
 type Launched = [page: Page, close: () => Promise<void>];

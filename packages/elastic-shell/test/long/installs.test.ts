@@ -1,6 +1,6 @@
 // The packed packages installed by npm, pnpm and yarn, and imported by Node 20, 22 and 24: with the node_modules of each manager, every
 // entry that a server or a tool imports, also by require() where Node can do that with modules.
-import { mkdirSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { packAll, runIn } from './support/project';
@@ -30,10 +30,12 @@ const nodes = mkdtempSync(join(tmpdir(), 'nodes-'));
 function nodeOf(version: string): string {
   if (process.version.startsWith(`v${version}.`)) return process.execPath;
   const folder = join(nodes, version);
+  const program = join(folder, 'node_modules/node/bin/node');
+  if (existsSync(program)) return program;
   mkdirSync(folder);
   writeFileSync(join(folder, 'package.json'), '{ "private": true }');
   runIn(folder, 'npm', 'install', '--no-audit', '--no-fund', '--silent', `node@${version}`);
-  return join(folder, 'node_modules/node/bin/node');
+  return program;
 }
 
 const projects = new Map<string, string>();

@@ -7,9 +7,8 @@ import { chromium, type Page } from 'playwright-core';
 import { flags } from '../../../../scripts/chromium-flags.js';
 import { findBrowser, missingTools } from '../../../../scripts/browsers.js';
 import { accessibilityBus } from '../drive/at-spi';
-import { firefox } from '../drive/index';
+import { firefox, webkit } from '../drive/index';
 import { pageOf } from '../drive/page';
-import { webkit } from '../drive/index';
 import { fromAtSpi, fromChromium, type Told } from './support/told';
 import { walk } from './support/walk';
 

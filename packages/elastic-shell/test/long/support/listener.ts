@@ -7,9 +7,8 @@ import {
   type ScreenReader,
   startScreenReader,
 } from '../../../../cli/src/speech/screen-reader';
-import { firefox } from '../../drive/index';
+import { firefox, webkit } from '../../drive/index';
 import { pageOf } from '../../drive/page';
-import { webkit } from '../../drive/index';
 
 /** A browser that is read aloud. */
 export type Browser = 'chromium' | 'firefox' | 'webkit';

@@ -1,0 +1,42 @@
+import { createCombobox, Rows } from 'elastic-shell/solid';
+import { createSignal } from 'solid-js';
+
+type Berth = { key: string; label: string; description: string; colour: string };
+
+const berths: readonly Berth[] = [
+  { key: 'quay', label: 'Old quay', description: 'dries at springs', colour: '#7a9e7e' },
+  { key: 'mole', label: 'Mole', description: '2.1 metres at low water', colour: '#5b7f95' },
+  { key: 'slip', label: 'Great slip', description: 'taken until Friday', colour: '#b08968' },
+];
+
+/** A combobox whose options have a picture and a description. The label alone is their name. */
+export function BerthPicker() {
+  const [berth, setBerth] = createSignal<string | undefined>();
+  const combobox = createCombobox<Berth>({
+    items: berths,
+    match: 'starts-with',
+    name: 'berth',
+    selected: [berth, setBerth],
+  });
+  return (
+    <div {...combobox.root}>
+      <label {...combobox.label}>Berth</label>
+      <div {...combobox.box}>
+        <input {...combobox.field} />
+      </div>
+      <div {...combobox.popup}>
+        <div {...combobox.list} />
+      </div>
+      <Rows of={combobox}>
+        {(row) => (
+          <span>
+            <svg viewBox="0 0 16 16" width="16" height="16" aria-hidden="true">
+              <rect width="16" height="16" rx="3" fill={row().colour} />
+            </svg>{' '}
+            <span data-label>{row().label}</span> <small data-description>{row().description}</small>
+          </span>
+        )}
+      </Rows>
+    </div>
+  );
+}

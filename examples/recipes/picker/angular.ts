@@ -1,0 +1,68 @@
+import { Component, input, model, signal, ViewEncapsulation } from '@angular/core';
+import { injectPopover, shellDirectives } from 'elastic-shell-angular';
+import type { Item } from 'elastic-shell';
+
+/** A field with a picker in a popover. What can be picked is fetched when it is wanted. */
+@Component({
+  selector: 'pennant-field',
+  imports: [shellDirectives],
+  encapsulation: ViewEncapsulation.None,
+  styles: `
+    /* Three to a row, as the arrow keys find them. */
+    .pennants {
+      inline-size: 18rem;
+    }
+    .pennants [role='option'] {
+      flex: 1 0 5rem;
+      padding: 0.4rem 0.6rem;
+    }
+  `,
+  template: `
+    <button [shellPart]="popover.opener()">{{ label() }}: {{ picked() ?? 'none' }}</button>
+    <div [shellPart]="popover.root" [attr.aria-label]="label()"><div data-content></div></div>
+    <div
+      *shellContent="let pennants of popover"
+      shellListbox
+      [items]="pennants"
+      layout="grid"
+      [selected]="picked()"
+      (selectedChange)="pick($event)"
+      aria-label="Pennants"
+      class="pennants"
+    ></div>
+  `,
+})
+export class PennantField {
+  readonly label = input.required<string>();
+  readonly picked = model<string | undefined>(undefined);
+
+  readonly popover = injectPopover(() => ({
+    loadOn: 'hover',
+    // A failure is said in the popover, with a button to try again; closing it gives up.
+    async content(signal): Promise<readonly Item[]> {
+      const response = await fetch('/yard/pennants', { signal });
+      if (!response.ok) throw new Error('The pennants did not come.');
+      return response.json();
+    },
+  }));
+
+  pick(key: string | undefined): void {
+    this.picked.set(key);
+    this.popover.close();
+  }
+}
+
+/** Two fields in step: one state, whichever changes it. */
+@Component({
+  selector: 'pennant-fields',
+  imports: [PennantField],
+  template: `
+    <div>
+      <pennant-field label="Pennant at the mast" [(picked)]="pennant" />
+      <pennant-field label="Pennant on the board" [(picked)]="pennant" />
+    </div>
+  `,
+})
+export class PennantFields {
+  readonly pennant = signal<string | undefined>(undefined);
+}

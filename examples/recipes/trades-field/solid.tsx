@@ -1,0 +1,35 @@
+import { createCombobox } from 'elastic-shell/solid';
+import { createSignal } from 'solid-js';
+
+const trades = [
+  { key: 'shipwright', label: 'Shipwright', group: 'Wood' },
+  { key: 'joiner', label: 'Joiner', group: 'Wood' },
+  { key: 'rigger', label: 'Rigger', group: 'Rope and canvas' },
+  { key: 'sailmaker', label: 'Sailmaker', group: 'Rope and canvas' },
+];
+
+/** Several from a list, in groups. What is chosen stands before the field as tokens that can be removed. */
+export function TradesField() {
+  const [chosen, setChosen] = createSignal<ReadonlySet<string>>(new Set());
+  const combobox = createCombobox({
+    multiple: true,
+    limit: 3,
+    name: 'trades',
+    items: trades,
+    selected: [chosen, setChosen],
+  });
+  return (
+    <>
+      <div {...combobox.root}>
+        <label {...combobox.label}>Trades</label>
+        <div {...combobox.box}>
+          <input {...combobox.field} />
+        </div>
+        <div {...combobox.popup}>
+          <div {...combobox.list} />
+        </div>
+      </div>
+      <output>{[...chosen()].join(', ')}</output>
+    </>
+  );
+}
