@@ -1,6 +1,9 @@
 // `npm run screenshots`: one current picture of each main page and command output, from the demo's data.
 import { execFileSync } from 'node:child_process';
-import { mkdirSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
 import { stripVTControlCharacters } from 'node:util';
 import { chromium } from 'playwright-core';
 import { build } from './build.mjs';
@@ -63,10 +66,6 @@ const boat =
     await page.click(`#record [data-key=${tab}]`);
     await act(page);
   };
-await shoot('pennants', 'boat.html', wide, async (page) => {
-  await page.click('#mast');
-  await page.waitForSelector('#pennants [role=option]');
-});
 await shoot('boats', 'boat.html', wide);
 await shoot('own', 'own.html', wide);
 await shoot('parts', 'parts.html', wide, async (page) => {
@@ -146,6 +145,30 @@ const faulty = `<button commandfor="strke" command="show-modal">Strike…</butto
 await shootCommand('check', ['check', '-'], faulty);
 await shootCommand('rehearse', ['rehearse', `${desk}desk.html`, '--only', 'menu,switch']);
 await shootCommand('new', ['new']);
+
+// A report of a page with one fault: its picture is in it.
+const yard = mkdtempSync(join(tmpdir(), 'elastic-shell-shots-'));
+writeFileSync(
+  join(yard, 'yard.html'),
+  `<!doctype html><html lang="en"><title>Yard lights</title><link rel="stylesheet" href="${desk}desk.css">
+<h1>Quillhaven, lights</h1><p><button type="button" role="switch" aria-checked="true" onclick="this.ariaChecked = this.ariaChecked !== 'true'">Quay lights</button></p>
+<p><span role="switch" tabindex="0" aria-checked="false" onclick="this.ariaChecked = this.ariaChecked !== 'true'">Mast lamp</span></p>
+<details><summary>Who may switch them</summary><p>The harbour office, and whoever is on watch.</p></details>`,
+);
+try {
+  execFileSync(process.execPath, [
+    `${root}packages/cli/bin/elastic-shell.js`,
+    'rehearse',
+    join(yard, 'yard.html'),
+    '--report',
+    join(yard, 'report.html'),
+  ]);
+} catch {
+  // It exits with 1, since a row fails.
+}
+const report = await browser.newPage(wide);
+await report.goto(pathToFileURL(join(yard, 'report.html')).href);
+await report.screenshot({ path: `${folder}/report.png` });
 
 await browser.close();
 deskServer.close();

@@ -82,22 +82,31 @@ interface Found {
   pages: string[];
   /** Files in languages of templates that are not read: how many, by the ending. */
   unread: Map<string, number>;
+  /** Whether files are there that the configuration leaves out. */
+  hasExcepted: boolean;
 }
 
 /**
- * The pages in a folder and below it, in the order of their names. Links to folders are not followed: one may lead to where it stands.
+ * The pages in a folder and below it, in the order of their names, without those that `isOut` leaves out. Links to folders are not followed: one may lead to where it stands.
  * A folder that cannot be read is told to `failed`, and the others are read all the same.
  */
-async function pagesIn(folder: string, failed: (name: string, error: unknown) => void): Promise<Found> {
+async function pagesIn(
+  folder: string,
+  isOut: (path: string) => boolean,
+  failed: (name: string, error: unknown) => void,
+): Promise<Found> {
   const pages: string[] = [];
   const unread = new Map<string, number>();
+  let hasExcepted = false;
   const waiting = [folder];
   for (const at of waiting) {
     try {
       for (const entry of await readdir(at, { withFileTypes: true })) {
+        const path = join(at, entry.name);
         if (entry.isDirectory()) {
-          if (entry.name !== 'node_modules') waiting.push(join(at, entry.name));
-        } else if (isCandidate(entry.name)) pages.push(join(at, entry.name));
+          if (entry.name !== 'node_modules') waiting.push(path);
+        } else if (isOut(path)) hasExcepted = true;
+        else if (isCandidate(entry.name)) pages.push(path);
         else if (isUnreadLanguage(entry.name)) {
           const ending = extname(entry.name).toLowerCase();
           unread.set(ending, (unread.get(ending) ?? 0) + 1);
@@ -107,7 +116,7 @@ async function pagesIn(folder: string, failed: (name: string, error: unknown) =>
       failed(at, error);
     }
   }
-  return { pages: pages.sort(), unread };
+  return { pages: pages.sort(), unread, hasExcepted };
 }
 
 const readAll = async (input: AsyncIterable<Uint8Array | string>): Promise<Buffer> => {
@@ -139,13 +148,14 @@ export async function findSources(
   };
   const addFolder = async (path: string): Promise<void> => {
     all.isWhole = true;
-    const { pages, unread } = await pagesIn(path, failed);
+    const { pages, unread, hasExcepted } = await pagesIn(path, isOut, failed);
     for (const [ending, count] of unread)
       all.notes.push(
         `${path}: ${count} file${count === 1 ? '' : 's'} that end${count === 1 ? 's' : ''} in ${ending} ${count === 1 ? 'was' : 'were'} not checked: check does not read that language.`,
       );
-    if (!pages.length) all.problems.push(`${path}: the folder holds no page and no template.`);
-    for (const name of pages) if (!isOut(name)) all.sources.push(fileAt(name, true));
+    if (!pages.length && !hasExcepted)
+      all.problems.push(`${path}: the folder holds no page and no template.`);
+    for (const name of pages) all.sources.push(fileAt(name, true));
   };
   for (const path of paths) {
     try {
