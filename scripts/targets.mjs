@@ -211,6 +211,11 @@ export const targets = {
     async build() {
       rmSync(join(root, recipes, 'built'), { recursive: true, force: true });
       await run(bin('ngc'), ['-p', `${recipes}/tsconfig.angular.json`]);
+      // A script that a recipe imports, which the compiler leaves where it is.
+      cpSync(
+        join(root, recipes, 'tide-plot/tide-plot.js'),
+        join(root, recipes, 'built/tide-plot/tide-plot.js'),
+      );
       for (const setting of ['html', 'element', 'react', 'vue', 'svelte', 'solid', 'angular'])
         await run(bin('vite'), ['build', recipes, '--logLevel', 'error', '--mode', setting], {
           env: { ...process.env, NODE_ENV: 'production' },

@@ -19,13 +19,12 @@ const freePort = (): Promise<number> =>
 it('the script checks, walks a preview by its links, and leaves reports for machines and for people', async () => {
   const lamp = `<button type="button" role="switch" aria-checked="false" onclick="this.ariaChecked = this.ariaChecked !== 'true'">Lamp</button>`;
   const folder = folderOf({
-    'package.json': JSON.stringify({ scripts: { preview: 'node preview.cjs' } }),
     'preview.cjs': `const pages = { '/': '<!doctype html><title>A</title><a href="/b">B</a>', '/b': ${JSON.stringify(`<!doctype html><title>B</title>${lamp}`)} };
 require('node:http').createServer((request, response) => {
   response.setHeader('content-type', 'text/html');
   response.end(pages[request.url] ?? '');
 }).listen(Number(process.argv.at(-1)), 'localhost');`,
-    npx: `#!/bin/sh\nshift\nexec "${process.execPath}" "${bin}" "$@"\n`,
+    npx: `#!/bin/sh\nname=$1\nshift\n[ "$name" = vite ] && exec "${process.execPath}" preview.cjs "$@"\nexec "${process.execPath}" "${bin}" "$@"\n`,
   });
   chmodSync(join(folder, 'npx'), 0o755);
   for (const [name, text] of [

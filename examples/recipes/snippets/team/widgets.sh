@@ -4,7 +4,7 @@ mkdir -p reports
 status=0
 npx elastic-shell check src public --format junit > reports/check.xml || status=$?
 
-npm run preview -- --port "${PORT:=4173}" &
+npx vite preview --port "${PORT:=4173}" &
 preview=$!
 trap 'kill "$preview"' EXIT
 until curl --silent --fail "http://localhost:$PORT/" > /dev/null; do sleep 1; done

@@ -28,7 +28,7 @@ const startLine = (document: EventTarget, type: string, isEarly: boolean): Line 
 
 const join = (document: EventTarget, type: string, hear: Hear, isEarly: boolean): (() => void) => {
   const known = linesOf(document);
-  const name = `${type} ${isEarly}`;
+  const name = `${type}${isEarly}`;
   const line = known.get(name) ?? startLine(document, type, isEarly);
   known.set(name, line);
   line.hearers.add(hear);
@@ -47,10 +47,10 @@ const join = (document: EventTarget, type: string, hear: Hear, isEarly: boolean)
 export function listenIn(
   document: EventTarget,
   handlers: Handlers,
-  late: readonly (keyof Handlers)[] = [],
+  late: readonly string[] = [],
 ): () => void {
   const releases = entriesOf(handlers).map(([type, hear]) =>
-    join(document, type, hear, !late.some((other) => other === type)),
+    join(document, type, hear, !late.includes(type)),
   );
   return () => releases.forEach((release) => release());
 }

@@ -51,8 +51,6 @@ const treesAround = (element: Element): Node[] => {
 
 /** Has `hear` called for what comes and goes in the trees around `element`, until released. Joining twice is hearing once. */
 export function followNodes(element: Element, hear: HearNodes): () => void {
-  // A test runner takes its window away while something may still be closing.
-  if (!globalThis.MutationObserver) return () => {};
   const releases = treesAround(element).map((tree) => join(tree, hear));
   return () => releases.splice(0).forEach((release) => release());
 }

@@ -1,6 +1,7 @@
 // Every recipe as a stranger gets it: `new … --test` into a project with defaults, for Vitest in TypeScript and for Jest in JavaScript.
-// What it writes passes as it is, and `check` finds nothing in it. Everything is installed afresh, so this takes minutes.
-import { mkdtempSync, readdirSync, readFileSync } from 'node:fs';
+// What it writes passes as it is, and `check` finds nothing in it; with a page, ESLint and `rehearse` neither. Everything is installed
+// afresh, so this takes minutes.
+import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { makeProject, packAll, runIn } from './support/project';
@@ -31,7 +32,12 @@ interface Stranger {
   files: Record<string, string>;
   manifest?: object;
   test: readonly string[];
+  /** A page with two recipes: its script and the name of that, and the parser that ESLint reads files with this ending with. */
+  page?: { main: string; script: string; parser: string; ends: string };
 }
+
+const sheets = "import 'elastic-shell/structure.css';\nimport 'elastic-shell/skin.css';\n";
+const linters = { eslint: '10.15.0', 'playwright-core': '1.65.1' };
 
 const strangers: Record<string, Stranger> = {
   'React, Vitest': {
@@ -46,12 +52,30 @@ const strangers: Record<string, Stranger> = {
     },
     files: { 'vite.config.ts': vite("import react from '@vitejs/plugin-react';", 'react()') },
     test: ['vitest', 'run'],
+    page: {
+      main: 'main.tsx',
+      script: `import { createRoot } from 'react-dom/client';
+import { TideTimes } from './dialog/TideTimes';
+import { BoatRecord } from './tabs/BoatRecord';
+createRoot(document.getElementById('app')!).render(<><TideTimes /><BoatRecord /></>);`,
+      parser: 'typescript-eslint',
+      ends: 'tsx',
+    },
   },
   'Vue, Vitest': {
     setting: 'vue',
     depends: { ...withVitest, vue: '3.5.45', '@vitejs/plugin-vue': '6.0.11' },
     files: { 'vite.config.ts': vite("import vue from '@vitejs/plugin-vue';", 'vue()') },
     test: ['vitest', 'run'],
+    page: {
+      main: 'main.ts',
+      script: `import { createApp, h } from 'vue';
+import TideTimes from './dialog/TideTimes.vue';
+import BoatRecord from './tabs/BoatRecord.vue';
+createApp({ render: () => [h(TideTimes), h(BoatRecord)] }).mount('#app');`,
+      parser: 'vue-eslint-parser',
+      ends: 'vue',
+    },
   },
   'Svelte, Vitest': {
     setting: 'svelte',
@@ -63,12 +87,30 @@ import { svelte } from '@sveltejs/vite-plugin-svelte';
 export default defineConfig({ plugins: [svelte()], resolve: process.env.VITEST ? { conditions: ['browser'] } : {} });\n`,
     },
     test: ['vitest', 'run'],
+    page: {
+      main: 'main.ts',
+      script: `import { mount } from 'svelte';
+import TideTimes from './dialog/TideTimes.svelte';
+import BoatRecord from './tabs/BoatRecord.svelte';
+for (const each of [TideTimes, BoatRecord]) mount(each, { target: document.getElementById('app')! });`,
+      parser: 'svelte-eslint-parser',
+      ends: 'svelte',
+    },
   },
   'Solid, Vitest': {
     setting: 'solid',
     depends: { ...withVitest, 'solid-js': '1.9.19', 'vite-plugin-solid': '2.11.14' },
     files: { 'vite.config.ts': vite("import solid from 'vite-plugin-solid';", 'solid()') },
     test: ['vitest', 'run'],
+    page: {
+      main: 'main.tsx',
+      script: `import { render } from 'solid-js/web';
+import { TideTimes } from './dialog/TideTimes';
+import { BoatRecord } from './tabs/BoatRecord';
+render(() => <><TideTimes /><BoatRecord /></>, document.getElementById('app')!);`,
+      parser: 'typescript-eslint',
+      ends: 'tsx',
+    },
   },
   'HTML, Vitest': { setting: 'html', depends: withVitest, files: {}, test: ['vitest', 'run'] },
   'elements, Vitest': { setting: 'element', depends: withVitest, files: {}, test: ['vitest', 'run'] },
@@ -105,11 +147,34 @@ export default defineConfig({ plugins: [svelte()], resolve: process.env.VITEST ?
 
 const packed = packAll();
 
-it.each(Object.entries(strangers))('%s', (_, { setting, depends, files, manifest, test }) => {
+/** What else stands in a project with a page: the page, and a configuration for ESLint. */
+const pageFiles = ({
+  main,
+  script,
+  parser,
+  ends,
+}: NonNullable<Stranger['page']>): Record<string, string> => ({
+  'index.html': `<!doctype html><html lang="en"><title>Yard</title><main><h1>Yard</h1><div id="app"></div></main><script type="module" src="/src/${main}"></script></html>`,
+  [`src/${main}`]: `${sheets}${script}\n`,
+  'eslint.config.js': `import * as found from '${parser}';
+import elasticShell from 'elastic-shell-cli/eslint';
+const parser = found.default?.parser ?? found.parser ?? found.default ?? found;
+export default [
+  ...elasticShell.configs.recommended,
+  { files: ['**/*.${ends}'], languageOptions: { parser, parserOptions: { parser: '@typescript-eslint/parser', ecmaFeatures: { jsx: true } } } },
+];\n`,
+});
+
+it.each(Object.entries(strangers))('%s', (_, { setting, depends, files, manifest, test, page }) => {
   const folder = mkdtempSync(join(tmpdir(), 'stranger-'));
+  const parser = page && { ...linters, [page.parser]: '*', '@typescript-eslint/parser': '*' };
   makeProject(
     folder,
-    { depends: { ...depends, 'elastic-shell-cli': '' }, files, ...(manifest && { manifest }) },
+    {
+      depends: { ...depends, ...parser, 'elastic-shell-cli': '' },
+      files: { ...files, ...(page && pageFiles(page)) },
+      ...(manifest && { manifest }),
+    },
     packed,
   );
   const recipes = JSON.parse(
@@ -125,7 +190,13 @@ it.each(Object.entries(strangers))('%s', (_, { setting, depends, files, manifest
       throw error;
     }
   });
-  expect(readdirSync(join(folder, 'src')).sort()).toEqual(written.map(({ name }) => name).sort());
+  expect(written.length).toBeGreaterThan(15);
   expect(runIn(folder, 'npx', 'elastic-shell', 'check', 'src')).toMatch(/nothing found\.\n$/);
   runIn(folder, 'npx', ...test);
+  if (!page) return;
+  runIn(folder, 'npx', 'eslint', `src/**/*.${page.ends}`);
+  runIn(folder, 'npx', 'vite', 'build');
+  expect(runIn(folder, 'npx', 'elastic-shell', 'rehearse', 'dist', '--only', 'dialog,tabs')).toMatch(
+    /^2 widgets: \d+ rows hold, 0 fail/m,
+  );
 });
