@@ -78,6 +78,7 @@ export default ts.config(
       '**/node_modules/',
       '**/dist/',
       '**/built/',
+      'release/',
       'packages/cli/demo/',
       'packages/elastic-shell/test/wrong/',
       'packages/cli/recipes/',
