@@ -33,8 +33,8 @@ export function takeStop(element: HTMLElement): string | undefined {
 }
 
 /**
- * Puts focus before an element, so that one press of Tab goes to it: focus goes on from where something stood that has gone. The stop
- * before it is left alone, as it might open something when it has focus.
+ * Puts focus on something of ours before an element, so that one press of Tab goes to it. The stop before it is left alone, as it might
+ * open something when it has focus.
  */
 export function beforeStop(element: Element): boolean {
   const all = stopsIn(document);
@@ -44,8 +44,9 @@ export function beforeStop(element: Element): boolean {
   // In a closed <details> nothing shows but its summary.
   const place = element.localName === 'summary' ? (element.parentElement ?? element) : element;
   place.before(start);
+  // It goes when focus goes on: a list that loses what has focus in it would give focus back to an item.
+  start.addEventListener('blur', () => start.remove(), { once: true });
   start.focus();
-  start.remove();
   return true;
 }
 
