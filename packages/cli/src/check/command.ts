@@ -1,6 +1,7 @@
 // `elastic-shell check`: what is wrong with pages and templates, from the same rules as the page's journal.
-import { Command, InvalidArgumentError, Option } from 'commander';
+import { Command, Option } from 'commander';
 import { Misuse } from '../misuse.js';
+import { secondsIn } from '../seconds.js';
 import { shown } from '../shown.js';
 import type { Streams } from '../streams.js';
 import { writeBaseline } from './baseline.js';
@@ -31,13 +32,6 @@ Examples:
   $ elastic-shell check public/ src/ --format sarif
   $ elastic-shell check src --write-baseline check-baseline.json
   $ elastic-shell check src --baseline check-baseline.json`;
-
-/** Reads a number of seconds. */
-function secondsIn(said: string): number {
-  const seconds = Number(said);
-  if (!(seconds > 0)) throw new InvalidArgumentError('It should be a number of seconds, as 30.');
-  return seconds;
-}
 
 /** Checks once; answers the exit code. */
 async function checkOnce(

@@ -87,7 +87,8 @@ interface Found {
 }
 
 /**
- * The pages in a folder and below it, in the order of their names, without those that `isOut` leaves out. Links to folders are not followed: one may lead to where it stands.
+ * The pages in a folder and below it, in the order of their names, without those that `isOut` leaves out. Links to folders are not
+ * followed: one may lead to where it stands.
  * A folder that cannot be read is told to `failed`, and the others are read all the same.
  */
 async function pagesIn(

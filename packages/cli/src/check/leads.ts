@@ -38,7 +38,7 @@ const naming: Readonly<Record<string, { code: string; clause: string; ends: stri
 /** What an element names, where that is written as a plain text. */
 function written(element: Markup, attribute: string): string | undefined {
   // What is bound, or may be replaced by what is spread after it, is no text.
-  if (![...element.names()].includes(attribute) || element.isBound?.(attribute)) return undefined;
+  if (element.isBound?.(attribute)) return undefined;
   const id = element.attribute(attribute);
   return id !== null && /^[\w-]+$/.test(id) ? id : undefined;
 }
@@ -50,7 +50,8 @@ export function leadsOf(text: string, pages: readonly ReadPage[]): Lead[] {
   return parts.flatMap(({ roots, kind, places }) => {
     const page = pageOf(roots, kind);
     return page.elements.flatMap((element) =>
-      Object.keys(naming).flatMap((attribute): Lead[] => {
+      [...element.names()].flatMap((attribute): Lead[] => {
+        if (!Object.hasOwn(naming, attribute)) return [];
         const id = written(element, attribute);
         if (id === undefined || page.named(id, element)) return [];
         return [{ id, attribute, tag: tagText(element), ...placeIn(places, element, attribute) }];

@@ -5,6 +5,7 @@ import { Command, InvalidArgumentError, Option } from 'commander';
 import { nearest } from 'elastic-shell/core';
 import { checkedNames } from 'elastic-shell/rehearsal';
 import { Misuse } from '../misuse.js';
+import { secondsIn } from '../seconds.js';
 import type { Streams } from '../streams.js';
 import { browserNames } from './browser.js';
 import { differences } from './compare.js';
@@ -37,12 +38,6 @@ function countOf(word: string): number {
   const count = Number(word);
   if (!Number.isInteger(count) || count < 1) throw new InvalidArgumentError('It is a number from 1.');
   return count;
-}
-
-function secondsOf(word: string): number {
-  const seconds = Number(word);
-  if (!(seconds > 0)) throw new InvalidArgumentError('It is a number of seconds, as 30.');
-  return seconds;
 }
 
 function depthOf(word: string): number {
@@ -109,8 +104,8 @@ const optionsOf = (command: Command): Command =>
     .option('--depth <links>', 'follows so many links of the same origin, one after the other', depthOf, 0)
     .option('--pages <number>', 'so many pages at most', countOf, 50)
     .option('--parallel <number>', 'so many widgets at the same time, each on a page of its own', countOf, 1)
-    .option('--timeout <seconds>', 'how long all may take', secondsOf, 1800)
-    .option('--row-timeout <seconds>', 'how long one row may take', secondsOf, 60)
+    .option('--timeout <seconds>', 'how long all may take', secondsIn, 1800)
+    .option('--row-timeout <seconds>', 'how long one row may take', secondsIn, 60)
     .option('--resume <file>', 'writes down each widget that is done, and goes on from there the next time')
     .option('--progress', 'says how far it is, also where no terminal shows it')
     .option('--speech', 'with what the screen reader Orca says, on Linux where it is installed')

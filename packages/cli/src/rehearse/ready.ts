@@ -2,6 +2,7 @@
 // same widgets. Pages that scripts draw are empty when they have loaded; a development server sends them module by module.
 import type { Evidence } from 'elastic-shell/rehearsal';
 import type { Page, Request } from 'playwright-core';
+import { pause } from '../drive/wire.js';
 import { Misuse } from '../misuse.js';
 import { agentScript } from './agent.js';
 
@@ -15,11 +16,6 @@ const alike = { some: 2, none: 6 };
 const aliveAlike = 20;
 /** How often a page may go elsewhere by itself. */
 const mostMoves = 10;
-
-const pause = (milliseconds: number): Promise<void> =>
-  new Promise((resolve) => {
-    setTimeout(resolve, milliseconds);
-  });
 
 const counted = new WeakMap<Page, Set<Request>>();
 

@@ -1,11 +1,8 @@
 // A rehearsal as a page that one can send to a colleague: one file, with its pictures in it, that loads nothing and runs nothing.
 import { existsSync, readFileSync } from 'node:fs';
-import { shown } from '../shown.js';
+import { xmlText } from '../xml.js';
 import { summaryOf } from './format.js';
 import type { Rehearsal, RowResult, WidgetResult } from './types.js';
-
-const escaped = (text: string): string =>
-  shown(text).replace(/[&<>"]/g, (letter) => `&#${letter.codePointAt(0)};`);
 
 const style = `
 :root { color-scheme: light dark; --line: light-dark(#ccd3d8, #3b4750); --soft: light-dark(#4b5963, #aab6be); --bad: light-dark(#a3221a, #ff9c8f); --good: light-dark(#17603a, #84d6a4); }
@@ -31,7 +28,7 @@ img { max-inline-size: min(100%, 40rem); block-size: auto; border: 1px solid var
 /** A picture, in the page itself. */
 const pictureOf = (path: string | undefined, alt: string): string =>
   path && existsSync(path)
-    ? `<img src="data:image/png;base64,${readFileSync(path).toString('base64')}" alt="${escaped(alt)}" loading="lazy">`
+    ? `<img src="data:image/png;base64,${readFileSync(path).toString('base64')}" alt="${xmlText(alt)}" loading="lazy">`
     : '';
 
 const outcomes = {
@@ -44,11 +41,11 @@ function rowOf({ key, outcome, heard, expected, got, picture }: RowResult, name:
   const [look, word] = outcomes[outcome];
   const said =
     outcome === 'held'
-      ? escaped(heard)
+      ? xmlText(heard)
       : outcome === 'failed'
-        ? `Expected: ${escaped(expected)}.<br>Got: ${escaped(got ?? '')}.${pictureOf(picture, `The page after ${key} at ${name}`)}`
-        : escaped(got ?? '');
-  return `<tr><th scope="row">${escaped(key)}</th><td class="${look}">${word}</td><td>${said}</td></tr>`;
+        ? `Expected: ${xmlText(expected)}.<br>Got: ${xmlText(got ?? '')}.${pictureOf(picture, `The page after ${key} at ${name}`)}`
+        : xmlText(got ?? '');
+  return `<tr><th scope="row">${xmlText(key)}</th><td class="${look}">${word}</td><td>${said}</td></tr>`;
 }
 
 const failed = ({ rows }: WidgetResult): number => rows.filter(({ outcome }) => outcome === 'failed').length;
@@ -62,7 +59,7 @@ function widgetOf(widget: WidgetResult): string {
     : held
       ? `<span class="good">${held} hold</span>`
       : '<span class="soft">not tried</span>';
-  return `<details${bad ? ' open' : ''}><summary><b>${escaped(name || kind)}</b> <span class="soft">${escaped(name ? kind : '')}</span> ${score}</summary>
+  return `<details${bad ? ' open' : ''}><summary><b>${xmlText(name || kind)}</b> <span class="soft">${xmlText(name ? kind : '')}</span> ${score}</summary>
 <div class="wide"><table><thead><tr><th scope="col">Key or press</th><th scope="col">Outcome</th><th scope="col">What is heard, or what happened</th></tr></thead>
 <tbody>${rows.map((row) => rowOf(row, name || kind)).join('\n')}</tbody></table></div></details>`;
 }
@@ -73,8 +70,8 @@ const worstFirst = <T>(all: readonly T[], bad: (each: T) => number): T[] =>
 
 function pageOf({ address, widgets, picture, stopped }: Rehearsal): string {
   const list = worstFirst(widgets, failed).map(widgetOf).join('\n');
-  return `<section><h2><a href="${escaped(address)}">${escaped(address)}</a></h2>
-${stopped ? `<p class="bad">${escaped(stopped)}.</p>` : ''}
+  return `<section><h2><a href="${xmlText(address)}">${xmlText(address)}</a></h2>
+${stopped ? `<p class="bad">${xmlText(stopped)}.</p>` : ''}
 ${list || '<p>No widget was found.</p>'}
 ${picture ? `<details><summary>A picture of the page</summary>${pictureOf(picture, `The page ${address}`)}</details>` : ''}</section>`;
 }
@@ -88,12 +85,12 @@ export function reportOf(rehearsals: readonly Rehearsal[], when: Date, browser: 
 <html lang="en">
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width">
-<title>Rehearsal of ${escaped(rehearsals[0]?.address ?? 'no page')}</title>
+<title>Rehearsal of ${xmlText(rehearsals[0]?.address ?? 'no page')}</title>
 <style>${style}</style>
 <main>
 <h1>Rehearsal</h1>
-<p>${escaped(summaryOf(rehearsals).trim())}</p>
-<p class="soft">${day} UTC, ${escaped(browser)}. Each widget was walked by real keys and the pointer; what is heard is what the browser tells a screen reader.</p>
+<p>${xmlText(summaryOf(rehearsals).trim())}</p>
+<p class="soft">${day} UTC, ${xmlText(browser)}. Each widget was walked by real keys and the pointer; what is heard is what the browser tells a screen reader.</p>
 ${pages.map(pageOf).join('\n')}
 </main>
 </html>

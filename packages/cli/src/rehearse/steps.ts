@@ -3,6 +3,7 @@
 //   [{ "press": "Order W1041" }, { "type": "Cur", "in": "Boat" }, { "key": "Enter" }, { "wait": "Edit order" }]
 import { readFileSync } from 'node:fs';
 import type { Locator, Page } from 'playwright-core';
+import { pause } from '../drive/wire.js';
 import { Misuse } from '../misuse.js';
 import './agent.js';
 import { ready } from './ready.js';
@@ -39,11 +40,6 @@ export function readSteps(path: string): readonly Step[] {
     throw new Misuse(`${path}: step ${at + 1} should have one of ${kinds.join(', ')}, with a text.`);
   });
 }
-
-const pause = (milliseconds: number): Promise<void> =>
-  new Promise((resolve) => {
-    setTimeout(resolve, milliseconds);
-  });
 
 /** Marks what a step names as soon as it is there. */
 async function mark(page: Page, name: string, what: 'markNamed' | 'markField'): Promise<Locator> {
