@@ -29,7 +29,7 @@ for (const [name, path, patterns] of [
   ['boat', 'boat.html', 'tabs,carousel,combobox,listbox,dialog,popover'],
   ['parts', 'parts.html', 'tree,combobox,disclosure'],
 ]) {
-  const text = rehearse(path, '--only', patterns, '--most', '3');
+  const text = rehearse(path, '--only', patterns, '--max', '3');
   writeFileSync(join(folder, `${name}.txt`), text);
   console.log(`${name}: ${text.trim().split('\n').at(-1)}`);
 }

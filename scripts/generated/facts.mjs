@@ -69,12 +69,12 @@ export const outlineImports = (core) =>
     );
 
 /** The checks of each pattern that has any: the file that exports them. */
-export const checkFiles = readdirSync(join(src, 'rehearsal/rows'))
+export const checkFiles = readdirSync(join(src, 'rehearsal/checks'))
   .map((file) => {
-    const text = read(`rehearsal/rows/${file}`);
+    const text = read(`rehearsal/checks/${file}`);
     return {
       file: file.replace('.ts', '.js'),
-      names: patternNames.filter((name) => text.includes(`export const ${name}Rows`)),
+      names: patternNames.filter((name) => text.includes(`export const ${name}Checks`)),
     };
   })
   .filter(({ names }) => names.length);

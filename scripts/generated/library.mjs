@@ -34,7 +34,7 @@ export const libraryFiles = [
       ...outlineImports('../core'),
       ...checkFiles.map(
         ({ file, names }) =>
-          `import { ${names.map((name) => `${name}Rows`).join(', ')} } from '../rehearsal/rows/${file}';`,
+          `import { ${names.map((name) => `${name}Checks`).join(', ')} } from '../rehearsal/checks/${file}';`,
       ),
       `import './built-in.js';`,
       `import { addFacets } from './description.js';`,
@@ -46,7 +46,7 @@ export const libraryFiles = [
       '',
       ...each(
         ({ name }) =>
-          `addFacets('${name}', { notes: ${name}Notes, outline: ${name}Outline${checked.has(name) ? `, checks: ${name}Rows` : ''} });`,
+          `addFacets('${name}', { notes: ${name}Notes, outline: ${name}Outline${checked.has(name) ? `, checks: ${name}Checks` : ''} });`,
       ),
       '',
     ].join('\n'),

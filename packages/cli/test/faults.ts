@@ -7,7 +7,7 @@ export const page = (name: string): string => join(__dirname, 'pages', name);
 
 /** What `rehearse` prints as JSON, as much of it as is looked at. */
 export interface Rehearsal {
-  widgets: { kind: string; name: string; rows: { key: string; outcome: string; heard: string }[] }[];
+  widgets: { kind: string; name: string; checks: { key: string; outcome: string; heard: string }[] }[];
 }
 
 /** Rehearses a page. */
@@ -20,9 +20,9 @@ export const rehearse = async (...args: string[]): Promise<Rehearsal> => {
 /** The rows that fail, by the name of each widget. */
 export const failing = ({ widgets }: Rehearsal): Record<string, string[]> =>
   Object.fromEntries(
-    widgets.map(({ name, rows }) => [
+    widgets.map(({ name, checks }) => [
       name.replace(/^\w+: /, ''),
-      rows.filter(({ outcome }) => outcome === 'failed').map(({ key }) => key),
+      checks.filter(({ outcome }) => outcome === 'failed').map(({ key }) => key),
     ]),
   );
 

@@ -43,8 +43,8 @@ describe('a page that is not ready when it has loaded', () => {
     });
     try {
       const { widgets } = await rehearse(`${served.address}/`);
-      expect(widgets.map(({ name, rows }) => [name, rows.map(({ outcome }) => outcome)])).toEqual([
-        ['Mast lamp', ['held', 'held', 'held']],
+      expect(widgets.map(({ name, checks }) => [name, checks.map(({ outcome }) => outcome)])).toEqual([
+        ['Mast lamp', ['passed', 'passed', 'passed']],
       ]);
     } finally {
       await served.end();
@@ -58,7 +58,7 @@ describe('a page that is not ready when it has loaded', () => {
       'away.html': html(`<script>setTimeout(() => (location.href = '?' + Math.random()), 100)</script>`),
     });
     const { code, out } = await run(['rehearse', folder]);
-    expect([code, out]).toEqual([0, expect.stringMatching(/^1 widget: 3 rows hold, 0 fail\.$/m)]);
+    expect([code, out]).toEqual([0, expect.stringMatching(/^1 widget: 3 checks pass, 0 fail\.$/m)]);
     const away = await run(['rehearse', join(folder, 'away.html')]);
     expect([away.code, away.error]).toEqual([
       2,
@@ -69,7 +69,7 @@ describe('a page that is not ready when it has loaded', () => {
   it('and hangs at a key fails that row, and no other', async () => {
     const hang = `onkeydown="if (event.key === ' ') for (;;);"`;
     const folder = folderOf({ 'index.html': html(lamp('Hung', hang) + lamp('Right')) });
-    const { widgets } = await rehearse(folder, '--row-timeout', '5');
+    const { widgets } = await rehearse(folder, '--check-timeout', '5');
     expect(failing({ widgets })).toEqual({ Hung: ['Space'], Right: [] });
   });
 });
@@ -94,7 +94,7 @@ describe('several pages', () => {
     ]);
     const deeper = await run(['rehearse', join(folder, 'index.html'), '--depth', '2', '--pages', '2']);
     expect(deeper.error).toMatch(/1 more pages were found than the 2 that --pages allows/);
-    expect(deeper.out).toMatch(/^2 pages, 1 widget: 3 rows hold, 0 fail\.$/m);
+    expect(deeper.out).toMatch(/^2 pages, 1 widget: 3 checks pass, 0 fail\.$/m);
   });
 
   it('are listed by a sitemap; one that cannot be opened keeps no other from being walked', async () => {
@@ -108,7 +108,7 @@ describe('several pages', () => {
       const { code, out, error } = await run(['rehearse', `${map.address}/map.xml`, '--sitemap'], '', folder);
       await map.end();
       expect(error).toBe(`elastic-shell: ${address}/none answers with 404.\n`);
-      expect([code, out]).toEqual([2, expect.stringContaining('2 pages, 1 widget: 3 rows hold, 0 fail.')]);
+      expect([code, out]).toEqual([2, expect.stringContaining('2 pages, 1 widget: 3 checks pass, 0 fail.')]);
     } finally {
       await served.end();
     }
@@ -127,15 +127,15 @@ describe('a run', () => {
     const lines = readFileSync(file, 'utf8').trim().split('\n');
     expect(lines.length).toBe(4);
     // What was written down is not walked again: it says now what nobody has heard.
-    const written = JSON.parse(lines[0] ?? '') as { result: { rows: { heard: string }[] } };
-    for (const row of written.result.rows) row.heard = 'from before';
+    const written = JSON.parse(lines[0] ?? '') as { result: { checks: { heard: string }[] } };
+    for (const row of written.result.checks) row.heard = 'from before';
     const folder2 = folderOf({
       'index.html': readFileSync(join(folder, 'index.html'), 'utf8'),
       'walked.jsonl': `${JSON.stringify(written)}\n{ "cut`,
     });
     const again = await run(['rehearse', folder2, '--resume', join(folder2, 'walked.jsonl')]);
     expect(again.out.match(/from before/g)?.length).toBe(3);
-    expect(again.out).toMatch(/^4 widgets: 12 rows hold, 0 fail\.$/m);
+    expect(again.out).toMatch(/^4 widgets: 12 checks pass, 0 fail\.$/m);
     const other = await run(['rehearse', folder, '--resume', join(folder, 'index.html')]);
     expect([other.code, other.error]).toEqual([
       2,
@@ -191,7 +191,7 @@ describe.each(['firefox', 'webkit'])('%s', (browser) => {
       ]);
       expect([code, error]).toEqual([0, '']);
       expect(out).toMatch(/^ {2}Space +switch, Lamp, checked$/m);
-      expect(out).toMatch(/^1 widget: 3 rows hold, 0 fail\.$/m);
+      expect(out).toMatch(/^1 widget: 3 checks pass, 0 fail\.$/m);
     },
   );
 });

@@ -14,18 +14,18 @@ describe('rehearse', () => {
     const { code, out, error } = await run(['rehearse', page('platform.html')]);
     expect([code, error]).toEqual([0, '']);
     expect(out).toMatch(
-      /^dialog "Tide times" +\d of \d rows hold\n {2}Tab +button, Tide times\n {2}Enter +dialog, Tides; button, Close$/m,
+      /^dialog "Tide times" +\d of \d checks pass\n {2}Tab +button, Tide times\n {2}Enter +dialog, Tides; button, Close$/m,
     );
-    expect(out).toMatch(/^details "More about berth four" +4 of 4 rows hold$/m);
+    expect(out).toMatch(/^details "More about berth four" +4 of 4 checks pass$/m);
     expect(out).toMatch(/^ {2}End +combo box, Berth, Mole, collapsed$/m);
-    expect(out).toMatch(/^4 widgets: \d+ rows hold, 0 fail, \d left out\.$/m);
+    expect(out).toMatch(/^4 widgets: \d+ checks pass, 0 fail, \d skipped\.$/m);
   });
 
   it('tells of a branch what the key does that the row is named after, and not what the last key has done', async () => {
     const { widgets } = await rehearse(`${page('faults.html')}?only=tree`);
     const right = widgets.find(({ name }) => name.endsWith('right'));
-    const row = right?.rows.find(({ key }) => key === 'ArrowRight');
-    expect(row).toMatchObject({ outcome: 'held', heard: expect.stringContaining('expanded') as string });
+    const row = right?.checks.find(({ key }) => key === 'ArrowRight');
+    expect(row).toMatchObject({ outcome: 'passed', heard: expect.stringContaining('expanded') as string });
   });
 
   it('says why it cannot run a screen reader', async () => {
@@ -67,10 +67,10 @@ describe('rehearse', () => {
     });
     const rehearsal = await rehearse(
       join(folder, 'a.html'),
-      ...['--steps', join(folder, 'steps.json'), '--pictures', join(folder, 'shots'), '--only', 'dialog'],
+      ...['--steps', join(folder, 'steps.json'), '--screenshots', join(folder, 'shots'), '--only', 'dialog'],
     );
     const strike = rehearsal.widgets.find(({ name }) => name === 'Strike');
-    const failed = strike?.rows.filter(({ outcome }) => outcome === 'failed') ?? [];
+    const failed = strike?.checks.filter(({ outcome }) => outcome === 'failed') ?? [];
     expect(failed.map(({ key }) => key)).toEqual(['Escape']);
     expect(readFileSync(join(folder, 'shots/strike-escape.png')).subarray(1, 4).toString()).toBe('PNG');
   });

@@ -44,7 +44,7 @@ require('node:http').createServer((request, response) => {
   // One finding of check, and nothing that fails on the pages.
   expect([code, report('check.xml').match(/<failure /g)?.length]).toEqual([1, 1]);
   expect(report('rehearsal.xml')).toMatch(/<testsuite name="[^"]*\/b: switch Lamp" tests="3" failures="0"/);
-  expect(report('rehearsal.html')).toContain('2 pages, 1 widget: 3 rows hold, 0 fail.');
+  expect(report('rehearsal.html')).toContain('2 pages, 1 widget: 3 checks pass, 0 fail.');
   expect(existsSync(join(folder, 'reports/walked.jsonl'))).toBe(true);
 });
 

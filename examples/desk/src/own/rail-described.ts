@@ -1,9 +1,9 @@
 // The described half of the rail: what the journal, `check`, the inspector, `partsOf` and `expectContract` know about it.
-import { describePattern, fail, has, type Row, tagText } from 'elastic-shell/describe';
+import { describePattern, fail, has, type Check, tagText } from 'elastic-shell/describe';
 import { rail, railKeys } from './rail';
 
 /** A check that goes to the first item, presses a key, and looks which item has focus. */
-const move = (key: string, expected: string, place: number): Row => ({
+const move = (key: string, expected: string, place: number): Check => ({
   key,
   expected,
   async run(stage) {

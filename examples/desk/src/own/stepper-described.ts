@@ -1,15 +1,15 @@
 // The described half of the stepper: what the journal, `check`, the inspector, `partsOf` and `expectContract` know about it. The
 // demo imports it for its inspector; a page of your own imports it in development only.
-import { describePattern, fail, leaveOut, type Row, tagText, writtenRole } from 'elastic-shell/describe';
+import { describePattern, fail, skip, type Check, tagText, writtenRole } from 'elastic-shell/describe';
 import { keys, stepper } from './stepper';
 
 /** A check that presses a key and compares the number before and after. */
-const keyCheck = (key: string, expected: string, holds: (before: number, after: number) => boolean): Row => ({
+const keyCheck = (key: string, expected: string, holds: (before: number, after: number) => boolean): Check => ({
   key,
   expected,
   async run(stage) {
     const before = await stage.tabTo('stop');
-    if (before.isDisabled) leaveOut('it is disabled');
+    if (before.isDisabled) skip('it is disabled');
     const after = await stage.press(key);
     const [from, to] = [parseFloat(before.value), parseFloat(after.value)];
     if (!holds(from, to)) fail(`the number went from ${from} to ${to}`);

@@ -88,8 +88,8 @@ Examples:
 const optionsOf = (command: Command): Command =>
   command
     .option('--only <patterns>', `these alone, with commas: ${checkedNames().join(', ')}`, patternsOf)
-    .option('--named <text>', 'those alone whose name holds this text')
-    .option('--most <number>', 'so many of one pattern at most', countOf)
+    .option('--name <text>', 'those alone whose name holds this text')
+    .option('--max <number>', 'so many of one pattern at most', countOf)
     .addOption(new Option('--browser <name>', 'the browser').choices([...browserNames]).default('chromium'))
     .option('--executable <file>', 'its program, where it is not found')
     .option('--width <pixels>', 'the width of the page', widthOf, 1280)
@@ -99,17 +99,17 @@ const optionsOf = (command: Command): Command =>
       '--steps <file>',
       'steps to get to a state, as JSON: [{ "press": "Edit" }, { "type": "Cur", "in": "Boat" }, { "key": "Enter" }]',
     )
-    .option('--leave-out <file>', 'rows to leave out, as JSON: { "name of the widget": ["Escape"] }')
+    .option('--skip <file>', 'checks to leave out, as JSON: { "name of the widget": ["Escape"] }')
     .option('--sitemap', 'the addresses are sitemaps: the pages that they list')
     .option('--depth <links>', 'follows so many links of the same origin, one after the other', depthOf, 0)
     .option('--pages <number>', 'so many pages at most', countOf, 50)
     .option('--parallel <number>', 'so many widgets at the same time, each on a page of its own', countOf, 1)
     .option('--timeout <seconds>', 'how long all may take', secondsIn, 1800)
-    .option('--row-timeout <seconds>', 'how long one row may take', secondsIn, 60)
+    .option('--check-timeout <seconds>', 'how long one row may take', secondsIn, 60)
     .option('--resume <file>', 'writes down each widget that is done, and goes on from there the next time')
     .option('--progress', 'says how far it is, also where no terminal shows it')
     .option('--speech', 'with what the screen reader Orca says, on Linux where it is installed')
-    .option('--pictures <folder>', 'takes a picture of each page and of each failure');
+    .option('--screenshots <folder>', 'takes a picture of each page and of each failure');
 
 /** The command `rehearse`; `done` hears its exit code. */
 export function rehearseCommand(streams: Streams, done: (exitCode: number) => void): Command {
@@ -142,7 +142,7 @@ export function rehearseCommand(streams: Streams, done: (exitCode: number) => vo
         if (save !== undefined) write(save, transcript);
         if (report !== undefined) write(report, reportOf(rehearsals, new Date(), options.browser));
         const hasFailed = rehearsals.some(({ widgets }) =>
-          widgets.some(({ rows }) => rows.some(({ outcome }) => outcome === 'failed')),
+          widgets.some(({ checks }) => checks.some(({ outcome }) => outcome === 'failed')),
         );
         done(rehearsals.some(({ stopped }) => stopped) ? 2 : hasFailed || differs ? 1 : 0);
       } finally {

@@ -3,10 +3,10 @@ import { styleText } from 'node:util';
 import { shown } from '../shown.js';
 import { version } from '../version.js';
 import { xmlText } from '../xml.js';
-import type { Rehearsal, RowResult, WidgetResult } from './types.js';
+import type { Rehearsal, CheckResult, WidgetResult } from './types.js';
 
-const of = (rows: readonly RowResult[], outcome: RowResult['outcome']): number =>
-  rows.filter((row) => row.outcome === outcome).length;
+const of = (checks: readonly CheckResult[], outcome: CheckResult['outcome']): number =>
+  checks.filter((check) => check.outcome === outcome).length;
 
 /** How many columns a key takes, and the name of a widget. */
 const keyWidth = 26;
@@ -14,34 +14,34 @@ const nameWidth = 56;
 
 const count = (number: number, one: string): string => `${number} ${one}${number === 1 ? '' : 's'}`;
 
-/** How many rows hold, of those that were not left out. */
-function score(rows: readonly RowResult[]): string {
-  const tried = rows.length - of(rows, 'left out');
-  return tried ? `${of(rows, 'held')} of ${tried} rows hold` : 'not tried';
+/** How many checks hold, of those that were not left out. */
+function score(checks: readonly CheckResult[]): string {
+  const tried = checks.length - of(checks, 'skipped');
+  return tried ? `${of(checks, 'passed')} of ${tried} checks pass` : 'not tried';
 }
 
 /** One widget as a transcript that a person can read aloud. */
-export function transcriptOf({ kind, name, rows }: WidgetResult): string {
+export function transcriptOf({ kind, name, checks }: WidgetResult): string {
   const title = shown(name ? `${kind} "${name}"` : kind);
-  const color = of(rows, 'failed') ? 'red' : of(rows, 'held') ? 'green' : 'yellow';
-  const lines = rows.map(({ key, outcome, heard, expected, got }) => {
+  const color = of(checks, 'failed') ? 'red' : of(checks, 'passed') ? 'green' : 'yellow';
+  const lines = checks.map(({ key, outcome, heard, expected, got }) => {
     const label = key.padEnd(keyWidth);
-    if (outcome === 'held') return shown(`  ${label}${heard}`.trimEnd());
-    if (outcome === 'left out') return styleText('dim', shown(`– ${label}left out: ${got ?? ''}`));
+    if (outcome === 'passed') return shown(`  ${label}${heard}`.trimEnd());
+    if (outcome === 'skipped') return styleText('dim', shown(`– ${label}skipped: ${got ?? ''}`));
     return styleText('red', shown(`✗ ${label}expected: ${expected}; got: ${got ?? ''}`));
   });
-  return `${styleText('bold', title.padEnd(nameWidth))} ${styleText(color, score(rows))}\n${lines.join('\n')}\n`;
+  return `${styleText('bold', title.padEnd(nameWidth))} ${styleText(color, score(checks))}\n${lines.join('\n')}\n`;
 }
 
-/** The last lines: how many widgets, and how many rows. */
+/** The last lines: how many widgets, and how many checks. */
 export function summaryOf(rehearsals: readonly Rehearsal[]): string {
   const widgets = rehearsals.flatMap((each) => each.widgets);
-  const rows = widgets.flatMap((widget) => widget.rows);
+  const checks = widgets.flatMap((widget) => widget.checks);
   const stopped = rehearsals.flatMap((each) => (each.stopped ? `${each.stopped}.\n` : []));
   const pages = rehearsals.length > 1 ? `${rehearsals.length} pages, ` : '';
   if (!widgets.length) return `${pages}No widget was found.\n${stopped.join('')}`;
-  const left = of(rows, 'left out');
-  return `${pages}${count(widgets.length, 'widget')}: ${of(rows, 'held')} rows hold, ${of(rows, 'failed')} fail${left ? `, ${left} left out` : ''}.\n${stopped.join('')}`;
+  const left = of(checks, 'skipped');
+  return `${pages}${count(widgets.length, 'widget')}: ${of(checks, 'passed')} checks pass, ${of(checks, 'failed')} fail${left ? `, ${left} skipped` : ''}.\n${stopped.join('')}`;
 }
 
 /** The line before the widgets of a page, where there are several pages. */
@@ -59,9 +59,9 @@ const text = (rehearsals: readonly Rehearsal[]): string =>
 const json = (rehearsals: readonly Rehearsal[]): string =>
   `${JSON.stringify(rehearsals.length === 1 ? rehearsals[0] : rehearsals, null, 2)}\n`;
 
-const failures = ({ widgets }: Rehearsal): { widget: WidgetResult; row: RowResult }[] =>
+const failures = ({ widgets }: Rehearsal): { widget: WidgetResult; check: CheckResult }[] =>
   widgets.flatMap((widget) =>
-    widget.rows.flatMap((row) => (row.outcome === 'failed' ? [{ widget, row }] : [])),
+    widget.checks.flatMap((check) => (check.outcome === 'failed' ? [{ widget, check }] : [])),
   );
 
 const sarif = (rehearsals: readonly Rehearsal[]): string =>
@@ -73,7 +73,7 @@ const sarif = (rehearsals: readonly Rehearsal[]): string =>
         {
           tool: { driver: { name: 'elastic-shell rehearse', version } },
           results: rehearsals.flatMap((rehearsal) =>
-            failures(rehearsal).map(({ widget: { pattern, kind, name }, row: { key, expected, got } }) => ({
+            failures(rehearsal).map(({ widget: { pattern, kind, name }, check: { key, expected, got } }) => ({
               ruleId: `${pattern}/${key}`,
               level: 'error',
               message: { text: `${kind} "${name}", ${key}: expected: ${expected}; got: ${got ?? ''}.` },
@@ -87,11 +87,11 @@ const sarif = (rehearsals: readonly Rehearsal[]): string =>
     2,
   )}\n`;
 
-const caseOf = (classname: string, { key, expected, outcome, got = '', heard }: RowResult): string => {
+const caseOf = (classname: string, { key, expected, outcome, got = '', heard }: CheckResult): string => {
   const inside =
     outcome === 'failed'
       ? `<failure message="${xmlText(got)}">expected: ${xmlText(expected)}</failure>`
-      : outcome === 'left out'
+      : outcome === 'skipped'
         ? `<skipped message="${xmlText(got)}"/>`
         : `<system-out>${xmlText(heard)}</system-out>`;
   return `    <testcase classname="${xmlText(classname)}" name="${xmlText(`${key}: ${expected}`)}">${inside}</testcase>`;
@@ -100,10 +100,10 @@ const caseOf = (classname: string, { key, expected, outcome, got = '', heard }: 
 /** A suite for each widget; of several pages each is named with its address. */
 const junit = (rehearsals: readonly Rehearsal[]): string => {
   const suites = rehearsals.flatMap(({ address, widgets }) =>
-    widgets.map(({ kind, name, rows }) => {
+    widgets.map(({ kind, name, checks }) => {
       const title = rehearsals.length > 1 ? `${address}: ${kind} ${name}` : `${kind} ${name}`;
-      const cases = rows.map((row) => caseOf(`${kind} ${name}`, row)).join('\n');
-      return `  <testsuite name="${xmlText(title)}" tests="${rows.length}" failures="${of(rows, 'failed')}" skipped="${of(rows, 'left out')}">\n${cases}\n  </testsuite>`;
+      const cases = checks.map((check) => caseOf(`${kind} ${name}`, check)).join('\n');
+      return `  <testsuite name="${xmlText(title)}" tests="${checks.length}" failures="${of(checks, 'failed')}" skipped="${of(checks, 'skipped')}">\n${cases}\n  </testsuite>`;
     }),
   );
   const name = rehearsals.length === 1 ? (rehearsals[0]?.address ?? '') : 'elastic-shell rehearse';

@@ -3,15 +3,15 @@
 //   import { rehearse } from 'elastic-shell-cli/rehearse';
 //   const { widgets } = await rehearse(page, { only: ['dialog'] });
 import type { Page } from 'playwright-core';
-import { checksOf, type Found, play, type Row } from 'elastic-shell/rehearsal';
+import { checksOf, type Found, play, type Check } from 'elastic-shell/rehearsal';
 import type { ScreenReader } from '../speech/screen-reader.js';
 import './agent.js';
 import { TooLong, within } from './limits.js';
 import { isElsewhere } from './ready.js';
 import { type Arrive, Stage } from './stage.js';
-import type { Rehearsal, RowResult, WidgetResult } from './types.js';
+import type { Rehearsal, CheckResult, WidgetResult } from './types.js';
 
-export type { Rehearsal, RowResult, WidgetResult } from './types.js';
+export type { Rehearsal, CheckResult, WidgetResult } from './types.js';
 
 /** How far a rehearsal is. */
 export interface Progress {
@@ -25,13 +25,13 @@ export interface RehearseOptions {
   /** The patterns to rehearse. Default: all. */
   only?: readonly string[];
   /** Only widgets whose name holds this text. Default: all. */
-  named?: string;
+  name?: string;
   /** How many widgets of one pattern at most: pages have many that are alike. Default: all. */
-  most?: number;
+  max?: number;
   /** Brings the page to the state that is rehearsed, from nothing: it is called before each row. Default: loads it again. */
   arrive?: Arrive;
   /** Says which widgets stay closed or open by somebody's will: by their names, which rows are left out. Default: none. */
-  leaveOut?: Readonly<Record<string, readonly string[]>>;
+  skip?: Readonly<Record<string, readonly string[]>>;
   /** Takes a picture of the page; answers where it is. It is asked for each row that failed. Default: takes none. */
   picture?: (page: Page, name: string) => Promise<string>;
   /** A screen reader that presses the keys, on whose desktop the browser is, and says what is heard. Default: none. */
@@ -41,7 +41,7 @@ export interface RehearseOptions {
   /** How many widgets are walked at the same time, each on a page of its own; takes `newPage`. Default: 1. */
   parallel?: number;
   /** Seconds that one row may take. Default: 60. */
-  perRow?: number;
+  perCheck?: number;
   /** Seconds that all may take; what is not walked by then is left out, and `stopped` says so. Default: no limit. */
   inAll?: number;
   /** What is known of a widget from before: it isn't walked again. Default: nothing is known. */
@@ -52,7 +52,7 @@ export interface RehearseOptions {
   onProgress?: (progress: Progress) => void;
 }
 
-const rowTime = 60;
+const checkTime = 60;
 
 const reload: Arrive = async (page) => {
   await page.reload();
@@ -78,19 +78,19 @@ class Walker {
   }
 
   /** Runs one row, from the page as it was. */
-  async #row(row: Row, name: string): Promise<RowResult> {
-    const { key, expected } = row;
-    const { leaveOut, picture, perRow = rowTime } = this.#options;
-    if (leaveOut?.[name]?.includes(key))
-      return { key, expected, outcome: 'left out', heard: '', got: 'the configuration says so' };
+  async #check(check: Check, name: string): Promise<CheckResult> {
+    const { key, expected } = check;
+    const { skip, picture, perCheck = checkTime } = this.#options;
+    if (skip?.[name]?.includes(key))
+      return { key, expected, outcome: 'skipped', heard: '', got: 'the configuration says so' };
     try {
       const result = await within(
-        perRow * 1000,
+        perCheck * 1000,
         'the page',
         (async () => {
           await this.stage.reset();
           // The browser's own word that the page is gone, or does not answer, is a row that fails.
-          return play(this.stage, row, (message) => /Timeout|closed|navigat|context/i.test(message));
+          return play(this.stage, check, (message) => /Timeout|closed|navigat|context/i.test(message));
         })(),
       );
       const shot =
@@ -124,13 +124,13 @@ class Walker {
         pattern,
         kind,
         name,
-        rows: [{ key: 'opener', expected: 'a control opens it', outcome: 'left out', heard: '', got }],
+        checks: [{ key: 'opener', expected: 'a control opens it', outcome: 'skipped', heard: '', got }],
       };
     }
-    const rows: RowResult[] = [];
+    const checks: CheckResult[] = [];
     this.stage.turnTo(found);
-    for (const row of checksOf(pattern)) rows.push(await this.#row(row, name));
-    return { pattern, kind, name, rows };
+    for (const check of checksOf(pattern)) checks.push(await this.#check(check, name));
+    return { pattern, kind, name, checks };
   }
 }
 
@@ -157,17 +157,17 @@ async function discover(
 
 /** The widgets of a page that are asked for. */
 async function findAll(stage: Stage, options: RehearseOptions): Promise<Found[]> {
-  const { only, named, most = Infinity } = options;
+  const { only, name: text, max = Infinity } = options;
   const isWanted = ({ pattern, name }: Pick<Found, 'pattern' | 'name'>): boolean =>
-    (only?.includes(pattern) ?? true) && (named === undefined || name.includes(named));
+    (only?.includes(pattern) ?? true) && (text === undefined || name.includes(text));
   const all = await stage.load();
   const said = all.filter(isWanted);
   // Whoever asks for one by its name is content with the one that says so.
-  const other = named !== undefined && said.length ? [] : await discover(stage, all, only, isWanted);
+  const other = text !== undefined && said.length ? [] : await discover(stage, all, only, isWanted);
   const counts = new Map<string, number>();
   return [...said, ...other].filter(({ pattern }) => {
     counts.set(pattern, (counts.get(pattern) ?? 0) + 1);
-    return (counts.get(pattern) ?? 0) <= most;
+    return (counts.get(pattern) ?? 0) <= max;
   });
 }
 

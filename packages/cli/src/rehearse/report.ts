@@ -2,7 +2,7 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { xmlText } from '../xml.js';
 import { summaryOf } from './format.js';
-import type { Rehearsal, RowResult, WidgetResult } from './types.js';
+import type { Rehearsal, CheckResult, WidgetResult } from './types.js';
 
 const style = `
 :root { color-scheme: light dark; --line: light-dark(#ccd3d8, #3b4750); --soft: light-dark(#4b5963, #aab6be); --bad: light-dark(#a3221a, #ff9c8f); --good: light-dark(#17603a, #84d6a4); }
@@ -32,15 +32,15 @@ const pictureOf = (path: string | undefined, alt: string): string =>
     : '';
 
 const outcomes = {
-  held: ['good', 'holds'],
+  passed: ['good', 'passes'],
   failed: ['bad', 'fails'],
-  'left out': ['soft', 'left out'],
+  skipped: ['soft', 'skipped'],
 } as const;
 
-function rowOf({ key, outcome, heard, expected, got, picture }: RowResult, name: string): string {
+function rowOf({ key, outcome, heard, expected, got, picture }: CheckResult, name: string): string {
   const [look, word] = outcomes[outcome];
   const said =
-    outcome === 'held'
+    outcome === 'passed'
       ? xmlText(heard)
       : outcome === 'failed'
         ? `Expected: ${xmlText(expected)}.<br>Got: ${xmlText(got ?? '')}.${pictureOf(picture, `The page after ${key} at ${name}`)}`
@@ -48,20 +48,20 @@ function rowOf({ key, outcome, heard, expected, got, picture }: RowResult, name:
   return `<tr><th scope="row">${xmlText(key)}</th><td class="${look}">${word}</td><td>${said}</td></tr>`;
 }
 
-const failed = ({ rows }: WidgetResult): number => rows.filter(({ outcome }) => outcome === 'failed').length;
+const failed = ({ checks }: WidgetResult): number => checks.filter(({ outcome }) => outcome === 'failed').length;
 
 function widgetOf(widget: WidgetResult): string {
-  const { kind, name, rows } = widget;
+  const { kind, name, checks } = widget;
   const bad = failed(widget);
-  const held = rows.filter(({ outcome }) => outcome === 'held').length;
+  const passed = checks.filter(({ outcome }) => outcome === 'passed').length;
   const score = bad
-    ? `<span class="bad">${bad} of ${rows.length} fail</span>`
-    : held
-      ? `<span class="good">${held} hold</span>`
+    ? `<span class="bad">${bad} of ${checks.length} fail</span>`
+    : passed
+      ? `<span class="good">${passed} pass</span>`
       : '<span class="soft">not tried</span>';
   return `<details${bad ? ' open' : ''}><summary><b>${xmlText(name || kind)}</b> <span class="soft">${xmlText(name ? kind : '')}</span> ${score}</summary>
 <div class="wide"><table><thead><tr><th scope="col">Key or press</th><th scope="col">Outcome</th><th scope="col">What is heard, or what happened</th></tr></thead>
-<tbody>${rows.map((row) => rowOf(row, name || kind)).join('\n')}</tbody></table></div></details>`;
+<tbody>${checks.map((check) => rowOf(check, name || kind)).join('\n')}</tbody></table></div></details>`;
 }
 
 /** Pages with failures first, and in each what fails first. */

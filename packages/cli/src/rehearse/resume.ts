@@ -41,12 +41,12 @@ export class Resumed {
       this.#known.set(this.#key(address, place, result), result);
   }
 
-  #key(address: string, place: number, { pattern, kind, name }: Omit<WidgetResult, 'rows'>): string {
+  #key(address: string, place: number, { pattern, kind, name }: Omit<WidgetResult, 'checks'>): string {
     return JSON.stringify([withoutPort(address), place, pattern, kind, name]);
   }
 
   /** What is known of a widget. */
-  of(address: string, place: number, widget: Omit<WidgetResult, 'rows'>): WidgetResult | undefined {
+  of(address: string, place: number, widget: Omit<WidgetResult, 'checks'>): WidgetResult | undefined {
     return this.#known.get(this.#key(address, place, widget));
   }
 

@@ -20,25 +20,25 @@ import type { Rehearsal } from './types.js';
 /** What the command line says. */
 export interface Options {
   only?: string[];
-  named?: string;
-  most?: number;
+  name?: string;
+  max?: number;
   browser: BrowserName;
   executable?: string;
   width: number;
   rtl?: boolean;
   reducedMotion?: boolean;
   steps?: string;
-  leaveOut?: string;
+  skip?: string;
   sitemap?: boolean;
   depth: number;
   pages: number;
   parallel: number;
   timeout: number;
-  rowTimeout: number;
+  checkTimeout: number;
   resume?: string;
   progress?: boolean;
   speech?: boolean;
-  pictures?: string;
+  screenshots?: string;
 }
 
 /** What the run has to know of the output. */
@@ -50,7 +50,7 @@ interface Asked extends Options {
 }
 
 /** Rows that a page leaves out by somebody's will: the keys of rows, by the name of the widget. */
-function leftOut(path: string): Readonly<Record<string, readonly string[]>> {
+function skippedIn(path: string): Readonly<Record<string, readonly string[]>> {
   try {
     const said: Record<string, readonly string[]> = JSON.parse(readFileSync(path, 'utf8'));
     return said;
@@ -60,7 +60,7 @@ function leftOut(path: string): Readonly<Record<string, readonly string[]>> {
 }
 
 /** Takes pictures into a folder; each has a name of its own. */
-function pictures(folder: string): (page: Page, name: string) => Promise<string> {
+function screenshotsIn(folder: string): (page: Page, name: string) => Promise<string> {
   const taken = new Map<string, number>();
   return async (page, name) => {
     mkdirSync(folder, { recursive: true });
@@ -110,9 +110,9 @@ class Run {
     this.#line =
       options.progress || streams.isTerminal ? new ProgressLine((text) => streams.error(text)) : undefined;
     const folder =
-      options.pictures ??
+      options.screenshots ??
       (options.isReported ? mkdtempSync(join(tmpdir(), 'elastic-shell-rehearsal-')) : undefined);
-    this.#picture = folder === undefined ? undefined : pictures(folder);
+    this.#picture = folder === undefined ? undefined : screenshotsIn(folder);
   }
 
   /** Seconds that are left. */
@@ -121,19 +121,19 @@ class Run {
   }
 
   #optionsFor(address: string): RehearseOptions {
-    const { only, named, most, leaveOut, rowTimeout, parallel, isText } = this.#options;
+    const { only, name, max, skip, checkTimeout, parallel, isText } = this.#options;
     const resumed = this.#resumed;
     const picture = this.#picture;
     return {
       arrive: arriving(address, this.#options),
       newPage: () => this.#opened.newPage(),
       parallel: this.#reader ? 1 : parallel,
-      perRow: rowTimeout,
+      perCheck: checkTimeout,
       inAll: Math.max(0.001, this.left),
       ...(only && { only }),
-      ...(named !== undefined && { named }),
-      ...(most !== undefined && { most }),
-      ...(leaveOut !== undefined && { leaveOut: leftOut(leaveOut) }),
+      ...(name !== undefined && { name }),
+      ...(max !== undefined && { max }),
+      ...(skip !== undefined && { skip: skippedIn(skip) }),
       ...(picture && { picture }),
       ...(this.#reader && { reader: this.#reader }),
       ...(resumed && { known: (widget, place) => resumed.of(address, place, widget) }),

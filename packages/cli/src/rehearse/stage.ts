@@ -1,6 +1,6 @@
 // One widget on a page: real keys and the pointer go to it, and what came of that is read back.
 import type { Page } from 'playwright-core';
-import { fail, type Facts, type Found, leaveOut, type Stage as RowStage } from 'elastic-shell/rehearsal';
+import { fail, type Facts, type Found, skip, type Stage as CheckStage } from 'elastic-shell/rehearsal';
 import type { ScreenReader } from '../speech/screen-reader.js';
 import './agent.js';
 import { Hearing } from './heard.js';
@@ -17,7 +17,7 @@ const mostLoads = 2;
 export type Arrive = (page: Page) => Promise<void>;
 
 /** A page that is rehearsed, and the widget that it is about now. */
-export class Stage implements RowStage {
+export class Stage implements CheckStage {
   page: Page;
   hearing: Hearing;
   /** What was done since the last row, as one would say it, and what was heard. */
@@ -190,7 +190,7 @@ export class Stage implements RowStage {
       this.#id,
       what,
     ] as const);
-    if (typeof aimed === 'string') leaveOut(aimed);
+    if (typeof aimed === 'string') skip(aimed);
     if (!aimed) fail('Tab does not go to it');
     await this.hearing.forget();
     if (this.reader) await this.#focusBefore(what, this.reader);

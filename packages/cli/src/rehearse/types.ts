@@ -1,7 +1,7 @@
 // What a rehearsal answers with: widgets, and how the rows of their contracts went.
-import type { RowResult } from 'elastic-shell/rehearsal';
+import type { CheckResult } from 'elastic-shell/rehearsal';
 
-export type { RowResult } from 'elastic-shell/rehearsal';
+export type { CheckResult } from 'elastic-shell/rehearsal';
 
 /** How one widget did. */
 export interface WidgetResult {
@@ -9,7 +9,7 @@ export interface WidgetResult {
   /** What it is, in words: `menu button`. */
   kind: string;
   name: string;
-  rows: RowResult[];
+  checks: CheckResult[];
 }
 
 /** How a page did. */

@@ -9,7 +9,7 @@ import { pageWide } from '../core/page-record.js';
 import type { Test } from '../core/rules/page.js';
 import type { Rule } from '../core/rules/rule.js';
 import type { Outline } from '../core/outline/outline.js';
-import type { Row } from '../rehearsal/rows/row.js';
+import type { Check } from '../rehearsal/checks/check.js';
 
 /** An outline of which only the names are known. */
 export type AnyOutline = Outline<never, never>;
@@ -41,7 +41,7 @@ export interface DescriptionGiven {
   /** What its keys do, for the inspector. @defaultValue none */
   keys?: (asked: KeysAsked) => KeyActs | undefined;
   /** The checks that `expectContract` plays. @defaultValue none */
-  checks?: readonly Row[];
+  checks?: readonly Check[];
   /** The selector of its items inside the root, for checks. @defaultValue none */
   items?: string;
   /** The selector by which a test finds it on a page. @defaultValue none */

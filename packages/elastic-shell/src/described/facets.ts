@@ -28,17 +28,17 @@ import {
 } from '../core/outline/layers.js';
 import { menubarOutline } from '../core/outline/menubar.js';
 import { toolbarOutline } from '../core/outline/toolbar.js';
-import { menubarRows, toolbarRows } from '../rehearsal/rows/bars.js';
-import { comboboxRows } from '../rehearsal/rows/fields.js';
-import { dialogRows, popoverRows, tooltipRows } from '../rehearsal/rows/layers.js';
-import { listboxRows, menuRows, treeRows } from '../rehearsal/rows/lists.js';
+import { menubarChecks, toolbarChecks } from '../rehearsal/checks/bars.js';
+import { comboboxChecks } from '../rehearsal/checks/fields.js';
+import { dialogChecks, popoverChecks, tooltipChecks } from '../rehearsal/checks/layers.js';
+import { listboxChecks, menuChecks, treeChecks } from '../rehearsal/checks/lists.js';
 import {
-  accordionRows,
-  carouselRows,
-  disclosureRows,
-  tabsRows,
-  switchRows,
-} from '../rehearsal/rows/sections.js';
+  accordionChecks,
+  carouselChecks,
+  disclosureChecks,
+  tabsChecks,
+  switchChecks,
+} from '../rehearsal/checks/sections.js';
 import './built-in.js';
 import { addFacets } from './description.js';
 
@@ -61,18 +61,18 @@ export const outlines = {
   tree: treeOutline,
 };
 
-addFacets('dialog', { notes: dialogNotes, outline: dialogOutline, checks: dialogRows });
+addFacets('dialog', { notes: dialogNotes, outline: dialogOutline, checks: dialogChecks });
 addFacets('drawer', { notes: drawerNotes, outline: drawerOutline });
-addFacets('popover', { notes: popoverNotes, outline: popoverOutline, checks: popoverRows });
-addFacets('tooltip', { notes: tooltipNotes, outline: tooltipOutline, checks: tooltipRows });
-addFacets('accordion', { notes: accordionNotes, outline: accordionOutline, checks: accordionRows });
-addFacets('carousel', { notes: carouselNotes, outline: carouselOutline, checks: carouselRows });
-addFacets('disclosure', { notes: disclosureNotes, outline: disclosureOutline, checks: disclosureRows });
-addFacets('tabs', { notes: tabsNotes, outline: tabsOutline, checks: tabsRows });
-addFacets('combobox', { notes: comboboxNotes, outline: comboboxOutline, checks: comboboxRows });
-addFacets('listbox', { notes: listboxNotes, outline: listboxOutline, checks: listboxRows });
-addFacets('menu', { notes: menuNotes, outline: menuOutline, checks: menuRows });
-addFacets('menubar', { notes: menubarNotes, outline: menubarOutline, checks: menubarRows });
-addFacets('switch', { notes: switchNotes, outline: switchOutline, checks: switchRows });
-addFacets('toolbar', { notes: toolbarNotes, outline: toolbarOutline, checks: toolbarRows });
-addFacets('tree', { notes: treeNotes, outline: treeOutline, checks: treeRows });
+addFacets('popover', { notes: popoverNotes, outline: popoverOutline, checks: popoverChecks });
+addFacets('tooltip', { notes: tooltipNotes, outline: tooltipOutline, checks: tooltipChecks });
+addFacets('accordion', { notes: accordionNotes, outline: accordionOutline, checks: accordionChecks });
+addFacets('carousel', { notes: carouselNotes, outline: carouselOutline, checks: carouselChecks });
+addFacets('disclosure', { notes: disclosureNotes, outline: disclosureOutline, checks: disclosureChecks });
+addFacets('tabs', { notes: tabsNotes, outline: tabsOutline, checks: tabsChecks });
+addFacets('combobox', { notes: comboboxNotes, outline: comboboxOutline, checks: comboboxChecks });
+addFacets('listbox', { notes: listboxNotes, outline: listboxOutline, checks: listboxChecks });
+addFacets('menu', { notes: menuNotes, outline: menuOutline, checks: menuChecks });
+addFacets('menubar', { notes: menubarNotes, outline: menubarOutline, checks: menubarChecks });
+addFacets('switch', { notes: switchNotes, outline: switchOutline, checks: switchChecks });
+addFacets('toolbar', { notes: toolbarNotes, outline: toolbarOutline, checks: toolbarChecks });
+addFacets('tree', { notes: treeNotes, outline: treeOutline, checks: treeChecks });

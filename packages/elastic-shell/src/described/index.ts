@@ -21,6 +21,6 @@ export type { Notes } from '../core/contract/contract.js';
 
 // For checks.
 export type { Facts, ItemFacts } from '../rehearsal/facts.js';
-export { fail, leaveOut } from '../rehearsal/outcome.js';
-export type { Row } from '../rehearsal/rows/row.js';
+export { fail, skip } from '../rehearsal/outcome.js';
+export type { Check } from '../rehearsal/checks/check.js';
 export type { Stage } from '../rehearsal/stage.js';

@@ -1,9 +1,9 @@
 // How a row of a contract goes: it holds, fails, or is left out.
 /** How one row of a contract went. */
-export interface RowResult {
+export interface CheckResult {
   /** What was done, as one would say it: `ArrowDown`, `press`, `“st”`. */
   key: string;
-  outcome: 'held' | 'failed' | 'left out';
+  outcome: 'passed' | 'failed' | 'skipped';
   /** What was heard: role, name, states, position, then live messages in their order. */
   heard: string;
   /** What the contract says should happen. */
@@ -15,14 +15,14 @@ export interface RowResult {
 }
 
 /** A row of a contract that a page leaves out because it may. */
-export class LeftOut extends Error {}
+export class Skipped extends Error {}
 
 /** A row that does not hold: what happened instead. */
 export class Failed extends Error {}
 
 /** Ends a row that a page may leave out. */
-export const leaveOut = (why: string): never => {
-  throw new LeftOut(why);
+export const skip = (why: string): never => {
+  throw new Skipped(why);
 };
 
 /** Ends a row that does not hold. */

@@ -1,7 +1,7 @@
 // Rows of a contract in users' own tests.
-import type { RowResult } from '../rehearsal/outcome.js';
+import type { CheckResult } from '../rehearsal/outcome.js';
 import { play } from '../rehearsal/play.js';
-import { checksOf } from '../rehearsal/checks.js';
+import { checksOf } from '../rehearsal/registry.js';
 import type { Widget } from '../rehearsal/page/widgets.js';
 import { PageStage } from './stage.js';
 import { checkName, type ContractName, widgetAt } from './widget.js';
@@ -15,7 +15,7 @@ export interface ContractOptions {
    */
   opener?: Element | (() => Element | null);
   /** Rows that are not run, by their keys. Default: none. */
-  leaveOut?: readonly string[];
+  skip?: readonly string[];
   /**
    * Brings the page back to where it was, before each row. Default: Escape is pressed, and the states of all that is wired are set
    * back.
@@ -38,7 +38,7 @@ const needsBrowser: Readonly<Record<string, readonly string[]>> = {
 /** Patterns that show only once something has opened them. */
 const layers: readonly string[] = ['dialog', 'popover', 'menu', 'tooltip'];
 
-const sentence = ({ key, expected, got }: RowResult): string =>
+const sentence = ({ key, expected, got }: CheckResult): string =>
   `  ${key}: ${expected}; got: ${got ?? 'nothing'}`;
 
 /**
@@ -49,8 +49,8 @@ const sentence = ({ key, expected, got }: RowResult): string =>
 export async function expectContract(
   root: Element,
   pattern: ContractName,
-  { opener, leaveOut = [], reset, signal }: ContractOptions = {},
-): Promise<RowResult[]> {
+  { opener, skip = [], reset, signal }: ContractOptions = {},
+): Promise<CheckResult[]> {
   checkName(pattern);
   const { found, widget: first } = widgetAt(root, pattern);
   let last = first;
@@ -67,8 +67,8 @@ export async function expectContract(
       `elastic-shell: no control is known to open the ${pattern} “${found.name}”, so no row of it can be run; name it: expectContract(root, '${pattern}', { opener: button })`,
     );
   const stage = new PageStage(again, reset, signal);
-  const skipped = [...leaveOut, ...(needsBrowser[found.pattern] ?? [])];
-  const results: RowResult[] = [];
+  const skipped = [...skip, ...(needsBrowser[found.pattern] ?? [])];
+  const results: CheckResult[] = [];
   try {
     for (const row of checksOf(found.pattern)) {
       if (skipped.includes(row.key)) continue;

@@ -6,4 +6,4 @@ export { setUpPlatform } from './platform.js';
 export { type Settling, settled, type SettledOptions } from './settled.js';
 export { walk, type WalkOptions } from './walk.js';
 export type { ContractName } from './widget.js';
-export type { RowResult } from '../rehearsal/outcome.js';
+export type { CheckResult } from '../rehearsal/outcome.js';

@@ -10,7 +10,7 @@ export type Settling = Wired | Element | Document | Iterable<Wired | Element>;
 /** How long is waited. */
 export interface SettledOptions {
   /** Milliseconds after which it rejects, with what is still under way. Default: 5000. */
-  most?: number;
+  timeout?: number;
 }
 
 // The platform's own, before a test makes them its own.
@@ -71,10 +71,10 @@ const turn = (): Promise<void> => new Promise((resolve) => void wait(resolve, 0)
  */
 export async function settled(
   target: Settling = document,
-  { most = 5000 }: SettledOptions = {},
+  { timeout = 5000 }: SettledOptions = {},
 ): Promise<void> {
   const nodes = nodesOf(target);
-  const end = now() + most;
+  const end = now() + timeout;
   const endAct = outsideAct();
   try {
     // What was done just now may begin something in a moment, and so may what has ended.
@@ -86,7 +86,7 @@ export async function settled(
       const pending = pendingIn(nodes, roots);
       calm = pending.length ? 0 : calm + 1;
       if (pending.length && now() > end)
-        throw new Error(`elastic-shell: settled waited ${most} ms, and still ${pending.join('; ')}`);
+        throw new Error(`elastic-shell: settled waited ${timeout} ms, and still ${pending.join('; ')}`);
     }
   } finally {
     endAct();

@@ -3,7 +3,7 @@ import { focused } from '../heard/dom.js';
 import { heardFocus, placesAround } from '../heard/heard.js';
 import { hearLive } from '../heard/live.js';
 import type { Facts } from '../rehearsal/facts.js';
-import { fail, leaveOut } from '../rehearsal/outcome.js';
+import { fail, skip } from '../rehearsal/outcome.js';
 import { factsOf } from '../rehearsal/page/facts.js';
 import { takeStop, stopCount } from '../rehearsal/page/focus.js';
 import type { Widget } from '../rehearsal/page/widgets.js';
@@ -83,7 +83,7 @@ export class PageStage implements Stage {
     const { opener, stop, root } = this.find();
     const element = what === 'opener' ? opener : (stop?.() ?? root);
     const why = element && takeStop(element);
-    if (why) return leaveOut(why);
+    if (why) return skip(why);
     if (!element || element.tabIndex < 0 || element.matches(':disabled'))
       return fail('Tab does not go to it');
     return this.#act(() => {

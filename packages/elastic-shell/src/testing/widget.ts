@@ -2,7 +2,7 @@
 import { outlines } from '../described/facets.js';
 import { descriptionOf } from '../described/description.js';
 import { nameOf } from '../heard/dom.js';
-import { checkedNames } from '../rehearsal/checks.js';
+import { checkedNames } from '../rehearsal/registry.js';
 import type { Found } from '../rehearsal/facts.js';
 import { find } from '../rehearsal/page/find.js';
 import { type Widget, widgets } from '../rehearsal/page/widgets.js';

@@ -211,7 +211,7 @@ it('is checked by expectContract', async () => {
   document.body.innerHTML = markup;
   const wired = depth.wire(find());
   expect((await expectContract(find(), 'depth')).map(({ key, outcome }) => [key, outcome])).toEqual([
-    ['ArrowDown', 'held'],
+    ['ArrowDown', 'passed'],
   ]);
   wired.update({ most: 0 });
   await expect(expectContract(find(), 'depth')).rejects.toThrow('1 of 1 rows of depth');

@@ -197,6 +197,6 @@ it.each(Object.entries(strangers))('%s', (_, { setting, depends, files, manifest
   runIn(folder, 'npx', 'eslint', `src/**/*.${page.ends}`);
   runIn(folder, 'npx', 'vite', 'build');
   expect(runIn(folder, 'npx', 'elastic-shell', 'rehearse', 'dist', '--only', 'dialog,tabs')).toMatch(
-    /^2 widgets: \d+ rows hold, 0 fail/m,
+    /^2 widgets: \d+ checks pass, 0 fail/m,
   );
 });

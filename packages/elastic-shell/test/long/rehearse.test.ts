@@ -1,4 +1,4 @@
-// Every widget of every setting's gallery, rehearsed: all rows hold. `npm run test:long rehearse`.
+// Every widget of every setting's gallery, rehearsed: all checks pass. `npm run test:long rehearse`.
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { failing, faults, page, rehearse } from '../../../cli/test/faults';
@@ -19,19 +19,19 @@ const galleries = [
 const refusing = join(__dirname, 'support/refusing-owners.json');
 
 interface Rehearsal {
-  widgets: { kind: string; name: string; rows: { key: string; outcome: string; got?: string }[] }[];
+  widgets: { kind: string; name: string; checks: { key: string; outcome: string; got?: string }[] }[];
 }
 
 it.each(galleries)('%s: every row holds or may be left out', (gallery) => {
   const { stdout, stderr } = spawnSync(
     process.execPath,
-    [cli, 'rehearse', desk(`${gallery}.html`), '--format', 'json', '--leave-out', refusing],
+    [cli, 'rehearse', desk(`${gallery}.html`), '--format', 'json', '--skip', refusing],
     { encoding: 'utf8', maxBuffer: 100_000_000 },
   );
   expect(stderr).toBe('');
   const { widgets } = JSON.parse(stdout) as Rehearsal;
-  const failed = widgets.flatMap(({ kind, name, rows }) =>
-    rows.flatMap(({ key, outcome, got }) =>
+  const failed = widgets.flatMap(({ kind, name, checks }) =>
+    checks.flatMap(({ key, outcome, got }) =>
       outcome === 'failed' ? [`${kind} "${name}", ${key}: ${got}`] : [],
     ),
   );

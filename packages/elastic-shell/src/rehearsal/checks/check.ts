@@ -1,15 +1,15 @@
 // The shape of a row, and questions that many rows ask.
 import type { Facts } from '../facts.js';
 import type { Stage } from '../stage.js';
-import { fail, leaveOut } from '../outcome.js';
+import { fail, skip } from '../outcome.js';
 
 /** One row of a contract, as it is rehearsed. */
-export interface Row {
+export interface Check {
   /** What is done, as one would say it. */
   key: string;
   /** What the contract says should happen. */
   expected: string;
-  /** Does it. Throws `Failed` where it does not hold, and `LeftOut` where a page may leave it out. */
+  /** Does it. Throws `Failed` where it does not hold, and `Skipped` where a page may leave it out. */
   run(stage: Stage): Promise<void>;
 }
 
@@ -52,7 +52,7 @@ export function checkCurrent(facts: Facts, place: number): void {
 
 /** Leaves rows about going from item to item out where there are too few. */
 export function needItems({ items }: Facts, count: number): void {
-  if (items.length < count) leaveOut(`it has ${items.length} item${items.length === 1 ? '' : 's'}`);
+  if (items.length < count) skip(`it has ${items.length} item${items.length === 1 ? '' : 's'}`);
 }
 
 /** The first item after `from` that begins with other letters than it, and how many letters tell it. */
@@ -67,7 +67,7 @@ export function byLetters({ items }: Facts, from: number): { letters: string; pl
         : items.findIndex((item, at) => at > from && item.label.toLowerCase().startsWith(letters));
     if (letters && first === place) return { letters, place };
   }
-  return leaveOut('no two items begin with other letters');
+  return skip('no two items begin with other letters');
 }
 
 /** The name of a key that goes on in reading direction, or back. */

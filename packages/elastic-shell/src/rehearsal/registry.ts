@@ -1,12 +1,12 @@
 // The checks of each pattern, from its description; and those of the platform's own <select>, which is rehearsed as well.
 import '../described/facets.js';
 import { descriptionOf, descriptions } from '../described/description.js';
-import { selectRows } from './rows/fields.js';
-import type { Row } from './rows/row.js';
+import { selectChecks } from './checks/fields.js';
+import type { Check } from './checks/check.js';
 
 /** Returns the checks of a pattern, or of `select`. Unknown names have none. */
-export const checksOf = (name: string): readonly Row[] =>
-  name === 'select' ? selectRows : (descriptionOf(name)?.checks ?? []);
+export const checksOf = (name: string): readonly Check[] =>
+  name === 'select' ? selectChecks : (descriptionOf(name)?.checks ?? []);
 
 /** Returns the names that have checks, in alphabetical order. */
 export const checkedNames = (): string[] =>

@@ -1,15 +1,15 @@
 // Rows of bars: toolbars and menubars.
 import type { Facts } from '../facts.js';
-import { fail, leaveOut } from '../outcome.js';
+import { fail, skip } from '../outcome.js';
 import type { Stage } from '../stage.js';
-import { checkCurrent, currentOf, inline, needItems, type Row, whereIs } from './row.js';
+import { checkCurrent, currentOf, inline, needItems, type Check, whereIs } from './check.js';
 
 /** Goes into a bar by Tab. */
 async function enter(stage: Stage): Promise<Facts> {
   const facts = await stage.tabTo('stop');
   if (facts.focus !== 'inside') fail(`Tab does not go into it: ${whereIs(facts)}`);
   needItems(facts, 2);
-  if (facts.isTextField) leaveOut('the item with the tab stop is a text field, which keeps its keys');
+  if (facts.isTextField) skip('the item with the tab stop is a text field, which keeps its keys');
   return facts;
 }
 
@@ -22,21 +22,21 @@ const moves = (
   expected: string,
   keys: (facts: Facts) => readonly string[],
   place: number,
-): Row => ({
+): Check => ({
   key,
   expected,
   async run(stage) {
     let facts = await enter(stage);
     for (const each of ['Home', ...keys(facts)]) {
       facts = await stage.press(each);
-      if (facts.isTextField) leaveOut('a text field on the way keeps its keys');
+      if (facts.isTextField) skip('a text field on the way keeps its keys');
     }
     checkCurrent(facts, place);
   },
 });
 
 /** Rows that hold for every bar. */
-const barRows: readonly Row[] = [
+const barChecks: readonly Check[] = [
   {
     key: 'Tab',
     expected: 'Tab goes to the item with the tab stop',
@@ -70,18 +70,18 @@ const barRows: readonly Row[] = [
 ];
 
 /** The rows of a toolbar. */
-export const toolbarRows: readonly Row[] = barRows;
+export const toolbarChecks: readonly Check[] = barChecks;
 
 /** The rows of a menubar. */
-export const menubarRows: readonly Row[] = [
-  ...barRows,
+export const menubarChecks: readonly Check[] = [
+  ...barChecks,
   {
     key: 'ArrowDown',
     expected: 'it opens the menu of the item, and Escape closes it',
     async run(stage) {
       const facts = await enter(stage);
       const place = facts.items.findIndex(({ opens, isDisabled }) => opens && !isDisabled);
-      if (place < 0) leaveOut('no item has a menu');
+      if (place < 0) skip('no item has a menu');
       await stage.press('Home');
       for (let at = 0; at < place; at++) await stage.press(arrow(facts, true));
       const opened = await stage.press(facts.isVertical ? inline(facts, true) : 'ArrowDown');

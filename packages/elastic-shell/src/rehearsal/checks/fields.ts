@@ -1,21 +1,21 @@
 // Rows of fields with a list: comboboxes, and the platform's own select.
 import type { Facts } from '../facts.js';
-import { fail, leaveOut } from '../outcome.js';
+import { fail, skip } from '../outcome.js';
 import type { Stage } from '../stage.js';
-import { byLetters, currentOf, needItems, type Row, standing, whereIs } from './row.js';
+import { byLetters, currentOf, needItems, type Check, standing, whereIs } from './check.js';
 
-const reach: Row = {
+const reach: Check = {
   key: 'Tab',
   expected: 'Tab goes to it',
   async run(stage) {
     const facts = await stage.tabTo('stop');
-    if (facts.isDisabled) leaveOut('it is disabled');
+    if (facts.isDisabled) skip('it is disabled');
     if (facts.focus !== 'opener') fail(whereIs(facts));
   },
 };
 
 async function open(stage: Stage): Promise<Facts> {
-  if ((await stage.tabTo('stop')).isDisabled) leaveOut('it is disabled');
+  if ((await stage.tabTo('stop')).isDisabled) skip('it is disabled');
   await stage.press('ArrowDown');
   const facts = await stage.until(({ isOpen, items }) => isOpen && items.length > 0);
   await stage.listen();
@@ -24,7 +24,7 @@ async function open(stage: Stage): Promise<Facts> {
 }
 
 /** The rows of a combobox. */
-export const comboboxRows: readonly Row[] = [
+export const comboboxChecks: readonly Check[] = [
   reach,
   {
     key: 'ArrowDown',
@@ -76,7 +76,7 @@ export const comboboxRows: readonly Row[] = [
       await stage.listen();
       if (after.isMultiple) return;
       if (after.isOpen) fail('the list stays open');
-      if (after.value === '' && before === '') leaveOut('it is emptied again: what is chosen goes elsewhere');
+      if (after.value === '' && before === '') skip('it is emptied again: what is chosen goes elsewhere');
       if (after.value === before) fail(`it says “${after.value}” as before, and not “${label}”`);
     },
   },
@@ -108,17 +108,17 @@ export const comboboxRows: readonly Row[] = [
 ];
 
 /** The rows of a <select>, which the platform keeps. */
-export const selectRows: readonly Row[] = [
+export const selectChecks: readonly Check[] = [
   reach,
-  ...['ArrowDown', 'End'].map((key): Row => ({
+  ...['ArrowDown', 'End'].map((key): Check => ({
     key,
     expected: key === 'End' ? 'goes to the last option' : 'goes to the next option',
     async run(stage) {
       const before = await stage.tabTo('stop');
-      if (before.isDisabled) leaveOut('it is disabled');
+      if (before.isDisabled) skip('it is disabled');
       const facts = await stage.press(key);
       const other = facts.value === before.value ? await stage.press('ArrowUp') : facts;
-      if (other.value === before.value) leaveOut('it has one option, or the browser opens its list first');
+      if (other.value === before.value) skip('it has one option, or the browser opens its list first');
     },
   })),
 ];

@@ -1,8 +1,8 @@
 // Rows of what is gone through item by item: menus, listboxes, trees.
 import type { Facts } from '../facts.js';
-import { fail, leaveOut } from '../outcome.js';
+import { fail, skip } from '../outcome.js';
 import type { Stage } from '../stage.js';
-import { byLetters, checkCurrent, currentOf, inline, needItems, type Row, standing, whereIs } from './row.js';
+import { byLetters, checkCurrent, currentOf, inline, needItems, type Check, standing, whereIs } from './check.js';
 
 /** Opens a menu by a key. */
 async function open(stage: Stage, key = 'Enter'): Promise<Facts> {
@@ -15,7 +15,7 @@ async function open(stage: Stage, key = 'Enter'): Promise<Facts> {
   return facts;
 }
 
-const opensAt = (key: string, place: number, what: string): Row => ({
+const opensAt = (key: string, place: number, what: string): Check => ({
   key: `${key}, on the button`,
   expected: `it opens at its ${what} item`,
   async run(stage) {
@@ -29,7 +29,7 @@ const inMenu = (
   expected: string,
   keys: readonly string[],
   place: (facts: Facts) => number,
-): Row => ({
+): Check => ({
   key,
   expected,
   async run(stage) {
@@ -41,7 +41,7 @@ const inMenu = (
 });
 
 /** The rows of a menu button. */
-export const menuRows: readonly Row[] = [
+export const menuChecks: readonly Check[] = [
   {
     key: 'Tab',
     expected: 'Tab goes to the button',
@@ -60,7 +60,7 @@ export const menuRows: readonly Row[] = [
       await stage.tabTo('opener');
       await stage.press('ArrowUp');
       const facts = await stage.until(({ isOpen, current }) => isOpen && current >= 0);
-      if (!facts.isOpen) leaveOut('ArrowUp does not open it, which it may leave out');
+      if (!facts.isOpen) skip('ArrowUp does not open it, which it may leave out');
       checkCurrent(facts, -1);
     },
   },
@@ -82,7 +82,7 @@ export const menuRows: readonly Row[] = [
     async run(stage) {
       const facts = await open(stage);
       const place = facts.items.findIndex(({ opens, isDisabled }) => opens && !isDisabled);
-      if (place < 0) leaveOut('it has no submenu');
+      if (place < 0) skip('it has no submenu');
       for (let at = 0; at < place; at++) await stage.press('ArrowDown');
       const opened = await stage.press(inline(facts, true));
       // The transcript has what the key does that the row is named after.
@@ -104,7 +104,7 @@ export const menuRows: readonly Row[] = [
       if (facts.isOpen || facts.focus !== 'opener') fail(standing(facts));
     },
   },
-  ...['Tab', 'Shift+Tab'].map((key): Row => ({
+  ...['Tab', 'Shift+Tab'].map((key): Check => ({
     key: `${key}, in it`,
     expected: `it closes, and focus goes ${key === 'Tab' ? 'on from' : 'before'} the button, or to it`,
     async run(stage) {
@@ -142,7 +142,7 @@ async function fromFirst(stage: Stage, ...keys: string[]): Promise<Facts> {
   return facts;
 }
 
-const moves = (key: string, expected: string, keys: readonly string[], place: number): Row => ({
+const moves = (key: string, expected: string, keys: readonly string[], place: number): Check => ({
   key,
   expected,
   async run(stage) {
@@ -150,7 +150,7 @@ const moves = (key: string, expected: string, keys: readonly string[], place: nu
   },
 });
 
-const oneStop: Row = {
+const oneStop: Check = {
   key: 'Tab',
   expected: 'Tab goes into it, and with the next press on: it is one stop',
   async run(stage) {
@@ -162,7 +162,7 @@ const oneStop: Row = {
   },
 };
 
-const letters: Row = {
+const letters: Check = {
   key: 'letters',
   expected: 'goes to the next item that begins with them',
   async run(stage) {
@@ -173,7 +173,7 @@ const letters: Row = {
 };
 
 /** The rows of a listbox that stands by itself. */
-export const listboxRows: readonly Row[] = [
+export const listboxChecks: readonly Check[] = [
   oneStop,
   {
     key: 'ArrowDown',
@@ -194,7 +194,7 @@ export const listboxRows: readonly Row[] = [
     async run(stage) {
       const before = await fromFirst(stage, 'End');
       const at = before.current;
-      if (before.items[at]?.isDisabled) leaveOut('the last option is disabled');
+      if (before.items[at]?.isDisabled) skip('the last option is disabled');
       if (before.items[at]?.isSelected && !before.isMultiple) return;
       const facts = await stage.press('Space');
       if (facts.items[at]?.isSelected === before.items[at]?.isSelected)
@@ -204,7 +204,7 @@ export const listboxRows: readonly Row[] = [
 ];
 
 /** The rows of a tree. */
-export const treeRows: readonly Row[] = [
+export const treeChecks: readonly Check[] = [
   oneStop,
   moves('ArrowDown', 'goes to the next row that shows', ['ArrowDown'], 1),
   moves('ArrowUp', 'goes to the previous row that shows', ['ArrowDown', 'ArrowUp'], 0),
@@ -216,7 +216,7 @@ export const treeRows: readonly Row[] = [
     async run(stage) {
       const before = await fromFirst(stage);
       const place = before.items.findIndex(({ expanded, isDisabled }) => expanded !== null && !isDisabled);
-      if (place < 0) leaveOut('it has no branch');
+      if (place < 0) skip('it has no branch');
       let facts = before;
       for (let at = 0; at < place; at++) facts = await stage.press('ArrowDown');
       const [on, back] = [inline(facts, true), inline(facts, false)];

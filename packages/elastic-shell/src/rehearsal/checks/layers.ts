@@ -1,7 +1,7 @@
 // Rows of what opens above the page: dialogs, popovers, tooltips.
-import { fail, leaveOut } from '../outcome.js';
+import { fail, skip } from '../outcome.js';
 import type { Stage } from '../stage.js';
-import { check, type Row, standing } from './row.js';
+import { check, type Check, standing } from './check.js';
 
 const open = async (stage: Stage): Promise<void> => {
   const facts = await stage.tabTo('opener');
@@ -28,7 +28,7 @@ async function around(stage: Stage, key: string): Promise<boolean> {
   return true;
 }
 
-const tabRow: Row = {
+const tabRow: Check = {
   key: 'Tab',
   expected: 'Tab goes to the opener',
   async run(stage) {
@@ -37,11 +37,11 @@ const tabRow: Row = {
   },
 };
 
-const opens = (key: string): Row => ({
+const opens = (key: string): Check => ({
   key,
   expected: 'it opens',
   async run(stage) {
-    if ((await stage.tabTo('opener')).isOpen) leaveOut('it opens when its opener has focus');
+    if ((await stage.tabTo('opener')).isOpen) skip('it opens when its opener has focus');
     await stage.press(key);
     const facts = await stage.until(({ isOpen }) => isOpen);
     await stage.listen();
@@ -49,7 +49,7 @@ const opens = (key: string): Row => ({
   },
 });
 
-const pressed: Row = {
+const pressed: Check = {
   key: 'press',
   expected: 'it opens',
   async run(stage) {
@@ -60,7 +60,7 @@ const pressed: Row = {
   },
 };
 
-const closes: Row = {
+const closes: Check = {
   key: 'Escape',
   expected: 'it closes, and focus returns to the opener',
   async run(stage) {
@@ -68,13 +68,13 @@ const closes: Row = {
     const { mustAnswer } = await stage.facts();
     await stage.press('Escape');
     const facts = await stage.until(({ isOpen, focus }) => !isOpen && focus === 'opener');
-    if (facts.isOpen && mustAnswer) leaveOut('it says that it must be answered');
+    if (facts.isOpen && mustAnswer) skip('it says that it must be answered');
     await stage.listen();
     check(!facts.isOpen && facts.focus === 'opener', facts);
   },
 };
 
-const tellsState: Row = {
+const tellsState: Check = {
   key: 'state',
   expected: 'the opener says aria-expanded, true while it is open and false while it is not',
   async run(stage) {
@@ -82,13 +82,13 @@ const tellsState: Row = {
     await open(stage);
     const facts = await stage.facts();
     // What opens a modal dialog says nothing of it in the platform's own: the page behind is not told meanwhile.
-    if (before === null && facts.expanded === null) leaveOut('the opener says no aria-expanded');
+    if (before === null && facts.expanded === null) skip('the opener says no aria-expanded');
     if (before !== 'false' || facts.expanded !== 'true')
       fail(`it says ${before ?? 'nothing'} while closed, and ${facts.expanded ?? 'nothing'} while open`);
   },
 };
 
-const named: Row = {
+const named: Check = {
   key: 'name',
   expected: 'it has a name',
   async run(stage) {
@@ -97,7 +97,7 @@ const named: Row = {
   },
 };
 
-const outside: Row = {
+const outside: Check = {
   key: 'press outside',
   expected: 'it closes',
   async run(stage) {
@@ -105,12 +105,12 @@ const outside: Row = {
     const { mustAnswer } = await stage.facts();
     const facts = await stage.pressOutside();
     if (!facts.isOpen) return;
-    leaveOut(mustAnswer ? 'an alert dialog stays' : 'it stays, as it may');
+    skip(mustAnswer ? 'an alert dialog stays' : 'it stays, as it may');
   },
 };
 
 /** The rows of a dialog. */
-export const dialogRows: readonly Row[] = [
+export const dialogChecks: readonly Check[] = [
   tabRow,
   opens('Enter'),
   opens('Space'),
@@ -127,13 +127,13 @@ export const dialogRows: readonly Row[] = [
       check(facts.focus === 'inside', facts);
     },
   },
-  ...['Tab', 'Shift+Tab'].map((key): Row => ({
+  ...['Tab', 'Shift+Tab'].map((key): Check => ({
     key: `${key}, around`,
     expected: 'focus stays in it while it is modal',
     async run(stage) {
       await open(stage);
       const before = await stage.until(({ focus }) => focus === 'inside');
-      if (!before.isModal) leaveOut('it is not modal');
+      if (!before.isModal) skip('it is not modal');
       if (!(await around(stage, key))) fail(standing(await stage.facts()));
     },
   })),
@@ -142,7 +142,7 @@ export const dialogRows: readonly Row[] = [
 ];
 
 /** The rows of a popover. */
-export const popoverRows: readonly Row[] = [
+export const popoverChecks: readonly Check[] = [
   tabRow,
   opens('Enter'),
   opens('Space'),
@@ -153,7 +153,7 @@ export const popoverRows: readonly Row[] = [
     expected: 'a second press closes it',
     async run(stage) {
       await stage.click('opener');
-      if ((await stage.facts()).isModal) leaveOut('it is modal: what is behind is not pressed');
+      if ((await stage.facts()).isModal) skip('it is modal: what is behind is not pressed');
       await stage.until(({ isOpen }) => isOpen);
       await stage.click('opener');
       const facts = await stage.until(({ isOpen }) => !isOpen);
@@ -166,7 +166,7 @@ export const popoverRows: readonly Row[] = [
     async run(stage) {
       await open(stage);
       const before = await stage.facts();
-      if (!before.holdsStops) leaveOut('it holds nothing that takes focus');
+      if (!before.holdsStops) skip('it holds nothing that takes focus');
       if (before.focus === 'inside') return;
       const facts = await stage.press('Tab');
       check(facts.focus === 'inside', facts);
@@ -177,7 +177,7 @@ export const popoverRows: readonly Row[] = [
 ];
 
 /** The rows of a tooltip. */
-export const tooltipRows: readonly Row[] = [
+export const tooltipChecks: readonly Check[] = [
   {
     key: 'Tab',
     expected: 'it shows when its control has focus',

@@ -1,8 +1,8 @@
 // Rows of what shows something in its place: disclosures, accordions, tabs, carousels, switches.
 import type { Facts } from '../facts.js';
-import { fail, leaveOut } from '../outcome.js';
+import { fail, skip } from '../outcome.js';
 import type { Stage } from '../stage.js';
-import { checkCurrent, currentOf, inline, needItems, type Row, whereIs } from './row.js';
+import { checkCurrent, currentOf, inline, needItems, type Check, whereIs } from './check.js';
 
 const state = (facts: Facts): string =>
   `it says aria-expanded="${facts.expanded ?? 'nothing'}", and shows ${facts.shown === '' ? 'nothing' : 'its panel'}`;
@@ -20,24 +20,24 @@ async function turnsOver(stage: Stage, act: () => Promise<Facts>): Promise<void>
   if (!isOther(facts)) fail(state(facts));
 }
 
-const tabRow = (what: 'opener' | 'stop'): Row => ({
+const tabRow = (what: 'opener' | 'stop'): Check => ({
   key: 'Tab',
   expected: 'Tab goes to it',
   async run(stage) {
     const facts = await stage.tabTo(what);
-    if (facts.isDisabled) leaveOut('it is disabled');
+    if (facts.isDisabled) skip('it is disabled');
     if (facts.focus !== 'opener' && facts.focus !== 'inside') fail(whereIs(facts));
   },
 });
 
 /** The rows of a disclosure. */
-export const disclosureRows: readonly Row[] = [
+export const disclosureChecks: readonly Check[] = [
   tabRow('opener'),
-  ...['Enter', 'Space'].map((key): Row => ({
+  ...['Enter', 'Space'].map((key): Check => ({
     key,
     expected: 'it opens what was closed, or closes it, and says so',
     async run(stage) {
-      if ((await stage.tabTo('opener')).isDisabled) leaveOut('it is disabled');
+      if ((await stage.tabTo('opener')).isDisabled) skip('it is disabled');
       await turnsOver(stage, () => stage.press(key));
     },
   })),
@@ -45,21 +45,21 @@ export const disclosureRows: readonly Row[] = [
     key: 'press',
     expected: 'it opens what was closed, or closes it, and says so',
     async run(stage) {
-      if ((await stage.facts()).isDisabled) leaveOut('it is disabled');
+      if ((await stage.facts()).isDisabled) skip('it is disabled');
       await turnsOver(stage, () => stage.click('opener'));
     },
   },
 ];
 
 /** The rows of an accordion. */
-export const accordionRows: readonly Row[] = [
+export const accordionChecks: readonly Check[] = [
   tabRow('opener'),
-  ...['Enter', 'Space'].map((key): Row => ({
+  ...['Enter', 'Space'].map((key): Check => ({
     key,
     expected: 'the section opens or closes, and its header says so',
     async run(stage) {
       const { items } = await stage.tabTo('opener');
-      if (items[0]?.isDisabled) leaveOut('its first section may not close');
+      if (items[0]?.isDisabled) skip('its first section may not close');
       await turnsOver(stage, () => stage.press(key));
     },
   })),
@@ -67,7 +67,7 @@ export const accordionRows: readonly Row[] = [
     key: 'press',
     expected: 'the section opens or closes, and its header says so',
     async run(stage) {
-      if ((await stage.facts()).items[0]?.isDisabled) leaveOut('its first section may not close');
+      if ((await stage.facts()).items[0]?.isDisabled) skip('its first section may not close');
       await turnsOver(stage, () => stage.click('item', 0));
     },
   },
@@ -77,7 +77,7 @@ export const accordionRows: readonly Row[] = [
     async run(stage) {
       await stage.tabTo('opener');
       const facts = await stage.press('ArrowDown');
-      if (facts.current === 0) leaveOut('it has no arrows, which it may leave out');
+      if (facts.current === 0) skip('it has no arrows, which it may leave out');
       checkCurrent(facts, 1);
     },
   },
@@ -102,7 +102,7 @@ const movesTo = (
   expected: string,
   act: (facts: Facts) => string,
   place: (order: number[], at: number) => number | undefined,
-): Row => ({
+): Check => ({
   key,
   expected,
   async run(stage) {
@@ -115,7 +115,7 @@ const movesTo = (
 });
 
 /** The rows of tabs. */
-export const tabsRows: readonly Row[] = [
+export const tabsChecks: readonly Check[] = [
   {
     key: 'Tab',
     expected: 'Tab goes to the tab that is selected',
@@ -175,7 +175,7 @@ export const tabsRows: readonly Row[] = [
 ];
 
 /** The rows of a carousel. */
-export const carouselRows: readonly Row[] = [
+export const carouselChecks: readonly Check[] = [
   {
     key: 'names',
     expected: 'each slide has a name',
@@ -196,14 +196,14 @@ export const carouselRows: readonly Row[] = [
 ];
 
 /** The rows of a switch. */
-export const switchRows: readonly Row[] = [
+export const switchChecks: readonly Check[] = [
   tabRow('opener'),
-  ...['Space', 'press'].map((key): Row => ({
+  ...['Space', 'press'].map((key): Check => ({
     key,
     expected: 'it is turned over, and says so',
     async run(stage) {
       const before = await stage.tabTo('opener');
-      if (before.isDisabled) leaveOut('it is disabled');
+      if (before.isDisabled) skip('it is disabled');
       if (key === 'Space') await stage.press('Space');
       else await stage.click('opener');
       const facts = await stage.until(({ checked }) => checked !== before.checked);
