@@ -76,6 +76,55 @@ function valuesOf(kind, option) {
   return `${kind.join(', ')}${isFunctionToo ? ' or a function' : ''}`;
 }
 
+/** What stands for a type that only its own module explains, in the order in which they are tried. */
+const spelledOut = [
+  [/^StateOption<(.*)>$/, '$1 | Cell<$1>'],
+  [/^KeysOption$/, 'Iterable<string> | Cell<Set<string>>'],
+  [/^SelectedOption<Multiple>$/, 'string | Iterable<string> | Cell'],
+  [/^Multiple$/, 'boolean'],
+  [/^ItemsOption<[^>]*>$/, 'Item[] | Cell<Item[]>'],
+  [
+    /^ItemsOption<[^>]*> \| AskedItems<[^>]*>$/,
+    'Item[] | Cell<Item[]> | ((query, signal) => Item[] | Promise<Item[]>)',
+  ],
+  [/^AnchorOptions\['area'\]$|^string \| undefined$/, 'string'],
+  [/^AnchorOptions\['gap'\]$|^number \| undefined$/, 'number'],
+  [/^ContentSource$/, 'string | ((signal, key?) => Content | Promise<Content>)'],
+  [/^FocusChoice$/, 'string | Element | (() => Element | string)'],
+];
+
+/** How a function is written where its declaration names types of its own. */
+const functions = {
+  guard: '(change) => boolean | Promise<boolean>',
+  onChange: '(change) => void',
+  onRefuse: '(refusal) => void',
+};
+
+/** The type of an option, as a reader would write it. */
+function typeTextOf(option, kind) {
+  if (functions[option.name]) return functions[option.name];
+  const declaration = option.declarations[0];
+  const words = Array.isArray(kind) ? kind.map((word) => `'${word}'`).join(' | ') : '';
+  if (ts.isMethodSignature(declaration)) {
+    const names = declaration.parameters.map((each) => each.name.getText()).join(', ');
+    const isLate = /PromiseLike/.test(declaration.type.getText());
+    const returned = declaration.type
+      .getText()
+      .split(' | ')[0]
+      .replace(/^readonly |NoInfer<(.*?)>/g, '$1');
+    const made = returned.replace(/^N\[\]$/, 'Node[]').replace(/^I$/, 'Item');
+    return `(${names}) => ${made}${isLate ? ` | Promise<${made}>` : /Node \|/.test(declaration.type.getText()) ? ' | string | RowLife' : ''}`;
+  }
+  const text = declaration.type.getText().replace(/\s+/g, ' ');
+  for (const [pattern, spelled] of spelledOut) if (pattern.test(text)) return text.replace(pattern, spelled);
+  if (words)
+    return `${words}${valuesOf(kind, option).endsWith(' or a function') ? ' | ((label, query) => boolean)' : ''}`;
+  if (text.startsWith('readonly Fallback[]')) return 'string[]';
+  if (kind === 'an object') return 'object';
+  if (kind === 'an element, a point, or a function') return 'Element | { x, y } | (() => Element | { x, y })';
+  return text.replace('ReadonlySet', 'Set').replace('Selected<Multiple>', 'string | undefined | Set<string>');
+}
+
 /** The options of a pattern in the order of its interface, own ones first. */
 function optionsOf({ name, Name }) {
   return checker.getPropertiesOfType(interfaceOf(name, `${Name}Options`)).map((option) => {
@@ -89,11 +138,24 @@ function optionsOf({ name, Name }) {
       name: option.name,
       kind,
       values: valuesOf(kind, option),
+      type: typeTextOf(option, kind),
       default: plain(ts.displayPartsToString(otherwise)),
       does: plain(says),
+      example: exampleOf(option),
     };
   });
 }
+
+/** The example of a docstring, without the braces around it. */
+const exampleOf = (option) => {
+  const text = option.getJsDocTags(checker).find((tag) => tag.name === 'example')?.text;
+  if (!text) throw new Error(`${option.name} needs an @example in its docstring`);
+  return ts
+    .displayPartsToString(text)
+    .replace(/\s+/g, ' ')
+    .trim()
+    .replace(/^\{ (.*) \}$/, '$1');
+};
 
 /** The methods of a pattern, without those that everything wired has. */
 const methodsOf = ({ name, Name }) =>

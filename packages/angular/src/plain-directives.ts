@@ -45,22 +45,22 @@ import { count, flag, notBound, PatternDirective } from './pattern.js';
 /** What `ShellDialog` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellDialog extends DialogHandle {}
 
-/** Opens above the page and keeps everything else out of reach until it is answered or dismissed. Its element: a <dialog>; with role="alertdialog" when it interrupts and wants an answer. */
+/** Opens above the page and makes the rest of the page inert until it is answered or dismissed. Its element: a <dialog>; with role="alertdialog" if it interrupts the user and needs an answer. */
 @Directive({ selector: '[shellDialog]', exportAs: 'shellDialog' })
 export class ShellDialog extends LayerDirective {
   /** The state `open`. If it is bound, the binding is asked about each change; if not, the pattern keeps it. */
   readonly openInput = input<boolean | undefined>(notBound(), { alias: 'open' });
   /** Emits each change that is asked for; if the state is not bound, each change. */
   readonly openChange = output<boolean>();
-  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
+  /** Called before each change. Return false to block the change, or a promise to decide later. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<DialogOptions['guard'] | undefined> = input<DialogOptions['guard']>();
-  /** How wide it is: 26, 34 or 52 rem, or the whole screen. In the markup: data-size. Default: medium. */
+  /** Sets the width: 26, 34 or 52 rem, or the whole screen. In markup: data-size. Default: medium. */
   readonly size: InputSignal<DialogOptions['size'] | undefined> = input<DialogOptions['size']>();
-  /** Whether it fills a screen that is narrower than 40 rem. In the markup: data-phone. Default: fit: it does not. */
+  /** Specifies whether it fills screens narrower than 40 rem. In markup: data-phone. Default: fit. */
   readonly phone: InputSignal<DialogOptions['phone'] | undefined> = input<DialogOptions['phone']>();
-  /** Whether the page behind is shaded. In the markup: data-backdrop. Default: shade. */
+  /** Specifies whether the page behind is shaded. In markup: data-backdrop. Default: shade. */
   readonly backdrop: InputSignal<DialogOptions['backdrop'] | undefined> = input<DialogOptions['backdrop']>();
-  /** The words of the progress indicator, of the button to try again, and of a failure: { loading(), retry(), failed(error) }. Default: English; the message of the error. */
+  /** Sets the texts of the progress indicator, the retry button and failures: { loading(), retry(), failed(error) }. Default: English, and the message of the error. */
   readonly messages: InputSignal<DialogOptions['messages'] | undefined> = input<DialogOptions['messages']>();
 
   constructor() {
@@ -71,29 +71,29 @@ export class ShellDialog extends LayerDirective {
 /** What `ShellDrawer` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellDrawer extends DrawerHandle {}
 
-/** A dialog that comes from an edge of the screen: modal, or beside a page that stays live. Its element: a <dialog>. */
+/** A dialog at an edge of the screen. It is modal, or leaves the page beside it usable. Its element: a <dialog>. */
 @Directive({ selector: '[shellDrawer]', exportAs: 'shellDrawer' })
 export class ShellDrawer extends LayerDirective {
   /** The state `open`. If it is bound, the binding is asked about each change; if not, the pattern keeps it. */
   readonly openInput = input<boolean | undefined>(notBound(), { alias: 'open' });
   /** Emits each change that is asked for; if the state is not bound, each change. */
   readonly openChange = output<boolean>();
-  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
+  /** Called before each change. Return false to block the change, or a promise to decide later. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<DrawerOptions['guard'] | undefined> = input<DrawerOptions['guard']>();
-  /** The edge of the screen at which it stands. Default: inline-start. */
+  /** Sets the edge of the screen that it is attached to. Default: inline-start. */
   readonly edge: InputSignal<DrawerOptions['edge'] | undefined> = input<DrawerOptions['edge']>();
-  /** Whether the page behind is inert. Default: true. */
+  /** Specifies whether the page behind is inert. Default: true. */
   readonly modal = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** A media query. When it begins to match, the drawer closes with the reason viewport. Default: none. */
+  /** Sets a media query. When it starts to match, the drawer closes with the reason viewport. Default: none. */
   readonly closedWhen: InputSignal<DrawerOptions['closedWhen'] | undefined> =
     input<DrawerOptions['closedWhen']>();
-  /** How wide it is: 26, 34 or 52 rem, or the whole screen. In the markup: data-size. Default: medium. */
+  /** Sets the width: 26, 34 or 52 rem, or the whole screen. In markup: data-size. Default: medium. */
   readonly size: InputSignal<DrawerOptions['size'] | undefined> = input<DrawerOptions['size']>();
-  /** Whether it fills a screen that is narrower than 40 rem. In the markup: data-phone. Default: fit: it does not. */
+  /** Specifies whether it fills screens narrower than 40 rem. In markup: data-phone. Default: fit. */
   readonly phone: InputSignal<DrawerOptions['phone'] | undefined> = input<DrawerOptions['phone']>();
-  /** Whether the page behind is shaded. In the markup: data-backdrop. Default: shade. */
+  /** Specifies whether the page behind is shaded. In markup: data-backdrop. Default: shade. */
   readonly backdrop: InputSignal<DrawerOptions['backdrop'] | undefined> = input<DrawerOptions['backdrop']>();
-  /** The words of the progress indicator, of the button to try again, and of a failure: { loading(), retry(), failed(error) }. Default: English; the message of the error. */
+  /** Sets the texts of the progress indicator, the retry button and failures: { loading(), retry(), failed(error) }. Default: English, and the message of the error. */
   readonly messages: InputSignal<DrawerOptions['messages'] | undefined> = input<DrawerOptions['messages']>();
 
   constructor() {
@@ -114,35 +114,35 @@ export class ShellDrawer extends LayerDirective {
 /** What `ShellPopover` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellPopover extends PopoverHandle {}
 
-/** Opens beside its control, above everything, and follows it; the page stays live. Its element: any element with an id, best with popover="manual", so that it is hidden before script runs. */
+/** Opens beside its opener, above the rest of the page, and follows it. The page stays usable. Its element: any element with an id. Add popover="manual" so that it is hidden before scripts run.. */
 @Directive({ selector: '[shellPopover]', exportAs: 'shellPopover' })
 export class ShellPopover extends LayerDirective {
   /** The state `open`. If it is bound, the binding is asked about each change; if not, the pattern keeps it. */
   readonly openInput = input<boolean | undefined>(notBound(), { alias: 'open' });
   /** Emits each change that is asked for; if the state is not bound, each change. */
   readonly openChange = output<boolean>();
-  /** How long the pointer must rest on the opener before it opens, in milliseconds. Needs openOn: 'hover'. Default: 300. */
+  /** Sets how long the pointer must rest on the opener before it opens, in milliseconds. Requires openOn: 'hover'. Default: 300. */
   readonly hoverDelay = input<number | undefined, unknown>(undefined, { transform: count });
-  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
+  /** Called before each change. Return false to block the change, or a promise to decide later. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<PopoverOptions['guard'] | undefined> = input<PopoverOptions['guard']>();
-  /** What opens it besides a press: the pointer that rests on the opener, or keyboard focus on it. Default: press: nothing else. */
+  /** Specifies what opens it besides activating the opener: hovering over the opener, or keyboard focus on it. Default: press. */
   readonly openOn: InputSignal<PopoverOptions['openOn'] | undefined> = input<PopoverOptions['openOn']>();
-  /** Whether the page around it is inert, under a backdrop. Needs a <dialog>. Default: false. */
+  /** Specifies whether the page around it is inert, under a backdrop. Requires a <dialog>. Default: false. */
   readonly modal = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** What it stands beside: an element, a point { x, y } in the viewport, or a function that returns one. Default: the opener. */
+  /** Sets what it is placed beside: an element, a point { x, y } in the viewport, or a function that returns either. Default: the opener. */
   readonly anchor: InputSignal<PopoverOptions['anchor'] | undefined> = input<PopoverOptions['anchor']>();
-  /** Where it stands, as in CSS position-area: a side such as block-end, then how it lies along the anchor. Default: block-end. */
+  /** Sets the position as in CSS position-area: a side such as block-end, then the alignment along the anchor. Default: block-end. */
   readonly area: InputSignal<PopoverOptions['area'] | undefined> = input<PopoverOptions['area']>();
-  /** The distance from its anchor, in pixels. Default: 8. */
+  /** Sets the distance from its anchor, in pixels. Default: 8. */
   readonly gap = input<number | undefined, unknown>(undefined, { transform: count });
-  /** The distance that it keeps from the edge of the viewport, in pixels. Default: 8. */
+  /** Sets the minimum distance from the edge of the viewport, in pixels. Default: 8. */
   readonly edgeGap = input<number | undefined, unknown>(undefined, { transform: count });
-  /** What is tried, in this order, when there is no room, as in CSS position-try-fallbacks. Default: flip-block, flip-inline, both; beside an inline side then flip-start and flip-start flip-block, since a phone has room only above and below. */
+  /** Sets the positions to try, in this order, if there is not enough space, as in CSS position-try-fallbacks. Default: flip-block, flip-inline, then both. At an inline side also flip-start and flip-start flip-block, since a phone only has space above and below. */
   readonly fallbacks: InputSignal<PopoverOptions['fallbacks'] | undefined> =
     input<PopoverOptions['fallbacks']>();
-  /** How wide it is: as wide as its content needs, or as its anchor. Default: content. */
+  /** Sets the width: that of its content, or that of its anchor. Default: content. */
   readonly fit: InputSignal<PopoverOptions['fit'] | undefined> = input<PopoverOptions['fit']>();
-  /** The words of the progress indicator, of the button to try again, and of a failure: { loading(), retry(), failed(error) }. Default: English; the message of the error. */
+  /** Sets the texts of the progress indicator, the retry button and failures: { loading(), retry(), failed(error) }. Default: English, and the message of the error. */
   readonly messages: InputSignal<PopoverOptions['messages'] | undefined> =
     input<PopoverOptions['messages']>();
 
@@ -167,29 +167,29 @@ export class ShellPopover extends LayerDirective {
 /** What `ShellTooltip` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellTooltip extends TooltipHandle {}
 
-/** Shows a few words beside a control while the pointer or the focus is on it. Its element: any element with an id that holds nothing focusable, best with popover="manual". */
+/** Shows a short description of a control while the pointer or focus is on it. Its element: any element with an id and without focusable content. Add popover="manual" so that it is hidden before scripts run.. */
 @Directive({ selector: '[shellTooltip]', exportAs: 'shellTooltip' })
 export class ShellTooltip extends PatternDirective {
   /** The state `open`. If it is bound, the binding is asked about each change; if not, the pattern keeps it. */
   readonly openInput = input<boolean | undefined>(notBound(), { alias: 'open' });
   /** Emits each change that is asked for; if the state is not bound, each change. */
   readonly openChange = output<boolean>();
-  /** How long the pointer must rest on a control before it shows, in milliseconds. From one tooltip to the next there is no delay. Default: 500. */
+  /** Sets how long the pointer must rest on a control before the tooltip appears, in milliseconds. Moving from one tooltip to another has no delay. Default: 500. */
   readonly hoverDelay = input<number | undefined, unknown>(undefined, { transform: count });
-  /** Where it stands, as in CSS position-area: a side such as block-end, then how it lies along the anchor. Default: block-start. */
+  /** Sets the position as in CSS position-area: a side such as block-end, then the alignment along the anchor. Default: block-start. */
   readonly area: InputSignal<TooltipOptions['area'] | undefined> = input<TooltipOptions['area']>();
-  /** The distance from its anchor, in pixels. Default: 6. */
+  /** Sets the distance from its anchor, in pixels. Default: 6. */
   readonly gap = input<number | undefined, unknown>(undefined, { transform: count });
-  /** What it stands beside: an element, a point { x, y } in the viewport, or a function that returns one. Default: the control that it describes. */
+  /** Sets what it is placed beside: an element, a point { x, y } in the viewport, or a function that returns either. Default: the control that the tooltip describes. */
   readonly anchor: InputSignal<TooltipOptions['anchor'] | undefined> = input<TooltipOptions['anchor']>();
-  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
+  /** Called before each change. Return false to block the change, or a promise to decide later. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<TooltipOptions['guard'] | undefined> = input<TooltipOptions['guard']>();
-  /** The distance that it keeps from the edge of the viewport, in pixels. Default: 8. */
+  /** Sets the minimum distance from the edge of the viewport, in pixels. Default: 8. */
   readonly edgeGap = input<number | undefined, unknown>(undefined, { transform: count });
-  /** What is tried, in this order, when there is no room, as in CSS position-try-fallbacks. Default: flip-block, flip-inline, both; beside an inline side then flip-start and flip-start flip-block, since a phone has room only above and below. */
+  /** Sets the positions to try, in this order, if there is not enough space, as in CSS position-try-fallbacks. Default: flip-block, flip-inline, then both. At an inline side also flip-start and flip-start flip-block, since a phone only has space above and below. */
   readonly fallbacks: InputSignal<TooltipOptions['fallbacks'] | undefined> =
     input<TooltipOptions['fallbacks']>();
-  /** How wide it is: as wide as its content needs, or as its anchor. Default: content. */
+  /** Sets the width: that of its content, or that of its anchor. Default: content. */
   readonly fit: InputSignal<TooltipOptions['fit'] | undefined> = input<TooltipOptions['fit']>();
 
   constructor() {
@@ -200,23 +200,23 @@ export class ShellTooltip extends PatternDirective {
 /** What `ShellAccordion` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellAccordion extends AccordionHandle {}
 
-/** Headings whose buttons show and hide the section under each. Its element: the element that holds the sections. */
+/** Headings with buttons that show and hide the section below each heading. Its element: the element that contains the sections. */
 @Directive({ selector: '[shellAccordion]', exportAs: 'shellAccordion' })
 export class ShellAccordion extends PatternDirective {
   /** The state `expanded`. If it is bound, the binding is asked about each change; if not, the pattern keeps it. */
   readonly expandedInput = input<ReadonlySet<string> | undefined>(notBound(), { alias: 'expanded' });
   /** Emits each change that is asked for; if the state is not bound, each change. */
   readonly expandedChange = output<ReadonlySet<string>>();
-  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
+  /** Called before each change. Return false to block the change, or a promise to decide later. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<AccordionOptions['guard'] | undefined> = input<AccordionOptions['guard']>();
-  /** Whether arrow keys, Home and End move between the headers. Default: false. */
+  /** Specifies whether the arrow keys, Home and End move between the headers. Default: false. */
   readonly arrows = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** How panels open: by their measured height, by their measured width, or at once. Needs structure.css. Default: block. */
+  /** Sets how panels open: animating to their measured height (block) or width (inline), or without animation. Requires structure.css. Default: block. */
   readonly elastic: InputSignal<AccordionOptions['elastic'] | undefined> =
     input<AccordionOptions['elastic']>();
-  /** Whether opening a section closes the others. Default: false. */
+  /** Specifies whether opening a section closes the others. Default: false. */
   readonly exclusive = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** Whether the last open section stays open. Default: false. */
+  /** Specifies whether the last open section is kept open. Default: false. */
   readonly keepOne = input<boolean | undefined, unknown>(undefined, { transform: flag });
 
   constructor() {
@@ -227,7 +227,7 @@ export class ShellAccordion extends PatternDirective {
 /** What `ShellCarousel` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellCarousel extends CarouselHandle {}
 
-/** Shows slides side by side, one or several at a time. Its element: a <section>, or another element that becomes a group, with a name. */
+/** Shows slides side by side, one or several at a time. Its element: a <section>, or another element, with a name. An element without a role becomes a group.. */
 @Directive({ selector: '[shellCarousel]', exportAs: 'shellCarousel' })
 export class ShellCarousel extends PatternDirective {
   /** The state `selected`. If it is bound, the binding is asked about each change; if not, the pattern keeps it. */
@@ -238,14 +238,14 @@ export class ShellCarousel extends PatternDirective {
   readonly rotatingInput = input<boolean | undefined>(notBound(), { alias: 'rotating' });
   /** Emits each change that is asked for; if the state is not bound, each change. */
   readonly rotatingChange = output<boolean>();
-  /** The names of slides and of the button that rotates: { slide(number, count), rotate(rotating) }. Default: 1 of 6, Stop rotation and Start rotation. */
+  /** Sets the names of the slides and of the rotation button: { slide(number, count), rotate(rotating) }. Default: 1 of 6, Stop rotation and Start rotation. */
   readonly messages: InputSignal<CarouselOptions['messages'] | undefined> =
     input<CarouselOptions['messages']>();
-  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
+  /** Called before each change. Return false to block the change, or a promise to decide later. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<CarouselOptions['guard'] | undefined> = input<CarouselOptions['guard']>();
-  /** How long each slide stays while they rotate, in milliseconds. Default: none: no rotation. */
+  /** Sets how long each slide is shown during rotation, in milliseconds. Default: none. */
   readonly interval = input<number | undefined, unknown>(undefined, { transform: count });
-  /** Whether the next slide after the last is the first, and back. Default: true. */
+  /** Specifies whether the last slide is followed by the first. Default: true. */
   readonly wrap = input<boolean | undefined, unknown>(undefined, { transform: flag });
 
   constructor() {
@@ -256,7 +256,7 @@ export class ShellCarousel extends PatternDirective {
 /** What `ShellTabs` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellTabs extends TabsHandle {}
 
-/** A list of tabs, each with a panel, of which one shows. Its element: the element that holds the list and the panels. */
+/** A list of tabs, each with a panel. One panel is visible at a time. Its element: the element that contains the list and the panels. */
 @Directive({ selector: '[shellTabs]', exportAs: 'shellTabs' })
 export class ShellTabs extends PatternDirective {
   /** The state `selected`. If it is bound, the binding is asked about each change; if not, the pattern keeps it. */
@@ -267,27 +267,27 @@ export class ShellTabs extends PatternDirective {
   readonly closedInput = input<ReadonlySet<string> | undefined>(notBound(), { alias: 'closed' });
   /** Emits each change that is asked for; if the state is not bound, each change. */
   readonly closedChange = output<ReadonlySet<string>>();
-  /** Makes the content of a panel when its tab is first selected: a function that gets an AbortSignal and the key, or the selector of a <template>. If a function returns nothing, the panel stays as it is. Default: none: the markup holds the content. What it returns, at once, by a promise or an observable, is rendered by `*shellContent` if there is one. */
+  /** Creates the content of a panel when its tab is first selected. It is a function that gets an AbortSignal and the key, or the selector of a <template>. If the function returns undefined, the panel stays as it is. Default: none. What it returns, at once, by a promise or an observable, is rendered by `*shellContent` if there is one. */
   readonly content = input<((signal: AbortSignal, key?: string) => unknown) | string>();
-  /** When the content is asked for: when its tab is selected, or when the page is idle. Default: open. */
+  /** Specifies when the content is created: when its tab is selected, or when the page is idle. Default: open. */
   readonly loadOn: InputSignal<TabsOptions['loadOn'] | undefined> = input<TabsOptions['loadOn']>();
-  /** Whether the content stays when another tab is selected. If not, it is made anew each time. Default: true. */
+  /** Specifies whether the content is kept when another tab is selected. If not, it is created again each time. Default: true. */
   readonly keepContent = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
+  /** Called before each change. Return false to block the change, or a promise to decide later. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<TabsOptions['guard'] | undefined> = input<TabsOptions['guard']>();
-  /** Whether moving to a tab shows its panel. If not, Enter, Space and a press do. Default: automatic. */
+  /** Specifies whether moving to a tab shows its panel. With manual, Enter, Space or a click shows it. Default: automatic. */
   readonly activation: InputSignal<TabsOptions['activation'] | undefined> =
     input<TabsOptions['activation']>();
-  /** Which arrow keys move. Default: as aria-orientation of the tablist says, else horizontal. */
+  /** Specifies which arrow keys move. Default: aria-orientation of the tablist, or horizontal. */
   readonly orientation: InputSignal<TabsOptions['orientation'] | undefined> =
     input<TabsOptions['orientation']>();
-  /** Whether the arrow keys go from the last tab to the first, and back. Default: true. */
+  /** Specifies whether the arrow keys move from the last tab to the first, and back. Default: true. */
   readonly wrap = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** Whether Delete, and a press on [data-close] in a tab, close the tab. In the markup of a tab: data-closable. Default: false. */
+  /** Specifies whether Delete, or a click on [data-close] in a tab, closes the tab. In the markup of a tab: data-closable. Default: false. */
   readonly closable = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** Whether the address keeps the selected tab: as #key, or as the address of a tab that is a link to another path or query. The back and forward buttons select then. Default: false. */
+  /** Specifies whether the address contains the selected tab: as #key, or as the address of a tab that is a link. The back and forward buttons then select tabs. Default: false. */
   readonly address = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** The words of the progress indicator, of the button to try again, and of a failure: { loading(), retry(), failed(error) }. Default: English; the message of the error. */
+  /** Sets the texts of the progress indicator, the retry button and failures: { loading(), retry(), failed(error) }. Default: English, and the message of the error. */
   readonly messages: InputSignal<TabsOptions['messages'] | undefined> = input<TabsOptions['messages']>();
 
   constructor() {
@@ -309,7 +309,7 @@ export class ShellTabs extends PatternDirective {
 /** What `ShellMenu` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellMenu extends MenuHandle {}
 
-/** A list of actions, opened by a button or where something is pressed for it. Its element: an element with role="menu", an id and popover="manual". */
+/** A list of actions, opened by a button or as a context menu. Its element: an element with role="menu", an id and popover="manual". */
 @Directive({ selector: '[shellMenu]', exportAs: 'shellMenu' })
 export class ShellMenu extends PatternDirective {
   /** The state `open`. If it is bound, the binding is asked about each change; if not, the pattern keeps it. */
@@ -322,21 +322,21 @@ export class ShellMenu extends PatternDirective {
   readonly checkedChange = output<ReadonlySet<string>>();
   /** An item was activated. */
   readonly shellPick = output<MenuPick>();
-  /** Where a right press, Shift+F10, the Menu key or a long press opens it: an element, a selector, or a function that returns an element. Default: nowhere. */
+  /** Sets where a right click, Shift+F10, the Menu key or a long press opens it: an element, a selector, or a function that returns an element. Default: none. */
   readonly context: InputSignal<MenuOptions['context'] | undefined> = input<MenuOptions['context']>();
-  /** How long the pointer must rest on an item before its submenu opens, in milliseconds. Default: 150. */
+  /** Sets how long the pointer must rest on an item before its submenu opens, in milliseconds. Default: 150. */
   readonly hoverDelay = input<number | undefined, unknown>(undefined, { transform: count });
-  /** Where it stands, as in CSS position-area: a side such as block-end, then how it lies along the anchor. Default: block-end span-inline-end; inline-end span-block-end for a submenu. */
+  /** Sets the position as in CSS position-area: a side such as block-end, then the alignment along the anchor. Default: block-end span-inline-end, or inline-end span-block-end for a submenu. */
   readonly area: InputSignal<MenuOptions['area'] | undefined> = input<MenuOptions['area']>();
-  /** The distance from its anchor, in pixels. Default: 4; 0 for a submenu. */
+  /** Sets the distance from its anchor, in pixels. Default: 4, or 0 for a submenu. */
   readonly gap = input<number | undefined, unknown>(undefined, { transform: count });
-  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
+  /** Called before each change. Return false to block the change, or a promise to decide later. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<MenuOptions['guard'] | undefined> = input<MenuOptions['guard']>();
-  /** Which items leave the menu open when they are pressed: none, or those that check. In the markup of an item: data-stay. Default: none. */
+  /** Specifies which items keep the menu open when they are activated: none, or checkbox and radio items (checks). In the markup of an item: data-stay. Default: none. */
   readonly stay: InputSignal<MenuOptions['stay'] | undefined> = input<MenuOptions['stay']>();
-  /** The distance that it keeps from the edge of the viewport, in pixels. Default: 8. */
+  /** Sets the minimum distance from the edge of the viewport, in pixels. Default: 8. */
   readonly edgeGap = input<number | undefined, unknown>(undefined, { transform: count });
-  /** What is tried, in this order, when there is no room, as in CSS position-try-fallbacks. Default: flip-block, flip-inline, both; beside an inline side then flip-start and flip-start flip-block, since a phone has room only above and below. */
+  /** Sets the positions to try, in this order, if there is not enough space, as in CSS position-try-fallbacks. Default: flip-block, flip-inline, then both. At an inline side also flip-start and flip-start flip-block, since a phone only has space above and below. */
   readonly fallbacks: InputSignal<MenuOptions['fallbacks'] | undefined> = input<MenuOptions['fallbacks']>();
 
   constructor() {
@@ -347,19 +347,19 @@ export class ShellMenu extends PatternDirective {
 /** What `ShellMenubar` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellMenubar extends MenubarHandle {}
 
-/** The commands of an application in menus, side by side. Its element: an element with role="menubar" and a name. */
+/** The commands of an application, in a row of menus. Its element: an element with role="menubar" and a name. */
 @Directive({ selector: '[shellMenubar]', exportAs: 'shellMenubar' })
 export class ShellMenubar extends PatternDirective {
   /** The state `current`. If it is bound, the binding is asked about each change; if not, the pattern keeps it. */
   readonly currentInput = input<string | undefined>(notBound(), { alias: 'current' });
   /** Emits each change that is asked for; if the state is not bound, each change. */
   readonly currentChange = output<string | undefined>();
-  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
+  /** Called before each change. Return false to block the change, or a promise to decide later. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<MenubarOptions['guard'] | undefined> = input<MenubarOptions['guard']>();
-  /** Which arrow keys go along the bar. The others open menus. Default: as aria-orientation says, else horizontal. */
+  /** Specifies which arrow keys move along the bar. The others open menus. Default: aria-orientation, or horizontal. */
   readonly orientation: InputSignal<MenubarOptions['orientation'] | undefined> =
     input<MenubarOptions['orientation']>();
-  /** Whether the arrow keys go from the last item to the first, and back. Default: true. */
+  /** Specifies whether the arrow keys move from the last item to the first, and back. Default: true. */
   readonly wrap = input<boolean | undefined, unknown>(undefined, { transform: flag });
 
   constructor() {
@@ -370,23 +370,23 @@ export class ShellMenubar extends PatternDirective {
 /** What `ShellToolbar` has besides its inputs and outputs: states, parts and methods. */
 export interface ShellToolbar extends ToolbarHandle {}
 
-/** A row of controls with one tab stop; arrow keys move between them. Its element: an element with role="toolbar", and a name if the page has several. */
+/** A row of controls with one tab stop. Arrow keys move between them. Its element: an element with role="toolbar", and a name if the page has several. */
 @Directive({ selector: '[shellToolbar]', exportAs: 'shellToolbar' })
 export class ShellToolbar extends PatternDirective {
   /** The state `current`. If it is bound, the binding is asked about each change; if not, the pattern keeps it. */
   readonly currentInput = input<string | undefined>(notBound(), { alias: 'current' });
   /** Emits each change that is asked for; if the state is not bound, each change. */
   readonly currentChange = output<string | undefined>();
-  /** Is asked before each change. It returns false to refuse it, or a promise to answer later. Default: every change is allowed. It may answer by a promise or an observable. */
+  /** Called before each change. Return false to block the change, or a promise to decide later. Default: none. It may answer by a promise or an observable. */
   readonly guard: InputSignal<ToolbarOptions['guard'] | undefined> = input<ToolbarOptions['guard']>();
-  /** Which arrow keys move. Default: as aria-orientation says, else horizontal. */
+  /** Specifies which arrow keys move. Default: aria-orientation, or horizontal. */
   readonly orientation: InputSignal<ToolbarOptions['orientation'] | undefined> =
     input<ToolbarOptions['orientation']>();
-  /** Whether the arrow keys go from the last item to the first, and back. Default: false. */
+  /** Specifies whether the arrow keys move from the last item to the first, and back. Default: false. */
   readonly wrap = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** Whether the arrow keys pass over items with aria-disabled. Default: false. */
+  /** Specifies whether the arrow keys skip items with aria-disabled. Default: false. */
   readonly skipDisabled = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** Whether buttons without room go into the menu of [data-more]. Default: false. */
+  /** Specifies whether buttons that don't fit move into the menu of [data-more]. Default: false. */
   readonly overflow = input<boolean | undefined, unknown>(undefined, { transform: flag });
 
   constructor() {

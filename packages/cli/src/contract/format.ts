@@ -44,8 +44,14 @@ const sheets = (notes: Notes): Sheet[] =>
     },
     {
       title: 'Options',
-      head: ['option', 'values', 'default', 'what it does'],
-      rows: notes.options.map((option) => [option.name, option.values, option.default, option.does]),
+      head: ['option', 'type', 'default', 'what it does', 'example'],
+      rows: notes.options.map((option) => [
+        option.name,
+        option.type,
+        option.default,
+        option.does,
+        option.example,
+      ]),
     },
   ].filter(({ rows }) => rows.length);
 

@@ -26,37 +26,58 @@ export type ContentSource =
 /** The options of content that comes later. */
 export interface ContentOptions {
   /**
-   * Makes the content of `[data-content]`, or of the end of the root: a function, or the selector of a `<template>`.
-   * A function may return a promise.
+   * Creates the content when it is first needed and puts it into `[data-content]`, or at the end of the root.
+   * It is a function, which can return a promise, or the selector of a `<template>`.
    *
-   * A function gets an AbortSignal, which aborts when nobody waits for the content any more. It returns an element,
-   * a fragment, a template, a text, a function that renders into the place it gets (and may return one that removes
-   * it), `{ node, release }`, or a module whose default export is one of these. If it fails, the reader sees a
-   * message and a button to try again.
+   * A function gets an AbortSignal, which aborts when nobody waits for the content any more. It returns an
+   * element, a fragment, a template, a text, a function that renders into the place it gets (and may return
+   * one that removes it), `{ node, release }`, or a module whose default export is one of these. If it fails,
+   * the reader sees a message and a button to try again.
    *
-   * @defaultValue none: the markup holds the content
+   * @defaultValue none
+   * @example { content: async (signal) => (await fetch('/boat', { signal })).text() }
    */
   content?: ContentSource;
   /**
-   * When the content is asked for: on opening, when the pointer or focus is on an opener, or when the page is idle.
+   * Specifies when the content is created: on opening, when the pointer or focus is on an opener, or when the
+   * page is idle.
    *
    * @defaultValue `open`
+   * @example { loadOn: 'hover' }
    */
   loadOn?: 'open' | 'hover' | 'idle';
-  /** Whether the content stays after closing. If not, it is made anew each time. @defaultValue true */
+  /**
+   * Specifies whether the content is kept after closing. If not, it is created again each time.
+   *
+   * @defaultValue true
+   * @example { keepContent: false }
+   */
   keepContent?: boolean;
   /**
-   * The words of the progress indicator, of the button to try again, and of a failure: `{ loading(), retry(),
+   * Sets the texts of the progress indicator, the retry button and failures: `{ loading(), retry(),
    * failed(error) }`.
    *
-   * @defaultValue English; the message of the error
+   * @defaultValue English, and the message of the error
+   * @example { messages: { loading: () => 'Wird geladen…' } }
    */
   messages?: {
-    /** The name of the progress indicator, which shows after 120 milliseconds. @defaultValue `Loading…` */
+    /**
+     * The name of the progress indicator, which shows after 120 milliseconds.
+     *
+     * @defaultValue `Loading…`
+     */
     loading?(): string;
-    /** The words of the button that tries again. @defaultValue `Try again` */
+    /**
+     * The words of the button that tries again.
+     *
+     * @defaultValue `Try again`
+     */
     retry?(): string;
-    /** The words shown when a guard or the content fails. @defaultValue the error's own message */
+    /**
+     * The words shown when a guard or the content fails.
+     *
+     * @defaultValue the error's own message
+     */
     failed?(error: unknown): string;
   };
 }

@@ -26,29 +26,77 @@ export interface KeysAsked {
 
 /** What `describePattern` takes: everything but the pattern itself can be omitted. */
 export interface DescriptionGiven {
-  /** The tag of its custom element. @defaultValue `shell-` and the name */
+  /**
+   * The tag of its custom element.
+   *
+   * @defaultValue `shell-` and the name
+   */
   tag?: string;
-  /** The words about it: parts, keys, states, options and guarantees. @defaultValue none */
+  /**
+   * The words about it: parts, keys, states, options and guarantees.
+   *
+   * @defaultValue none
+   */
   notes?: Partial<Omit<Notes, 'name'>>;
-  /** Rules that the journal and `check` run besides the general ones. @defaultValue none */
+  /**
+   * Rules that the journal and `check` run besides the general ones.
+   *
+   * @defaultValue none
+   */
   rules?: readonly Rule[];
-  /** Whether an element without `data-wire` is its root, as far as the markup shows. @defaultValue no element is */
+  /**
+   * Whether an element without `data-wire` is its root, as far as the markup shows.
+   *
+   * @defaultValue no element is
+   */
   isRoot?: Test;
-  /** What its custom element must contain: words for the message, and the test. The root comes first. @defaultValue none */
+  /**
+   * What its custom element must contain: words for the message, and the test. The root comes first.
+   *
+   * @defaultValue none
+   */
   needs?: readonly (readonly [what: string, test: Test])[];
-  /** Whether its custom element is a form control, with the attributes `name`, `disabled` and `form`. @defaultValue false */
+  /**
+   * Whether its custom element is a form control, with the attributes `name`, `disabled` and `form`.
+   *
+   * @defaultValue false
+   */
   isFormControl?: boolean;
-  /** What its keys do, for the inspector. @defaultValue none */
+  /**
+   * What its keys do, for the inspector.
+   *
+   * @defaultValue none
+   */
   keys?: (asked: KeysAsked) => KeyActs | undefined;
-  /** The checks that `expectContract` plays. @defaultValue none */
+  /**
+   * The checks that `expectContract` plays.
+   *
+   * @defaultValue none
+   */
   checks?: readonly Check[];
-  /** The selector of its items inside the root, for checks. @defaultValue none */
+  /**
+   * The selector of its items inside the root, for checks.
+   *
+   * @defaultValue none
+   */
   items?: string;
-  /** The selector by which a test finds it on a page. @defaultValue none */
+  /**
+   * The selector by which a test finds it on a page.
+   *
+   * @defaultValue none
+   */
   selector?: string;
-  /** The keys that `walk` presses: to it, through it, and out of it. @defaultValue `Tab` */
+  /**
+   * The keys that `walk` presses: to it, through it, and out of it.
+   *
+   * @defaultValue `Tab`
+   */
   walk?: readonly string[];
-  /** What `contract --server` shows: a state, and words for that state and for any other. @defaultValue none */
+  /**
+   * What `contract --server` shows: a state, and words for that state and for any other.
+   *
+   * @defaultValue none
+   */
   sample?: Sample;
 }
 

@@ -71,17 +71,33 @@ export interface FormElement {
   readonly willValidate: boolean;
   checkValidity(): boolean;
   reportValidity(): boolean;
-  /** Whether it can be used. A disabled fieldset around it disables it too. @defaultValue false */
+  /**
+   * Whether it can be used. A disabled fieldset around it disables it too.
+   *
+   * @defaultValue false
+   */
   disabled: boolean;
 }
 
 /** The attributes of an element that is a form control, for templates. */
 export interface FormAttributes {
-  /** The name under which its form sends it. @defaultValue none: it isn't sent */
+  /**
+   * The name under which its form sends it.
+   *
+   * @defaultValue none: it isn't sent
+   */
   name?: string | undefined;
-  /** Whether it can't be used. @defaultValue false */
+  /**
+   * Whether it can't be used.
+   *
+   * @defaultValue false
+   */
   disabled?: boolean | undefined;
-  /** The id of the form that it belongs to. @defaultValue the form around it */
+  /**
+   * The id of the form that it belongs to.
+   *
+   * @defaultValue the form around it
+   */
   form?: string | undefined;
 }
 

@@ -33,17 +33,35 @@ export interface PatternPlan<S extends object, O extends object, I extends strin
   I
 > {
   /**
-   * Returns the service that does what attributes alone don't: keys, form values, drawing. It is called again if the inside of the
-   * root is replaced. @defaultValue none
+   * Returns the service that does what attributes alone don't: keys, form values, drawing. It is called again
+   * if the inside of the root is replaced.
+   *
+   * @defaultValue none
    */
   serve?: (engine: EngineOf<S, O, I>) => Service<S>;
-  /** Its methods, on what is wired, on its custom element and on handles. @defaultValue none */
+  /**
+   * Its methods, on what is wired, on its custom element and on handles.
+   *
+   * @defaultValue none
+   */
   methods?: M & Methods<EngineOf<S, O, I>>;
-  /** The tag of its custom element. @defaultValue `shell-` and the name */
+  /**
+   * The tag of its custom element.
+   *
+   * @defaultValue `shell-` and the name
+   */
   tag?: string;
-  /** What its custom element wires. @defaultValue its first child element */
+  /**
+   * What its custom element wires.
+   *
+   * @defaultValue its first child element
+   */
   element?: ElementPlace;
-  /** The attributes of its parts before there is a page. @defaultValue the parts `root` and `opener` */
+  /**
+   * The attributes of its parts before there is a page.
+   *
+   * @defaultValue the parts `root` and `opener`
+   */
   outline?: Out;
 }
 

@@ -42,11 +42,19 @@ export interface Service<S> {
   parts?(): Iterable<Part>;
   /** An intent has come without a key: which item is it about? */
   aim?(intent: string, cause: Cause): string | undefined;
-  /** Returns a test for later: whether the items that this change is about still exist. @defaultValue they do */
+  /**
+   * Returns a test for later: whether the items that this change is about still exist.
+   *
+   * @defaultValue they do
+   */
   follow?(change: ChangeOf<S>): (() => boolean) | undefined;
   /** A new wish is about to be put to the guard. */
   asked?(): void;
-  /** Returns the states that the page shows now and only the platform knows, such as what is in the top layer. @defaultValue none */
+  /**
+   * Returns the states that the page shows now and only the platform knows, such as what is in the top layer.
+   *
+   * @defaultValue none
+   */
   read?(): Partial<S>;
   /** It is wired, and its attributes stand: what is open from the first is to be shown. */
   start?(): void;

@@ -90,43 +90,68 @@ export type Refusal<S = core.AnyState> = ChangeOf<S> & {
 /** The options of every pattern. `S` has its states. */
 export interface CommonOptions<S = core.AnyState> {
   /**
-   * Is asked before each change. It returns false to refuse it, or a promise to answer later.
+   * Called before each change. Return false to block the change, or a promise to decide later.
    *
-   * While a promise is pending, the pattern is busy. If the guard throws or its promise is rejected, the change is
-   * refused, and `onRefuse` gets the error. The guard is not asked about what has happened already: the reasons
-   * `removed`, `native` and `parent`, and a cell that your own code has set.
+   * While a promise is pending, the pattern is busy. If the guard throws or its promise is rejected, the
+   * change is refused, and `onRefuse` gets the error. The guard is not asked about what has happened already:
+   * the reasons `removed`, `native` and `parent`, and a cell that your own code has set.
    *
-   * @defaultValue every change is allowed
+   * @defaultValue none
+   * @example { guard: ({ value }) => value || !hasUnsavedText() }
    */
   guard?: (change: ChangeOf<S>) => unknown;
-  /** Is called after each change, with its reason, when the page shows it. @defaultValue none */
+  /**
+   * Called after each change, with its reason, once the page shows the new state.
+   *
+   * @defaultValue none
+   * @example { onChange: ({ name, value, reason }) => log(name, value, reason) }
+   */
   onChange?: (change: ChangeOf<S>) => void;
   /**
-   * Is called after each change that the guard or the owner of the state refused.
+   * Called after the guard or the controlling store has refused a change.
    *
    * If the guard failed, the error is part of what it gets.
    *
    * @defaultValue none
+   * @example { onRefuse: ({ error }) => report(error) }
    */
   onRefuse?: (refusal: Refusal<S>) => void;
   /**
-   * What happens when other code changes an attribute that shows a state: the state follows, or the attribute is
-   * written again.
+   * Specifies what happens when other code changes an attribute that shows a state. `accept` updates the
+   * state, and `revert` restores the attribute.
    *
    * Other code is a morphing script or the render of a framework. With `accept` the reason of the change is
    * `native`. Attributes that show no state are always written again.
    *
-   * @defaultValue `accept`; `revert` for what opens above the page, since no attribute can open it
+   * @defaultValue `accept`, or `revert` for patterns that open above the page, since no attribute can open
+   * them
+   * @example { externalChanges: 'revert' }
    */
   externalChanges?: 'accept' | 'revert';
 }
 
 /** The options of what is open or closed. */
 export interface OpenOptions<S = Openable> extends CommonOptions<S> {
-  /** Whether it is open: the first value, or a cell that is read and written. @defaultValue as the markup shows */
+  /**
+   * Sets whether it is open: an initial value, or a cell that is read and written.
+   *
+   * @defaultValue the markup
+   * @example { open: cell(false) }
+   */
   open?: StateOption<boolean>;
-  /** Is called after it has opened. @defaultValue none */
+  /**
+   * Called after it has opened.
+   *
+   * @defaultValue none
+   * @example { onOpened: () => track('opened') }
+   */
   onOpened?: () => void;
-  /** Is called after it has closed, with the value of the control that closed it, or null if there is none. @defaultValue none */
+  /**
+   * Called after it has closed, with the value of the control that closed it, or null if the control has
+   * none.
+   *
+   * @defaultValue none
+   * @example { onClosed: (result) => save(result) }
+   */
   onClosed?: (result: string | null) => void;
 }

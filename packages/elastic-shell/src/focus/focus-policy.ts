@@ -10,12 +10,18 @@ import { readFirst } from './read-first.js';
 /** The options of where focus goes. */
 export interface FocusOptions {
   /**
-   * Where focus goes when it opens.
+   * Specifies where focus moves when it opens.
    *
-   * @defaultValue `[autofocus]`, else the first field, else the action that destroys least, else the heading
+   * @defaultValue `[autofocus]`, the first field, the least destructive action or the heading, in that order
+   * @example { firstFocus: '#amount' }
    */
   firstFocus?: FocusChoice;
-  /** Where focus goes when it closes. @defaultValue the opener, else what follows it in the page */
+  /**
+   * Specifies where focus moves when it closes.
+   *
+   * @defaultValue the opener, or the element after it
+   * @example { focusReturn: '#orders' }
+   */
   focusReturn?: FocusChoice;
 }
 

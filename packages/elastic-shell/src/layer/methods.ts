@@ -8,7 +8,7 @@ export interface OpenMethods {
   show(): void;
   /** Closes it, if the guard allows it. */
   close(): void;
-  /** Opens it if it is closed, and closes it if it is open. The guard may refuse. */
+  /** Opens it if it is closed, and closes it if it is open, if the guard allows it. */
   toggle(): void;
 }
 

@@ -13,7 +13,7 @@ export interface OpenLayer extends Layer<HTMLElement> {
   dismiss(reason: Reason, event?: Event): void;
   /** What becomes of it when a modal layer opens from a control in it. Default: `keep`. */
   behind?: 'close' | 'keep';
-  /** Where focus goes when it closes. */
+  /** Specifies where focus moves when it closes. */
   place?: Place | undefined;
   /** Foreign modal dialogs that were open before it. */
   below?: readonly Element[];

@@ -11,9 +11,11 @@ import type { OpenMethods } from './methods.js';
 export interface WithResult<Options extends object = object>
   extends Wired<Options>, Cells<Openable>, OpenMethods {
   readonly root: HTMLDialogElement;
-  /** Closes it, if the guard allows it. `ask` returns the result, which is null if there is none. */
+  /** Closes it, if the guard allows it. A pending `ask()` resolves to `result`, or to null if omitted. */
   close(result?: string | null): void;
-  /** Opens it. The promise has the value of the control that closed it, or null if it was dismissed. */
+  /**
+   * Opens it and returns a promise of the value of the control that closes it, or null if it is dismissed.
+   */
   ask(): Promise<string | null>;
 }
 

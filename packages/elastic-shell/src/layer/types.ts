@@ -10,13 +10,34 @@ import type { TopLayer } from './top-layer.js';
 
 /** The options of what stands above the page. */
 export interface LayerOptions {
-  /** What a press outside does. @defaultValue `close` */
+  /**
+   * Specifies what a click outside does. `absorb` closes it and keeps the click from the page, and `keep`
+   * leaves it open.
+   *
+   * @defaultValue `close`
+   * @example { outside: 'keep' }
+   */
   outside?: Outside;
-  /** What Escape and the back gesture do. @defaultValue `close` */
+  /**
+   * Specifies what Escape and the back gesture do.
+   *
+   * @defaultValue `close`
+   * @example { escape: 'keep' }
+   */
   escape?: Escape;
-  /** What happens when focus leaves it and its opener. @defaultValue `keep` */
+  /**
+   * Specifies what happens when focus leaves both it and its opener.
+   *
+   * @defaultValue `keep`
+   * @example { focusOut: 'close' }
+   */
   focusOut?: 'close' | 'keep';
-  /** What happens to it when a modal dialog opens from a control in it. @defaultValue `keep` */
+  /**
+   * Specifies what happens to it when a control inside it opens a modal dialog.
+   *
+   * @defaultValue `keep`
+   * @example { behind: 'close' }
+   */
   behind?: 'close' | 'keep';
 }
 

@@ -4,11 +4,11 @@ import { type Chosen, chosenOf, holds, keysOf } from '../core/collection/selecti
 
 /** The methods of what selects. */
 export interface SelectMethods {
-  /** Selects an item. With `multiple` the others stay selected. */
+  /** Selects an item. With `multiple`, the others stay selected. */
   select(key: string): void;
   /** Removes an item from the selection. */
   deselect(key: string): void;
-  /** Selects nothing. */
+  /** Clears the selection. */
   clear(): void;
 }
 
@@ -29,9 +29,9 @@ export function selectMethods(selected: Cell<Chosen>, multiple: boolean): Select
 
 /** The methods of what expands. */
 export interface ExpandMethods {
-  /** Opens an item, or without a key all of them. */
+  /** Expands an item, or all of them if `key` is omitted. */
   expand(key?: string): void;
-  /** Closes an item, or without a key all of them. */
+  /** Collapses an item, or all of them if `key` is omitted. */
   collapse(key?: string): void;
 }
 

@@ -28,15 +28,27 @@ export interface ListRules<S, I extends string> {
   /** The items that keys and the tab stop can reach. Default: all. */
   reach?(): readonly Item[];
   keys(): KeyActs<I>;
-  /** Whether the item with focus needs a key itself, as a text field does. @defaultValue no item does */
+  /**
+   * Whether the item with focus needs a key itself, as a text field does.
+   *
+   * @defaultValue no item does
+   */
   keeps?(event: KeyboardEvent): boolean;
   /** Has a key do what no intent says; true when it has, or when the browser shall. */
   act?(intent: I, item: Item | undefined, event: KeyboardEvent): boolean;
   /** The intent of a press on an item. */
   press(event: MouseEvent, item: Item): I | undefined;
-  /** Whether an intent keeps the place where a range of selected items began. @defaultValue none does */
+  /**
+   * Whether an intent keeps the place where a range of selected items began.
+   *
+   * @defaultValue none does
+   */
   extends?(intent: I): boolean;
-  /** Whether items exist that a filter hides, so that a state may name one that is not here. @defaultValue false */
+  /**
+   * Whether items exist that a filter hides, so that a state may name one that is not here.
+   *
+   * @defaultValue false
+   */
   filters?: boolean;
   /** What letters do. Default: nothing. */
   letters?: LettersRule<I>;

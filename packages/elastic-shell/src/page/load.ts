@@ -5,12 +5,14 @@ import type { Wired } from '../engine/types.js';
 import { loaders } from './loaders.js';
 
 /**
- * Loads the patterns that the `data-wire` attributes in `region` name, and wires the elements that aren't wired yet. Call it once for the
- * page, and again for each part that the server sends.
+ * Loads the patterns that the `data-wire` attributes in `region` name, and wires the elements that aren't
+ * wired yet. Call it once for the page, and again for each part that the server sends.
  *
- * @param region - What to wire. The element itself is included. @defaultValue the document
+ * @param region - What to wire. The element itself is included.
+ * @defaultValue the document
  * @returns What was wired, in document order. Empty if `region` has left the page in the meantime.
- * @throws The errors of `wireWithin`, or the error of a pattern that can't be loaded. The other elements are wired before that.
+ * @throws The errors of `wireWithin`, or the error of a pattern that can't be loaded. The other elements are
+ * wired before that.
  */
 export async function wirePage(region: ParentNode & Node = document): Promise<Wired[]> {
   const wanted = new Set(markedIn(region).map(nameOf));

@@ -9,9 +9,11 @@ import { type Anchor, forgetPlace } from './kept.js';
 /** The options of what stands beside an anchor. */
 export interface AnchorOptions extends PlacementWish {
   /**
-   * What it stands beside: an element, a point `{ x, y }` in the viewport, or a function that returns one.
+   * Sets what it is placed beside: an element, a point `{ x, y }` in the viewport, or a function that returns
+   * either.
    *
    * @defaultValue the opener
+   * @example { anchor: () => document.querySelector('#map-pin') }
    */
   anchor?: Anchor | (() => Anchor | null | undefined);
 }

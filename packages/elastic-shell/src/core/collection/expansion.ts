@@ -4,9 +4,19 @@ import { touch } from './touched.js';
 
 /** What rules out that several are open, or none. */
 export interface ExpansionRules {
-  /** Whether opening a section closes the others. @defaultValue false */
+  /**
+   * Specifies whether opening a section closes the others.
+   *
+   * @defaultValue false
+   * @example { exclusive: true }
+   */
   exclusive?: boolean;
-  /** Whether the last open section stays open. @defaultValue false */
+  /**
+   * Specifies whether the last open section is kept open.
+   *
+   * @defaultValue false
+   * @example { keepOne: true }
+   */
   keepOne?: boolean;
 }
 

@@ -3,7 +3,11 @@
 /** An item of a list, a menu, tabs or sections, as data or as read from markup. */
 export interface Item {
   key: string;
-  /** What is shown and read out, and what type-ahead looks for. @defaultValue the key */
+  /**
+   * What is shown and read out, and what type-ahead looks for.
+   *
+   * @defaultValue the key
+   */
   label?: string;
   disabled?: boolean;
   /** More about it, read out after its label. */

@@ -6,15 +6,35 @@ export type Move = 'next' | 'previous' | 'first' | 'last' | 'up' | 'down' | 'pag
 
 /** How moves go. */
 export interface MoveRules {
-  /** From the last goes on to the first, and back. @defaultValue true */
+  /**
+   * From the last goes on to the first, and back.
+   *
+   * @defaultValue true
+   */
   wrap?: boolean;
-  /** Disabled items can be reached. @defaultValue false */
+  /**
+   * Disabled items can be reached.
+   *
+   * @defaultValue false
+   */
   reachDisabled?: boolean;
-  /** Keys pass over disabled items, also over those that may have the tab stop after a press. @defaultValue false */
+  /**
+   * Keys pass over disabled items, also over those that may have the tab stop after a press.
+   *
+   * @defaultValue false
+   */
   passDisabled?: boolean;
-  /** Items a row, for `up` and `down`. @defaultValue 1 */
+  /**
+   * Items a row, for `up` and `down`.
+   *
+   * @defaultValue 1
+   */
   columns?: number;
-  /** Items in view, for the moves by a page. @defaultValue 10 */
+  /**
+   * Items in view, for the moves by a page.
+   *
+   * @defaultValue 10
+   */
   page?: number;
 }
 

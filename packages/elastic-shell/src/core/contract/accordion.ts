@@ -21,12 +21,19 @@ export interface AccordionState {
 
 /** The options that its contract knows. */
 export interface AccordionChoices extends ExpansionRules {
-  /** Whether arrow keys, Home and End move between the headers. @defaultValue false */
+  /**
+   * Specifies whether the arrow keys, Home and End move between the headers.
+   *
+   * @defaultValue false
+   * @example { arrows: true }
+   */
   arrows?: boolean;
   /**
-   * How panels open: by their measured height, by their measured width, or at once. Needs structure.css.
+   * Sets how panels open: animating to their measured height (`block`) or width (`inline`), or without
+   * animation. Requires structure.css.
    *
    * @defaultValue `block`
+   * @example { elastic: 'none' }
    */
   elastic?: 'block' | 'inline' | 'none';
 }

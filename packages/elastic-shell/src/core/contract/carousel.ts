@@ -22,9 +22,19 @@ export interface CarouselState {
 
 /** The options that its contract knows. */
 export interface CarouselChoices {
-  /** How long each slide stays while they rotate, in milliseconds. @defaultValue none: no rotation */
+  /**
+   * Sets how long each slide is shown during rotation, in milliseconds.
+   *
+   * @defaultValue none
+   * @example { interval: 6000 }
+   */
   interval?: number;
-  /** Whether the next slide after the last is the first, and back. @defaultValue true */
+  /**
+   * Specifies whether the last slide is followed by the first.
+   *
+   * @defaultValue true
+   * @example { wrap: false }
+   */
   wrap?: boolean;
 }
 

@@ -31,13 +31,33 @@ export interface ComboboxState extends Openable, Selecting {
 
 /** The options that its contract knows. */
 export interface ComboboxChoices {
-  /** Whether several options can be selected. They show as tokens, and the list stays open. @defaultValue false */
+  /**
+   * Specifies whether several options can be selected. They are shown as tokens, and the list stays open.
+   *
+   * @defaultValue false
+   * @example { multiple: true }
+   */
   multiple?: boolean;
-  /** Whether a text that is no option is kept. @defaultValue false */
+  /**
+   * Specifies whether text that matches no option is kept.
+   *
+   * @defaultValue false
+   * @example { freeText: true }
+   */
   freeText?: boolean;
-  /** How many options can be selected at most. @defaultValue any number */
+  /**
+   * Limits the number of selected options.
+   *
+   * @defaultValue unlimited
+   * @example { limit: 3 }
+   */
   limit?: number;
-  /** The label of a selected key that is not among the options. @defaultValue the key */
+  /**
+   * Returns the label of a selected key that isn't among the options.
+   *
+   * @defaultValue the key
+   * @example { labelOf: (key) => nameOfBoat(key) }
+   */
   labelOf?(key: string): string;
 }
 

@@ -10,50 +10,50 @@ export const busyState = {
 
 /** What a control asks for by its attribute `command`. */
 const command = (name: string, does: string, value?: string) => ({ name, does, ...(value && { value }) });
-const key = 'the key of an item';
+const key = 'the item key';
 /** Of what opens. */
 export const openCommands = [
   command('--open', 'Opens it.'),
   command('--close', 'Closes it.'),
-  command('--toggle', 'Opens it when it is closed, closes it when it is open.'),
+  command('--toggle', 'Opens it if it is closed, and closes it if it is open.'),
 ];
 /** Of what answers with a result. */
 export const resultCommands = [
   command('--open', 'Opens it.'),
   command('--close', 'Closes it.', 'the result'),
-  command('--toggle', 'Opens it when it is closed, closes it when it is open.'),
-  command('show-modal', 'Opens it; the platform’s own command.'),
-  command('close', 'Closes it; the platform’s own command.', 'the result'),
-  command('request-close', 'Closes it; the platform’s own command.', 'the result'),
+  command('--toggle', 'Opens it if it is closed, and closes it if it is open.'),
+  command('show-modal', 'Opens it. A built-in command of HTML.'),
+  command('close', 'Closes it. A built-in command of HTML.', 'the result'),
+  command('request-close', 'Closes it. A built-in command of HTML.', 'the result'),
 ];
 /** The platform's own, for what is shown as a popover. */
 export const popoverCommands = [
-  command('show-popover', 'Opens it; the platform’s own command.'),
-  command('hide-popover', 'Closes it; the platform’s own command.'),
-  command('toggle-popover', 'Opens or closes it; the platform’s own command.'),
+  command('show-popover', 'Opens it. A built-in command of HTML.'),
+  command('hide-popover', 'Closes it. A built-in command of HTML.'),
+  command('toggle-popover', 'Opens or closes it. A built-in command of HTML.'),
 ];
 /** Of what selects. */
 export const selectCommands = [
-  command('--select', 'Selects an item; with multiple, besides the others.', key),
-  command('--deselect', 'Takes an item out of the selection.', key),
-  command('--select-all', 'Selects all that can be, where several may be selected.'),
-  command('--clear', 'Selects nothing.'),
+  command('--select', 'Selects an item. With multiple, adds it to the selection.', key),
+  command('--deselect', 'Removes an item from the selection.', key),
+  command('--select-all', 'Selects every item that can be selected, if several may be selected.'),
+  command('--clear', 'Clears the selection.'),
 ];
 /** Of what expands. */
 export const expandCommands = [
-  command('--expand', 'Opens an item; without a value all of them.', key),
-  command('--collapse', 'Closes an item; without a value all of them.', key),
-  command('--toggle', 'Opens an item when it is closed, closes it when it is open.', key),
+  command('--expand', 'Expands an item, or all of them if no value is given.', key),
+  command('--collapse', 'Collapses an item, or all of them if no value is given.', key),
+  command('--toggle', 'Expands an item if it is collapsed, and collapses it if it is expanded.', key),
 ];
 /** Of what checks. */
 export const checkCommands = [
   command('--check', 'Checks an item.', key),
-  command('--uncheck', 'Takes the check away.', key),
+  command('--uncheck', 'Unchecks an item.', key),
 ];
 /** Of what goes from one to the next. */
 export const moveCommands = [
-  command('--next', 'On to the next one.'),
-  command('--previous', 'Back to the previous one.'),
-  command('--first', 'To the first one.'),
-  command('--last', 'To the last one.'),
+  command('--next', 'Goes to the next one.'),
+  command('--previous', 'Goes to the previous one.'),
+  command('--first', 'Goes to the first one.'),
+  command('--last', 'Goes to the last one.'),
 ];

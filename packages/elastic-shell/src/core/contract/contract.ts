@@ -94,7 +94,11 @@ export interface Contract<State extends object, Options = object, Intent extends
    * @defaultValue none
    */
   says?: Readonly<Record<string, keyof State & string>>;
-  /** What of the state the platform or a user has brought about before it was wired. @defaultValue nothing */
+  /**
+   * What of the state the platform or a user has brought about before it was wired.
+   *
+   * @defaultValue nothing
+   */
   adopted?(view: View<Options>): Partial<State>;
   /**
    * The state under the rules that hold whoever asks for it, after `before`; the same object where it keeps them.
@@ -124,14 +128,20 @@ export type ContractWithoutRead<
 /** Who acts on a key: the browser's own behaviour, or the engine. */
 export type KeyOwner = 'browser' | 'engine';
 
-/** An option in words. */
+/** The description of one option. */
 export interface OptionNote {
+  /** The name of the option. */
   name: string;
-  /** What it takes: words, a kind of value, a unit. */
+  /** The values that it takes, in words. */
   values: string;
-  /** What holds when it is left out. */
+  /** Its type, in TypeScript. */
+  type: string;
+  /** The value that is used if the option is omitted. */
   default: string;
+  /** What the option does, in one or two sentences. */
   does: string;
+  /** An example of the option, as it is written in the object of options. */
+  example: string;
 }
 
 /** The words of a contract: for documents, the command line and the conformance tests. */

@@ -12,19 +12,40 @@ export type DialogPart = 'root' | 'opener' | 'title' | 'description';
 
 /** The options that its contract knows. */
 export interface DialogChoices {
-  /** What a press on the backdrop does. @defaultValue `close`; `keep` for an alert dialog */
+  /**
+   * Specifies what a click on the backdrop does: `close` and `absorb` close it, and `keep` leaves it open.
+   *
+   * @defaultValue `close`, or `keep` for an alert dialog
+   * @example { outside: 'keep' }
+   */
   outside?: Outside;
-  /** What Escape and the back gesture do. @defaultValue `close` */
+  /**
+   * Specifies what Escape and the back gesture do.
+   *
+   * @defaultValue `close`
+   * @example { escape: 'keep' }
+   */
   escape?: Escape;
-  /** How wide it is: 26, 34 or 52 rem, or the whole screen. In the markup: data-size. @defaultValue `medium` */
+  /**
+   * Sets the width: 26, 34 or 52 rem, or the whole screen. In markup: `data-size`.
+   *
+   * @defaultValue `medium`
+   * @example { size: 'wide' }
+   */
   size?: 'narrow' | 'medium' | 'wide' | 'full';
   /**
-   * Whether it fills a screen that is narrower than 40 rem. In the markup: data-phone.
+   * Specifies whether it fills screens narrower than 40 rem. In markup: `data-phone`.
    *
-   * @defaultValue `fit`: it does not
+   * @defaultValue `fit`
+   * @example { phone: 'full' }
    */
   phone?: 'fit' | 'full';
-  /** Whether the page behind is shaded. In the markup: data-backdrop. @defaultValue `shade` */
+  /**
+   * Specifies whether the page behind is shaded. In markup: `data-backdrop`.
+   *
+   * @defaultValue `shade`
+   * @example { backdrop: 'none' }
+   */
   backdrop?: 'shade' | 'none';
 }
 

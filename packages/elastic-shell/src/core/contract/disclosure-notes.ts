@@ -8,33 +8,33 @@ import { disclosureMethodNotes, disclosureOptionNotes } from './typed-notes.js';
 export const disclosureNotes: Notes<DisclosurePart> = {
   name: 'disclosure',
   group: 'section',
-  says: 'Shows and hides a piece of content in place.',
-  for: 'One button that shows and hides what follows it: details, more text, a filter.',
-  not: 'Several of them in a row that belong together (accordion), or what should lie above the page (popover).',
+  says: 'Shows and hides content in place.',
+  for: 'One button that shows and hides the content after it: details, more text, a filter.',
+  not: 'Several related sections in a row (use an accordion), or content above the page (use a popover).',
   standard: 'WAI-ARIA Authoring Practices, Disclosure (Show/Hide); HTML, the details element',
   parts: {
     root: {
       is: 'the panel (any element with an id), or a <details>',
       required: true,
-      why: 'It is what is shown and hidden, and what controls name.',
+      why: 'It is the content that is shown and hidden, and the element that controls name.',
     },
     opener: {
-      is: 'a <button> with commandfor or aria-controls naming the panel, anywhere; or the <summary>',
+      is: 'a <button> whose commandfor or aria-controls names the panel, anywhere on the page, or the <summary>',
       required: true,
-      why: 'A button has the name, the focus and the keys already.',
+      why: 'A button already has a name, focus and keyboard support.',
     },
   },
   keys: [
-    { on: 'opener', key: 'Enter', does: 'Opens the panel, or closes it', by: 'browser' },
-    { on: 'opener', key: 'Space', does: 'Opens the panel, or closes it', by: 'browser' },
+    { on: 'opener', key: 'Enter', does: 'Opens or closes the panel', by: 'browser' },
+    { on: 'opener', key: 'Space', does: 'Opens or closes the panel', by: 'browser' },
   ],
-  presses: [{ on: 'opener', does: 'Opens the panel, or closes it' }],
+  presses: [{ on: 'opener', does: 'Opens or closes the panel' }],
   states: [
     {
       name: 'open',
       type: 'boolean',
-      first: 'as the markup shows: closed when the panel is hidden or the details lacks open',
-      shown: 'aria-expanded on every opener; hidden="until-found" on a closed panel; open on a details',
+      first: 'as in the markup: closed if the panel is hidden or the <details> has no open attribute',
+      shown: 'aria-expanded on every opener, hidden="until-found" on a closed panel, open on a <details>',
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the panel' },
   ],
@@ -42,9 +42,9 @@ export const disclosureNotes: Notes<DisclosurePart> = {
   commands: openCommands,
   options: disclosureOptionNotes,
   owes: [
-    'Closed content is out of the accessibility tree and out of the tab order.',
-    'Find-in-page finds closed content and opens it, with the reason "found".',
-    'aria-expanded always equals what is shown, on every opener.',
-    'Words and icons may follow the state by CSS alone: data-when="open" and data-when="closed".',
+    'Closed content is removed from the accessibility tree and the tab order.',
+    'Find-in-page searches closed content and opens it, with the reason "found".',
+    'aria-expanded on every opener always matches what is visible.',
+    'CSS alone can switch text and icons with the state: use data-when="open" and data-when="closed".',
   ],
 };

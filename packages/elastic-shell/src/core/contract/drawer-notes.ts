@@ -8,50 +8,50 @@ import { drawerMethodNotes, drawerOptionNotes } from './typed-notes.js';
 export const drawerNotes: Notes<DialogPart> = {
   name: 'drawer',
   group: 'layer',
-  says: 'A dialog that comes from an edge of the screen: modal, or beside a page that stays live.',
-  for: 'What comes in from an edge: the sections of a site on a small screen, filters beside a list that stays live.',
-  not: 'A question with an answer (dialog), or navigation that has room on the page.',
+  says: 'A dialog at an edge of the screen. It is modal, or leaves the page beside it usable.',
+  for: 'Content that slides in from an edge: the navigation of a site on a small screen, or filters beside a list that stays usable.',
+  not: 'A question with an answer (use a dialog), or navigation that fits on the page.',
   standard:
     'WAI-ARIA Authoring Practices, Dialog (Modal); HTML, the dialog element and the popover attribute',
   parts: {
     root: {
       is: 'a <dialog>',
       required: true,
-      why: 'Modal it is one; beside a live page it is still named and announced as one.',
+      why: 'A modal drawer is a dialog. A non-modal drawer is still named and announced as one.',
     },
     opener: {
-      is: 'a <button> whose commandfor names it, with command="--open", "--toggle" or, when modal, "show-modal"',
+      is: 'a <button> whose commandfor names the drawer, with command="--open", "--toggle" or, if it is modal, "show-modal"',
       required: false,
-      why: 'Without one only the program opens it.',
+      why: 'Without an opener, only your code opens the drawer.',
     },
     title: {
-      is: 'its first heading, unless aria-label or aria-labelledby names it',
+      is: 'the first heading of the drawer, unless aria-label or aria-labelledby names it',
       required: true,
-      why: 'It has to be told from others.',
+      why: 'The name distinguishes it from other dialogs.',
     },
     description: { is: 'as for a dialog', required: false, why: 'As for a dialog.' },
   },
   keys: [
     { on: 'opener', key: 'Enter', does: 'Opens the drawer', by: 'browser' },
     { on: 'opener', key: 'Space', does: 'Opens the drawer', by: 'browser' },
-    { on: 'root', key: 'Escape', does: 'Closes it, reason "escape"', by: 'engine' },
+    { on: 'root', key: 'Escape', does: 'Closes it, with the reason "escape"', by: 'engine' },
     {
       on: 'root',
       key: 'Tab',
-      does: 'Modal: stays within. Beside a live page: goes on into it',
+      does: 'Modal: stays inside the drawer. Non-modal: continues into the page',
       by: 'engine',
     },
   ],
   presses: [
     { on: 'opener', does: 'Opens the drawer' },
-    { on: 'outside', does: 'Modal: closes it, reason "outside". Beside a live page: nothing' },
+    { on: 'outside', does: 'Modal: closes it, with the reason "outside". Non-modal: has no effect' },
   ],
   states: [
     {
       name: 'open',
       type: 'boolean',
       first: 'false',
-      shown: 'open or :popover-open; aria-expanded on every opener; data-phase',
+      shown: 'open or :popover-open, aria-expanded on every opener, data-phase',
     },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the drawer' },
   ],
@@ -59,10 +59,10 @@ export const drawerNotes: Notes<DialogPart> = {
   commands: resultCommands,
   options: drawerOptionNotes,
   owes: [
-    'Everything a modal dialog owes, when it is modal.',
-    'It is attached in logical terms: the inline edges follow the writing direction.',
-    'It keeps clear of the screen’s cut-outs (safe areas), and its content scrolls inside.',
-    'A finger that swipes toward its edge takes it along and closes it; at a block edge it begins on the header.',
-    'Past its breakpoint it closes by itself, and focus goes to its opener, or to what follows where that is hidden.',
+    'A modal drawer has all guarantees of a modal dialog.',
+    'Its edges are logical: start and end follow the writing direction.',
+    'It avoids the screen’s cut-outs (safe areas), and its content scrolls inside it.',
+    'A swipe towards its edge drags it along and closes it. At the top or bottom edge the swipe has to start on the header.',
+    'When the screen becomes wider than its breakpoint it closes. Focus moves to its opener, or to the element after the opener if that is hidden.',
   ],
 };

@@ -10,16 +10,33 @@ export const drawerMethods = ['show', 'close', 'toggle', 'ask'] as const;
 
 /** The options that its contract knows. */
 export interface DrawerChoices extends DialogChoices {
-  /** The edge of the screen at which it stands. @defaultValue `inline-start` */
+  /**
+   * Sets the edge of the screen that it is attached to.
+   *
+   * @defaultValue `inline-start`
+   * @example { edge: 'inline-end' }
+   */
   edge?: 'inline-start' | 'inline-end' | 'block-start' | 'block-end';
-  /** Whether the page behind is inert. @defaultValue true */
+  /**
+   * Specifies whether the page behind is inert.
+   *
+   * @defaultValue true
+   * @example { modal: false }
+   */
   modal?: boolean;
-  /** A media query. When it begins to match, the drawer closes with the reason `viewport`. @defaultValue none */
+  /**
+   * Sets a media query. When it starts to match, the drawer closes with the reason `viewport`.
+   *
+   * @defaultValue none
+   * @example { closedWhen: '(min-width: 60rem)' }
+   */
   closedWhen?: string;
   /**
-   * What a press on the backdrop does. A drawer beside a live page has no backdrop.
+   * Specifies what a click on the backdrop does: `close` and `absorb` close it, and `keep` leaves it open. A
+   * non-modal drawer has no backdrop.
    *
-   * @defaultValue `close`; `keep` beside a live page
+   * @defaultValue `close`, or `keep` if not modal
+   * @example { outside: 'keep' }
    */
   outside?: Outside;
 }

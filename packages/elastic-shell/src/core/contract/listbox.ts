@@ -12,15 +12,40 @@ export type ListboxPart = 'root' | 'item' | 'group' | 'opener';
 
 /** The options that its contract knows. */
 export interface ListboxChoices {
-  /** Whether several options can be selected. @defaultValue as aria-multiselectable says, else false */
+  /**
+   * Specifies whether several options can be selected.
+   *
+   * @defaultValue `aria-multiselectable`, or false
+   * @example { multiple: true }
+   */
   multiple?: boolean;
-  /** Whether moving to an option selects it, if only one can be selected. @defaultValue `automatic` */
+  /**
+   * Specifies whether moving to an option selects it, in a single selection.
+   *
+   * @defaultValue `automatic`
+   * @example { activation: 'manual' }
+   */
   activation?: 'automatic' | 'manual';
-  /** Whether the arrow keys go from the last option to the first, and back. @defaultValue false */
+  /**
+   * Specifies whether the arrow keys move from the last option to the first, and back.
+   *
+   * @defaultValue false
+   * @example { wrap: true }
+   */
   wrap?: boolean;
-  /** How the options lie: one under the other, or in rows of several. @defaultValue `list` */
+  /**
+   * Specifies the layout: one option per row, or several.
+   *
+   * @defaultValue `list`
+   * @example { layout: 'grid' }
+   */
   layout?: 'list' | 'grid';
-  /** Which arrow keys go along the options. @defaultValue as aria-orientation says, else `vertical` */
+  /**
+   * Specifies which arrow keys move along the options.
+   *
+   * @defaultValue `aria-orientation`, or `vertical`
+   * @example { orientation: 'horizontal' }
+   */
   orientation?: 'vertical' | 'horizontal';
 }
 

@@ -28,10 +28,11 @@ export interface MenuState extends Openable {
 /** The options that its contract knows. */
 export interface MenuChoices {
   /**
-   * Which items leave the menu open when they are pressed: none, or those that check. In the markup of an item:
-   * data-stay.
+   * Specifies which items keep the menu open when they are activated: none, or checkbox and radio items
+   * (`checks`). In the markup of an item: `data-stay`.
    *
    * @defaultValue `none`
+   * @example { stay: 'checks' }
    */
   stay?: 'none' | 'checks';
 }

@@ -21,12 +21,18 @@ export interface MenubarState {
 /** The options that its contract knows. */
 export interface MenubarChoices {
   /**
-   * Which arrow keys go along the bar. The others open menus.
+   * Specifies which arrow keys move along the bar. The others open menus.
    *
-   * @defaultValue as aria-orientation says, else `horizontal`
+   * @defaultValue `aria-orientation`, or `horizontal`
+   * @example { orientation: 'vertical' }
    */
   orientation?: 'horizontal' | 'vertical';
-  /** Whether the arrow keys go from the last item to the first, and back. @defaultValue true */
+  /**
+   * Specifies whether the arrow keys move from the last item to the first, and back.
+   *
+   * @defaultValue true
+   * @example { wrap: false }
+   */
   wrap?: boolean;
 }
 

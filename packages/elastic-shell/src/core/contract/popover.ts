@@ -12,21 +12,48 @@ export type PopoverPart = 'root' | 'opener' | 'title';
 
 /** The options that its contract knows. */
 export interface PopoverChoices {
-  /** What a press outside does. @defaultValue `close` */
+  /**
+   * Specifies what a click outside does. `absorb` closes it and keeps the click from the page, and `keep`
+   * leaves it open.
+   *
+   * @defaultValue `close`
+   * @example { outside: 'keep' }
+   */
   outside?: Outside;
-  /** What Escape and the back gesture do. @defaultValue `close` */
+  /**
+   * Specifies what Escape and the back gesture do.
+   *
+   * @defaultValue `close`
+   * @example { escape: 'keep' }
+   */
   escape?: Escape;
-  /** What happens when focus leaves it and its opener. @defaultValue `close` */
+  /**
+   * Specifies what happens when focus leaves both it and its opener.
+   *
+   * @defaultValue `close`
+   * @example { focusOut: 'close' }
+   */
   focusOut?: 'close' | 'keep';
-  /** What happens to it when a modal dialog opens from a control in it. @defaultValue `keep` */
+  /**
+   * Specifies what happens to it when a control inside it opens a modal dialog.
+   *
+   * @defaultValue `keep`
+   * @example { behind: 'close' }
+   */
   behind?: 'close' | 'keep';
   /**
-   * What opens it besides a press: the pointer that rests on the opener, or keyboard focus on it.
+   * Specifies what opens it besides activating the opener: hovering over the opener, or keyboard focus on it.
    *
-   * @defaultValue `press`: nothing else
+   * @defaultValue `press`
+   * @example { openOn: 'hover' }
    */
   openOn?: 'press' | 'hover' | 'focus';
-  /** Whether the page around it is inert, under a backdrop. Needs a `<dialog>`. @defaultValue false */
+  /**
+   * Specifies whether the page around it is inert, under a backdrop. Requires a `<dialog>`.
+   *
+   * @defaultValue false
+   * @example { modal: true }
+   */
   modal?: boolean;
 }
 

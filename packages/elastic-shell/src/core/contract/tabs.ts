@@ -26,23 +26,41 @@ export interface TabsState {
 
 /** The options that their contract knows. */
 export interface TabsChoices {
-  /** Whether moving to a tab shows its panel. If not, Enter, Space and a press do. @defaultValue `automatic` */
+  /**
+   * Specifies whether moving to a tab shows its panel. With `manual`, Enter, Space or a click shows it.
+   *
+   * @defaultValue `automatic`
+   * @example { activation: 'manual' }
+   */
   activation?: 'automatic' | 'manual';
-  /** Which arrow keys move. @defaultValue as aria-orientation of the tablist says, else `horizontal` */
+  /**
+   * Specifies which arrow keys move.
+   *
+   * @defaultValue `aria-orientation` of the tablist, or `horizontal`
+   * @example { orientation: 'vertical' }
+   */
   orientation?: 'horizontal' | 'vertical';
-  /** Whether the arrow keys go from the last tab to the first, and back. @defaultValue true */
+  /**
+   * Specifies whether the arrow keys move from the last tab to the first, and back.
+   *
+   * @defaultValue true
+   * @example { wrap: false }
+   */
   wrap?: boolean;
   /**
-   * Whether Delete, and a press on `[data-close]` in a tab, close the tab. In the markup of a tab: data-closable.
+   * Specifies whether Delete, or a click on `[data-close]` in a tab, closes the tab. In the markup of a tab:
+   * `data-closable`.
    *
    * @defaultValue false
+   * @example { closable: true }
    */
   closable?: boolean;
   /**
-   * Whether the address keeps the selected tab: as #key, or as the address of a tab that is a link to another path or query. The back
-   * and forward buttons select then.
+   * Specifies whether the address contains the selected tab: as `#key`, or as the address of a tab that is a
+   * link. The back and forward buttons then select tabs.
    *
    * @defaultValue false
+   * @example { address: true }
    */
   address?: boolean;
 }

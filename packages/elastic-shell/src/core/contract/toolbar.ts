@@ -19,13 +19,33 @@ export interface ToolbarState {
 
 /** The options that its contract knows. */
 export interface ToolbarChoices {
-  /** Which arrow keys move. @defaultValue as aria-orientation says, else `horizontal` */
+  /**
+   * Specifies which arrow keys move.
+   *
+   * @defaultValue `aria-orientation`, or `horizontal`
+   * @example { orientation: 'vertical' }
+   */
   orientation?: 'horizontal' | 'vertical';
-  /** Whether the arrow keys go from the last item to the first, and back. @defaultValue false */
+  /**
+   * Specifies whether the arrow keys move from the last item to the first, and back.
+   *
+   * @defaultValue false
+   * @example { wrap: false }
+   */
   wrap?: boolean;
-  /** Whether the arrow keys pass over items with aria-disabled. @defaultValue false */
+  /**
+   * Specifies whether the arrow keys skip items with `aria-disabled`.
+   *
+   * @defaultValue false
+   * @example { skipDisabled: true }
+   */
   skipDisabled?: boolean;
-  /** Whether buttons without room go into the menu of `[data-more]`. @defaultValue false */
+  /**
+   * Specifies whether buttons that don't fit move into the menu of `[data-more]`.
+   *
+   * @defaultValue false
+   * @example { overflow: true }
+   */
   overflow?: boolean;
 }
 

@@ -8,24 +8,24 @@ import { tooltipMethodNotes, tooltipOptionNotes } from './typed-notes.js';
 export const tooltipNotes: Notes<TooltipPart> = {
   name: 'tooltip',
   group: 'layer',
-  says: 'Shows a few words beside a control while the pointer or the focus is on it.',
-  for: 'A few words that describe a control, shown on focus and when the pointer rests.',
-  not: 'The only name of a control (give it a name), anything to press or read twice (popover), or what touch users must know.',
+  says: 'Shows a short description of a control while the pointer or focus is on it.',
+  for: 'A few words that describe a control, shown on focus and on hover.',
+  not: 'The only name of a control (name the control itself), content to click or to read carefully (use a popover), or information that touch users need.',
   standard: 'WAI-ARIA Authoring Practices, Tooltip; WCAG 1.4.13, Content on Hover or Focus',
   parts: {
     root: {
-      is: 'any element with an id that holds nothing focusable, best with popover="manual"',
+      is: 'any element with an id and without focusable content. Add popover="manual" so that it is hidden before scripts run.',
       required: true,
-      why: 'It is what is read out with the control.',
+      why: 'Screen readers read its text with the control.',
     },
     opener: {
-      is: 'a focusable element whose aria-describedby (or aria-labelledby) names it; anywhere, any number',
+      is: 'a focusable element whose aria-describedby (or aria-labelledby) names the tooltip. There can be any number, anywhere on the page.',
       required: true,
-      why: 'It is described, or named, by the tooltip, whether that is shown or not.',
+      why: 'The tooltip describes or names it, whether or not the tooltip is visible.',
     },
   },
-  keys: [{ on: 'opener', key: 'Escape', does: 'Hides it; focus stays', by: 'engine' }],
-  presses: [{ on: 'opener', does: 'Hides it' }],
+  keys: [{ on: 'opener', key: 'Escape', does: 'Hides the tooltip and leaves focus where it is', by: 'engine' }],
+  presses: [{ on: 'opener', does: 'Hides the tooltip' }],
   states: [
     { name: 'open', type: 'boolean', first: 'false', shown: ':popover-open and data-phase on the tooltip' },
     { name: 'busy', type: 'boolean, read only', first: 'false', shown: 'aria-busy on the tooltip' },
@@ -34,9 +34,9 @@ export const tooltipNotes: Notes<TooltipPart> = {
   commands: openCommands,
   options: tooltipOptionNotes,
   owes: [
-    'It shows on hover and on keyboard focus, and stays until dismissed, unhovered or blurred.',
-    'The pointer can move onto it.',
-    'Escape hides it and leaves the focus where it is.',
-    'One at a time, and no delay from one to the next.',
+    'It appears on hover and on keyboard focus. It stays until it is dismissed, the pointer leaves or focus moves.',
+    'The pointer can move onto the tooltip without closing it.',
+    'Escape hides it and leaves focus where it is.',
+    'Only one tooltip is visible at a time. Moving from one control to the next shows the next tooltip without delay.',
   ],
 };

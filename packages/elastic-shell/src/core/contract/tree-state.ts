@@ -35,15 +35,41 @@ export interface TreeState extends Selecting {
 
 /** The options that its contract knows. */
 export interface TreeChoices {
-  /** Whether rows can be selected. @defaultValue true; false with `checks` */
+  /**
+   * Specifies whether rows can be selected.
+   *
+   * @defaultValue true; false with `checks`
+   * @example { selectable: false }
+   */
   selectable?: boolean;
-  /** Whether several rows can be selected. @defaultValue false */
+  /**
+   * Specifies whether several rows can be selected.
+   *
+   * @defaultValue false
+   * @example { multiple: true }
+   */
   multiple?: boolean;
-  /** Whether rows have boxes. A branch of which only some rows are checked is mixed. @defaultValue false */
+  /**
+   * Specifies whether rows have checkboxes. A branch with only some rows checked is mixed.
+   *
+   * @defaultValue false
+   * @example { checks: true }
+   */
   checks?: boolean;
-  /** Whether a press on a row opens and closes its branch, or only a press on its marker does. @defaultValue `row` */
+  /**
+   * Specifies whether a click anywhere on a row expands or collapses its branch, or only a click on its
+   * marker.
+   *
+   * @defaultValue `row`
+   * @example { toggleBy: 'marker' }
+   */
   toggleBy?: 'row' | 'marker';
-  /** Whether moving to a row selects it, if only one can be selected. @defaultValue `manual` */
+  /**
+   * Specifies whether moving to a row selects it, in a single selection.
+   *
+   * @defaultValue `manual`
+   * @example { activation: 'automatic' }
+   */
   activation?: 'automatic' | 'manual';
 }
 

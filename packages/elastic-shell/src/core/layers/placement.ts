@@ -24,26 +24,46 @@ export type Fallback =
 /** Where a layer is wanted. */
 export interface PlacementWish {
   /**
-   * Where it stands, as in CSS `position-area`: a side such as `block-end`, then how it lies along the anchor.
+   * Sets the position as in CSS `position-area`: a side such as `block-end`, then the alignment along the
+   * anchor.
    *
-   * Sides are `block-start`, `block-end`, `inline-start` and `inline-end`. Along the anchor it lies `span-all`
-   * (centred, the default), `span-inline-end` (from the inline start of the anchor onward) or `span-inline-start`;
-   * beside an inline side `span-block-end` or `span-block-start`.
+   * Sides are `block-start`, `block-end`, `inline-start` and `inline-end`. Along the anchor it lies
+   * `span-all` (centred, the default), `span-inline-end` (from the inline start of the anchor onward) or
+   * `span-inline-start`; beside an inline side `span-block-end` or `span-block-start`.
    *
    * @defaultValue `block-end`
+   * @example { area: 'block-end span-inline-end' }
    */
   area?: string | undefined;
-  /** The distance from its anchor, in pixels. @defaultValue 8 */
+  /**
+   * Sets the distance from its anchor, in pixels.
+   *
+   * @defaultValue 8
+   * @example { gap: 12 }
+   */
   gap?: number | undefined;
-  /** The distance that it keeps from the edge of the viewport, in pixels. @defaultValue 8 */
+  /**
+   * Sets the minimum distance from the edge of the viewport, in pixels.
+   *
+   * @defaultValue 8
+   * @example { edgeGap: 16 }
+   */
   edgeGap?: number | undefined;
   /**
-   * What is tried, in this order, when there is no room, as in CSS `position-try-fallbacks`.
+   * Sets the positions to try, in this order, if there is not enough space, as in CSS
+   * `position-try-fallbacks`.
    *
-   * @defaultValue `flip-block`, `flip-inline`, both; beside an inline side then `flip-start` and `flip-start flip-block`, since a phone has room only above and below
+   * @defaultValue `flip-block`, `flip-inline`, then both. At an inline side also `flip-start` and `flip-start
+   * flip-block`, since a phone only has space above and below
+   * @example { fallbacks: ['flip-block'] }
    */
   fallbacks?: readonly Fallback[] | undefined;
-  /** How wide it is: as wide as its content needs, or as its anchor. @defaultValue `content` */
+  /**
+   * Sets the width: that of its content, or that of its anchor.
+   *
+   * @defaultValue `content`
+   * @example { fit: 'anchor' }
+   */
   fit?: 'content' | 'anchor' | undefined;
 }
 

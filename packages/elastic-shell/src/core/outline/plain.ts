@@ -6,7 +6,11 @@ import { control, type Given, type Outline, rootOf, viewOf } from './outline.js'
 export interface PlainOutline<S extends object, O extends object> extends Outline<S, O> {
   single: { root(given: Given<S, O>): Attributes };
   each: {
-    /** A control with this command. @defaultValue the first command of the contract that has a name */
+    /**
+     * A control with this command.
+     *
+     * @defaultValue the first command of the contract that has a name
+     */
     opener(given: Given<S, O>, command?: string): Attributes;
   };
 }

@@ -17,18 +17,21 @@ export interface RowLife<I> {
 /** The options of rows made from data. */
 export interface RowOptions<I extends Item = Item> {
   /**
-   * Makes what a row shows: a node, a text, or `{ node, update, release }` for a component with a life of its own.
+   * Renders the content of a row: a node, a text, or `{ node, update, release }` for a component with its own
+   * life cycle.
    *
    * The row may be filled later; it is measured again then.
    *
-   * @defaultValue the label, and the description under it
+   * @defaultValue the label, and the description below it
+   * @example { render: ({ label }) => label.toUpperCase() }
    */
   render?(item: I): Node | string | RowLife<I>;
   /**
-   * Whether all rows are as high as the first, or each row is measured. If there are more than 200, only the rows in
-   * view are on the page.
+   * Specifies whether all rows have the height of the first one, or each row is measured. With more than 200
+   * rows, only the visible ones are in the page.
    *
    * @defaultValue `same`
+   * @example { rowHeight: 'measured' }
    */
   rowHeight?: 'same' | 'measured';
 }

@@ -21,12 +21,18 @@ import { type Sections, sectionsIn } from './sections.js';
 /** The options of an accordion. */
 export interface AccordionOptions extends CommonOptions<AccordionState>, AccordionChoices {
   /**
-   * The keys of the open sections: the first value, or a cell that is read and written.
+   * Sets the keys of the open sections: an initial value, or a cell that is read and written.
    *
-   * @defaultValue as the markup shows
+   * @defaultValue the markup
+   * @example { expanded: ['fees'] }
    */
   expanded?: KeysOption;
-  /** Is called after sections were opened or closed, with the keys of those that are open. @defaultValue none */
+  /**
+   * Called after sections have opened or closed, with the keys of the open sections.
+   *
+   * @defaultValue none
+   * @example { onExpanded: (keys) => save(keys) }
+   */
   onExpanded?: (expanded: ReadonlySet<string>) => void;
 }
 

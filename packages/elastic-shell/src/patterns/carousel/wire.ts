@@ -27,39 +27,55 @@ import { spoken } from './spoken.js';
 /** The options of a carousel. */
 export interface CarouselOptions extends CommonOptions<CarouselState>, CarouselChoices {
   /**
-   * The key of the first slide in view: the first value, or a cell that is read and written.
+   * Sets the key of the first visible slide: an initial value, or a cell that is read and written.
    *
    * @defaultValue the first slide
+   * @example { selected: 'keel' }
    */
   selected?: StateOption<string | undefined>;
-  /** Is called after another slide was shown, with its key. @defaultValue none */
+  /**
+   * Called after another slide has become the first visible one, with its key.
+   *
+   * @defaultValue none
+   * @example { onSelected: (key) => track(key) }
+   */
   onSelected?: (key: string | undefined) => void;
   /**
-   * Whether the slides rotate by themselves: the first value, or a cell that is read and written.
+   * Sets whether the slides rotate automatically: an initial value, or a cell that is read and written.
    *
-   * @defaultValue true if there is an interval, unless the reader wants less motion
+   * @defaultValue true if `interval` is set, unless reduced motion is requested
+   * @example { rotating: false }
    */
   rotating?: StateOption<boolean>;
   /**
-   * The names of slides and of the button that rotates: `{ slide(number, count), rotate(rotating) }`.
+   * Sets the names of the slides and of the rotation button: `{ slide(number, count), rotate(rotating) }`.
    *
    * @defaultValue `1 of 6`, `Stop rotation` and `Start rotation`
+   * @example { messages: { slide: (number, count) => `${number} von ${count}` } }
    */
   messages?: {
-    /** The name of a slide that has none of its own. @defaultValue `1 of 6` */
+    /**
+     * The name of a slide that has none of its own.
+     *
+     * @defaultValue `1 of 6`
+     */
     slide?(number: number, count: number): string;
-    /** The name of the button that starts and stops. @defaultValue `Stop rotation` and `Start rotation` */
+    /**
+     * The name of the button that starts and stops.
+     *
+     * @defaultValue `Stop rotation` and `Start rotation`
+     */
     rotate?(rotating: boolean): string;
   };
 }
 
 /** A wired carousel: its states, whose keys are a slide's data-key, else id, else place from 0; and its methods. */
 export interface Carousel extends Wired<CarouselOptions>, Cells<CarouselState> {
-  /** Brings a slide into view. */
+  /** Scrolls to a slide. */
   select(key: string): void;
-  /** Goes to the next slide. */
+  /** Moves to the next slide. */
   next(): void;
-  /** Goes to the previous slide. */
+  /** Moves to the previous slide. */
   previous(): void;
 }
 

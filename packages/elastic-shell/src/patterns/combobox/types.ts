@@ -26,38 +26,67 @@ export type AskedItems<I> = (query: string, signal: AbortSignal) => readonly I[]
 /** What a combobox is told about its options. */
 interface SourceOptions<I extends Item> extends RowOptions<I> {
   /**
-   * The options as data: a list of `{ key, label, disabled, description, group }`, a cell of one, or a function that
-   * gets the query and an AbortSignal.
+   * Sets the options as data: an array of `{ key, label, disabled, description, group }`, a cell with such an
+   * array, or a function that gets the search text and an AbortSignal.
    *
    * The function may return a promise. Only its latest answer counts.
    *
-   * @defaultValue none: the markup holds the options
+   * @defaultValue none
+   * @example { items: (query, signal) => searchBoats(query, signal) }
    */
   items?: ItemsOption<I> | AskedItems<I>;
-  /** How the query finds an option, whatever the case and the accents. @defaultValue `contains` */
+  /**
+   * Specifies how the search text matches an option. Case and accents are ignored.
+   *
+   * @defaultValue `contains`
+   * @example { match: 'starts-with' }
+   */
   match?: MatchMode | ((label: string, query: string, item: I) => unknown);
-  /** How long the reader must pause while typing before the function is called, in milliseconds. @defaultValue 200 */
+  /**
+   * Sets how long typing must pause before the function `items` is called, in milliseconds.
+   *
+   * @defaultValue 200
+   * @example { debounce: 400 }
+   */
   debounce?: number;
-  /** Makes what a token shows: a node, a text, or `{ node, release }`. @defaultValue the label */
+  /**
+   * Renders the content of a token: a node, a text, or `{ node, release }`.
+   *
+   * @defaultValue the label
+   * @example { renderToken: ({ label }) => label.toUpperCase() }
+   */
   renderToken?(token: Token): Node | string | RowLife<Token>;
-  /** Makes an option of the typed text, at once or by a promise. The list offers to add it. @defaultValue none */
+  /**
+   * Creates an option from the typed text, which the list then offers to add. It can return a promise.
+   *
+   * @defaultValue none
+   * @example { create: (text) => ({ key: text, label: text }) }
+   */
   create?(query: string): NoInfer<I> | PromiseLike<NoInfer<I>>;
 }
 
 /** What a combobox is told about the form it stands in, and its words. */
 interface FieldOptions {
   /**
-   * The name under which a form sends the selected keys or the free text.
+   * Sets the name under which a form submits the selected keys or the free text.
    *
    * @defaultValue the attribute data-name of the root
+   * @example { name: 'boat' }
    */
   name?: string;
-  /** Whether a form can be sent only if something is selected. @defaultValue as the field says */
+  /**
+   * Specifies whether a form requires a selection.
+   *
+   * @defaultValue the attribute `required` of the field
+   * @example { required: true }
+   */
   required?: boolean;
   /**
-   * Its words: count, none, add, added, removed, full, remove, chosen, loading, failed, retry and required.
+   * Sets its texts: count, none, add, added, removed, full, remove, chosen, loading, failed, retry and
+   * required.
    *
    * @defaultValue English
+   * @example { messages: { none: () => 'Kein Treffer' } }
    */
   messages?: ComboboxWords;
 }
@@ -70,28 +99,56 @@ export interface ComboboxOptions<I extends Item = Item, Multiple extends boolean
     SourceOptions<I>,
     FieldOptions,
     Omit<AnchorOptions, 'anchor'> {
-  /** Whether several options can be selected. They show as tokens, and the list stays open. @defaultValue false */
+  /**
+   * Specifies whether several options can be selected. They are shown as tokens, and the list stays open.
+   *
+   * @defaultValue false
+   * @example { multiple: true }
+   */
   multiple?: Multiple;
   /**
-   * What is selected: a key, or with `multiple` several keys. It is the first value, or a cell that is read and
-   * written.
+   * Sets the selection: a key, or several keys with `multiple`. It is an initial value, or a cell that is
+   * read and written.
    *
-   * @defaultValue as the markup shows
+   * @defaultValue the markup
+   * @example { selected: 'ketch' }
    */
   selected?: SelectedOption<Multiple>;
-  /** Is called after what is selected has changed. @defaultValue none */
+  /**
+   * Called after the selection has changed, with the new selection.
+   *
+   * @defaultValue none
+   * @example { onSelected: (selected) => save(selected) }
+   */
   onSelected?: (selected: Selected<Multiple>) => void;
-  /** What the reader searches for: the first value, or a cell that is read and written. @defaultValue empty */
+  /**
+   * Sets the search text: an initial value, or a cell that is read and written.
+   *
+   * @defaultValue empty
+   * @example { query: 'cur' }
+   */
   query?: StateOption<string>;
   /**
-   * Where the list stands, as in CSS `position-area`: a side such as `block-end`, then how it lies along the field.
+   * Sets the position of the list as in CSS `position-area`: a side such as `block-end`, then the alignment
+   * along the field.
    *
    * @defaultValue `block-end span-inline-end`
+   * @example { area: 'block-end span-inline-end' }
    */
   area?: AnchorOptions['area'];
-  /** The distance of the list from the field, in pixels. @defaultValue 4 */
+  /**
+   * Sets the distance of the list from the field, in pixels.
+   *
+   * @defaultValue 4
+   * @example { gap: 8 }
+   */
   gap?: AnchorOptions['gap'];
-  /** How wide the list is: as wide as its content needs, or as the field. @defaultValue `anchor` */
+  /**
+   * Sets the width of the list: that of its content, or that of the field.
+   *
+   * @defaultValue `anchor`
+   * @example { fit: 'content' }
+   */
   fit?: AnchorOptions['fit'];
 }
 

@@ -15,9 +15,11 @@ import type { ElasticAxis } from '../../motion/expand.js';
 /** The options of a disclosure. */
 export interface DisclosureOptions extends OpenOptions<Openable>, ContentOptions {
   /**
-   * How it opens: by its measured height, by its measured width, or at once. Needs structure.css.
+   * Sets how it opens: animating to its measured height (`block`) or width (`inline`), or without animation.
+   * Requires structure.css.
    *
    * @defaultValue `none`: at once
+   * @example { elastic: 'block' }
    */
   elastic?: ElasticAxis | 'none';
 }

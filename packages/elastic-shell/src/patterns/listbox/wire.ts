@@ -38,27 +38,41 @@ export interface ListboxState<Multiple extends boolean = boolean> {
 /** The options of a listbox, typed by its items and by whether several may be selected. */
 export interface ListboxOptions<I extends Item = Item, Multiple extends boolean = false>
   extends CommonOptions<ListboxState<Multiple>>, Omit<ListboxChoices, 'multiple'>, RowOptions<I> {
-  /** Whether several options can be selected. @defaultValue as aria-multiselectable says, else false */
+  /**
+   * Specifies whether several options can be selected.
+   *
+   * @defaultValue `aria-multiselectable`, or false
+   * @example { multiple: true }
+   */
   multiple?: Multiple;
   /**
-   * What is selected: a key, or with `multiple` several keys. It is the first value, or a cell that is read and
-   * written.
+   * Sets the selection: a key, or several keys with `multiple`. It is an initial value, or a cell that is
+   * read and written.
    *
-   * @defaultValue as the markup shows
+   * @defaultValue the markup
+   * @example { selected: 'ketch' }
    */
   selected?: SelectedOption<Multiple>;
-  /** Is called after what is selected has changed. @defaultValue none */
+  /**
+   * Called after the selection has changed, with the new selection.
+   *
+   * @defaultValue none
+   * @example { onSelected: (selected) => save(selected) }
+   */
   onSelected?: (selected: Selected<Multiple>) => void;
   /**
-   * The options as data: a list of `{ key, label, disabled, description, group }`, or a cell of one.
+   * Sets the options as data: an array of `{ key, label, disabled, description, group }`, or a cell with such
+   * an array.
    *
-   * @defaultValue none: the markup holds the options
+   * @defaultValue none
+   * @example { items: [{ key: 'ketch', label: 'Ketch' }] }
    */
   items?: ItemsOption<I>;
   /**
-   * The name under which a form sends the selected keys.
+   * Sets the name under which a form submits the selected keys.
    *
-   * @defaultValue the attribute data-name of the root; without it no form sends them
+   * @defaultValue the attribute `data-name` of the root. Without either, forms don’t submit it
+   * @example { name: 'boat' }
    */
   name?: string;
 }

@@ -36,7 +36,7 @@ interface Held {
   running: RunningMenu;
   /** What it was last opened about. */
   about: Cell<Element | undefined>;
-  /** Where focus goes when it opens. */
+  /** Specifies where focus moves when it opens. */
   focusOn: 'first' | 'last' | 'none';
   /** Where it was asked for, as a context menu. */
   point: Point | undefined;

@@ -18,39 +18,59 @@ export interface MenuPick {
 export interface MenuOptions
   extends OpenOptions<MenuState>, MenuChoices, Omit<AnchorOptions, 'anchor' | 'fit'> {
   /**
-   * The keys of the checked items: the first value, or a cell that is read and written.
+   * Sets the keys of the checked items: an initial value, or a cell that is read and written.
    *
-   * @defaultValue as the markup shows
+   * @defaultValue the markup
+   * @example { checked: ['grid'] }
    */
   checked?: KeysOption;
-  /** Is called after items were checked or unchecked, with the keys of those that are checked. @defaultValue none */
+  /**
+   * Called after items have been checked or unchecked, with the keys of the checked items.
+   *
+   * @defaultValue none
+   * @example { onChecked: (keys) => save(keys) }
+   */
   onChecked?: (checked: ReadonlySet<string>) => void;
   /**
-   * Is called when an item is activated, with its key and what the menu is about.
+   * Called when an item is activated, with its key and the element that the menu is about.
    *
    * It is called after the page shows what the item checks. The item is clicked in any case.
    *
    * @defaultValue none
+   * @example { onPick: ({ key, about }) => run(key, about) }
    */
   onPick?(pick: MenuPick): void;
   /**
-   * Where a right press, Shift+F10, the Menu key or a long press opens it: an element, a selector, or a function
-   * that returns an element.
+   * Sets where a right click, Shift+F10, the Menu key or a long press opens it: an element, a selector, or a
+   * function that returns an element.
    *
    * The function may return nothing until the element is there.
    *
-   * @defaultValue nowhere
+   * @defaultValue none
+   * @example { context: '#orders' }
    */
   context?: Element | string | (() => Element | null | undefined);
-  /** How long the pointer must rest on an item before its submenu opens, in milliseconds. @defaultValue 150 */
+  /**
+   * Sets how long the pointer must rest on an item before its submenu opens, in milliseconds.
+   *
+   * @defaultValue 150
+   * @example { hoverDelay: 300 }
+   */
   hoverDelay?: number;
   /**
-   * Where it stands, as in CSS `position-area`: a side such as `block-end`, then how it lies along the anchor.
+   * Sets the position as in CSS `position-area`: a side such as `block-end`, then the alignment along the
+   * anchor.
    *
-   * @defaultValue `block-end span-inline-end`; `inline-end span-block-end` for a submenu
+   * @defaultValue `block-end span-inline-end`, or `inline-end span-block-end` for a submenu
+   * @example { area: 'block-end span-inline-end' }
    */
   area?: AnchorOptions['area'];
-  /** The distance from its anchor, in pixels. @defaultValue 4; 0 for a submenu */
+  /**
+   * Sets the distance from its anchor, in pixels.
+   *
+   * @defaultValue 4, or 0 for a submenu
+   * @example { gap: 12 }
+   */
   gap?: AnchorOptions['gap'];
 }
 

@@ -22,7 +22,7 @@ export type { MenuOptions, MenuPick } from './types.js';
 export interface Menu extends Wired<MenuOptions>, Cells<MenuState>, OpenMethods {
   /** What it was last opened about: the control that opened it, or what a context menu was asked for on. */
   readonly about: ReadCell<Element | undefined>;
-  /** Checks an item. If it is one of a group of radio items, the others are unchecked. */
+  /** Checks an item. In a group of radio items, the others are unchecked. */
   check(key: string): void;
   /** Unchecks an item. */
   uncheck(key: string): void;

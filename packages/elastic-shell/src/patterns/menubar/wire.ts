@@ -22,9 +22,10 @@ import { enterBar, type RunningMenu, submenuOf } from '../../layer/menu-chain.js
 /** The options of a menubar. */
 export interface MenubarOptions extends CommonOptions<MenubarState>, MenubarChoices {
   /**
-   * The key of the item with the tab stop: the first value, or a cell that is read and written.
+   * Sets the key of the item with the tab stop: an initial value, or a cell that is read and written.
    *
-   * @defaultValue the first item that can have focus
+   * @defaultValue the first focusable item
+   * @example { current: 'zoom' }
    */
   current?: StateOption<string | undefined>;
 }

@@ -25,12 +25,18 @@ import { withHover } from './hover.js';
 export interface PopoverOptions
   extends OpenOptions<Openable>, PopoverChoices, LayerOptions, FocusOptions, AnchorOptions, ContentOptions {
   /**
-   * How long the pointer must rest on the opener before it opens, in milliseconds. Needs `openOn: 'hover'`.
+   * Sets how long the pointer must rest on the opener before it opens, in milliseconds. Requires `openOn: 'hover'`.
    *
    * @defaultValue 300
+   * @example { openOn: 'hover', hoverDelay: 150 }
    */
   hoverDelay?: number;
-  /** Where focus goes when it opens. @defaultValue `[autofocus]`, else it stays where it is */
+  /**
+   * Specifies where focus moves when it opens.
+   *
+   * @defaultValue `[autofocus]`, or the current element
+   * @example { firstFocus: '#amount' }
+   */
   firstFocus?: FocusChoice;
 }
 

@@ -13,7 +13,11 @@ export interface ShellSwitch
     OptionProperties<SwitchOptions, 'checked'>,
     Pick<Switch, (typeof switchMethods)[number]>,
     OnProperty {
-  /** The name under which its form sends it. @defaultValue '' */
+  /**
+   * The name under which its form sends it.
+   *
+   * @defaultValue ''
+   */
   name: string | null | undefined;
 }
 

@@ -10,9 +10,19 @@ import { takePart } from '../../form/form.js';
 
 /** The options of a switch. */
 export interface SwitchOptions extends CommonOptions<SwitchState> {
-  /** Whether it is on: the first value, or a cell that is read and written. @defaultValue as the markup shows */
+  /**
+   * Sets whether it is on: an initial value, or a cell that is read and written.
+   *
+   * @defaultValue the markup
+   * @example { checked: true }
+   */
   checked?: StateOption<boolean>;
-  /** Is called after it was turned on or off. @defaultValue none */
+  /**
+   * Called after it has been turned on or off, with the new state.
+   *
+   * @defaultValue none
+   * @example { onChecked: (isOn) => save(isOn) }
+   */
   onChecked?: (checked: boolean) => void;
 }
 
@@ -22,7 +32,7 @@ export interface Switch extends Wired<SwitchOptions>, Cells<SwitchState> {
   check(): void;
   /** Turns it off, if the guard allows it. */
   uncheck(): void;
-  /** Turns it on if it is off, and off if it is on. The guard may refuse. */
+  /** Turns it on if it is off, and off if it is on, if the guard allows it. */
   toggle(): void;
 }
 

@@ -25,31 +25,56 @@ import { type TabParts, tabPartsIn } from './parts.js';
 /** The options of tabs. */
 export interface TabsOptions extends CommonOptions<TabsState>, TabsChoices, ContentOptions {
   /**
-   * The key of the selected tab: the first value, or a cell that is read and written.
+   * Sets the key of the selected tab: an initial value, or a cell that is read and written.
    *
-   * @defaultValue as the markup shows
+   * @defaultValue the markup
+   * @example { selected: 'crew' }
    */
   selected?: StateOption<string | undefined>;
-  /** Is called after a tab was selected, with its key. @defaultValue none */
+  /**
+   * Called after a tab has been selected, with its key.
+   *
+   * @defaultValue none
+   * @example { onSelected: (key) => track(key) }
+   */
   onSelected?: (key: string | undefined) => void;
   /**
-   * The keys of the closed tabs: the first value, or a cell that is read and written.
+   * Sets the keys of the closed tabs: an initial value, or a cell that is read and written.
    *
-   * @defaultValue the tabs with hidden
+   * @defaultValue the tabs with the attribute `hidden`
+   * @example { closed: ['notes'] }
    */
   closed?: KeysOption;
-  /** Is called after a tab was closed, with its key. @defaultValue none */
+  /**
+   * Called after a tab has been closed, with its key.
+   *
+   * @defaultValue none
+   * @example { onClosed: (key) => forget(key) }
+   */
   onClosed?: (key: string) => void;
   /**
-   * Makes the content of a panel when its tab is first selected: a function that gets an AbortSignal and the key, or
-   * the selector of a `<template>`. If a function returns nothing, the panel stays as it is.
+   * Creates the content of a panel when its tab is first selected. It is a function that gets an AbortSignal
+   * and the key, or the selector of a `<template>`. If the function returns undefined, the panel stays as it
+   * is.
    *
-   * @defaultValue none: the markup holds the content
+   * @defaultValue none
+   * @example { content: (signal, key) => loadSheet(key, signal) }
    */
   content?: ContentSource;
-  /** When the content is asked for: when its tab is selected, or when the page is idle. @defaultValue `open` */
+  /**
+   * Specifies when the content is created: when its tab is selected, or when the page is idle.
+   *
+   * @defaultValue `open`
+   * @example { loadOn: 'idle' }
+   */
   loadOn?: ContentOptions['loadOn'] & {};
-  /** Whether the content stays when another tab is selected. If not, it is made anew each time. @defaultValue true */
+  /**
+   * Specifies whether the content is kept when another tab is selected. If not, it is created again each
+   * time.
+   *
+   * @defaultValue true
+   * @example { keepContent: false }
+   */
   keepContent?: boolean;
 }
 

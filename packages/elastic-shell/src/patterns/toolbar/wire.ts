@@ -23,9 +23,10 @@ import { controlsOf, keepsKey } from './items.js';
 /** The options of a toolbar. */
 export interface ToolbarOptions extends CommonOptions<ToolbarState>, ToolbarChoices {
   /**
-   * The key of the item with the tab stop: the first value, or a cell that is read and written.
+   * Sets the key of the item with the tab stop: an initial value, or a cell that is read and written.
    *
-   * @defaultValue the first item that can have focus
+   * @defaultValue the first focusable item
+   * @example { current: 'zoom' }
    */
   current?: StateOption<string | undefined>;
 }

@@ -16,24 +16,34 @@ import { anchored, type AnchorOptions } from '../../position/anchored.js';
 /** The options of a tooltip. */
 export interface TooltipOptions extends OpenOptions<Openable>, AnchorOptions {
   /**
-   * How long the pointer must rest on a control before it shows, in milliseconds. From one tooltip to the next there
-   * is no delay.
+   * Sets how long the pointer must rest on a control before the tooltip appears, in milliseconds. Moving from
+   * one tooltip to another has no delay.
    *
    * @defaultValue 500
+   * @example { hoverDelay: 200 }
    */
   hoverDelay?: number;
   /**
-   * Where it stands, as in CSS `position-area`: a side such as `block-end`, then how it lies along the anchor.
+   * Sets the position as in CSS `position-area`: a side such as `block-end`, then the alignment along the
+   * anchor.
    *
    * @defaultValue `block-start`
+   * @example { area: 'block-end span-inline-end' }
    */
   area?: AnchorOptions['area'];
-  /** The distance from its anchor, in pixels. @defaultValue 6 */
+  /**
+   * Sets the distance from its anchor, in pixels.
+   *
+   * @defaultValue 6
+   * @example { gap: 12 }
+   */
   gap?: AnchorOptions['gap'];
   /**
-   * What it stands beside: an element, a point `{ x, y }` in the viewport, or a function that returns one.
+   * Sets what it is placed beside: an element, a point `{ x, y }` in the viewport, or a function that returns
+   * either.
    *
-   * @defaultValue the control that it describes
+   * @defaultValue the control that the tooltip describes
+   * @example { anchor: () => document.querySelector('#map-pin') }
    */
   anchor?: AnchorOptions['anchor'] & {};
 }

@@ -8,10 +8,11 @@ import { isPromise } from '../../core/promise.js';
 /** The options of lazy branches. */
 export interface BranchOptions<N extends TreeNode = TreeNode> {
   /**
-   * Returns the children of a lazy node, at once or by a promise. The signal aborts when nobody waits for them any
-   * more.
+   * Returns the children of a lazy node, or a promise of them. The signal is aborted if the branch closes or
+   * is removed before they load.
    *
    * @defaultValue none
+   * @example { children: ({ key }, signal) => loadParts(key, signal) }
    */
   children?(node: N, signal: AbortSignal): readonly NoInfer<N>[] | PromiseLike<readonly NoInfer<N>[]>;
   messages?: {

@@ -23,55 +23,86 @@ export interface TreeOptions<N extends TreeNode = TreeNode, Multiple extends boo
     Omit<TreeChoices, 'multiple'>,
     RowOptions<N>,
     BranchOptions<N> {
-  /** Whether several rows can be selected. @defaultValue false */
+  /**
+   * Specifies whether several rows can be selected.
+   *
+   * @defaultValue false
+   * @example { multiple: true }
+   */
   multiple?: Multiple;
   /**
-   * The keys of the open branches: the first value, or a cell that is read and written.
+   * Sets the keys of the expanded branches: an initial value, or a cell that is read and written.
    *
-   * @defaultValue as the markup shows
+   * @defaultValue the markup
+   * @example { expanded: ['hull'] }
    */
   expanded?: KeysOption;
-  /** Is called after branches were opened or closed, with the keys of those that are open. @defaultValue none */
+  /**
+   * Called after branches have been expanded or collapsed, with the keys of the expanded ones.
+   *
+   * @defaultValue none
+   * @example { onExpanded: (keys) => save(keys) }
+   */
   onExpanded?: (expanded: ReadonlySet<string>) => void;
   /**
-   * What is selected: a key, or with `multiple` several keys. It is the first value, or a cell that is read and
-   * written.
+   * Sets the selection: a key, or several keys with `multiple`. It is an initial value, or a cell that is
+   * read and written.
    *
-   * @defaultValue as the markup shows
+   * @defaultValue the markup
+   * @example { selected: 'ketch' }
    */
   selected?: SelectedOption<Multiple>;
-  /** Is called after what is selected has changed. @defaultValue none */
+  /**
+   * Called after the selection has changed, with the new selection.
+   *
+   * @defaultValue none
+   * @example { onSelected: (selected) => save(selected) }
+   */
   onSelected?: (selected: Selected<Multiple>) => void;
   /**
-   * The keys of the checked leaves: the first value, or a cell that is read and written.
+   * Sets the keys of the checked leaves: an initial value, or a cell that is read and written.
    *
-   * @defaultValue as the markup shows
+   * @defaultValue the markup
+   * @example { checked: ['keel'] }
    */
   checked?: KeysOption;
-  /** Is called after leaves were checked or unchecked, with the keys of those that are checked. @defaultValue none */
+  /**
+   * Called after leaves have been checked or unchecked, with the keys of the checked ones.
+   *
+   * @defaultValue none
+   * @example { onChecked: (keys) => save(keys) }
+   */
   onChecked?: (checked: ReadonlySet<string>) => void;
   /**
-   * What the rows are filtered by: the first value, or a cell that is read and written.
+   * Sets the filter text: an initial value, or a cell that is read and written.
    *
    * An input whose aria-controls names the tree writes it.
    *
    * @defaultValue empty
+   * @example { query: 'keel' }
    */
   query?: StateOption<string>;
-  /** How the query finds a row, whatever the case and the accents. @defaultValue `contains` */
+  /**
+   * Specifies how the filter text matches a row. Case and accents are ignored.
+   *
+   * @defaultValue `contains`
+   * @example { match: 'starts-with' }
+   */
   match?: MatchMode | ((label: string, query: string, node: N) => unknown);
   /**
-   * The rows as data: a list of `{ key, label, disabled, children }`, or a cell of one. Children are a list, or
-   * `lazy`.
+   * Sets the rows as data: an array of `{ key, label, disabled, children }`, or a cell with such an array.
+   * `children` is an array, or `lazy`.
    *
-   * @defaultValue none: the markup holds the rows
+   * @defaultValue none
+   * @example { items: [{ key: 'hull', label: 'Hull', children: 'lazy' }] }
    */
   items?: ItemsOption<N>;
   /**
-   * Its words: how many rows a filter has found, and that a branch did not load: `{ count(n, plural),
+   * Sets its texts: the number of rows that match a filter, and the failure of a branch: `{ count(n, plural),
    * branchFailed(error) }`.
    *
    * @defaultValue English
+   * @example { messages: { count: (n) => `${n} Treffer` } }
    */
   messages?: BranchOptions<N>['messages'] & Counts;
 }

@@ -19,11 +19,11 @@ export type { TreeOptions, TreeStates } from './types.js';
 /** A wired tree: its states, whose keys are a node's key or a row's data-key, id or place from 0; and its methods. */
 export interface Tree<Multiple extends boolean = false>
   extends Wired<TreeOptions<TreeNode, Multiple>>, Cells<TreeStates<Multiple>>, SelectMethods, ExpandMethods {
-  /** Opens the branches around a row, gives it the tab stop and scrolls it into view. */
+  /** Expands the branches above a row, makes the row the tab stop and scrolls it into view. */
   expandTo(key: string): void;
-  /** Checks a row, or all that is under a branch. */
+  /** Checks a row, or every row in a branch. */
   check(key: string): void;
-  /** Unchecks a row, or all that is under a branch. */
+  /** Unchecks a row, or every row in a branch. */
   uncheck(key: string): void;
 }
 
