@@ -1,5 +1,5 @@
-// What stands apart: elements beside the page that are no part of it, as the inspector is. Presses and focus in them are
-// neither inside nor outside of any layer.
+// Detached tools: elements that are in the document but not part of the page, such as the inspector. Clicks
+// and focus in them count as neither inside nor outside of a layer.
 
-/** Those elements. What stands in their shadow trees is seen from the document as the element itself. */
+/** Those elements. From the document, their shadow trees are seen as the element itself. */
 export const apart = new Set<unknown>();

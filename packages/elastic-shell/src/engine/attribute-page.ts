@@ -1,37 +1,40 @@
-// A page: what one writer knows of one element, and wants on it. It writes what differs, keeps what stood there, and
-// tells what is ours from what somebody else has written since.
+// The attributes that one writer wants on one element. It writes the differences, remembers the original
+// values, and distinguishes its own values from those that other code has written since.
 import type { Attributes } from '../core/contract/contract.js';
 
-/** An attribute that somebody else has written over ours. */
+/** An attribute that other code has overwritten. */
 export interface Rewrite {
   element: Element;
   name: string;
-  /** What stands there now. */
+  /** The present value. */
   value: string | null;
 }
 
-/** One attribute: what stood there before, which is the author's, and what was written last. */
+/** One attribute: the author's original value, and the value that was written last. */
 export interface Mark {
   before: string | null;
   written: string | null;
 }
 
-/** Who hears of what others write over the attributes of one writer. */
+/** Called when other code overwrites attributes of one writer. */
 export type Owner = (rewrites: Rewrite[]) => void;
 
-/** What is known of an element, and what is wanted on it now, by sheet. */
+/** An element's known attributes, and the wanted ones by sheet. */
 export interface Page {
   owner: Owner;
   marks: Map<string, Mark>;
   wanted: (Attributes | undefined)[];
-  /** The order of the author's attributes, from when one of them was taken away. */
+  /** The order of the author's attributes before one of them was removed. */
   order?: string[];
 }
 
-/** The attributes as they were; one that went and came back stands last, so the author's others go behind it again. */
+/**
+ * Restores the original order: an attribute that was removed and added again would be last, so the author's
+ * others are moved behind it.
+ */
 export const putBack = (element: Element, { marks, order }: Page): void => {
   for (const [name, mark] of marks) {
-    // Somebody has written something newer, which is left as it is.
+    // Other code has written a newer value, which is kept.
     if (element.getAttribute(name) !== mark.written || mark.before === mark.written) continue;
     if (mark.before === null) element.removeAttribute(name);
     else element.setAttribute(name, mark.before);
@@ -42,7 +45,7 @@ export const putBack = (element: Element, { marks, order }: Page): void => {
   }
 };
 
-/** Writes one attribute, and keeps what stood there unless that was ours. */
+/** Writes one attribute, and remembers the previous value unless it was ours. */
 const settle = (element: Element, page: Page, name: string, value: string | null): void => {
   const { marks } = page;
   const current = element.getAttribute(name);
@@ -51,7 +54,7 @@ const settle = (element: Element, page: Page, name: string, value: string | null
     if (mark) mark.written = value;
     return;
   }
-  // A style attribute that is written again would break a strict Content-Security-Policy.
+  // Rewriting a style attribute would violate a strict Content-Security-Policy.
   if (value === null)
     page.order ??= element
       .getAttributeNames()
@@ -70,7 +73,7 @@ const wantedOn = ({ wanted }: Page): Attributes => {
   return wanted.length > 1 ? Object.assign({}, ...wanted) : only;
 };
 
-/** Brings an element up to what is wanted on it. */
+/** Writes the wanted attributes to an element. */
 export const write = (element: Element, page: Page): void => {
   const attributes = wantedOn(page);
   for (const name of Object.keys(attributes)) settle(element, page, name, attributes[name] ?? null);
@@ -78,12 +81,14 @@ export const write = (element: Element, page: Page): void => {
     if (Object.hasOwn(attributes, name)) continue;
     const current = element.getAttribute(name);
     if (current === mark.written) settle(element, page, name, mark.before);
-    // Somebody else's, since we let go of it.
+    // It belongs to other code since we released it.
     else mark.before = mark.written = current;
   }
 };
 
-/** Reads what somebody else has written: the author's newer word, and what of it stands where something is wanted. */
+/**
+ * Reads values that other code has written: the author's newer ones, and those that overwrite a wanted one.
+ */
 export const rewriteOf = (element: Element, page: Page, name: string): Rewrite | undefined => {
   const wanted = wantedOn(page);
   const isWanted = Object.hasOwn(wanted, name);

@@ -1,28 +1,32 @@
-// The watch over attributes: hears what others write over what the engine has written, and tells whoever wrote it.
+// Watches the attributes that the engine has written, and notifies their writer when other code overwrites
+// them.
 import { isElement } from './dom.js';
 import { type Owner, type Page, type Rewrite, rewriteOf } from './attribute-page.js';
 
-/** By element, the pages of all writers that have something on it: mostly one. */
+/** For each element, the pages of all writers with attributes on it: usually one. */
 const pagesOn = new WeakMap<Element, readonly Page[]>();
 
-/** True when the attribute of `element` stands as the engine has written it, or is missing since the engine has taken it away. */
+/**
+ * Returns true if the attribute of `element` has the value that the engine wrote, or is missing because the
+ * engine removed it.
+ */
 export const isWritten = (element: Element, name: string): boolean =>
   (pagesOn.get(element) ?? []).some(({ marks }) => marks.get(name)?.written === element.getAttribute(name));
 
-/** Has a page count among those of its element. */
+/** Adds a page to those of its element. */
 export const addPage = (element: Element, page: Page): void => {
   const others = pagesOn.get(element);
   pagesOn.set(element, others ? [...others, page] : [page]);
 };
 
-/** It counts no more. */
+/** Removes it again. */
 export const removePage = (element: Element, page: Page): void => {
   const others = pagesOn.get(element)?.filter((other) => other !== page) ?? [];
   if (others.length) pagesOn.set(element, others);
   else pagesOn.delete(element);
 };
 
-/** Tells each owner what was found on its pages. */
+/** Notifies each owner of the changes on its pages. */
 function tellOwners(found: readonly (readonly [Page, Rewrite | undefined])[]): void {
   const byOwner = new Map<Owner, Rewrite[]>();
   for (const [{ owner }, rewrite] of found) {
@@ -34,14 +38,19 @@ function tellOwners(found: readonly (readonly [Page, Rewrite | undefined])[]): v
   for (const [owner, rewrites] of byOwner) owner(rewrites);
 }
 
-/** What of an element's attribute is somebody else's word: not where another of our writers has had the last one. */
+/**
+ * Returns the attributes of an element that other code has written, except those that another writer of the
+ * engine wrote last.
+ */
 const foundOn = (element: Element, name: string): (readonly [Page, Rewrite | undefined])[] => {
   const pages = pagesOn.get(element) ?? [];
   if (pages.length > 1 && isWritten(element, name)) return [];
   return pages.map((page) => [page, rewriteOf(element, page, name)] as const);
 };
 
-/** Times that attributes are written again in one task: a script that always writes over ours would never end. */
+/**
+ * Limits how often attributes are restored in one task: a script that always overwrites them would never end.
+ */
 const most = 50;
 let turns = 0;
 
@@ -55,8 +64,8 @@ const hear = (records: readonly MutationRecord[]): void => {
   );
 };
 
-// One observer for all writers. An element is observed once the task is over in which it was first written, so that what is
-// written then makes no records; what others have written meanwhile is looked for.
+// One observer for all writers. An element is observed from the end of the task in which it was first
+// written, so that these writes create no records. Changes by other code during that task are compared then.
 let observer: MutationObserver | undefined;
 let writers = 0;
 let fresh: Element[] = [];
@@ -76,13 +85,15 @@ const observeFresh = (): void => {
   tellOwners(found);
 };
 
-/** Has an element watched from the end of this task on. */
+/** Watches an element from the end of this task. */
 export const observe = (element: Element): void => {
   if (!fresh.length) queueMicrotask(observeFresh);
   fresh.push(element);
 };
 
-/** Counts one more writer that has something on the page; returns what ends that. With the last of them nothing is watched. */
+/**
+ * Adds a writer to the page, and returns a function that removes it. Without writers, nothing is observed.
+ */
 export function joinWatch(): () => void {
   writers++;
   return () => {

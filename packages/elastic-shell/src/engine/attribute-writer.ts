@@ -1,42 +1,42 @@
-// The attribute writer: the only one that writes attributes. It is told what should stand on which element, writes
-// what differs, keeps what stood there, and puts it back when nobody wants it any more.
-//
-// Each service has a sheet of its own, so that one which knows what changed can patch that alone. Given the very same object
-// again for an element, the page is not even read. What somebody else writes meanwhile (a morph, a framework's render) is
-// the author's newer word: it is what will be put back, never what stood there before it; whoever runs the pattern is
-// told, and decides whether it is followed or written again.
+// The attribute writer is the only code that writes attributes. It gets the wanted attributes of each
+// element, writes the differences, remembers the original values, and restores them when an attribute is no
+// longer wanted.  Each service has a sheet of its own, so that a service that knows its changes can update
+// only those. If it gets the same object again for an element, it doesn't even read the page. If other code
+// (a morph, a framework's render) writes a value in the meantime, that is the author's newer value, and the
+// one to restore later. Whoever runs the pattern is notified, and decides whether to follow it or to write
+// the attribute again.
 import type { Attributes } from '../core/contract/contract.js';
 import { type Owner, type Page, putBack, write } from './attribute-page.js';
 import { addPage, joinWatch, observe, removePage } from './attribute-watch.js';
 
 export type { Rewrite } from './attribute-page.js';
 
-/** An element, and what shall stand on it; undefined for nothing more. */
+/** An element and its wanted attributes, or undefined for none. */
 export type Part = readonly [Element, Attributes | undefined];
 
 /**
- * What one service wants of its elements. The sheets of one writer count together: where two want something of the same
- * element both do, the later sheet before the earlier.
+ * The attributes that one service wants. The sheets of one writer are combined: if two want attributes on the
+ * same element, both apply, the later sheet first.
  */
 export interface Sheet {
-  /** Wants `parts` and nothing else: elements that are not named any more are let go. */
+  /** Replaces all wanted attributes. Elements that aren't named any more are restored. */
   show(parts: Iterable<Part>): void;
-  /** Wants something else of these elements, each named once; the others stay as they are. */
+  /** Changes the wanted attributes of these elements, each named once. The others stay. */
   patch(parts: Iterable<Part>): void;
 }
 
-/** Writes the attributes of one wired root and of its parts. */
+/** Writes the attributes of one wired root and its parts. */
 export interface AttributeWriter {
   sheet(): Sheet;
-  /** Writes again what is wanted on these elements. */
+  /** Writes the wanted attributes of these elements again. */
   again(elements: Iterable<Element>): void;
-  /** Puts back everything; nothing is wanted any more. */
+  /** Restores everything. */
   restore(): void;
   /** Restores everything for good. Later calls write nothing. */
   end(): void;
 }
 
-/** Makes a writer that has written nothing yet. `rewritten` hears of what others write over what it wrote. */
+/** Creates a writer. `rewritten` is called when other code overwrites its attributes. */
 export function attributeWriter(rewritten: Owner): AttributeWriter {
   const pages = new Map<Element, Page>();
   let sheets = 0;
@@ -59,7 +59,7 @@ export function attributeWriter(rewritten: Owner): AttributeWriter {
   const want = (sheet: number, element: Element, attributes: Attributes | undefined): void => {
     if (isOver) return;
     const known = pages.get(element);
-    // The very same object again: the page need not be read.
+    // It is the same object, so the page needn't be read.
     if (known?.wanted[sheet] === attributes) return;
     const page = known ?? open(element);
     page.wanted[sheet] = attributes;

@@ -1,8 +1,8 @@
-// Options as attributes say them: which options a text can say, under which name, and what the text means.
+// Options as attributes: which options an attribute can set, under which name, and how its text is read.
 import { keysIn } from '../core/collection/selection.js';
 import type { OptionKind, OptionKinds } from '../core/contract/options.js';
 
-/** Only a program can give these. */
+/** Only code can set these. */
 const programOnly: readonly OptionKind[] = [
   'a function',
   'an object',
@@ -16,13 +16,16 @@ export const flags: readonly OptionKind[] = ['true or false', 'true, false or a 
 /** True for an option that is a state. */
 export const isState = (kind: OptionKind): boolean => typeof kind === 'string' && kind.endsWith('a cell');
 
-/** Options beside `data-wire` begin so. */
+/** The prefix of options beside `data-wire`. */
 export const wirePrefix = 'data-wire-';
 
-/** Written by whoever takes a page over (a framework that hydrates): what stands inside waits until it is taken away. */
+/**
+ * Added by code that takes over a page, such as a framework that hydrates: elements inside wait until it is
+ * removed.
+ */
 export const waitAttribute = 'data-wire-wait';
 
-/** A server writes another value here where states that it says again count anew. */
+/** A server changes this value to make states count as new even if they are unchanged. */
 export const revisionAttribute = 'data-wire-revision';
 
 const camel = (name: string): string =>
@@ -31,8 +34,9 @@ const camel = (name: string): string =>
 const kebab = (name: string): string => name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
 
 /**
- * The options that an attribute can say, by the name of the attribute. Each has two: after `data-wire-` it also survives what
- * takes a name like `selected` for an attribute without a value, as the server renderers of some frameworks do.
+ * Returns the options that an attribute can set, by the name of the attribute. Each has two names. The one
+ * with `data-wire-` also survives server renderers that treat a name like `selected` as an attribute without
+ * a value.
  */
 export function attributesOf(options: OptionKinds): Map<string, [name: string, kind: OptionKind]> {
   const known = new Map<string, [string, OptionKind]>();
@@ -45,8 +49,8 @@ export function attributesOf(options: OptionKinds): Map<string, [name: string, k
 }
 
 /**
- * An attribute as the value of an option: what is true or false is false by the word "false" alone, and an empty text is no
- * key.
+ * Converts an attribute to the value of an option. A boolean is false only for the word "false", and an empty
+ * text isn't a key.
  */
 const valueOf = (kind: OptionKind, text: string): unknown => {
   if (flags.includes(kind)) return text !== 'false';
@@ -55,8 +59,8 @@ const valueOf = (kind: OptionKind, text: string): unknown => {
 };
 
 /**
- * What the attributes of `element` say of an option, in the first of its spellings that is there; undefined where none is, and
- * for what no text can say.
+ * Returns the value of an option from the first of its attributes that is present, or undefined if none is,
+ * or if an attribute can't set it.
  */
 export function saidBy(
   element: Element,
@@ -72,7 +76,10 @@ export function saidBy(
   return undefined;
 }
 
-/** Returns attributes that begin with `data-wire-` and say no option, by the name that the option would have: who checks options finds them. */
+/**
+ * Returns attributes that begin with `data-wire-` but set no option, under the name that the option would
+ * have. Checking the options reports them.
+ */
 export const unknownOptions = (element: Element, options: OptionKinds): Record<string, unknown> =>
   Object.fromEntries(
     [...element.attributes]
@@ -83,7 +90,7 @@ export const unknownOptions = (element: Element, options: OptionKinds): Record<s
       .filter(([name]) => programOnly.includes(options[name] ?? 'a function')),
   );
 
-/** The options that the attributes of `element` say, each under its name after `data-wire-`. */
+/** Returns the options that the attributes of `element` set, each under its name after `data-wire-`. */
 export function optionsFrom(element: Element, options: OptionKinds): Record<string, unknown> {
   const found: Record<string, unknown> = unknownOptions(element, options);
   for (const [name, kind] of Object.entries(options)) {
@@ -93,7 +100,10 @@ export function optionsFrom(element: Element, options: OptionKinds): Record<stri
   return found;
 }
 
-/** A value as a state holds it that is `now`: keys, in whatever list or text they come, as a set where it is one. */
+/**
+ * Converts a value to the form in which the state holds it: keys from an array or a text become a set if the
+ * state `now` is a set.
+ */
 export const asState = (now: unknown, value: unknown): unknown =>
-  // What a set of keys is given as: its kind was checked, or is told where it is read.
+  // A set of keys was checked before, or is reported when it is read.
   now instanceof Set && !(value instanceof Set) ? new Set(keysIn(value as Iterable<string>)) : value;

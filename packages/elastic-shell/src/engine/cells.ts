@@ -1,4 +1,5 @@
-// The states of a running contract as cells: each follows its owner, and what happened before it was wired stands.
+// The states of a running contract as cells: each follows its owner, and keeps changes from before it was
+// wired.
 import { type Cell } from '../core/cell.js';
 import { changesBetween, isSameValue } from '../core/change.js';
 import { tell } from '../core/report.js';
@@ -7,13 +8,13 @@ import { corrected, only, type Run, stateOf } from './run.js';
 import { isOwner, joinStore, storeOf } from './store.js';
 import type { Cause, Cells } from './types.js';
 
-/** A cell hands on the change that brought its value; only its cause is of interest here. */
+/** A cell passes on the change with its value. Only the cause is used here. */
 const toCause = (cause: Partial<Cause> | object | undefined): Partial<Cause> => {
   const { reason, event, source, result }: Partial<Cause> = cause ?? {};
   return { ...(reason && { reason }), event, source, result };
 };
 
-/** The cells of the states: each follows the caller's own cell where an option gives one, else holds its first value. */
+/** Creates the cells of the states: each follows the cell in the options, or holds its initial value. */
 export function connect<S extends object, O, I extends string>(run: Run<S, O, I>): Cells<S> {
   const given = new Map<string, unknown>(Object.entries(run.options));
   const cells: Record<string, Cell<unknown>> = {};
@@ -27,12 +28,12 @@ export function connect<S extends object, O, I extends string>(run: Run<S, O, I>
       store.subscribe((value, cause) => {
         if (isOwned && isAnswer(run, name)) return;
         run.change(only<S>(name, value), { reason: isOwned ? 'owner' : 'program', ...toCause(cause) }, true);
-        // Where it may not be that, the cell hears what it is instead.
+        // If the value isn't allowed, the cell gets the actual value.
         const now = stateOf(run, name);
         if (!run.isOver && !isSameValue(now, value)) store.set(now);
       }),
     );
-    // Read last, since it may have changed during the subscription.
+    // Read last, because it may have changed during the subscription.
     run.state = { ...run.state, ...only<S>(name, store.get()) };
     cells[name] = {
       get: () => stateOf(run, name),
@@ -45,11 +46,14 @@ export function connect<S extends object, O, I extends string>(run: Run<S, O, I>
     run.state = { ...run.state, [name]: value };
     run.stores.get(name)?.set(value);
   }
-  // One for each name of S, holding its values.
+  // One for each name in S, with its values.
   return cells as unknown as Cells<S>;
 }
 
-/** What the platform or a user did before this was wired stands, whatever the options say; their owners hear of it. */
+/**
+ * Changes that the platform or a user made before wiring are kept, whatever the options specify, and their
+ * owners are notified.
+ */
 export function adopt<S extends object, O, I extends string>(run: Run<S, O, I>): void {
   const changes = changesBetween<S, Event, Element>(run.state, run.contract.adopted?.(run.view) ?? {}, {
     reason: 'native',
@@ -57,7 +61,8 @@ export function adopt<S extends object, O, I extends string>(run: Run<S, O, I>):
   if (!changes.length) return;
   for (const { name, value } of changes) run.state = { ...run.state, [name]: value };
   for (const each of changes) run.stores.get(each.name)?.set(each.value, each);
-  // Who wires it has no hand on it yet, and a page that waits for its patterns gets it in a later microtask: it is told in the next task.
+  // The code that wires doesn't have the handle yet, or gets it in a later microtask, so it is notified in
+  // the next task.
   setTimeout(() => {
     for (const each of run.isOver ? [] : changes) {
       run.options.onChange?.(each);

@@ -5,7 +5,10 @@ import { engines } from './registry.js';
 
 const roots = pageWide('roots', () => new WeakSet<Node>());
 
-/** Throws a TypeError if the pattern `name` can't be wired on `root`, because it isn't an element or is wired already. */
+/**
+ * Throws a TypeError if the pattern `name` can't be wired on `root`, because `root` isn't an element or is
+ * already wired.
+ */
 export function refuseRoot(name: string, root: unknown): void {
   if (isElement(root) && !roots.has(root)) return;
   const isOthers = isElement(root) && !engines.has(root);
@@ -14,7 +17,7 @@ export function refuseRoot(name: string, root: unknown): void {
   );
 }
 
-/** Claims `root`, so that nothing else is wired on it. */
+/** Claims `root`, so that it can't be wired twice. */
 export const claim = (root: Node): void => void roots.add(root);
 
 /** Ends a claim. */

@@ -1,36 +1,43 @@
-// Options that hold for every instance of a pattern wired from now on.
+// Default options for all instances of a pattern that are wired later.
 import type { OptionKinds } from '../core/contract/options.js';
 import { isElement } from './dom.js';
 import { checkDefaults, noteKinds } from './known-patterns.js';
 import { checkOptions } from './options.js';
 import type { Wired } from './types.js';
 
-/** Each pattern adds its own options here, so that `setDefaults` knows their types. */
+/**
+ * The options of each pattern, by its name. Each pattern adds its own, so that `setDefaults` knows their
+ * types.
+ */
 // eslint-disable-next-line @typescript-eslint/no-empty-object-type
 export interface PatternOptions {}
 
-/** A wire function, whatever it wires. */
+/** A wire function of any pattern. */
 type AnyWire = (root: HTMLElement, options?: object) => Wired;
 
-/** A pattern that markup can ask for. */
+/** A pattern that markup can name. */
 export interface KnownPattern {
   wire: AnyWire;
   options: OptionKinds;
 }
 
-/** The patterns that are loaded, with their wire functions, by name. */
+/** The loaded patterns with their wire functions, by name. */
 export const loadedPatterns = new Map<string, KnownPattern>();
 const defaults = new Map<string, object>();
 
-/** What whoever wired an element gave it; what it runs with besides is set for all of its pattern. */
+/** The options that an element was wired with, without the defaults of its pattern. */
 export const givenTo = new WeakMap<object, object>();
 
-/** What has been set for all of `pattern`. */
+/** The defaults of `pattern`. */
 const defaultsOf = (pattern: string): object => defaults.get(pattern) ?? {};
 
 /**
- * Makes a pattern known: what its options take to `setDefaults`, and with its wire function to the attribute `data-wire`
- * that `wireWithin` looks for.
+ * Registers a pattern: its options for `setDefaults`, and its wire function for the attribute `data-wire`
+ * that `wireWithin` reads.
+ *
+ * @param name The name of the pattern.
+ * @param options The kind of value of each option.
+ * @param wire Its wire function.
  */
 export function registerPattern(
   name: string,
@@ -38,11 +45,17 @@ export function registerPattern(
   wire?: (root: HTMLElement, options?: never) => Wired,
 ): void {
   noteKinds(name, options);
-  // It is called with options read as its own kinds say, and checks them itself.
+  // It is called with options read by its own kinds, and checks them itself.
   if (wire) loadedPatterns.set(name, { wire: wire as AnyWire, options });
 }
 
-/** Options over defaults. One that is given as undefined isn't given: the default holds. */
+/**
+ * Returns options with defaults. An option that is undefined counts as omitted.
+ *
+ * @param around The defaults.
+ * @param own The options of the instance.
+ * @returns A new object with both.
+ */
 export const overDefaults = (
   around: object | undefined,
   own: object | undefined,
@@ -51,14 +64,21 @@ export const overDefaults = (
   ...Object.fromEntries(Object.entries(own ?? {}).filter(([, value]) => value !== undefined)),
 });
 
-/** Has no properties but its own: one that a script added to `Object.prototype` is no option. `Object.create(null)` takes four times the room. */
+/**
+ * The object has only own properties: a property that a script added to `Object.prototype` isn't an option.
+ * `Object.create(null)` takes four times the memory.
+ */
 class Bare {}
 Object.setPrototypeOf(Bare.prototype, null);
 Reflect.deleteProperty(Bare.prototype, 'constructor');
 
 /**
- * The options of one instance: its own, else those set for all of its pattern. Throws a TypeError for an option that is
- * not known or has a value of another kind: that is the programmer's mistake, told at once.
+ * Returns the options of one instance, with the defaults of its pattern.
+ *
+ * @param own The options of the instance.
+ * @param root The root, for error messages.
+ * @returns The options with defaults.
+ * @throws TypeError if an option is unknown or has an invalid value.
  */
 export function optionsOf<O extends object>(
   { name, options: known }: { name: string; options?: OptionKinds },
@@ -72,9 +92,15 @@ export function optionsOf<O extends object>(
 }
 
 /**
- * Sets options for all instances of `pattern` that are wired later; an instance's own options win.
- * Returns the way back: calling it restores what was set before. Throws a TypeError for a pattern or an option that
- * is not known; where the pattern is not loaded yet, its options are looked at when it is wired.
+ * Sets default options for all instances of `pattern` that are wired later. An instance's own options
+ * override them.
+ *
+ * @param pattern The name of the pattern.
+ * @param options The default options.
+ * @returns A function that restores the previous defaults.
+ * @throws TypeError if the pattern or an option is unknown. If the pattern isn't loaded yet, its options are
+ * checked when it is wired.
+ * @example setDefaults('dialog', { outside: 'keep' });
  */
 export function setDefaults<N extends keyof PatternOptions & string>(
   pattern: N,

@@ -1,25 +1,31 @@
-// What an element needs to take part in forms as a control of the platform does. The part itself is in `form/associated.ts`.
+// The requirements for an element to take part in forms like a native control. The implementation is in
+// `form/associated.ts`.
 import type { Wired } from './types.js';
 
 /** The part of one element in its form. */
 export interface ElementForm {
   readonly internals: ElementInternals;
-  /** What has focus for the element. */
+  /** Returns the element that receives focus. */
   control(): HTMLElement | null;
   /** `root` is about to be wired. */
   wiring(root: Element): void;
   wired(wired: Wired): void;
   ended(): void;
-  /** What it sends may be another. */
+  /** The submitted value may have changed. */
   refresh(): void;
   reset(): void;
   readonly isDisabled: boolean;
   disable(isDisabled: boolean): void;
-  /** Returns the name and the value of the state that the platform gives back, after the back button or when it fills in a form. */
+  /**
+   * Returns the name and value of the state that the platform restores after the back button or by autofill.
+   */
   restored(kept: unknown): readonly [state: string, value: unknown];
 }
 
-/** Makes the part of an element; undefined where the platform has no such elements. */
+/**
+ * Creates the form part of an element, or returns undefined if the platform doesn't support form-associated
+ * elements.
+ */
 export type MakeForm = (host: HTMLElement) => ElementForm | undefined;
 
 type Host = HTMLElement & { readonly formPart: ElementForm | undefined };
@@ -39,7 +45,10 @@ const reflected = (attribute: string, isFlag: boolean): PropertyDescriptor => ({
 
 const asked = ['form', 'labels', 'validity', 'validationMessage', 'willValidate'] as const;
 
-/** Gives the elements of a class what every control of the platform has. HTML, form-associated custom elements. */
+/**
+ * Adds the form members of a native control to a class of elements. See HTML, form-associated custom
+ * elements.
+ */
 export function addFormMembers(prototype: HTMLElement): void {
   const add = (name: string, member: PropertyDescriptor): void =>
     void Object.defineProperty(prototype, name, { configurable: true, enumerable: true, ...member });

@@ -1,8 +1,8 @@
-// One element's life: what was given to it as properties and attributes, what it is wired as, and what it waits for.
-//
-// A property counts whenever it is set: before the definition is loaded, before the element stands in the page, or later.
-// What is said last holds, by attribute or by property; both at first, the property. What is inside decides when it is wired:
-// parsed and streamed markup connects before its children are there, and what is inside may be replaced later.
+// The life cycle of one element: the properties and attributes it was given, its wired pattern, and the parts
+// that it waits for.  A property can be set at any time: before the definition loads, before the element is
+// in the page, or later. The last value counts, whether it was set by attribute or property. If both were set
+// from the start, the property wins. The content decides when it is wired: parsed and streamed markup
+// connects before its children exist, and the content may be replaced later.
 import type { OptionKind, OptionKinds } from '../core/contract/options.js';
 import { isPromise } from '../core/promise.js';
 import {
@@ -20,57 +20,84 @@ import type { GuardDetail } from './element-types.js';
 import { storeOf } from './store.js';
 import type { Change, Wired } from './types.js';
 
-/** How an element finds what it wires, and what its attributes mean. */
+/** How an element finds its root, and what its attributes mean. */
 export interface ElementRules {
-  /** The selector of the root inside the element; `:scope` for the element itself. */
+  /** The selector of the root inside the element, or `:scope` for the element itself. */
   root: string;
-  /** What the options take: all are properties; those that a text can say are attributes too, in kebab-case. */
+  /**
+   * The kind of value of each option. All options are properties. Those that a text can set are also
+   * attributes, in kebab-case.
+   */
   options: OptionKinds;
-  /** Selectors of what has to be in it before it is wired. Default: none. */
+  /**
+   * Selectors of parts that must exist before the element is wired.
+   *
+   * @defaultValue none
+   */
   needs?: readonly string[];
-  /** The methods of what is wired: the methods of the element. Called before it is wired, they are called then. Default: none. */
+  /**
+   * The methods of the element, which are methods of the wired pattern. A call before wiring is repeated
+   * after it.
+   *
+   * @defaultValue none
+   */
   methods?: readonly string[];
-  /** What else of what is wired can be read as a property: cells that nobody sets. Default: none, besides `busy`. */
+  /**
+   * Other members of the wired pattern that become read-only properties: cells that can't be set.
+   *
+   * @defaultValue none, apart from `busy`
+   */
   reads?: readonly string[];
-  /** How it takes part in forms. Default: it doesn't. */
+  /**
+   * How it takes part in forms.
+   *
+   * @defaultValue it doesn't
+   */
   form?: MakeForm;
-  /** The properties of options whose names every element has for something else. Default: none. */
+  /**
+   * Other names for properties of options whose names every element already uses.
+   *
+   * @defaultValue none
+   */
   renamed?: Readonly<Record<string, string>>;
 }
 
-/** What all elements of one name share. */
+/** The values that all elements of one name share. */
 export interface ElementPlan extends ElementRules {
   wire: (root: HTMLElement, options: Record<string, unknown>) => Wired;
-  /** The options by the names of the attributes that say them. */
+  /** The options, by the name of the attribute that sets them. */
   attributes: ReturnType<typeof attributesOf>;
 }
 
-/** What is held of one element. */
+/** The state of one element. */
 export interface ElementRun {
   host: HTMLElement;
   plan: ElementPlan;
   wired: Wired | undefined;
-  /** What was given as properties, and states as they were when it was last wired. */
+  /** The values of its properties, and the states that it had when it was last wired. */
   given: Map<string, unknown>;
-  /** Attributes that stood there when the element was defined, and that a property overrides: the platform tells of each once. */
+  /**
+   * Attributes that were present when the element was defined and that a property overrides. The platform
+   * reports each of them once.
+   */
   passed: Set<string>;
   /** Methods that were called before it was wired. */
   calls: (() => void)[];
   watch: MutationObserver;
-  /** Its part in a form. */
+  /** Its form part. */
   form: ElementForm | undefined;
 }
 
-/** What is told as an event, by the option that hears it: `onChange` as `shell-change`. */
+/** The events, by the option that they correspond to: `onChange` is `shell-change`. */
 export const eventOf = (option: string): string | undefined =>
   /^on[A-Z]/.test(option) ? `shell-${option.slice(2).toLowerCase()}` : undefined;
 
 const tell = (host: HTMLElement, event: string, detail: unknown, cancelable = false): boolean =>
   host.dispatchEvent(new CustomEvent(event, { bubbles: true, cancelable, detail }));
 
-/** Asks the guard that was given as a property, and whoever hears of `shell-guard`: one refusal is enough. */
+/** Calls the guard that was set as a property, and fires `shell-guard`. One refusal is enough. */
 function askAll(run: ElementRun, change: Change): unknown {
-  // Whoever uses a disabled one is refused; a program is not.
+  // Changes by users are refused if the element is disabled. Changes by code aren't.
   if (run.form?.isDisabled && change.event) return false;
   const waits: PromiseLike<unknown>[] = [];
   const guard = optionOf(run, 'guard');
@@ -82,7 +109,7 @@ function askAll(run: ElementRun, change: Change): unknown {
   return !waits.length || Promise.all(waits).then((answers) => !answers.includes(false));
 }
 
-/** One of the cells of what is wired. */
+/** Returns one of the cells of the wired pattern. */
 export const cellIn = ({ wired }: ElementRun, name: string) => {
   const cell: unknown = wired && Object.hasOwn(wired, name) ? Reflect.get(wired, name) : undefined;
   return isCell(cell) ? cell : undefined;
@@ -90,11 +117,11 @@ export const cellIn = ({ wired }: ElementRun, name: string) => {
 
 const kindOf = ({ plan }: ElementRun, option: string): OptionKind => plan.options[option] ?? [];
 
-/** What was given for an option, else what the attributes say. */
+/** Returns the value of an option: the property, or the attribute. */
 const optionOf = (run: ElementRun, option: string): unknown =>
   run.given.get(option) ?? saidBy(run.host, option, kindOf(run, option));
 
-/** An option or a state, as it is. */
+/** Returns the present value of an option or a state. */
 export function read(run: ElementRun, option: string): unknown {
   const cell = cellIn(run, option);
   if (cell) return cell.get();
@@ -104,46 +131,46 @@ export function read(run: ElementRun, option: string): unknown {
   return value ?? (flags.includes(kind) ? false : undefined);
 }
 
-/** What is wired becomes as an option says now; a state as `value` says. */
+/** Applies an option to the wired pattern, and sets a state to `value`. */
 function follow(run: ElementRun, option: string, value: unknown): void {
   const cell = cellIn(run, option);
-  // The guard is looked up when it counts.
+  // The guard is read when it is needed.
   if (option === 'guard') return;
   if (!cell) return run.wired?.update({ [option]: optionOf(run, option) });
-  // A cell is followed from when it is wired: what is wired says so.
+  // A cell is followed from the time of wiring.
   if (isCell(value)) return run.wired?.update({ [option]: value });
   const now: unknown = cell.get();
   const kind = kindOf(run, option);
   const state = flags.includes(kind) ? !!value : (value ?? (kind === 'a text or a cell' ? '' : undefined));
-  // Nothing said is no set of keys.
+  // An empty value isn't a set of keys.
   if (state !== undefined || !(now instanceof Set)) cell.set(asState(now, state));
 }
 
-/** An option or a state is given as a property. */
+/** Sets an option or a state as a property. */
 export function write(run: ElementRun, option: string, value: unknown): void {
   run.given.set(option, value);
   if (run.wired) follow(run, option, value);
 }
 
-/** An option was given as a property before the element was defined: it counts more than the attribute that stands there. */
+/** A property that was set before the element was defined overrides the attribute. */
 export function upgrade(run: ElementRun, option: string, value: unknown): void {
   run.given.set(option, value);
   for (const [attribute, [name]] of run.plan.attributes)
     if (name === option && run.host.hasAttribute(attribute)) run.passed.add(attribute);
 }
 
-/** An attribute has come, gone or changed, or was set to what it is. */
+/** An attribute was added, removed, changed, or set to the same value. */
 export function attributeChanged(run: ElementRun, attribute: string, text: string | null): void {
   const [option, kind] = run.plan.attributes.get(attribute) ?? [];
   if (!option || !kind || run.passed.delete(attribute)) return;
   run.given.delete(option);
-  // A state stays as it is when its attribute goes, but for what an attribute says by being there.
+  // A state keeps its value when its attribute is removed, unless the attribute's presence is the value.
   if (run.wired && (text !== null || !isState(kind) || flags.includes(kind)))
     follow(run, option, optionOf(run, option));
   if (attribute === 'name') run.form?.refresh();
 }
 
-/** Calls a method, now or when it is wired. */
+/** Calls a method now, or after wiring. */
 export function call(run: ElementRun, method: string, args: unknown[]): unknown {
   const act: unknown = run.wired && Reflect.get(run.wired, method);
   if (typeof act === 'function') return act(...args);
@@ -152,7 +179,7 @@ export function call(run: ElementRun, method: string, args: unknown[]): unknown 
 
 function rootIn({ host, plan }: ElementRun): HTMLElement | null {
   if (plan.root !== ':scope') return host.querySelector<HTMLElement>(plan.root);
-  // The element itself is there before what it holds.
+  // The element itself exists before its content.
   return host.childNodes.length ? host : null;
 }
 
@@ -177,7 +204,7 @@ function wire(run: ElementRun): void {
 
 function unwire(run: ElementRun): void {
   const { wired, given } = run;
-  // It may be wired again, and then in the state in which it is.
+  // It may be wired again, with its present state.
   for (const [option, kind] of Object.entries(run.plan.options)) {
     const cell = isState(kind) && !isCell(given.get(option)) ? cellIn(run, option) : undefined;
     if (cell) given.set(option, cell.get());
@@ -187,7 +214,7 @@ function unwire(run: ElementRun): void {
   wired?.unwire();
 }
 
-/** The element stands in the page: it is wired as soon as what it needs stands in it. */
+/** The element is in the page. It is wired as soon as its parts exist. */
 export function connect(run: ElementRun): void {
   wire(run);
   run.watch.observe(run.host, { childList: true, subtree: true });
@@ -202,7 +229,7 @@ export function disconnect(run: ElementRun): void {
   });
 }
 
-/** What is held of an element that was just made. */
+/** Creates the state of a new element. */
 export function elementRun(host: HTMLElement, plan: ElementPlan): ElementRun {
   const run: ElementRun = {
     host,
@@ -212,7 +239,7 @@ export function elementRun(host: HTMLElement, plan: ElementPlan): ElementRun {
     passed: new Set(),
     calls: [],
     form: plan.form?.(host),
-    // Something inside has come or gone: another root is wired, in the state of the one that it replaces.
+    // Content was added or removed: another root is wired, with the state of the one that it replaces.
     watch: new MutationObserver(() => {
       const { wired } = run;
       if (wired && wired.root !== host && !host.contains(wired.root)) unwire(run);

@@ -1,47 +1,62 @@
-// The public types of elements: what each has as properties, and what it tells as events.
+// The public types of elements: their properties and events.
 import type { Chosen } from '../core/collection/selection.js';
 import type { ReadCell } from '../core/cell.js';
 import type { Change, ChangeOf, KeysOption, Refusal, StateOption, Wired } from './types.js';
 
-/** What `shell-guard` carries: the change, and a way to make it wait. */
+/** The detail of `shell-guard`: the change, and a method to delay it. */
 export interface GuardDetail<C = Change> {
   change: C;
-  /** The change waits for `promise`; false or a rejection refuses it. */
+  /**
+   * Delays the change until `promise` resolves. False or a rejection refuses it.
+   *
+   * @param promise The promise to wait for.
+   */
   wait(promise: PromiseLike<unknown>): void;
 }
 
-/** The states of `W`: what its cells hold. */
+/** The states of `W`: the values of its cells. */
 export type StatesOf<W> = {
   [N in keyof W as W[N] extends { set(value: never): void } ? N : never]: W[N] extends ReadCell<infer T>
     ? T
     : never;
 };
 
-/** The events of an element by name. All bubble; `shell-guard` can be cancelled, which refuses the change. */
+/**
+ * The events of an element, by name. All bubble. `shell-guard` can be cancelled, which refuses the change.
+ */
 export interface ShellEvents<W> {
-  /** A state has changed, and the page shows it. */
+  /** Fired after a state has changed and the page shows it. */
   'shell-change': CustomEvent<ChangeOf<StatesOf<W>>>;
-  /** A state is about to change. `preventDefault()` refuses, `detail.wait(promise)` makes it wait. */
+  /**
+   * Fired before a state changes. `preventDefault()` refuses the change, and `detail.wait(promise)` delays
+   * it.
+   */
   'shell-guard': CustomEvent<GuardDetail<ChangeOf<StatesOf<W>>>>;
-  /** A change was refused: whoever had set the property reads in `detail.previous` what holds. */
+  /** Fired after a change was refused. `detail.previous` is the value that the state keeps. */
   'shell-refuse': CustomEvent<Refusal<StatesOf<W>>>;
-  /** It has opened. */
+  /** Fired after it has opened. */
   'shell-opened': StatesOf<W> extends { open: boolean } ? CustomEvent<null> : never;
-  /** It has closed, with the value of the control that closed it; of tabs: one was closed, with its key. */
+  /**
+   * Fired after it has closed, with the value of the control that closed it. For tabs: after a tab was
+   * closed, with its key.
+   */
   'shell-closed': StatesOf<W> extends { open: boolean } ? CustomEvent<string | null> : CustomEvent<string>;
-  /** What is selected has changed. */
+  /** Fired after the selection has changed. */
   'shell-selected': StatesOf<W> extends { selected: infer T } ? CustomEvent<T> : never;
-  /** What is expanded has changed. */
+  /** Fired after the expanded items have changed. */
   'shell-expanded': StatesOf<W> extends { expanded: infer T } ? CustomEvent<T> : never;
-  /** What is checked has changed. */
+  /** Fired after the checked items have changed. */
   'shell-checked': StatesOf<W> extends { checked: infer T } ? CustomEvent<T> : never;
 }
 
-/** Every element: what it is wired as, once it is, and what it tells. */
+/** The members of every element of the library. */
 export interface ShellElement<W extends Wired = Wired, Events = ShellEvents<W>> extends HTMLElement {
-  /** What the wire function returned; undefined until what it needs stands inside, and once it has left the page. */
+  /**
+   * The handle that the wire function returned. It is undefined until the content is complete, and after the
+   * element has left the page.
+   */
   readonly wired: W | undefined;
-  /** True while a guard is making up its mind. */
+  /** True while a guard is pending. */
   readonly busy: boolean;
   addEventListener<N extends keyof Events>(
     type: N,
@@ -60,11 +75,13 @@ export interface ShellElement<W extends Wired = Wired, Events = ShellEvents<W>> 
   ): void;
 }
 
-/** What an element has of a control of the platform. HTML, form-associated custom elements. */
+/**
+ * The members that an element shares with native form controls. See HTML, form-associated custom elements.
+ */
 export interface FormElement {
-  /** The form that it belongs to; null for none. */
+  /** The form that it belongs to, or null. */
   readonly form: HTMLFormElement | null;
-  /** The labels that name it. A press on one goes to its control. */
+  /** The labels of the element. Clicking one moves focus to its control. */
   readonly labels: NodeList | null;
   readonly validity: ValidityState;
   readonly validationMessage: string;
@@ -72,7 +89,7 @@ export interface FormElement {
   checkValidity(): boolean;
   reportValidity(): boolean;
   /**
-   * Whether it can be used. A disabled fieldset around it disables it too.
+   * Whether it is disabled. A disabled fieldset around it disables it too.
    *
    * @defaultValue false
    */
@@ -82,13 +99,13 @@ export interface FormElement {
 /** The attributes of an element that is a form control, for templates. */
 export interface FormAttributes {
   /**
-   * The name under which its form sends it.
+   * The name under which its form submits it.
    *
-   * @defaultValue none: it isn't sent
+   * @defaultValue none: it isn't submitted
    */
   name?: string | undefined;
   /**
-   * Whether it can't be used.
+   * Whether it is disabled.
    *
    * @defaultValue false
    */
@@ -101,70 +118,82 @@ export interface FormAttributes {
   form?: string | undefined;
 }
 
-/** Options as properties: all but those that are states (`S`), have another name (`R`), or are told as events. */
+/** Options as properties, except those that are states (`S`), have another name (`R`), or are events. */
 export type OptionProperties<O, S extends string, R extends string = never> = {
   [N in keyof O as N extends S | R | `on${Capitalize<string>}` ? never : N]: O[N] | null | undefined;
 };
 
-/** A state as a property: reading gives what holds, setting asks for a change; a cell may be given before it is wired. */
+/**
+ * A state as a property. Reading returns its value, and setting requests a change. A cell can be set before
+ * it is wired.
+ */
 type Settable<T> = T | StateOption<T> | null | undefined;
 
-/** Has the state `open`. */
+/** An element with the state `open`. */
 export interface OpenProperty {
   get open(): boolean;
   set open(value: Settable<boolean>);
 }
 
-/** Has the state `expanded`. Set, it takes keys in any list, or in a text with spaces between. */
+/**
+ * An element with the state `expanded`. It can be set to any list of keys, or to a text of keys separated by
+ * spaces.
+ */
 export interface ExpandedProperty {
   get expanded(): ReadonlySet<string>;
   set expanded(value: KeysOption | null | undefined);
 }
 
-/** Has the state `checked`, a set of keys. Set, it takes keys in any list, or in a text with spaces between. */
+/**
+ * An element with the state `checked`, a set of keys. It can be set to any list of keys, or to a text of keys
+ * separated by spaces.
+ */
 export interface CheckedProperty {
   get checked(): ReadonlySet<string>;
   set checked(value: KeysOption | null | undefined);
 }
 
-/** Has the state `selected`, one key. */
+/** An element with the state `selected`, one key. */
 export interface SelectedProperty {
   get selected(): string | undefined;
   set selected(value: Settable<string>);
 }
 
-/** Has the state `selected`: one key, or with `multiple` a set of them. */
+/** An element with the state `selected`: one key or, with `multiple`, a set of keys. */
 export interface ChosenProperty {
   get selected(): Chosen;
   set selected(value: Settable<string> | KeysOption);
 }
 
-/** Has the state `checked`: whether it is on. */
+/** An element with the state `checked`, which is true or false. */
 export interface OnProperty {
   get checked(): boolean;
   set checked(value: Settable<boolean>);
 }
 
-/** Has the state `closed`: the keys of closed tabs. Set, it takes keys in any list, or in a text with spaces between. */
+/**
+ * An element with the state `closed`, the keys of closed tabs. It can be set to any list of keys, or to a
+ * text of keys separated by spaces.
+ */
 export interface ClosedProperty {
   get closed(): ReadonlySet<string>;
   set closed(value: KeysOption | null | undefined);
 }
 
-/** Has the state `rotating`. */
+/** An element with the state `rotating`. */
 export interface RotatingProperty {
   get rotating(): boolean;
   set rotating(value: Settable<boolean>);
 }
 
-/** Has the state `query`: what is searched for. */
+/** An element with the state `query`, the search text. */
 export interface QueryProperty {
   get query(): string;
   set query(value: Settable<string>);
 }
 
 declare global {
-  // Events bubble: whoever listens further out hears them of any element.
+  // Events bubble, so listeners on ancestors are called for the events of any element.
   interface GlobalEventHandlersEventMap {
     'shell-change': CustomEvent<Change>;
     'shell-guard': CustomEvent<GuardDetail>;

@@ -1,5 +1,5 @@
-// Makes a custom element of any wire function. It has no behaviour of its own: it finds the root in the
-// author's markup, hands attributes and properties over as options, and tells changes and guards as events.
+// Turns any wire function into a custom element. It has no behaviour of its own: it finds the root in the
+// markup, passes attributes and properties on as options, and fires events for changes and guards.
 import { attributesOf } from './attributes.js';
 import {
   attributeChanged,
@@ -23,14 +23,14 @@ export type { ElementRules } from './element-run.js';
 
 const runs = new WeakMap<HTMLElement, ElementRun>();
 
-/** What is held of an element; made when it is first asked for. */
+/** Returns the state of an element, which is created on first use. */
 const runOf = (host: HTMLElement, plan: ElementPlan): ElementRun => {
   const known = runs.get(host) ?? elementRun(host, plan);
   runs.set(host, known);
   return known;
 };
 
-/** Gives the elements of `plan` a property for each option and state, and a method for each method. */
+/** Adds a property for each option and state, and a method for each method, to the elements of `plan`. */
 function addMembers(prototype: HTMLElement, plan: ElementPlan, properties: Map<string, string>): void {
   const add = (name: string, member: PropertyDescriptor): void =>
     void Object.defineProperty(prototype, name, { configurable: true, enumerable: true, ...member });
@@ -59,10 +59,10 @@ function addMembers(prototype: HTMLElement, plan: ElementPlan, properties: Map<s
 }
 
 /**
- * Defines `<name>` as an element that wires what it holds. Events, which bubble: `shell-change`
- * (detail: the change), `shell-refuse` (detail: the change, `by` and `error`), the cancelable `shell-guard` (detail: `change`
- * and `wait(promise)`), and one for each other option that hears something (`onPick`: `shell-pick`).
- * A name that is defined already is left as it is. Harmless where there is no DOM.
+ * Defines `<name>` as an element that wires its content. It fires bubbling events: `shell-change` (detail:
+ * the change), `shell-refuse` (detail: the change, `by` and `error`), the cancelable `shell-guard` (detail:
+ * `change` and `wait(promise)`), and one for each other callback option (`onPick`: `shell-pick`). Does
+ * nothing if the name is already defined, or without a DOM.
  */
 export function element<O extends object, W extends Wired>(
   name: string,
@@ -73,7 +73,7 @@ export function element<O extends object, W extends Wired>(
   const plan: ElementPlan = {
     ...rules,
     attributes: attributesOf(rules.options),
-    // Made of O's own option kinds; the wire function checks each value.
+    // Created from the option kinds of O. The wire function checks each value.
     wire: (root, options) => wire(root, options as unknown as O),
   };
   const properties = new Map(
@@ -88,7 +88,7 @@ export function element<O extends object, W extends Wired>(
 
     constructor() {
       super();
-      // What was set before this definition was there stands before the accessors.
+      // A property that was set before the definition would hide the accessors.
       for (const [property, option] of properties) {
         if (!Object.hasOwn(this, property)) continue;
         const value: unknown = Reflect.get(this, property);
@@ -115,7 +115,7 @@ export function element<O extends object, W extends Wired>(
     connectedCallback(): void {
       connect(runOf(this, plan));
     }
-    /** A move within the document keeps everything as it is. */
+    /** A move within the document changes nothing. */
     connectedMoveCallback(): void {}
     disconnectedCallback(): void {
       disconnect(runOf(this, plan));

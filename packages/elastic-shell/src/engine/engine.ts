@@ -1,10 +1,9 @@
-// The one loop: event → intent → step → guard → owners → state → page → cells. It runs a contract on an element.
-//
-// An intent becomes the next state (the contract's step); what differs from the state before is a list of changes.
-// The guard is asked about the first of them, and may answer later: until then the pattern is busy. Once it is allowed,
-// the owners of what changes are asked; what they have taken happens, in a turn (`turn.ts`).
-//
-// Anyone who is called may unwire it: from then on nothing is written, whatever was under way.
+// The one loop: event → intent → step → guard → owners → state → page → cells. It runs a contract on an
+// element.  The contract's step turns an intent into the next state. The differences from the state before
+// are a list of changes. The guard is called about the first of them, and may resolve later: until then the
+// pattern is busy. If the guard allows it, the owners of the changed states are asked. What they accept is
+// applied in a turn (`turn.ts`).  Any function that is called may unwire the pattern. From then on nothing is
+// written, even for work in progress.
 import { cell, deliver } from '../core/cell.js';
 import { changesBetween } from '../core/change.js';
 import type { Contract, View, Writable } from '../core/contract/contract.js';
@@ -46,7 +45,7 @@ function change<S extends object, O, I extends string>(
     if (run.isOver) return;
     const changes = differing();
     const free = new Set<unknown>(run.contract.free);
-    // The guard is asked about what is not the user's own movement, where there is such a thing.
+    // The guard is called about the first change that isn't the user's own movement, if there is one.
     const asked = changes.find(({ name }) => !free.has(name));
     if (asked) return decide(run, changes, asked);
     if (changes.length) return commit(run, changes);
@@ -60,10 +59,10 @@ function intend<S extends object, O, I extends string>(
   at?: string,
 ): void {
   if (run.isOver) return;
-  // During a turn, the request is worked out from the state after it.
+  // During a turn, the request is based on the state after it.
   if (run.held) return void run.held.push(() => intend(run, intent, cause, at));
   const { contract, view, service } = run;
-  // What an intent is about holds for one step.
+  // The item of an intent is known for one step only.
   view.at = at ?? service?.aim?.(intent, cause);
   let next: Partial<S>;
   try {
@@ -80,7 +79,7 @@ const engineOf = <S extends object, O extends object, I extends string>(
   run,
   root: run.root,
   options: run.options,
-  // The same object; only its options are known to hold more.
+  // It is the same object. Only its options have more members.
   view: run.view as Writable<View<O & CommonOptions<S>>>,
   commands: run.contract.commands,
   state: () => run.state,
@@ -88,7 +87,7 @@ const engineOf = <S extends object, O extends object, I extends string>(
   change: (next, cause, settled) => change(run, next, cause, settled),
   reset(next) {
     if (!Object.keys(next).some((name) => run.owned.has(name))) change(run, next, { reason: 'native' }, true);
-    // The platform has put fields and boxes back to their first value.
+    // The platform has reset fields and boxes to their initial values.
     render(run);
   },
   isAsking: () => isAsking(run),
@@ -112,7 +111,7 @@ function unwire<S extends object, O, I extends string>(run: Run<S, O, I>): void 
   unclaim(run.root);
   run.waiting = undefined;
   for (const each of run.asked) each.drop();
-  // One that throws keeps none of the others from letting go.
+  // If one release function throws, the others still run.
   deliver([() => run.service?.release?.(), ...run.releases, run.writer.end, () => run.busy.set(false)]);
 }
 
@@ -155,10 +154,16 @@ const runOf = <S extends object, O extends object, I extends string>(
 };
 
 /**
- * Runs `contract` on `root`: the Wired it returns has a cell for each state. `serve` gives the service that does what
- * attributes alone do not; it is called again when the inside of `root` is replaced. Options are taken as they are:
- * `optionsOf` adds the defaults of the pattern and checks them. Throws a TypeError when `root` is no element or is wired
- * already.
+ * Runs `contract` on `root`. `serve` returns the service for everything that attributes alone don't do, and
+ * is called again when the content of `root` is replaced. Options are used as they are: `optionsOf` adds the
+ * defaults of the pattern and checks them.
+ *
+ * @param root The element.
+ * @param contract The contract.
+ * @param options The options, with defaults.
+ * @param serve Returns the service.
+ * @returns The wired pattern, with a cell for each state.
+ * @throws TypeError if `root` isn't an element or is already wired.
  */
 export function wire<S extends object, O extends object, I extends string>(
   root: HTMLElement,

@@ -1,5 +1,5 @@
-// Closed panels whose text the browser can find, among instances that wait for their first use. The browser makes a box for each such
-// panel, so it is told of them while the page is idle, a few at a time.
+// Makes the text of closed panels available to find-in-page, for instances that aren't wired in full yet. The
+// browser creates a box for each such panel, so a few at a time are marked while the page is idle.
 import { windowOf } from './dom.js';
 import type { WaitRules } from './untouched.js';
 
@@ -20,7 +20,7 @@ function makeFindableWhenIdle(one: Waiting): void {
   requestIdleCallback(work);
 }
 
-/** It is hidden already, in a way that the browser does not look into. */
+/** It is already hidden in a way that find-in-page skips. */
 const isHidden = (root: Element): boolean =>
   root.hasAttribute('hidden') && root.getAttribute('hidden') !== 'until-found';
 

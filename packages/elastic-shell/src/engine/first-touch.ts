@@ -1,15 +1,16 @@
-// The first touch of an instance that waits: a pointer over its opener, focus, a key or a press on it, or the platform that is about to
-// show its root. It is wired in full before the event goes on, so it hears the same event as if it had been wired all along.
+// The first use of a waiting instance: the pointer over its opener, focus, a key or a press on it, or the
+// platform about to show its root. It is wired in full before the event continues, so it receives the event
+// as if it had been wired all along.
 import { listen } from '../events/listen.js';
 import { windowOf } from './dom.js';
 import { type WaitRules, wakeAt } from './untouched.js';
 
 const onTouch = (event: Event): void => event.composedPath().forEach(wakeAt);
 
-/** The number of instances that wait in each window, and the end of listening there. */
+/** The number of waiting instances in each window, and a function that stops listening there. */
 const windows = new WeakMap<Window, { waiting: number; stop: () => void }>();
 
-/** Hears the window of `root` for the first touch. Returns a function that ends this for one instance. */
+/** Listens on the window of `root` for the first use. Returns a function that ends this for one instance. */
 function hearTouch(root: Element): () => void {
   const view = windowOf(root);
   const hears = windows.get(view) ?? { waiting: 0, stop: () => {} };
@@ -32,5 +33,5 @@ function hearTouch(root: Element): () => void {
   };
 }
 
-/** For patterns that more than a command opens. */
+/** For patterns that open by more than a command. */
 export const onFirstTouch: WaitRules = { hear: hearTouch };

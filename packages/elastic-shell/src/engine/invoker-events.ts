@@ -1,23 +1,23 @@
-// Invoker events: presses and commands, and what the platform did by itself, handed to whoever runs the element that
-// is meant. One handler hears for everything that is wired in a tree.
+// Invoker events: clicks, commands and actions of the platform, passed to the pattern that runs the named
+// element. One handler listens for everything that is wired in a tree.
 import { isHeldPress } from '../events/keys.js';
 import { closestTo, targetOf } from './dom.js';
 import { engineNamed, engineOf, intentOf, namedBy, naming, type Running } from './registry.js';
 
-/** A `command` event has the last two; a click finds them on its control. */
+/** A `command` event has the last two. For a click they are read from its control. */
 type Invoked = UIEvent & { source?: Element | null; command?: string | null };
 
-/** What is heard. All but click are heard while capturing: they do not bubble. */
+/** The events to listen for. All but click are captured, because they don't bubble. */
 export const invokerEvents = ['click', 'command', 'beforematch', 'toggle', 'change', 'keydown'];
 
 const isKeydown = (event: Event): event is KeyboardEvent => event.type === 'keydown';
 
-/** What had focus when the key that is down was pressed. */
+/** The element that had focus when the current key was pressed. */
 let pressedOn: WeakRef<Element> | undefined;
 
 /**
- * A key that is held down presses a control once, and nothing that focus has moved to meanwhile: a menu that it has opened, the first
- * button of a dialog.
+ * A key that is held down activates a control once, and not the element that focus has moved to meanwhile,
+ * such as the first item of a menu or the first button of a dialog that it opened.
  */
 function onKeydown(event: KeyboardEvent): void {
   const target = targetOf(event);
@@ -28,7 +28,7 @@ function onKeydown(event: KeyboardEvent): void {
   }
 }
 
-/** The control that was pressed, the command on it, and who runs what it means. */
+/** The control that was used, its command, and the pattern that runs the named element. */
 interface Press {
   source: HTMLElement;
   command: string | null;
@@ -39,24 +39,26 @@ const pressOf = (event: Invoked): Press | undefined => {
   const source = closestTo(event, `${naming},summary,button`);
   if (!source || event.defaultPrevented) return;
   const command = source.getAttribute('command');
-  // Where the browser knows invoker commands, it sends a command event of its own.
+  // A browser that supports invoker commands fires a command event itself.
   if (command && 'command' in source) return;
   const own = source.localName === 'summary' ? source.parentNode : source;
   const id = namedBy(source);
   return { source, command, engine: id ? engineNamed(source, id) : engineOf(own) };
 };
 
-/** Events that have been acted on. What is slotted is heard in its own tree and in that of the slot. */
+/**
+ * Events that were already handled. An event on slotted content reaches its own tree and that of the slot.
+ */
 const acted = new WeakSet<Event>();
 
-/** Whether nobody has acted on an event yet; from now on somebody has. */
+/** Returns whether an event is still unhandled, and marks it as handled. */
 function isFirst(event: Event): boolean {
   if (acted.has(event)) return false;
   acted.add(event);
   return true;
 }
 
-/** A control asks for something by its command; an empty one is a press without a command. */
+/** Handles the command of a control. An empty command is a click without a command. */
 const invoke = (event: Invoked, engine: Running | undefined, source: Element, command: string): void => {
   const intent = engine && intentOf(engine.commands, command);
   if (!engine || !intent || !isFirst(event)) return;
@@ -78,14 +80,14 @@ const handlers: Record<string, (event: Invoked, engine: Running | undefined) => 
   command(event, engine) {
     if (event.source) invoke(event, engine, event.source, event.command ?? '');
   },
-  /** Find-in-page has found something in it: the platform shows it already. */
+  /** Find-in-page has found text in it, and the platform already shows it. */
   beforematch(event, engine) {
     if (!engine || !isFirst(event)) return;
     event.preventDefault();
     engine.intend('open', { reason: 'found', event });
   },
   toggle: (_, engine) => engine?.reread(),
-  /** A checkbox has turned over already: whether it may is asked now, and it shows the answer. */
+  /** A checkbox has already toggled. Now the guard decides, and the checkbox shows the result. */
   change(event, engine) {
     if (!engine || !isFirst(event)) return;
     engine.intend('toggle', { reason: 'press', event, source: targetOf(event) });
@@ -93,9 +95,9 @@ const handlers: Record<string, (event: Invoked, engine: Running | undefined) => 
   },
 };
 
-/** Hears an event of one of the types above. */
+/** Handles an event of one of the types above. */
 export const onInvokerEvent = (event: Event): void => {
   if (isKeydown(event)) onKeydown(event);
-  // The types above have what is read of them.
+  // The types above have the members that are read here.
   else handlers[event.type]?.(event as Invoked, engineOf(targetOf(event)));
 };

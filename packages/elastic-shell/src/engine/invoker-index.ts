@@ -1,24 +1,23 @@
-// The invoker index: which controls name what, and in which trees (documents, shadow roots, detached fragments) that
-// matters. Each tree that holds something wired is observed and heard once, however much is wired in it, and let go with
-// the last of it.
-//
-// A control is filed under the id it names (`commandfor`, else `aria-controls`) when it is first seen, and struck off when
-// it leaves or names another. A root that is moved to another tree takes its membership along.
+// The invoker index: which controls name which ids, in each tree (document, shadow root, detached fragment)
+// with wired elements. Each such tree has one observer and one listener, however many elements are wired in
+// it, until the last of them is unwired.  A control is filed under the id that it names (`commandfor`, or
+// `aria-controls`) when it is first seen, and removed when it leaves or names another. A root that moves to
+// another tree is indexed there.
 import { endListening } from '../events/listen.js';
 import { isWritten } from './attribute-watch.js';
 import { elementNamed, isElement, matches, topOf } from './dom.js';
 import { invokerEvents, onInvokerEvent } from './invoker-events.js';
 import { engineNamed, engineOf, namedBy, naming, type Running } from './registry.js';
 
-/** Anything that can be the top of nodes: a document, a shadow root, or a detached element or fragment. */
+/** The top of a tree: a document, a shadow root, or a detached element or fragment. */
 type Tree = Node & ParentNode;
 
-/** What is held of a tree while something in it is wired. */
+/** The index of a tree, while it contains wired elements. */
 interface Home {
   users: number;
   observer: MutationObserver;
   stop: AbortController;
-  /** The root of the document. `document.open()` replaces it and removes all listeners. */
+  /** The root element of the document. `document.open()` replaces it and removes all listeners. */
   top: Element | null | undefined;
 }
 
@@ -26,7 +25,7 @@ const topIn = (tree: Tree): Element | null | undefined =>
   tree.nodeType === 9 ? tree.firstElementChild : undefined;
 
 const trees = new Map<Tree, Home>();
-/** The tree of each wired root, as it was last seen. */
+/** The last known tree of each wired root. */
 const homes = new Map<Element, Tree>();
 const byId = new Map<string, Set<Element>>();
 /** The id that a control is filed under. */
@@ -39,7 +38,7 @@ const strike = (control: Element): void => {
   if (id !== undefined && controls?.delete(control) && !controls.size) byId.delete(id);
 };
 
-/** Files a control under the id it names. */
+/** Files a control under the id that it names. */
 const file = (control: Element): void => {
   const id = namedBy(control);
   if (filed.get(control) !== id) strike(control);
@@ -50,7 +49,7 @@ const file = (control: Element): void => {
   else byId.set(id, new Set([control]));
 };
 
-/** Files a control; answers whom that concerns. */
+/** Files a control, and returns the wired elements that are concerned. */
 const fileFor = (control: Element): Running | undefined => {
   file(control);
   return engineOf(control) ?? engineNamed(control, namedBy(control));
@@ -66,11 +65,14 @@ const fileAll = (within: Tree): (Running | undefined)[] => [
   ...controlsIn(within).map(fileFor),
 ];
 
-/** Controls have left `tree`, unless they were only moved within it: whom they named has fewer openers. */
+/**
+ * Removes controls that have left `tree`, unless they only moved within it. The elements that they named lose
+ * an opener.
+ */
 const strikeAll = (removed: Tree, tree: Tree): (Running | undefined)[] =>
   controlsIn(removed).map((control) => {
     const id = filed.get(control) ?? namedBy(control);
-    // Moved within it, or to another that is known, it is filed there.
+    // If it moved within the tree, or to another known tree, it is filed there.
     const now = topOf(control);
     if (now === tree) return undefined;
     if (!trees.has(now)) strike(control);
@@ -79,19 +81,22 @@ const strikeAll = (removed: Tree, tree: Tree): (Running | undefined)[] =>
 
 const isSearchable = (node: Node): node is Tree => 'querySelectorAll' in node;
 
-/** Whom a change of attributes concerns. */
+/** Returns the wired elements that a change of attributes concerns. */
 const renamed = (control: Element, { oldValue }: MutationRecord): (Running | undefined)[] => {
   if (!namedBy(control)) strike(control);
   return [engineNamed(control, oldValue), ...(matches(control, naming) ? [fileFor(control)] : [])];
 };
 
-/** An aria-controls says nothing new where the engine has written it: beside commandfor, or on an item that has a panel. */
+/** An aria-controls that the engine wrote, beside commandfor or on an item with a panel, adds nothing. */
 const isNews = ({ attributeName, target }: MutationRecord): boolean =>
   attributeName !== 'aria-controls' ||
   !isElement(target) ||
   !(target.hasAttribute('commandfor') || (!filed.has(target) && isWritten(target, 'aria-controls')));
 
-/** Whom a change of the page concerns: those whose controls came, went or say something else. */
+/**
+ * Returns the wired elements that a change of the page concerns: those whose controls were added, removed or
+ * changed.
+ */
 const concerned = (record: MutationRecord, tree: Tree): (Running | undefined)[] => {
   const { target, addedNodes, removedNodes, type } = record;
   if (type === 'attributes') return isElement(target) ? renamed(target, record) : [];
@@ -101,7 +106,7 @@ const concerned = (record: MutationRecord, tree: Tree): (Running | undefined)[] 
   ];
 };
 
-/** The wired elements around the places where nodes came or went: what they hold of their inside may be gone. */
+/** Returns the wired elements around added or removed nodes, whose parts may have been removed. */
 const around = (records: readonly MutationRecord[]): Set<Running> => {
   const found = new Set<Running>();
   const seen = new Set<Node>();
@@ -118,7 +123,7 @@ const around = (records: readonly MutationRecord[]): Set<Running> => {
   return found;
 };
 
-/** Wired roots that now stand in another tree are heard there. One that stands nowhere stays where it was. */
+/** Moves wired roots that are in another tree now. A root that is in no tree stays where it was. */
 const rehome = (): void => {
   for (const [root, home] of homes) {
     const now = topOf(root);
@@ -167,15 +172,15 @@ const leave = (tree: Tree): void => {
   trees.delete(tree);
   home.observer.disconnect();
   endListening(home.stop);
-  // With nothing left to look anything up, nothing is kept.
+  // Without wired elements, the index is empty.
   if (!trees.size) byId.clear();
   else for (const control of controlsIn(tree)) strike(control);
 };
 
-/** Has the tree of `root` observed and heard until released; the last release ends it there. */
+/** Observes the tree of `root` and listens on it until released. The last release stops both. */
 export function joinIndex(root: Element): () => void {
   const top = topOf(root);
-  // A detached root is also waited for in its document, where it may be put later.
+  // A detached root is also awaited in its document, where it may be inserted later.
   const document = root.isConnected ? undefined : root.ownerDocument;
   homes.set(root, top);
   join(top);
@@ -187,7 +192,10 @@ export function joinIndex(root: Element): () => void {
   };
 }
 
-/** The controls that name `root`, as of now: where two have its id they name the first, as the platform has it. */
+/**
+ * Returns the controls that name `root` now. If two elements have its id, the controls belong to the first,
+ * as on the platform.
+ */
 export function invokersOf(root: Element): HTMLElement[] {
   const home = homes.get(root);
   const observer = home && trees.get(home)?.observer;
@@ -201,7 +209,7 @@ export function invokersOf(root: Element): HTMLElement[] {
   );
 }
 
-/** How much the index holds: for tests that nothing stays behind. */
+/** Returns the size of the index, for tests that check for leaks. */
 export const indexSize = (): { trees: number; roots: number; ids: number } => ({
   trees: trees.size,
   roots: homes.size,

@@ -1,6 +1,6 @@
-// A lazy service: one whose work is loaded only where it is asked for. Until it is there, nothing is missing but its extras.
-//
-// A part that arrives after unwiring is released. If it can't be loaded, the error is reported, and the next change tries again.
+// A lazy service loads its code only when needed. Until then, only its extras are missing.  If the code
+// arrives after unwiring, it is released. If it can't be loaded, the error is reported, and the next change
+// tries again.
 import { pageWide } from '../core/page-record.js';
 import { tellError } from './report-error.js';
 import type { Service } from './service.js';
@@ -24,7 +24,7 @@ export async function arriving<T>(part: Promise<T>): Promise<T | undefined> {
   }
 }
 
-/** `service` joined by the one that `load` brings, which comes first. */
+/** Adds the service that `load` loads to `service`. The loaded one runs first. */
 export function lazyService<S>(
   service: Service<S>,
   { render }: { render(): void },
@@ -50,7 +50,7 @@ export function lazyService<S>(
     parts: () => [...(service.parts?.() ?? []), ...(inner?.parts?.() ?? [])],
     show(change) {
       ask();
-      // What is there at once is there before focus goes in.
+      // A part that is loaded already is used before focus moves in.
       inner?.show?.(change);
       service.show?.(change);
     },

@@ -1,7 +1,6 @@
-// Wiring by markup: elements that say by `data-wire` what they are, as a server or a template writes them.
-//
-// A pattern can be wired so once it is loaded: its module makes it known. Its options stand beside it as
-// `data-wire-<option>`, in kebab-case, for all that a text can say.
+// Wires by markup: elements with `data-wire`, from a server or a template.  This works for every loaded
+// pattern, because its module registers it. Its options are attributes `data-wire-<option>`, in kebab-case,
+// for every option that a text can set.
 import type { OptionKinds } from '../core/contract/options.js';
 import { asState, isState, optionsFrom, revisionAttribute } from './attributes.js';
 import { type KnownPattern, loadedPatterns } from './defaults.js';
@@ -13,15 +12,15 @@ import type { Wired } from './types.js';
 
 const mark = 'data-wire';
 
-/** Returns everything in `region` (and itself) that says by `data-wire` what it is. */
+/** Returns the elements with `data-wire` in `region`, including `region` itself. */
 export const markedIn = (region: ParentNode): HTMLElement[] => {
   const inside = [...region.querySelectorAll<HTMLElement>(`[${mark}]`)];
-  // A region may be marked itself; only an element matches anything.
+  // A region can be marked itself. Only elements match a selector.
   const own = 'matches' in region ? (region as unknown as HTMLElement) : undefined;
   return own?.matches(`[${mark}]`) ? [own, ...inside] : inside;
 };
 
-/** Returns the name of the pattern that an element says it is. */
+/** Returns the name of the pattern that an element names. */
 export const nameOf = (element: Element): string => element.getAttribute(mark) ?? '';
 
 const knownFor = (element: HTMLElement): KnownPattern => {
@@ -33,13 +32,16 @@ const knownFor = (element: HTMLElement): KnownPattern => {
   );
 };
 
-/** What was wired here and has been in a document since, and what has not yet. */
+/** The elements that were wired here: those that have been in a document since, and those that haven't. */
 const placed = new Set<HTMLElement>();
 const waiting = new Set<HTMLElement>();
-/** Ends the following of nodes in each tree. */
+/** Functions that stop observing each tree. */
 const followed = new Map<Node, () => void>();
 
-/** Unwires what has gone, at the end of the task after that: until then it may have been put back, or elsewhere. */
+/**
+ * Unwires elements that have left, at the end of the next task: until then they may have been put back, or
+ * moved.
+ */
 function letGo(): void {
   isDue = false;
   for (const element of waiting)
@@ -67,14 +69,14 @@ const hear = (records: MutationRecord[]): void => {
   setTimeout(letGo);
 };
 
-/** Has an element unwired when it has left the document. */
+/** Unwires an element after it has left the document. */
 function letGoLater(element: HTMLElement): void {
   (element.isConnected ? placed : waiting).add(element);
   const tree = treeOf(element);
   if (!followed.has(tree)) followed.set(tree, followNodes(element, hear));
 }
 
-/** What an element said when it was last read: the options, and which revision of them that was. */
+/** The attributes of an element when they were last read: the options, and their revision. */
 interface Said {
   options: Record<string, unknown>;
   revision: string | null;
@@ -87,10 +89,13 @@ const read = (element: HTMLElement, kinds: OptionKinds): Said => ({
   revision: element.getAttribute(revisionAttribute),
 });
 
-/** What is wired follows what its attributes say anew. Of another revision every state is new, also one that is said again. */
+/**
+ * Applies changed attributes to a wired element. With another revision every state counts as new, even if
+ * unchanged.
+ */
 function followSaid(element: HTMLElement, wired: Wired): void {
   const before = said.get(element);
-  // A program has wired it.
+  // It was wired by code.
   if (!before) return;
   const { options: kinds } = knownFor(element);
   const now = read(element, kinds);
@@ -98,7 +103,7 @@ function followSaid(element: HTMLElement, wired: Wired): void {
   const isNew = (name: string): boolean => !Object.is(before.options[name], now.options[name]);
   const isAnew = before.revision !== now.revision;
   const changed: Record<string, unknown> = {};
-  // One that is not said any more has its default again; a state stays.
+  // An option whose attribute was removed gets its default. A state keeps its value.
   for (const name of Object.keys({ ...before.options, ...now.options })) {
     const value = now.options[name];
     const cell: unknown = isState(kinds[name] ?? []) && Reflect.get(wired, name);
@@ -110,13 +115,15 @@ function followSaid(element: HTMLElement, wired: Wired): void {
 }
 
 /**
- * Wires the elements with `data-wire` in `region` (and `region` itself) that aren't wired yet. Write options beside it, as
- * `data-wire-size="wide"`. Elements that were wired this way before follow options whose value has changed; a state is followed if its value
- * differs from the last one, or if `data-wire-revision` has changed. An element that leaves the document is unwired at the end of the task.
+ * Wires the elements with `data-wire` in `region` (and `region` itself) that aren't wired yet. Write options
+ * beside it, as `data-wire-size="wide"`. Elements that were wired this way before follow options whose value
+ * has changed. A state follows if its value differs from the last one, or if `data-wire-revision` has
+ * changed. An element that leaves the document is unwired at the end of the task.
  *
  * @param region - An element, a document, a fragment or a shadow root.
- * @returns What was wired, in document order.
- * @throws TypeError for a pattern that isn't loaded, or for an unknown or wrong option. The other elements are wired before that.
+ * @returns The newly wired patterns, in document order.
+ * @throws TypeError if a pattern isn't loaded, or if an option is unknown or has an invalid value. The other
+ * elements are wired first.
  */
 export function wireWithin(region: ParentNode): Wired[] {
   const wired: Wired[] = [];
@@ -141,7 +148,12 @@ export function wireWithin(region: ParentNode): Wired[] {
   return wired;
 }
 
-/** Unwires everything in `region` (and itself) that is marked by `data-wire`. Harmless where nothing is wired. */
+/**
+ * Unwires everything in `region` (and `region` itself) that has `data-wire`. Does nothing if it contains no
+ * wired elements.
+ *
+ * @param region An element, a document, a fragment or a shadow root.
+ */
 export function unwireWithin(region: ParentNode): void {
   for (const element of markedIn(region)) wiredOf(element)?.unwire();
 }

@@ -1,9 +1,9 @@
-// Options are checked once, when something is wired: a name or a value that cannot be meant is an error at once.
+// Checks options once, when a pattern is wired: an unknown name or an invalid value throws at once.
 import { type OptionKind, type OptionKinds, kinds } from '../core/contract/options.js';
 import { nearest } from '../core/text.js';
 import { described } from './dom.js';
 
-/** What a value must be, where it is something else. */
+/** Returns the expected kind of value if it is another, or undefined. */
 const wanted = (kind: OptionKind, value: unknown): string | undefined => {
   const type = typeof value;
   if (typeof kind !== 'string')
@@ -13,8 +13,8 @@ const wanted = (kind: OptionKind, value: unknown): string | undefined => {
 };
 
 /**
- * Throws a TypeError when an option is not known, or has a value of another kind. `whose` and `on` say whose options
- * they are. What is undefined counts as left out. Without `known` nothing is looked at.
+ * Throws a TypeError if an option is unknown or has a value of another kind. `whose` and `on` are used in the
+ * message. An undefined value counts as omitted. Without `known`, nothing is checked.
  */
 export function checkOptions(
   whose: string,
@@ -37,10 +37,10 @@ export function checkOptions(
   }
 }
 
-/** What somebody who wrote `word` may have meant. */
+/** Returns the name that was probably meant by `word`. */
 export const suggestion = (word: string, words: readonly string[]): string => {
   const lower = word.toLowerCase();
-  // What goes by another name elsewhere mostly holds the word: `defaultOpen`, `closeOnEscape`.
+  // Names like `defaultOpen` or `closeOnEscape` usually contain the right one.
   const near = nearest(word, words) ?? words.find((other) => other[3] && lower.includes(other.toLowerCase()));
   return near ? `did you mean "${near}"?` : `there are ${words.join(', ')}`;
 };

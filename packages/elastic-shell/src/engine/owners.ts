@@ -1,12 +1,11 @@
-// Owners: code that holds a state for the pattern. An owner is given each new value, and what it holds afterwards is what happens.
-//
-// An owner that knows at once is read at once. One that returns a promise is read when that resolves; until then the pattern stays as
-// it was, and further requests wait. Either all owners of a change have taken their value, or none keeps it: if one has kept its old
-// value it has refused, and the others get theirs back.
-//
-// A framework can't tell a refusal from a commit that is still to come (a transition, a router). Its promise resolves to `undecided`:
-// the change then stays open without holding up other requests, until the owner holds another value, another request for the same state
-// takes its place, or a second has passed. Then it is reported as refused; if the owner takes the very value after all, it happens.
+// Owners: code that controls a state. An owner is given each new value, and the value it has afterwards is
+// applied.  An owner that responds synchronously is read at once. One that returns a promise is read when
+// that resolves. Until then the pattern keeps its state, and further requests wait. The owners of a change
+// either all accept or all refuse: if one keeps its previous value, it has refused, and the others get theirs
+// back.  A framework can't distinguish a refusal from a commit that is still to come (a transition, a
+// router). Its promise resolves to `undecided`: the change then stays open without blocking other requests
+// until the owner has another value, another request for the same state replaces it, or a second has passed.
+// Then it is reported as refused. If the owner accepts exactly that value later, the change is still applied.
 import { deliver } from '../core/cell.js';
 import { isSameValue } from '../core/change.js';
 import { isPromise } from '../core/promise.js';
@@ -17,16 +16,22 @@ import { type Asked, isMoved, only, rebased, type Run, stateOf } from './run.js'
 import type { ChangeOf } from './types.js';
 import { endTurn, inTurn } from './wishes.js';
 
-/** What the promise of an owner resolves to if the owner may take the value later still. */
+/** The result of an owner's promise if the owner may still accept the value later. */
 export const undecided = Symbol('undecided');
 
-/** Milliseconds after which an owner that has not answered is reported, and one that is undecided counts as refusing. */
+/**
+ * Milliseconds after which an owner that hasn't responded is reported, and an undecided one counts as
+ * refusing.
+ */
 const patience = 1000;
 
-/** Milliseconds after which one that counts as refusing is not waited for any more: a router may have loaded a page until then. */
+/**
+ * Milliseconds after which an owner that counts as refusing is given up: a router may take that long to load
+ * a page.
+ */
 const forgotten = 10_000;
 
-/** Calls a function of the owner's. One that throws has refused; its error is reported. */
+/** Calls a function of the owner. If it throws, it has refused, and its error is reported. */
 function attempt<T>(act: () => T): T | undefined {
   try {
     return act();
@@ -39,13 +44,13 @@ function attempt<T>(act: () => T): T | undefined {
 const held = <S extends object, O, I extends string>({ stores }: Run<S, O, I>, name: string): unknown =>
   stores.get(name)?.get();
 
-/** Returns whether every owner holds another value than before it was asked. */
+/** Returns whether every owner has another value than before it was asked. */
 const haveTaken = <S extends object, O, I extends string>(
   run: Run<S, O, I>,
   own: readonly ChangeOf<S>[],
 ): boolean => !own.some(({ name, previous }) => isSameValue(held(run, name), previous));
 
-/** What the owners have made of a change, in the order of the changes; undefined if one has refused. */
+/** Returns the changes as the owners accepted them, in order, or undefined if one has refused. */
 function answered<S extends object, O, I extends string>(
   run: Run<S, O, I>,
   changes: readonly ChangeOf<S>[],
@@ -53,7 +58,7 @@ function answered<S extends object, O, I extends string>(
   const { stores, owned } = run;
   const own = changes.filter(({ name }) => owned.has(name));
   if (haveTaken(run, own))
-    // An owner may have taken another value than it was given: that one is what happens.
+    // An owner may have accepted another value than it was given. That value is applied.
     return changes.map(
       (each) => (owned.has(each.name) ? { ...each, value: held(run, each.name) } : each) as ChangeOf<S>,
     );
@@ -65,7 +70,7 @@ function answered<S extends object, O, I extends string>(
   return undefined;
 }
 
-/** Returns `changes` with the keys that were asked for before and have not been answered. Those requests are dropped. */
+/** Returns `changes` with the keys from pending requests for the same state. Those requests are dropped. */
 function afterOthers<S extends object, O, I extends string>(
   run: Run<S, O, I>,
   changes: readonly ChangeOf<S>[],
@@ -78,7 +83,7 @@ function afterOthers<S extends object, O, I extends string>(
     if (asked.isRefused) continue;
     now = now.map((each) => {
       const { value } = before.get(each.name) ?? {};
-      // Keys that are added or taken away; of a single value, the last request counts.
+      // For a set, added and removed keys are combined. For a single value, the last request counts.
       return value instanceof Set ? { ...rebased(each, value), previous: each.previous } : each;
     });
   }
@@ -86,8 +91,9 @@ function afterOthers<S extends object, O, I extends string>(
 }
 
 /**
- * Asks the owners of what would change. `done` is called with what they have taken, or with nothing if one has refused, and the error
- * if its promise was rejected: at once, or when all have answered. Returns true if the turn goes on until then.
+ * Asks the owners of the changed states. `done` is called with the values they accepted, or with nothing if
+ * one has refused, and the error if its promise was rejected: at once, or when all have responded. Returns
+ * true if the turn continues until then.
  */
 export function askOwners<S extends object, O, I extends string>(
   run: Run<S, O, I>,
@@ -113,7 +119,8 @@ export function askOwners<S extends object, O, I extends string>(
       asked.drop();
       tell('owner', run.root, first);
       const { isHoldingUp } = asked;
-      // What has moved on in the meantime stays, unless it belongs to an owner, who is read again.
+      // States that changed in the meantime keep their value, unless an owner controls them, which is then
+      // read again.
       const still = isHoldingUp ? changes : changes.filter((each) => isOwn(each) || !isMoved(run, each));
       const finish = (): void =>
         done(
@@ -141,7 +148,7 @@ export function askOwners<S extends object, O, I extends string>(
   }
   timer = setTimeout(() => tell('owner-silent', run.root, first), patience);
   void Promise.allSettled(late).then((ends) => {
-    // Unwired, or another request has taken its place.
+    // It was unwired, or another request has replaced it.
     if (!run.asked.includes(asked)) return;
     const failed = ends.find((end) => end.status === 'rejected');
     const isOpen = !failed && ends.some((end) => end.status === 'fulfilled' && end.value === undecided);
@@ -158,7 +165,10 @@ export function askOwners<S extends object, O, I extends string>(
   return true;
 }
 
-/** An owner holds another value. Returns true if it was asked about that state; the change happens if all owners have now taken it. */
+/**
+ * An owner has another value. Returns true if it was asked about that state. The change is applied if all
+ * owners have accepted now.
+ */
 export function isAnswer<S extends object, O, I extends string>(run: Run<S, O, I>, name: string): boolean {
   const asked = run.asked.find(({ own }) => own.some((each) => each.name === name));
   if (!asked) return false;
@@ -168,7 +178,7 @@ export function isAnswer<S extends object, O, I extends string>(run: Run<S, O, I
   return true;
 }
 
-/** Gives the state the value that its owner holds, if the owner has not followed what the platform did. */
+/** Gives the state the value of its owner, if the owner hasn't followed a change by the platform. */
 export function obey<S extends object, O, I extends string>(run: Run<S, O, I>, name: string): void {
   const value = held(run, name);
   if (run.isOver || isAsking(run) || isSameValue(value, stateOf(run, name))) return;

@@ -1,5 +1,6 @@
-// A pattern as one value: its contract, its services and its methods. From this value come its wire function, its custom element, the
-// hooks of each framework, and what `data-wire` finds. `describePattern` adds its words, rules and checks for the tools.
+// A pattern as one value: its contract, its services and its methods. From this value come its wire function,
+// its custom element, the hooks of each framework, and `data-wire`. `describePattern` adds its texts, rules
+// and checks for the tools.
 import type { Contract } from '../core/contract/contract.js';
 import { commonKinds, type OptionKinds } from '../core/contract/options.js';
 import { type PlainOutline, plainOutline } from '../core/outline/plain.js';
@@ -33,14 +34,14 @@ export interface PatternPlan<S extends object, O extends object, I extends strin
   I
 > {
   /**
-   * Returns the service that does what attributes alone don't: keys, form values, drawing. It is called again
-   * if the inside of the root is replaced.
+   * Returns the service for everything that attributes alone don't do: keys, form values, drawing. It is
+   * called again if the content of the root is replaced.
    *
    * @defaultValue none
    */
   serve?: (engine: EngineOf<S, O, I>) => Service<S>;
   /**
-   * Its methods, on what is wired, on its custom element and on handles.
+   * Its methods, which exist on the wired pattern, on its custom element and on handles.
    *
    * @defaultValue none
    */
@@ -52,13 +53,13 @@ export interface PatternPlan<S extends object, O extends object, I extends strin
    */
   tag?: string;
   /**
-   * What its custom element wires.
+   * The root inside its custom element.
    *
    * @defaultValue its first child element
    */
   element?: ElementPlace;
   /**
-   * The attributes of its parts before there is a page.
+   * The attributes of its parts before wiring, for server rendering.
    *
    * @defaultValue the parts `root` and `opener`
    */
@@ -68,7 +69,7 @@ export interface PatternPlan<S extends object, O extends object, I extends strin
 /** A pattern: one value for functions, elements, `data-wire` and every framework. */
 export interface Pattern<O extends object, W extends Wired, N extends string, Out> {
   readonly name: string;
-  /** What each option takes, those of every pattern included. */
+  /** The kind of value of each option, including those of every pattern. */
   readonly options: OptionKinds;
   readonly commands: Readonly<Record<string, string>>;
   readonly methods: readonly N[];
@@ -78,24 +79,23 @@ export interface Pattern<O extends object, W extends Wired, N extends string, Ou
   /**
    * Wires an element.
    *
-   * @throws TypeError if `root` is not an element or is wired already, or if an option is unknown or has a wrong value.
+   * @throws TypeError if `root` isn't an element or is already wired, or if an option is unknown or has an
+   * invalid value.
    */
   readonly wire: Wire<O, W>;
 }
 
-/** The names that everything wired has. */
+/** Names that every wired pattern uses. */
 const reserved = ['root', 'busy', 'update', 'unwire'];
 
 /**
- * Makes a pattern of one value, and makes it known to `data-wire`, `wireWithin` and `setDefaults`.
+ * Defines a pattern as one value, and registers it for `data-wire`, `wireWithin` and `setDefaults`.
  *
  * @param plan - Its contract, service, methods, element and outline.
  * @returns The pattern, for `elementOf`, `describePattern` and the hooks of each framework.
- * @throws TypeError if a method has a name that everything wired has, such as `update`.
- *
- * @example
- * export const rating = definePattern({ ...contract, methods: { clear: ({ intend }) => intend('clear', { reason: 'program' }) } });
- * rating.wire(element, { max: 5 });
+ * @throws TypeError if a method has a reserved name, such as `update`.
+ * @example export const rating = definePattern({ ...contract, methods: { clear: ({ intend }) =>
+ * intend('clear', { reason: 'program' }) } }); rating.wire(element, { max: 5 });
  */
 export function definePattern<
   S extends object,
@@ -141,7 +141,8 @@ export function definePattern<
     methods: acts.map(([name]) => name) as (keyof M & string)[],
     tag,
     element,
-    // Made when it is first asked for, since it reads the first states. Without an outline of its own, Out is the plain one.
+    // Created on first use, because it reads the initial states. Without an outline of its own, Out is the
+    // plain one.
     get outline() {
       return (outline ??= plainOutline(contract) as Out);
     },

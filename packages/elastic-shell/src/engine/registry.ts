@@ -1,10 +1,10 @@
-// Who runs what, and what a control names.
+// The registry: which pattern runs each element, and which element a control names.
 import type { ItemsView } from '../core/contract/contract.js';
 import type { OptionKinds } from '../core/contract/options.js';
 import { elementNamed } from './dom.js';
 import type { Cause, Wired } from './types.js';
 
-/** A running contract, for whoever only looks on. */
+/** A running contract, for code that only reads it. */
 export interface Seen {
   readonly root: HTMLElement;
   readonly contract: {
@@ -14,58 +14,66 @@ export interface Seen {
     readonly commands: Readonly<Record<string, string>>;
     step(state: object, intent: string, view: ItemsView): object;
   };
-  /** The options it runs with; `givenTo` has those of them that are its own. */
+  /** The options it runs with. `givenTo` returns those that were given to this instance. */
   readonly options: object;
   readonly view: ItemsView & { readonly labelOf?: (key: string) => string };
   readonly state: object;
-  /** The states that have an owner. */
+  /** The states that an owner controls. */
   readonly owned: ReadonlySet<string>;
-  /** The change that a guard is making up its mind about. */
+  /** The change that a guard is deciding about. */
   readonly waiting: object | undefined;
-  /** What owners were asked and have not answered. */
+  /** The pending requests to owners. */
   readonly asked: readonly { readonly isRefused: boolean }[];
   /** It waits for a part that it needs. */
   readonly isIncomplete: boolean;
 }
 
-/** Returns whether an owner has not answered. One that counts as refusing is not waited for. */
+/** Returns whether an owner hasn't responded. One that counts as refusing isn't awaited. */
 export const isAsking = ({ asked }: Pick<Seen, 'asked'>): boolean =>
   asked.some(({ isRefused }) => !isRefused);
 
-/** A running contract, as controls and the platform speak to it. */
+/** A running contract, as controls and the platform use it. */
 export interface Running {
   readonly run: Seen;
   readonly commands: Readonly<Record<string, string>>;
   intend(intent: string, cause: Cause): void;
   reread(): void;
   render(): void;
-  /** Nodes came or went inside its root. */
+  /** Nodes were added or removed inside its root. */
   inside(): void;
 }
 
-/** Every wired root and what runs it. */
+/** Every wired root and its running pattern. */
 export const engines = new WeakMap<Node, Running>();
 
-/** Every wired root and what its wire function returned. */
+/** Every wired root and the handle that its wire function returned. */
 const results = new WeakMap<Node, Wired>();
 
-/** Keeps what a wire function returns, so that `wiredOf` finds it. */
+/** Stores the handle that a wire function returns, so that `wiredOf` finds it. */
 export const keepWired = <W extends Wired>(wired: W): W => {
   results.set(wired.root, wired);
   return wired;
 };
 
-/** For what a wire function returned while it waits for its first use: has `heard` called once it is wired in full. */
+/** For the handle of an instance that isn't wired in full yet: calls `heard` once it is. */
 export const waits = new WeakMap<object, (heard: () => void) => void>();
 
-/** What the wire function of `element` returned, while it is wired; undefined for any other element. */
+/**
+ * Returns the handle of a wired element, or undefined for any other element.
+ *
+ * @param element The root of a pattern.
+ * @returns What its wire function returned.
+ */
 export const wiredOf = (element: Element): Wired | undefined =>
   engines.has(element) ? results.get(element) : undefined;
 
-/** What runs `element`, to look at; undefined for what is not wired. */
+/** Returns the running pattern of `element` for reading, or undefined if it isn't wired. */
 export const wiredRun = (element: Node): Seen | undefined => engines.get(element)?.run;
 
-/** What a command means to a pattern; nothing for a name that every object has. */
+/**
+ * Returns the meaning of a command for a pattern. Names that every object has, such as `constructor`, have
+ * none.
+ */
 export const intentOf = <I extends string>(
   commands: Readonly<Record<string, I>>,
   command: string | null,
@@ -74,14 +82,14 @@ export const intentOf = <I extends string>(
 /** The selector of controls that name an element. */
 export const naming = '[commandfor],[aria-controls]';
 
-/** The id a control names: commandfor first, since that is what the platform acts on. */
+/** Returns the id that a control names: commandfor first, because the platform follows that. */
 export const namedBy = (control: Element): string | null =>
   control.getAttribute('commandfor') ?? control.getAttribute('aria-controls');
 
-/** What runs an element, if anything does. */
+/** Returns the running pattern of an element, or undefined. */
 export const engineOf = (node: Node | null | undefined): Running | undefined =>
   node ? engines.get(node) : undefined;
 
-/** What runs the element with `id` in the tree of `node`. */
+/** Returns the running pattern of the element with `id` in the tree of `node`. */
 export const engineNamed = (node: Node, id: string | null): Running | undefined =>
   engineOf(elementNamed(node, id));

@@ -1,6 +1,6 @@
-// Errors that nobody waits for: told as the platform tells of those that nobody caught.
+// Reports errors that no caller can catch, the way the platform reports uncaught errors.
 
-/** Tells of `error`; where the platform has no way to (jsdom), on the console. */
+/** Reports `error`, or logs it to the console if the platform has no `reportError` (jsdom). */
 export const tellError = (error: unknown): void => {
   if (typeof reportError === 'function') reportError(error);
   else console.error(error);

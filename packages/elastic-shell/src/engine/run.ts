@@ -1,4 +1,4 @@
-// A contract that runs on an element, and all it holds.
+// A contract that runs on an element, with all its data.
 import type { Speaker } from '../announce/speaker.js';
 import type { Cell } from '../core/cell.js';
 import { isSameValue } from '../core/change.js';
@@ -7,7 +7,7 @@ import type { AttributeWriter, Sheet } from './attribute-writer.js';
 import type { Service } from './service.js';
 import type { Cause, Change, ChangeOf, CommonOptions } from './types.js';
 
-/** A contract that runs, and all it holds. */
+/** A running contract, with all its data. */
 export interface Run<S extends object, O, I extends string> {
   root: HTMLElement;
   contract: Contract<S, O, I>;
@@ -16,24 +16,27 @@ export interface Run<S extends object, O, I extends string> {
   state: S;
   serve: (() => Service<S>) | undefined;
   service: Service<S> | undefined;
-  /** Its inside was replaced by something that lacks a part: what serves it waits for that. */
+  /** Its content was replaced by markup that lacks a part. Its service waits for that part. */
   isIncomplete: boolean;
-  /** Options that it is made with have changed while it was open. */
+  /** Options that it is created with have changed while it was open. */
   isStale: boolean;
-  /** The change that a guard is making up its mind about. */
+  /** The change that a guard is deciding about. */
   waiting: ChangeOf<S> | undefined;
   busy: Cell<boolean>;
-  /** What announces that it waits, or why it was refused, once there is something to say; and the words that were said last. */
+  /**
+   * The announcer of pending and refused changes, which is created on first use, and the text that was
+   * announced last.
+   */
   speaker?: Speaker;
   words?: string;
   stores: Map<string, Cell<unknown>>;
-  /** The states that have an owner, who is asked with each change. */
+  /** The states that an owner controls, and which is asked about each change. */
   owned: Set<string>;
   /** Requests that wait for the end of this turn. Undefined between turns. */
   held: (() => void)[] | undefined;
   /** The number of turns that have followed from one another. */
   chain: number;
-  /** What owners were asked and have not answered. */
+  /** The pending requests to owners. */
   asked: readonly Asked<S>[];
   /** The changes of the current turn, in order. Undefined between turns. */
   told: Told<S>[] | undefined;
@@ -43,44 +46,47 @@ export interface Run<S extends object, O, I extends string> {
   isWriting: boolean;
   /** True once wiring is complete. Earlier changes aren't reported to listeners. */
   isReady: boolean;
-  /** Changes the state to `next` if guard and owners allow. `isFact`: it has happened already, so they aren't asked. */
+  /**
+   * Changes the state to `next` if guard and owners allow it. `isFact`: the change has already happened, so
+   * they aren't asked.
+   */
   change(next: Partial<S>, cause: Cause, isFact?: boolean): void;
   writer: AttributeWriter;
   sheet: Sheet;
   releases: (() => void)[];
   isOver: boolean;
-  /** True for one microtask after unwiring. A guard that unwires as its last action answers in this time. */
+  /** True for one microtask after unwiring. A guard that unwires as its last action resolves in this time. */
   isJustOver: boolean;
 }
 
-/** A change that owners were asked about and have not all taken. */
+/** A change that not all owners have accepted or refused yet. */
 export interface Asked<S extends object> {
-  /** The part of it that has owners. */
+  /** The changes that have owners. */
   readonly own: readonly ChangeOf<S>[];
-  /** Its owners are being called: they are read when all have been. */
+  /** Its owners are being called. They are read after all of them were called. */
   isCalling: boolean;
-  /** Other requests wait for its end. */
+  /** Other requests wait until it ends. */
   isHoldingUp: boolean;
-  /** It has been reported as refused, and may still come. */
+  /** It was reported as refused, and may still be accepted. */
   isRefused: boolean;
-  /** The owners are read: the change happens, or counts as refused. */
+  /** Reads the owners: the change is applied, or counts as refused. */
   finish(error?: unknown): void;
-  /** Nobody waits for it any more. */
+  /** It is no longer awaited. */
   drop(): void;
 }
 
-/** A change that is to be reported. `isFact`: guard and owners weren't asked. */
+/** A change to report. `isFact`: guard and owners weren't asked. */
 export interface Told<S extends object> {
   change: ChangeOf<S>;
   isFact: boolean;
 }
 
-/** A state of one name alone. */
+/** A state with one name. */
 export const only = <S>(name: string, value: unknown): Partial<S> =>
   // The name is one of S, and the value came from its own cell.
   ({ [name]: value }) as Partial<S>;
 
-/** What becomes of `next` under the rules that hold whoever asks: a set that may hold one key holds one. */
+/** Applies the rules that hold for every request to `next`: a set that may contain one key contains one. */
 export const corrected = <S extends object, O, I extends string>(
   { contract, state, view }: Run<S, O, I>,
   next: Partial<S>,
@@ -91,7 +97,7 @@ export const stateOf = <S extends object, O, I extends string>(
   { state }: Run<S, O, I>,
   name: string,
 ): S[keyof S] =>
-  // Callers have the name from a change or from the state itself.
+  // Callers get the name from a change or from the state itself.
   state[name as keyof S];
 
 /** Returns whether the state already has the value of `change`. */

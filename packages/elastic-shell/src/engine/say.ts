@@ -1,8 +1,8 @@
-// What is announced of a change that waits or was refused. What announces it is loaded when there is something to say.
+// Announces pending and refused changes. The announcer is loaded when there is something to announce.
 import { markMade } from './made.js';
 import type { Run } from './run.js';
 
-/** Has words announced; '' takes back those that are waiting to be. */
+/** Announces a text. An empty text cancels a pending announcement. */
 export function say<S extends object, O, I extends string>(run: Run<S, O, I>, words: string): void {
   run.words = words;
   if (run.speaker) run.speaker.say(words);

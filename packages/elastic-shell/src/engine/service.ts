@@ -1,54 +1,83 @@
-// What a running contract offers to the services that serve it, and what those offer to it.
+// The interface between a running contract and its services.
 import type { View, Writable } from '../core/contract/contract.js';
 import type { Part, Sheet } from './attribute-writer.js';
 import type { Cause, ChangeOf } from './types.js';
 
-/** A running contract, as its services see it. `S` has its states, `O` its options, `I` its intents. */
+/** A running contract, as its services see it. `S` are its states, `O` its options, `I` its intents. */
 export interface Engine<S extends object = object, O = object, I extends string = string> {
   readonly root: HTMLElement;
-  /** The options it runs with, defaults included. */
+  /** Its options, including defaults. */
   readonly options: O;
-  /** What the contract sees; a service adds to it what it reads of the page. */
+  /** The input of the contract. A service adds the values that it reads from the page. */
   readonly view: Writable<View<O>>;
-  /** The intent of each command; that of a press without one stands under ''. */
+  /** The intent of each command. The key '' is for a click without a command. */
   readonly commands: Readonly<Record<string, I>>;
   state(): S;
-  /** Has `intent` happen, if the guard allows; `at` is the key of the item it is about. */
+  /**
+   * Requests an intent, if the guard allows it.
+   *
+   * @param intent The intent.
+   * @param cause The reason, with event and control.
+   * @param at The key of the item that it is about.
+   */
   intend(intent: I, cause: Cause, at?: string): void;
   /**
-   * Has the state become `next`, if the guard allows; it is not asked where only free states change. `settled`: it has
-   * happened already, or must follow from what has; no guard is asked.
+   * Changes the state, if the guard allows it. The guard isn't called if only free states change.
+   *
+   * @param next The states to change.
+   * @param cause The reason, with event and control.
+   * @param settled True if the change has already happened, or must follow from one that has. Then the guard
+   * isn't called.
    */
   change(next: Partial<S>, cause: Cause, settled?: boolean): void;
-  /** Has the state become `next`, as a reset of its form puts it back; what has an owner stays as the owner holds it. */
+  /**
+   * Resets the state, as when its form is reset. Controlled states keep the value of their owner.
+   *
+   * @param next The states to change.
+   */
   reset(next: Partial<S>): void;
-  /** Whether owners of states are making up their minds: what shows is not what was wished last. */
+  /**
+   * Returns whether owners of states have not responded yet, so that the page doesn't show the latest
+   * request.
+   *
+   * @returns True while an owner is pending.
+   */
   isAsking(): boolean;
-  /** Follows what the platform or somebody else did to the markup, with the reason `native`. */
+  /** Follows changes that the platform or other code made to the markup, with the reason `native`. */
   reread(): void;
-  /** Brings the attributes up to date: at once, or before listeners are notified during a turn. */
+  /** Updates the attributes: at once, or during a turn before listeners are notified. */
   render(): void;
-  /** Brings the attributes up to date now, before something is measured or gets focus. */
+  /** Updates the attributes now, before measuring or moving focus. */
   flush(): void;
-  /** Nodes came or went inside the root: where parts that a service holds are gone, it is served anew. */
+  /**
+   * Call it after nodes were added or removed inside the root. If a part that a service uses was removed, the
+   * service is created again.
+   */
   inside(): void;
-  /** A sheet of its own for a service that knows which of its elements changed: it patches that, and others stay. */
+  /**
+   * Returns a sheet for a service that knows which of its elements changed, so that only those are updated.
+   *
+   * @returns A new sheet.
+   */
   sheet(): Sheet;
 }
 
-/** What a pattern asks of the engine beyond attributes. A service knows no pattern. `S` has the states it hears of. */
+/**
+ * The behaviour of a pattern beyond attributes. A service knows no pattern. `S` are the states whose changes
+ * it is called about.
+ */
 export interface Service<S> {
-  /** Attributes of parts that only the service knows. */
+  /** Returns attributes of parts that only the service knows. */
   parts?(): Iterable<Part>;
-  /** An intent has come without a key: which item is it about? */
+  /** Returns the item of an intent that has no key. */
   aim?(intent: string, cause: Cause): string | undefined;
   /**
-   * Returns a test for later: whether the items that this change is about still exist.
+   * Returns a test for later: whether the items of this change still exist.
    *
    * @defaultValue they do
    */
   follow?(change: ChangeOf<S>): (() => boolean) | undefined;
-  /** A new wish is about to be put to the guard. */
+  /** Called before a new request is passed to the guard. */
   asked?(): void;
   /**
    * Returns the states that the page shows now and only the platform knows, such as what is in the top layer.
@@ -56,25 +85,35 @@ export interface Service<S> {
    * @defaultValue none
    */
   read?(): Partial<S>;
-  /** It is wired, and its attributes stand: what is open from the first is to be shown. */
+  /** Called after wiring, when the attributes are written. Shows everything that is initially open. */
   start?(): void;
-  /** The page has to show this change now. */
+  /** Called when the page has to show this change. */
   show?(change: ChangeOf<S>): void;
-  /** Everyone has heard of this change. */
+  /** Called after all listeners were notified of this change. */
   settle?(change: ChangeOf<S>): void;
-  /** A guard refused, with this error if it had one; true when the user was told of it. */
+  /**
+   * Called after a guard has refused, with its error if there was one. Returns true if the user was informed.
+   */
   refused?(error: unknown): boolean;
-  /** Content has come; `isSoon`: before anyone was told to wait for it. */
+  /** Called after content has loaded. `isSoon`: before progress was shown. */
   filled?(isSoon: boolean): void;
-  /** Whether the parts that it holds are still there; where not, it is released and asked for again. Default: true. */
+  /**
+   * Returns whether its parts are still in the page. If not, the service is released and created again.
+   *
+   * @defaultValue true
+   */
   stands?(): boolean;
-  /** Nodes came or went inside the root, and the parts that it holds are still there. */
+  /** Called after nodes were added or removed inside the root while its parts are still there. */
   inside?(): void;
-  /** These options are others now. */
+  /** Called after these options have changed. */
   update?(names: ReadonlySet<string>): void;
-  /** Whether it may be made anew now: not while it shows something above the page. Default: true. */
+  /**
+   * Returns whether it can be created again now, which isn't the case while it shows a layer.
+   *
+   * @defaultValue true
+   */
   isAtRest?(): boolean;
-  /** Attributes that somebody else had written over stand again. */
+  /** Called after attributes that other code had overwritten were restored. */
   restored?(): void;
   release?(): void;
 }

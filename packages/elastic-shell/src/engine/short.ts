@@ -1,7 +1,7 @@
-// Short callbacks: options that are called for the change of one state, with what people want to know of it.
+// Short callbacks: options that are called for changes of one state, with the value that users usually need.
 import type { Change } from '../core/change.js';
 
-/** Calls the option for this change alone: `onOpened` and `onClosed`, `onSelected`, `onExpanded`, `onChecked`. */
+/** Calls the option for this change: `onOpened` and `onClosed`, `onSelected`, `onExpanded`, `onChecked`. */
 export function tellShort(options: object, { name, value, previous, result }: Change): void {
   const call = (option: string, told?: unknown): void => {
     const hear: unknown = Reflect.get(options, option);

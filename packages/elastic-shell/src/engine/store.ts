@@ -1,18 +1,17 @@
-// Stores: whatever holds a value and tells of later ones, made into a cell.
-//
-// Frameworks and libraries have their own. Some tell the value at once to whoever subscribes, some have no `get`, some
-// answer with a function to end the subscription and others with an object that has one.
+// Stores: objects that hold a value and notify subscribers, converted to a cell.  Frameworks and libraries
+// have their own. Some call new subscribers at once with the value, some have no `get`, some return a
+// function to unsubscribe and others an object with such a method.
 import { type Cell, cell, isPlainCell, type Listener } from '../core/cell.js';
 import { isCell } from './dom.js';
 
-/** What is known of a store: that it can be subscribed to. */
+/** The known part of a store: it can be subscribed to. */
 export interface Store {
   subscribe(listener: Listener<unknown>): unknown;
   get?(): unknown;
   set?(value: unknown, change?: unknown): void;
 }
 
-/** True for anything that can be subscribed to. */
+/** Returns true for an object that can be subscribed to. */
 export const isStore = (value: unknown): value is Store => isCell(value);
 
 const end = (subscription: unknown): void => {
@@ -26,24 +25,24 @@ const end = (subscription: unknown): void => {
     subscription.unsubscribe();
 };
 
-/** The value of a store without `get`: what it tells at once to whoever subscribes. */
+/** Returns the value of a store without `get`: the value that it passes to a new subscriber at once. */
 const valueIn = (store: Store): unknown => {
   let known: unknown;
   end(store.subscribe((value) => (known = value)));
   return known;
 };
 
-/** Whether an option gives a state an owner: a store that may keep its own value. */
+/** Returns whether an option gives a state an owner: a store that can refuse a value. */
 export const isOwner = (given: unknown): boolean => isStore(given) && !isPlainCell(given);
 
 /**
- * The cell behind an option that is named as a state: the caller's own where it has all that a cell has, one around the
- * caller's store where it has less, else one that holds the first value, or `read` where none is given.
+ * Returns the cell of an option that sets a state: the given cell if it has all members of a cell, a cell
+ * around the given store if it has fewer, or a new cell with the initial value or `read`.
  */
 export function storeOf<T = unknown>(given: unknown, read: T): Cell<T> {
-  // What is given under the name of a state holds values of it: nothing here can tell.
+  // The values under the name of a state can't be checked here.
   if (!isStore(given)) return cell(given === undefined ? read : (given as T));
-  // A cell of ours has all that one needs. It is one, and holds what the state holds.
+  // A cell of the library has everything that is needed, and holds values of the state.
   if (isPlainCell(given)) return given as Cell<T>;
   const own: Cell<unknown> = {
     get: () => (given.get ? given.get() : valueIn(given)),
@@ -51,7 +50,7 @@ export function storeOf<T = unknown>(given: unknown, read: T): Cell<T> {
     subscribe(listener) {
       let isFirst = true;
       const subscription = given.subscribe((value, change) => {
-        // What is told at once is no news.
+        // The value passed at once isn't a change.
         if (!isFirst) listener(value, change);
       });
       isFirst = false;
@@ -63,7 +62,7 @@ export function storeOf<T = unknown>(given: unknown, read: T): Cell<T> {
       };
     },
   };
-  // Of the same values.
+  // It has the same values.
   return own as Cell<T>;
 }
 

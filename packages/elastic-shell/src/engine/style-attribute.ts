@@ -1,10 +1,10 @@
-// The style attribute of an element whose custom properties the engine writes: it goes when it came with them.
+// Removes the style attribute of an element that had none, when the engine's custom properties are removed.
 
-/** Notes now whether `element` has one; call the result when nothing of ours is in it any more. */
+/** Records now whether `element` has one. Call the returned function when none of our properties is left. */
 export function keepStyleAttribute(element: HTMLElement): () => void {
   const bare = !element.hasAttribute('style');
   return () => {
-    // Chromium writes the attribute late: reading it first makes sure that there is one to remove.
+    // Chromium writes the attribute late. Reading it first makes sure that it exists and can be removed.
     if (bare && !element.getAttribute('style')) element.removeAttribute('style');
   };
 }

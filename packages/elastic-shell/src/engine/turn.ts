@@ -1,14 +1,12 @@
-// A turn: everything that follows from one request, up to the last notification.
-//
-// 1. The state changes, together with everything that follows from the change: typed text has a first match, a picked option
-//    closes the list.
-// 2. The services show it: a layer opens, a panel expands.
-// 3. The attributes are written once. A service that needs them earlier, to measure or to move focus, calls `flush`.
-// 4. Owners, cells and listeners are notified of each change, the cause before its consequence.
-// 5. The services settle: focus returns. Changes made meanwhile go through steps 2 to 5 of the same turn.
-//
-// A request made during a turn waits for the next turn (`wishes.ts`). A fact, such as a layer that was removed from the page,
-// counts at once and is reported in its place. If a function throws, the rest still runs; the first error is thrown at the end.
+// A turn: everything that follows from one request, up to the last notification.  1. The state changes,
+// together with everything that follows from the change: typed text has a first match, a selected option
+// closes the list. 2. The services show it: a layer opens, a panel expands. 3. The attributes are written
+// once. A service that needs them earlier, to measure or to move focus, calls `flush`. 4. Owners, cells and
+// listeners are notified of each change, the cause before its consequence. 5. The services settle: focus
+// returns. Changes made meanwhile go through steps 2 to 5 of the same turn.  A request made during a turn
+// waits for the next turn (`wishes.ts`). A fact, such as a layer that was removed from the page, counts at
+// once and is reported in its place. If a function throws, the rest still runs, and the first error is thrown
+// at the end.
 import { deliver } from '../core/cell.js';
 import { tell } from '../core/report.js';
 import type { Part } from './attribute-writer.js';
@@ -20,7 +18,7 @@ import { isShared } from './store.js';
 import { tellShort } from './short.js';
 import type { ChangeOf } from './types.js';
 
-/** The most times that one flush writes, in case writing causes further changes. */
+/** The maximum number of writes of one flush, in case writing causes further changes. */
 const most = 20;
 
 function write<S extends object, O, I extends string>(run: Run<S, O, I>): void {
@@ -44,7 +42,7 @@ export function flush<S extends object, O, I extends string>(run: Run<S, O, I>):
   if (run.isOver || !run.isDirty || run.isWriting) return;
   run.isWriting = true;
   try {
-    // A service may cause further changes while it is asked for its parts.
+    // A service may cause further changes while its parts are read.
     for (let again = 0; run.isDirty && again < most; again++) {
       run.isDirty = false;
       write(run);
@@ -72,7 +70,7 @@ function tellOf<S extends object, O, I extends string>(
       // An owner already knows of a change that it was asked about or made itself.
       if (isOwned && (!isFact || each.reason === 'owner')) return;
       const store = stores.get(each.name);
-      // A new node that uses the same store is still open.
+      // A new element with the same store is still open.
       if (each.reason === 'removed' && isShared(Reflect.get(options, each.name))) return;
       const answer = store?.set(stateOf(run, each.name), each);
       // The platform has changed the state already. If the owner keeps its value, the state goes back.

@@ -1,29 +1,29 @@
-// The public shapes of everything that is wired.
+// The public types of everything that is wired.
 import type { Cell, ReadCell } from '../core/cell.js';
 import type * as core from '../core/change.js';
 import type { Openable } from '../core/contract/openable.js';
 import type { OptionKind, OptionKinds } from '../core/contract/options.js';
 
-/** Why something changed, with the browser's own event and element. */
+/** Why something changed, with the browser's event and element. */
 export type Cause = core.Cause<Event, Element>;
-/** A change: name, value, previous value, reason, and where known the event, control and result. */
+/** A change: name, value, previous value and reason, and if known the event, control and result. */
 export type Change<T = unknown, N extends string = string> = core.Change<T, Event, Element, N>;
-/** A change of one of the states in `S`: whoever asks for its name knows its value. */
+/** A change of one of the states in `S`. Checking its name narrows the type of its value. */
 export type ChangeOf<S> = core.ChangeOf<S, Event, Element>;
 
 /** A cell for each state. */
 export type Cells<S> = { readonly [N in keyof S]: Cell<S[N]> };
 
 /**
- * A state as an option gives it: a first value, or a cell that is followed and written to. Any store that may keep its own
- * value owns the state: it is asked with each change, and what it says afterwards is what happens.
+ * A state as an option: an initial value, or a cell that is followed and written to. A store that can refuse
+ * a value controls the state: it is given each change, and the value it has afterwards is applied.
  */
 export type StateOption<T> = T | Cell<T>;
 
-/** A set of keys as an option gives it: keys, a text of them with spaces between, or a cell of a set. */
+/** A set of keys as an option: a list of keys, a text of keys separated by spaces, or a cell of a set. */
 export type KeysOption = Iterable<string> | Cell<ReadonlySet<string>>;
 
-/** The type of a value of each kind. */
+/** The type of the value of each kind. */
 interface KindValues {
   'true or false': boolean;
   'a number': number;
@@ -44,12 +44,11 @@ interface KindValues {
 }
 
 /**
- * The types of options, from what each takes: then a pattern of your own declares its options once. Docstrings in the table are the
- * docstrings of the options.
+ * The types of options, derived from their kinds, so that a pattern of your own declares its options once.
+ * The docstrings in the table are the docstrings of the options.
  *
- * @example
- * const options = { wrap: 'true or false', size: ['small', 'large'] } as const;
- * interface RatingOptions extends OptionsOf<typeof options> {}
+ * @example const options = { wrap: 'true or false', size: ['small', 'large'] } as const; interface
+ * RatingOptions extends OptionsOf<typeof options> {}
  */
 export type OptionsOf<K extends OptionKinds> = {
   -readonly [N in keyof K]?: K[N] extends readonly (infer Word)[]
@@ -59,42 +58,49 @@ export type OptionsOf<K extends OptionKinds> = {
       : never;
 };
 
-/** Options that `update` takes: any of them. One that is undefined has its default again. */
+/** The argument of `update`: any of the options. One that is undefined gets its default. */
 export type Updates<Options extends object> = { [N in keyof Options]?: Options[N] | undefined };
 
-/** What every wire function returns. */
+/** The handle that every wire function returns. */
 export interface Wired<Options extends object = object> {
   readonly root: HTMLElement;
-  /** True while a guard is making up its mind. */
+  /** True while a guard is pending. */
   readonly busy: ReadCell<boolean>;
   /**
-   * Other options from now on, open or closed; those that are not named stay. A state that is named becomes that, for the
-   * reason `owner`. What it is made with (a modal popover, the kind of motion) changes when it is next closed. Throws a
-   * TypeError for a name or a value that cannot be meant, and changes nothing then.
+   * Changes options, whether it is open or closed. Omitted options stay. A state that is named is set, with
+   * the reason `owner`. Options that it is created with (a modal popover, the kind of motion) change when it
+   * is next closed.
+   *
+   * @param options The new options.
+   * @throws TypeError if a name or a value is invalid. Then nothing changes.
    */
   update(options: Updates<Options>): void;
-  /** Takes the behaviour away: listeners and timers gone, every attribute as it was. Harmless when called twice. */
+  /**
+   * Removes the behaviour: listeners and timers are removed, and every attribute is restored. Calling it
+   * twice has no effect.
+   */
   unwire(): void;
 }
 
-/** The shape of every wire function. */
+/** The type of every wire function. */
 export type Wire<Options = object, W extends Wired = Wired> = (root: HTMLElement, options?: Options) => W;
 
-/** A change that was refused, and who has refused it. */
+/** A refused change, and who refused it. */
 export type Refusal<S = core.AnyState> = ChangeOf<S> & {
   by: 'guard' | 'owner';
-  /** What the guard threw, or its promise was rejected with. */
+  /** The error of the guard, if it threw or its promise was rejected. */
   error?: unknown;
 };
 
-/** The options of every pattern. `S` has its states. */
+/** The options of every pattern. `S` are its states. */
 export interface CommonOptions<S = core.AnyState> {
   /**
    * Called before each change. Return false to block the change, or a promise to decide later.
    *
    * While a promise is pending, the pattern is busy. If the guard throws or its promise is rejected, the
-   * change is refused, and `onRefuse` gets the error. The guard is not asked about what has happened already:
-   * the reasons `removed`, `native` and `parent`, and a cell that your own code has set.
+   * change is refused, and `onRefuse` gets the error. The guard isn't called for changes that have already
+   * happened: those with the reason `removed`, `native` or `parent`, and those that your own code made to a
+   * cell.
    *
    * @defaultValue none
    * @example { guard: ({ value }) => value || !hasUnsavedText() }
@@ -110,7 +116,7 @@ export interface CommonOptions<S = core.AnyState> {
   /**
    * Called after the guard or the controlling store has refused a change.
    *
-   * If the guard failed, the error is part of what it gets.
+   * If the guard failed, the argument has its `error`.
    *
    * @defaultValue none
    * @example { onRefuse: ({ error }) => report(error) }
@@ -120,8 +126,8 @@ export interface CommonOptions<S = core.AnyState> {
    * Specifies what happens when other code changes an attribute that shows a state. `accept` updates the
    * state, and `revert` restores the attribute.
    *
-   * Other code is a morphing script or the render of a framework. With `accept` the reason of the change is
-   * `native`. Attributes that show no state are always written again.
+   * Other code is, for example, a morphing script or a framework that renders. With `accept`, the change has
+   * the reason `native`. Attributes that show no state are always restored.
    *
    * @defaultValue `accept`, or `revert` for patterns that open above the page, since no attribute can open
    * them
@@ -130,7 +136,7 @@ export interface CommonOptions<S = core.AnyState> {
   externalChanges?: 'accept' | 'revert';
 }
 
-/** The options of what is open or closed. */
+/** The options of patterns that open and close. */
 export interface OpenOptions<S = Openable> extends CommonOptions<S> {
   /**
    * Sets whether it is open: an initial value, or a cell that is read and written.

@@ -1,8 +1,8 @@
-// Wiring on first use. If a page wires many instances of a pattern in one task, all but the first few write only the attributes that
-// a closed instance needs. They are wired in full at the first event, read or call that concerns them.
-//
-// An untouched instance has its place in the invoker index, the attributes of its openers, and an entry in the registry through
-// which events reach it. An observer for each tree wires it if another script changes the attributes that show its state.
+// Wires on first use. If a page wires many instances of a pattern in one task, all but the first few only get
+// the attributes of a closed instance. They are wired in full at the first event, read or call that concerns
+// them.  Until then, an instance has its place in the invoker index, the attributes of its openers, and an
+// entry in the registry through which events reach it. An observer for each tree wires it if another script
+// changes the attributes that show its state.
 import type { Attributes, Contract, View } from '../core/contract/contract.js';
 import type { Part } from './attribute-writer.js';
 import { claim, refuseRoot, unclaim } from './claims.js';
@@ -32,7 +32,7 @@ class Untouched<W extends Wired = Wired> implements Running {
   #isOver = false;
   /** The object that the user holds. */
   handle: W | undefined;
-  /** Is called once it is wired in full. */
+  /** Called once it is wired in full. */
   heard: (() => void) | undefined;
 
   constructor(
@@ -171,7 +171,7 @@ const onUse: ProxyHandler<Untouched> = {
   getOwnPropertyDescriptor: (one, name) => Reflect.getOwnPropertyDescriptor(one.wake(), name),
 };
 
-/** Returns the attributes of the root and of its openers. */
+/** Returns the attributes of the root and its openers. */
 function partsOf<S extends object, O, I extends string>(
   root: HTMLElement,
   { commands, read, semantics }: Contract<S, O, I>,
@@ -186,19 +186,21 @@ function partsOf<S extends object, O, I extends string>(
   return [[root, semantics.root?.(state, view)], ...openers];
 }
 
-/** What a pattern does besides while an instance of it waits. */
+/** Pattern-specific handling of waiting instances. */
 export interface WaitRules {
-  /** Returns the attributes that the root has first, in place of those that it will have. */
+  /** Returns the initial attributes of the root, in place of those that it will have. */
   first?(root: Element, attributes: Attributes): Attributes;
-  /** It waits from now on. */
+  /** Called when it starts to wait. */
   begin?(one: Pick<Untouched, 'root' | 'rewrite'>): void;
-  /** Listens for a use that no command, call or attribute tells of. Returns a function that ends this. */
+  /**
+   * Listens for a first use other than a command, a call or an attribute. Returns a function that ends this.
+   */
   hear?(root: Element): () => void;
 }
 
 /**
- * Wires `root` with `make`: now, or at the first use if this task has wired many before. Throws a TypeError if `root` is wired
- * already.
+ * Wires `root` with `make`: now, or at the first use if this task has already wired many. Throws a TypeError
+ * if `root` is already wired.
  */
 export function whenTouched<S extends object, O, I extends string, W extends Wired>(
   root: HTMLElement,

@@ -1,4 +1,4 @@
-// Upkeep: what a running contract does when somebody else writes its attributes or replaces its inside.
+// Upkeep of a running contract: what happens if other code writes its attributes or replaces its content.
 import type { Rewrite } from './attribute-writer.js';
 import { asState } from './attributes.js';
 import { described } from './dom.js';
@@ -7,7 +7,7 @@ import { only, type Run, stateOf } from './run.js';
 import { isStore } from './store.js';
 import { render } from './turn.js';
 
-/** Follows what the markup shows, of these states alone. */
+/** Updates only these states from the markup. */
 export function reread<S extends object, O, I extends string>(
   run: Run<S, O, I>,
   names?: ReadonlySet<string>,
@@ -19,7 +19,10 @@ export function reread<S extends object, O, I extends string>(
   run.change(Object.fromEntries(told) as Partial<S>, { reason: 'native' }, true);
 }
 
-/** Somebody has written over what the engine wrote: what the markup can say is followed, all else is written again. */
+/**
+ * Other code has overwritten attributes: states that the markup can show are updated, and all others are
+ * written again.
+ */
 export function rewritten<S extends object, O, I extends string>(
   run: Run<S, O, I>,
   rewrites: Rewrite[],
@@ -32,7 +35,10 @@ export function rewritten<S extends object, O, I extends string>(
   run.service?.restored?.();
 }
 
-/** Nodes came or went inside: where parts that it held are gone, it is served anew, with its state as it is. */
+/**
+ * Nodes were added or removed inside. If parts that it uses were removed, its service is created again with
+ * the present state.
+ */
 export function inside<S extends object, O, I extends string>(run: Run<S, O, I>): void {
   const { service, serve, isIncomplete } = run;
   if (run.isOver || !serve) return;
@@ -40,7 +46,7 @@ export function inside<S extends object, O, I extends string>(run: Run<S, O, I>)
   remake(run);
 }
 
-/** Has it served anew, in the state in which it is. */
+/** Creates its service again, with the present state. */
 function remake<S extends object, O, I extends string>(run: Run<S, O, I>): void {
   const { service, serve } = run;
   if (!serve) return;
@@ -52,7 +58,7 @@ function remake<S extends object, O, I extends string>(run: Run<S, O, I>): void 
     run.service = serve();
     run.isIncomplete = false;
   } catch (error) {
-    // A part may yet come: what was wrong with the options would have been told when it was wired.
+    // A part may still be added. Wrong options would have thrown when it was wired.
     if (!(error instanceof TypeError)) throw error;
     run.isIncomplete = true;
   }
@@ -60,12 +66,12 @@ function remake<S extends object, O, I extends string>(run: Run<S, O, I>): void 
   run.service?.start?.();
 }
 
-/** Made with options that have changed while it was open, it is made anew now that it is not. */
+/** Options that it is created with changed while it was open. Now that it is closed, it is created again. */
 export function refresh<S extends object, O, I extends string>(run: Run<S, O, I>): void {
   if (!run.isOver && run.isStale && run.service?.isAtRest?.() !== false) remake(run);
 }
 
-/** A state that an update names becomes that. */
+/** Sets a state that an update names. */
 function takeState<S extends object, O, I extends string>(
   run: Run<S, O, I>,
   name: string,
@@ -79,11 +85,14 @@ function takeState<S extends object, O, I extends string>(
   if (value !== undefined) run.change(only<S>(name, asState(now, value)), { reason: 'owner' }, true);
 }
 
-/** A function in place of a function, and a list in place of a list, are followed as they are. */
+/** A function that replaces a function, or an array that replaces an array, is used as it is. */
 const isFollowed = (before: unknown, now: unknown): boolean =>
   typeof before === typeof now && (typeof now === 'function' || (typeof now === 'object' && now !== null));
 
-/** Other options from now on: what is looked at when it counts is looked at then; what it was made of is made anew. */
+/**
+ * Changes options. Those that are read when needed are simply replaced. Those that it is created with create
+ * it again.
+ */
 export function update<S extends object, O, I extends string>(
   run: Run<S, O, I>,
   giveUp: () => void,
@@ -106,10 +115,10 @@ export function update<S extends object, O, I extends string>(
     }
   }
   if (!changed.size || run.isOver) return;
-  // Another guard in its place: the one that has not answered is not waited for any more.
+  // The guard was replaced, so the pending one is no longer awaited.
   if (guard !== options.guard) giveUp();
   run.service?.update?.(changed);
-  // What holds under these options holds at once.
+  // The rules of the new options apply at once.
   run.change({}, { reason: 'program' }, true);
   run.isStale ||= isStale;
   render(run);

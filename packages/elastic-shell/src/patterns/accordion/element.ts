@@ -1,10 +1,10 @@
-// <shell-accordion>: wires the sections inside it.
+// The element <shell-accordion>, which wires the sections inside it.
 import { accordion, accordionMethods } from '../../core/contract/accordion.js';
 import { element } from '../../engine/element.js';
 import type { ExpandedProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Accordion, type AccordionOptions, wireAccordion } from './wire.js';
 
-/** `<shell-accordion>`: its options and states are properties, its methods methods. */
+/** The element `<shell-accordion>`. Its options and states are properties, and its methods are methods. */
 export interface ShellAccordion
   extends
     ShellElement<Accordion>,

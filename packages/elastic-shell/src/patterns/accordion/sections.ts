@@ -1,4 +1,5 @@
-// The sections of an accordion in the author's markup: headers that are buttons in headings, or summaries, and their panels.
+// Finds the sections of an accordion in the markup: headers that are buttons in headings, or summaries, and
+// their panels.
 import { elementNamed, isElement } from '../../engine/dom.js';
 import { namedBy } from '../../engine/registry.js';
 import { type ItemElement, type MarkupItems, markupItems } from '../../list/items.js';
@@ -13,7 +14,10 @@ const findPanel = (header: HTMLElement): HTMLElement | undefined => {
   return detailsOf(header) ?? elementNamed(header, namedBy(header)) ?? (isElement(next) ? next : undefined);
 };
 
-/** The headers of `root` with their panels. Headers inside one of these panels belong to an accordion of their own. */
+/**
+ * Finds the headers of `root` with their panels. Headers inside one of these panels belong to a nested
+ * accordion.
+ */
 const ownIn = (root: HTMLElement): Map<HTMLElement, HTMLElement | undefined> => {
   const found = new Map<HTMLElement, HTMLElement | undefined>();
   const panels = new Set<Element | null | undefined>();
@@ -32,11 +36,11 @@ const ownIn = (root: HTMLElement): Map<HTMLElement, HTMLElement | undefined> => 
 export interface Sections {
   items: MarkupItems;
   panelOf(item: ItemElement): HTMLElement | undefined;
-  /** Whether the markup shows the section open. */
+  /** Returns whether the markup shows the section open. */
   isOpen(item: ItemElement): boolean;
 }
 
-/** The sections of `root`, kept current. */
+/** Finds the sections of `root` and follows changes of the markup. */
 export function sectionsIn(root: HTMLElement): Sections {
   let panels = new Map<HTMLElement, HTMLElement | undefined>();
   const items = markupItems(root, () => (panels = ownIn(root)).keys());
@@ -48,7 +52,7 @@ export function sectionsIn(root: HTMLElement): Sections {
       const details = detailsOf(item.element);
       if (details) return details.hasAttribute('open');
       const panel = panelOf(item);
-      // On its way out it still shows.
+      // A closing section still shows.
       return !panel?.hasAttribute('hidden') && panel?.dataset['phase'] !== 'closing';
     },
   };

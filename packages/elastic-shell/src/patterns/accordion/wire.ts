@@ -1,4 +1,4 @@
-// The accordion on an element: `wireAccordion`.
+// Wires an accordion: `wireAccordion`.
 import { expand, heed } from '../../core/collection/expansion.js';
 import {
   accordion,
@@ -36,7 +36,10 @@ export interface AccordionOptions extends CommonOptions<AccordionState>, Accordi
   onExpanded?: (expanded: ReadonlySet<string>) => void;
 }
 
-/** A wired accordion: its state `expanded`, whose keys are a button's data-key, else id, else place from 0; and its methods. */
+/**
+ * A wired accordion: its state `expanded`, and its methods. The key of a section is the `data-key`, `id` or
+ * index of its button, in that order.
+ */
 export interface Accordion extends Wired<AccordionOptions>, Cells<AccordionState>, ExpandMethods {}
 
 declare module '../../engine/defaults.js' {
@@ -48,13 +51,13 @@ registerPattern(accordion.name, accordion.options, wireAccordion);
 
 type AccordionEngine = Engine<AccordionState, AccordionOptions, AccordionIntent>;
 
-/** The panels that move, each by its own motion. */
+/** The panels that animate, each with its own motion. */
 function motionsOf(engine: AccordionEngine, touch: (key: string) => void) {
   const { elastic: axis = 'block' } = engine.options;
   const moving = new Map<string, ExpandMotion>();
   return {
     axis,
-    /** The motion of a panel that stands open or closed now. */
+    /** Returns the motion of a panel in its present state. */
     of(key: string, panel: HTMLElement, open: boolean): ExpandMotion | undefined {
       if (axis === 'none') return undefined;
       const known = moving.get(key);
@@ -74,13 +77,13 @@ function serve(engine: AccordionEngine, { items, panelOf, isOpen }: Sections): S
   const { root, options } = engine;
   const motions = motionsOf(engine, (key) => parts.touch(key));
   const keysIn = (): Set<string> => new Set(items.all().map(({ key }) => key));
-  /** What comes later is taken up as its markup shows it. */
+  /** A section that was added later starts as its markup shows it. */
   let known = keysIn();
   const settled = (expanded: ReadonlySet<string>): void =>
     engine.change({ expanded }, { reason: 'native' }, true);
   const takeUp = (): void => {
     const { expanded } = engine.state();
-    // Whose set is the caller's own, the caller says what is open.
+    // If the set is controlled, its owner decides which sections are open.
     if (isCell(options.expanded)) return void (known = keysIn());
     const fresh = items.all().filter((item) => !known.has(item.key) && isOpen(item));
     known = keysIn();
@@ -95,7 +98,7 @@ function serve(engine: AccordionEngine, { items, panelOf, isOpen }: Sections): S
     moves: { reachDisabled: true },
     keys: () => accordionKeys(options),
     press(event) {
-      // A <summary> would open and close its <details> by itself.
+      // Otherwise a <summary> would open and close its <details> itself.
       event.preventDefault();
       return 'toggle';
     },
@@ -106,7 +109,7 @@ function serve(engine: AccordionEngine, { items, panelOf, isOpen }: Sections): S
       found: (key, event) => engine.intend('found', { reason: 'found', event }, key),
       toggled(key, open) {
         settled(expand(engine.state().expanded, key, open, options));
-        // Where it may not close, it is opened again.
+        // A section that may not close is opened again.
         parts.touch(key);
         engine.render();
       },
@@ -134,15 +137,20 @@ function serve(engine: AccordionEngine, { items, panelOf, isOpen }: Sections): S
 }
 
 /**
- * Wires an accordion. Its sections are buttons in headings, or a run of `<details>`. Follows the
- * WAI-ARIA accordion pattern. Throws a TypeError when `root` is no element or is wired already, or an
- * option is unknown or has a wrong value.
+ * Wires an accordion. Its sections are buttons in headings, or consecutive `<details>` elements. Follows the
+ * WAI-ARIA accordion pattern.
+ *
+ * @param root The element that contains the sections.
+ * @param own The options.
+ * @returns The wired accordion.
+ * @throws TypeError if `root` isn't an element or is already wired, or if an option is unknown or has an
+ * invalid value.
  */
 export function wireAccordion(root: HTMLElement, own?: AccordionOptions): Accordion {
   const options = optionsOf(accordion, own, root);
   const sections = sectionsIn(root);
   const { items, isOpen } = sections;
-  /** No more open than may be. */
+  /** Never more sections than the options allow. */
   const under = (expanded: ReadonlySet<string>): ReadonlySet<string> =>
     heed(
       expanded,

@@ -1,4 +1,4 @@
-// <shell-carousel>: wires the slides inside it.
+// The element <shell-carousel>, which wires the slides inside it.
 import { carousel, carouselMethods } from '../../core/contract/carousel.js';
 import { element } from '../../engine/element.js';
 import type {
@@ -9,7 +9,7 @@ import type {
 } from '../../engine/element-types.js';
 import { type Carousel, type CarouselOptions, wireCarousel } from './wire.js';
 
-/** `<shell-carousel>`: its options and states are properties, its methods methods. */
+/** The element `<shell-carousel>`. Its options and states are properties, and its methods are methods. */
 export interface ShellCarousel
   extends
     ShellElement<Carousel>,

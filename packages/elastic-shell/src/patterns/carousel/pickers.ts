@@ -1,4 +1,4 @@
-// Pickers: controls that name the root with --select and stand for one slide each, as tabs or as plain buttons.
+// Pickers: controls that name the root with --select. Each shows one slide, and is a tab or a plain button.
 import type { CarouselIntent } from '../../core/contract/carousel.js';
 import type { Part } from '../../engine/attribute-writer.js';
 import { targetOf } from '../../engine/dom.js';
@@ -11,14 +11,16 @@ import type { Slide } from './slides.js';
 
 /** The pickers of one carousel. */
 export interface Pickers {
-  /** The key of the slide that a picker stands for: its value, else by its place among the pickers. */
+  /**
+   * Returns the key of the slide that a picker shows: its value, or that of the slide at the picker's index.
+   */
   keyOf(picker: Element): string | undefined;
-  /** Attributes of each, given the slide that is selected. */
+  /** Returns the attributes of each picker for the selected slide. */
   parts(selected: string | undefined): Part[];
   release(): void;
 }
 
-/** What keys do on a picker that is a tab. */
+/** Handles keys on a picker that is a tab. */
 const moves = { 'inline-next': 'next', 'inline-previous': 'previous', Home: 'first', End: 'last' };
 
 /** Follows the pickers of a carousel until released. */

@@ -1,20 +1,22 @@
-// The rotation timer: calls `turn` at intervals while nothing pauses it. What reduced motion asks for is decided by who wires it:
-// nothing turns by itself, and what the user starts by its button does.
+// The rotation timer calls `turn` at intervals unless rotation is paused. The caller applies reduced motion:
+// then slides don't rotate automatically, but the user can start the rotation.
 import { isTurning, type RotationView } from '../../core/rotation.js';
 import { listenIn } from '../../events/document-events.js';
 import { listen } from '../../events/listen.js';
 import { activeIn } from '../../focus/focusable.js';
 
-/** Has slides turn by themselves. */
+/** Rotates the slides. */
 export interface RotationTimer {
-  /** True while it turns now. */
+  /** True while it is rotating now. */
   now(): boolean;
-  /** `rotating`: whether it is wanted. */
+  /** Starts or stops the rotation. `rotating`: whether it should rotate. */
   set(rotating: boolean): void;
   release(): void;
 }
 
-/** `interval` in milliseconds; `changed` is called when it begins or pauses. */
+/**
+ * Creates the timer. `interval` is in milliseconds, and `changed` is called when rotation starts or pauses.
+ */
 export function rotationTimer(
   root: HTMLElement,
   interval: number,
@@ -50,7 +52,7 @@ export function rotationTimer(
   ];
   return {
     now: () => isTurning(view),
-    // Focus on the very button that starts it is no reason to wait.
+    // Focus on the rotation button itself doesn't pause rotation.
     set: (rotating) =>
       update({ rotating, ...(activeIn(root)?.matches('[command="--rotate"]') && { focused: false }) }),
     release() {

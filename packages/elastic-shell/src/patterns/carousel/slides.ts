@@ -1,13 +1,16 @@
-// Slides in a scroller: which are in view, where it comes to rest, and how to bring one there.
+// Finds the slides in a scroller: which are visible, where scrolling ends, and how to scroll to one.
 import type { Item } from '../../core/collection/items.js';
 import { isElement, windowOf } from '../../engine/dom.js';
 import { isMirrored } from '../../events/keys.js';
 import { listen } from '../../events/listen.js';
 
-/** Milliseconds without a scroll event after which it has come to rest, where the browser does not say so. */
+/**
+ * If the browser has no scrollend event: milliseconds without a scroll event after which scrolling counts as
+ * ended.
+ */
 const rest = 120;
 
-/** A slide; its key is its data-key, else its id, else its place from 0. */
+/** A slide. Its key is its data-key, id or index from 0, in that order. */
 export interface Slide extends Item {
   element: HTMLElement;
 }
@@ -15,22 +18,25 @@ export interface Slide extends Item {
 /** The slides of one carousel. */
 export interface Slides {
   all(): readonly Slide[];
-  /** Those in view; the one of `key` where there is no layout. */
+  /** Returns the visible slides, or the one with `key` if there is no layout. */
   inView(key: string | undefined): ReadonlySet<Element>;
-  /** Brings the slide to the start of the scroller. */
+  /** Scrolls so that the slide is at the start of the scroller. */
   bring(key: string | undefined, smooth: boolean): void;
   release(): void;
 }
 
-/** Who hears of slides. */
+/** Called about slides. */
 export interface SlidesHeard {
-  /** The scroller has come to rest with this slide at its start. */
+  /** Scrolling has ended with this slide at the start. */
   rested(key: string): void;
-  /** Slides came, went, or into view or out of it. */
+  /** Slides were added, removed, or moved into or out of view. */
   changed(): void;
 }
 
-/** How far the start of a slide is from the start of the scroller, within its border, in pixels to the right. */
+/**
+ * Returns the distance from the start of the scroller, inside its border, to the start of a slide, in pixels
+ * to the right.
+ */
 const distance = (slide: Element, scroller: Element): number => {
   const [one, other] = [slide.getBoundingClientRect(), scroller.getBoundingClientRect()];
   const left = other.left + scroller.clientLeft;
@@ -42,7 +48,7 @@ const nearestIn = (scroller: HTMLElement, slides: readonly Slide[]): Slide | und
   return scroller.clientWidth ? slides[far.indexOf(Math.min(...far))] : undefined;
 };
 
-/** Calls `rested` when the scroller has come to rest, until released. */
+/** Calls `rested` when scrolling ends, until released. */
 function onRest(scroller: HTMLElement, rested: () => void): () => void {
   let timer: ReturnType<typeof setTimeout> | undefined;
   const later = (): void => {
@@ -58,8 +64,8 @@ function onRest(scroller: HTMLElement, rested: () => void): () => void {
 }
 
 /**
- * Follows which children of the scroller are in view, and which there are, until released. Until the browser has said which are
- * in view, all count as such: what is made inert then is not read out, and what comes out of it would be.
+ * Follows the children of the scroller and which of them are visible, until released. Until the browser
+ * reports visibility, all count as visible: a slide made inert by mistake wouldn't be read out.
  */
 function followView(scroller: HTMLElement, shown: Set<Element>, changed: () => void): () => void {
   let sight: IntersectionObserver | undefined;
@@ -92,7 +98,7 @@ function followView(scroller: HTMLElement, shown: Set<Element>, changed: () => v
   };
 }
 
-/** The slides that stand in `scroller` now. */
+/** Finds the slides that are in `scroller` now. */
 export const slidesIn = (scroller: HTMLElement): Slide[] =>
   [...scroller.children]
     .filter(isElement)

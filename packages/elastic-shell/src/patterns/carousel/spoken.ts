@@ -1,4 +1,5 @@
-// What is read of a slide: its texts, and the alternatives of its pictures, in their order.
+// Collects the text of a slide for screen readers: its text nodes and the alternative texts of its images, in
+// order.
 import { isElement } from '../../engine/dom.js';
 
 const silent = '[hidden],[aria-hidden=true],script,style,template';
@@ -11,7 +12,7 @@ const wordsIn = (node: Node): string => {
   );
 };
 
-/** The words of a slide, after its name: `2 of 4, The keel`. */
+/** Returns the name and the text of a slide: `2 of 4, The keel`. */
 export const spoken = (slide: Element, name: string): string =>
   [name, ...[...slide.childNodes].map(wordsIn)]
     .map((words) => words.replace(/\s+/g, ' ').trim())

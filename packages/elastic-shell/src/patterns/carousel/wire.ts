@@ -1,4 +1,4 @@
-// The carousel on an element: `wireCarousel`.
+// Wires a carousel: `wireCarousel`.
 import {
   carousel,
   type CarouselChoices,
@@ -55,13 +55,13 @@ export interface CarouselOptions extends CommonOptions<CarouselState>, CarouselC
    */
   messages?: {
     /**
-     * The name of a slide that has none of its own.
+     * Returns the name of a slide that has no name in the markup.
      *
      * @defaultValue `1 of 6`
      */
     slide?(number: number, count: number): string;
     /**
-     * The name of the button that starts and stops.
+     * Returns the name of the rotation button.
      *
      * @defaultValue `Stop rotation` and `Start rotation`
      */
@@ -69,7 +69,10 @@ export interface CarouselOptions extends CommonOptions<CarouselState>, CarouselC
   };
 }
 
-/** A wired carousel: its states, whose keys are a slide's data-key, else id, else place from 0; and its methods. */
+/**
+ * A wired carousel: its states and methods. The key of a slide is its `data-key`, `id` or index, in that
+ * order.
+ */
 export interface Carousel extends Wired<CarouselOptions>, Cells<CarouselState> {
   /** Scrolls to a slide. */
   select(key: string): void;
@@ -93,7 +96,7 @@ const words = {
   rotate: (rotating: boolean): string => (rotating ? 'Stop rotation' : 'Start rotation'),
 };
 
-/** What holds the slides of `root`. Throws a TypeError where nothing does. */
+/** Returns the element that contains the slides of `root`. Throws a TypeError if there is none. */
 function scrollerIn(root: HTMLElement): HTMLElement {
   const scroller = isElement(root) ? root.querySelector<HTMLElement>('[data-slides]') : null;
   if (scroller) return scroller;
@@ -102,7 +105,7 @@ function scrollerIn(root: HTMLElement): HTMLElement {
   );
 }
 
-/** What the scroller, the slides and the button that rotates show. */
+/** Returns the attributes of the scroller, the slides and the rotation button. */
 function partsOf(
   engine: CarouselEngine,
   scroller: HTMLElement,
@@ -115,8 +118,9 @@ function partsOf(
     const { selected, rotating } = engine.state();
     const all = slides.all();
     const shown = slides.inView(selected);
-    // Where nothing in view takes focus, the slides do: else no key could scroll them.
-    // Else it is none, also in Firefox, which makes whatever scrolls a stop of its own.
+    // If no visible slide contains a focusable element, the slides are focusable themselves: otherwise no key
+    // could scroll to them. Otherwise they aren't, even in Firefox, which makes every scrollable element a
+    // tab stop.
     const tabindex = [...shown].some(holdsStop) ? '-1' : '0';
     const rotators = invokersOf(engine.root).filter(
       (control) => control.getAttribute('command') === '--rotate' && !isNamed(control),
@@ -143,7 +147,7 @@ function serve(engine: CarouselEngine): Service<CarouselState> {
   const { root, view, state, options } = engine;
   const settled = (selected: string | undefined, reason: 'native' | 'removed'): void =>
     engine.change({ selected }, { reason }, true);
-  /** The slide that a smooth scroll is on its way to: what it passes is not where it rests. */
+  /** The target of a smooth scroll. Slides that it passes aren't selected. */
   let target: string | undefined;
   const slides = slidesOf(scroller, {
     rested(key) {
@@ -156,7 +160,7 @@ function serve(engine: CarouselEngine): Service<CarouselState> {
       const before = view.items;
       view.items = slides.all();
       const { selected } = state();
-      // The one at the start has gone: what stands in its place is.
+      // The slide at the start was removed: the one in its place is selected.
       if (indexOf(view.items, selected) < 0)
         settled(neighbour(view.items, Math.max(0, indexOf(before, selected))), 'removed');
       engine.render();
@@ -167,7 +171,8 @@ function serve(engine: CarouselEngine): Service<CarouselState> {
   const turn = (): void => engine.intend('next', { reason: 'timer' });
   const timer = rotationTimer(root, interval, turn, engine.render);
   const say = wordsOf(words, () => options.messages);
-  // Live slides would be read at each load, and after each modal dialog. Only who has asked for a slide hears it.
+  // A live region around the slides would be read at each load and after each modal dialog. So only a slide
+  // that the user asked for is announced.
   const speak = speaker(root.ownerDocument, (region) => root.append(markMade(region)));
   const live = (): Part => [speak.region(), { 'aria-live': timer.now() ? 'off' : 'polite' }];
   const own = partsOf(engine, scroller, slides, say, live);
@@ -209,9 +214,14 @@ function serve(engine: CarouselEngine): Service<CarouselState> {
 }
 
 /**
- * Wires a carousel: `root` holds an element with `data-slides`, whose children are the slides. Needs
- * structure.css. Follows the WAI-ARIA carousel pattern. Throws a TypeError when `root` is no element, holds
- * no `[data-slides]`, or is wired already, or an option is unknown or has a wrong value.
+ * Wires a carousel. `root` contains an element with `data-slides`, whose children are the slides. Requires
+ * structure.css. Follows the WAI-ARIA carousel pattern.
+ *
+ * @param root The element that contains the slides and their controls.
+ * @param own The options.
+ * @returns The wired carousel.
+ * @throws TypeError if `root` isn't an element, contains no `[data-slides]` or is already wired, or if an
+ * option is unknown or has an invalid value.
  */
 export function wireCarousel(root: HTMLElement, own?: CarouselOptions): Carousel {
   const options = optionsOf(carousel, own, root);

@@ -1,4 +1,4 @@
-// What keys and presses do in a combobox beyond moving: picking, adding, clearing, leaving.
+// Handles keys and clicks in a combobox, apart from moving: picking, adding, clearing, leaving.
 import type { Item } from '../../core/collection/items.js';
 import { holds, keysOf } from '../../core/collection/selection.js';
 import type { ComboboxIntent, ComboboxState } from '../../core/contract/combobox.js';
@@ -11,7 +11,7 @@ import { addKey, type Results } from './results.js';
 import type { ComboboxContext } from './types.js';
 import type { Value } from './value.js';
 
-/** What one combobox holds while it is wired. */
+/** The parts and services of one wired combobox. */
 export interface Held {
   context: ComboboxContext;
   found: Results;
@@ -24,14 +24,14 @@ export interface Held {
   isTouched: boolean;
 }
 
-/** The state follows from what has happened. */
+/** Updates the state. */
 export const settled = (
   { context: { engine } }: Held,
   next: Partial<ComboboxState>,
   reason: Change['reason'],
 ): void => engine.change(next, { reason }, true);
 
-/** Makes an option of what was typed, and picks it. */
+/** Creates an option from the typed text, and selects it. */
 function add(held: Held, reason: 'press' | 'key', event: Event): void {
   const { engine, say, announce } = held.context;
   const take = (item: Item): void => {
@@ -60,19 +60,19 @@ export function fill(held: Held, text: string): void {
   engine.render();
 }
 
-/** Picks an option, as a press or Enter does. */
+/** Selects an option, as a click or Enter does. */
 export function pick(held: Held, key: string, reason: 'press' | 'key', event: Event): void {
   const { engine, say, announce } = held.context;
   const { multiple, limit = Infinity } = engine.options;
   const { selected } = engine.state();
   if (key === addKey) return add(held, reason, event);
   if (multiple && !holds(selected, key) && keysOf(selected).size >= limit) announce.say(say.full(limit));
-  // What was typed to find it is not what is meant.
+  // The typed search text isn't the selection.
   if (!multiple) held.isTyped = false;
   held.items.intend('pick', key, reason, event);
 }
 
-/** Tab leaves; on a closed-choice combobox it takes the current option along, as a native select does. */
+/** Handles Tab. On a combobox without a text field it selects the current option, as a native select does. */
 function leave(held: Held, item: Item | undefined, event: KeyboardEvent): void {
   const { engine, parts } = held.context;
   if (!parts.field && !engine.options.multiple && item && engine.state().open)
@@ -97,7 +97,7 @@ const canClear = ({ context: { engine, parts }, isTouched }: Held): boolean => {
   return !!(keysOf(selected).size || text || parts.field?.value);
 };
 
-/** What keys do beyond moving. True when that is done, or when the browser shall. */
+/** Handles keys other than moves. Returns true if the key was handled, or if the browser should handle it. */
 export function act(
   held: Held,
   intent: ComboboxIntent,
@@ -110,7 +110,7 @@ export function act(
     leave(held, item, event);
     return true;
   }
-  // Escape is somebody else's then.
+  // Escape then belongs to the surrounding layer.
   if (intent === 'clear' && !canClear(held)) return true;
   const acts: Partial<Record<ComboboxIntent, () => void>> = {
     clear: () => engine.intend('clear', cause),

@@ -1,8 +1,8 @@
-// Runs a combobox: its keys, its list in a layer, and the order in which results, value and field follow its state.
-//
-// The results (`results.ts`) say what the list offers, from the options at hand (`options-source.ts`); the value
-// (`value.ts`) says what is chosen, as text or as tokens; the field (`field.ts`) is what the user types into; the popup
-// (`popup.ts`) is a layer; what keys do beyond moving is in `actions.ts`. Each is brought up to the state in `parts`.
+// Runs a combobox: its keys, its list in a layer, and the order in which results, value and field follow its
+// state.  The results (`results.ts`) decide which options the list shows, from the known options
+// (`options-source.ts`). The value (`value.ts`) shows the selection as text or as tokens. The field
+// (`field.ts`) is what the user types into. The popup (`popup.ts`) is a layer. Keys other than moves are in
+// `actions.ts`. `parts` updates each of them to the state.
 import { indexOf } from '../../core/collection/items.js';
 import { type Chosen, keysOf } from '../../core/collection/selection.js';
 import {
@@ -47,7 +47,7 @@ const listOf = (held: () => Held, context: ComboboxContext, found: Results): Hel
       return open ? current : [...keysOf(selected)][0];
     },
     keys: () => comboboxKeys(state().open, !!parts.field),
-    // Held down in a text field, Space is text.
+    // In a text field, holding Space down types spaces.
     keeps: ({ key, repeat }) => !!parts.field && repeat && key === ' ',
     act: (intent, item, event) => act(held(), intent, item, event),
     ...(!parts.field && { letters: lettersTo('go') }),
@@ -63,20 +63,20 @@ const listOf = (held: () => Held, context: ComboboxContext, found: Results): Hel
         ...(options.items ? positionOf(all, indexOf(all, key)) : { hidden: found.isShown(key) ? null : '' }),
       };
     },
-    // A row of the markup says nothing of how many others show.
+    // A row in the markup doesn't depend on how many others are visible.
     follows: () => (options.items ? found.items.items() : found.all()),
     changed: found.stale,
   });
 };
 
-/** The name of the list: that of its field, unless the author has named it. */
+/** Names the list after its field, unless the author has named it. */
 const nameFor = ({ list: box, holder }: ComboboxParts): string | undefined => {
   if (box.matches('[aria-label],[aria-labelledby]')) return undefined;
   const labels = 'labels' in holder && holder.labels instanceof NodeList ? holder.labels : [];
   return holder.getAttribute('aria-label') ?? (labels[0]?.textContent?.trim() || undefined);
 };
 
-/** What the field, its button and the list say of each other. */
+/** Returns the attributes with which the field, its button and the list refer to each other. */
 function partsOf({ context, found, value, items, ids }: Held, name: string | undefined): Part[] {
   const { engine, parts } = context;
   const { holder, field, trigger, list: box, popup } = parts;
@@ -109,14 +109,14 @@ function partsOf({ context, found, value, items, ids }: Held, name: string | und
   ];
 }
 
-/** The page follows a change: asked for, shown, and its first match made current. */
+/** Updates the page after a change: loads the options, shows them, and makes the first match current. */
 function show(held: Held, shown: Service<ComboboxState>, change: ChangeOf<ComboboxState>): void {
   const { context, found, value, items, isTyped } = held;
   const { engine } = context;
   if (change.name === 'open') {
     if (change.value) found.ask(engine.state().query, false);
     shown.show?.(change);
-    // What was typed to open it has found something already.
+    // The text that was typed to open the list may already have matches.
     if (change.value) found.tellFound();
     if (change.value) found.prepare();
   }
@@ -132,7 +132,7 @@ function show(held: Held, shown: Service<ComboboxState>, change: ChangeOf<Combob
   items.show(change);
 }
 
-/** Closed: what was typed to search is gone, unless it counts as free text. */
+/** On closing, search text is cleared, unless it counts as free text. */
 function settle(held: Held, shown: Service<ComboboxState>, change: ChangeOf<ComboboxState>): void {
   const { engine, parts } = held.context;
   if (change.name !== 'open') return;
@@ -145,7 +145,10 @@ function settle(held: Held, shown: Service<ComboboxState>, change: ChangeOf<Comb
   engine.render();
 }
 
-/** Serves a combobox. `first`: what a reset of its form goes back to; `isTyped`: somebody is typing already. */
+/**
+ * Runs a combobox. `first`: the state that a reset of its form restores. `isTyped`: the user is already
+ * typing.
+ */
 export function controller(
   engine: ComboboxEngine,
   parts: ComboboxParts,
@@ -163,7 +166,7 @@ export function controller(
   view.labelOf = found.labelOf;
   const shown = popupLayer(held);
   const name = nameFor(parts);
-  // What stands around the root is not its own to lose.
+  // An attribute around the root isn't removed with it.
   const own = [parts.holder, parts.list, parts.trigger, parts.box].filter((part) => root.contains(part));
   const unfollow = followField(context, {
     tokens: value.tokens,

@@ -1,4 +1,4 @@
-// <shell-combobox>: wires the field and the list inside it.
+// The element <shell-combobox>, which wires the field and the list inside it.
 import type { Item } from '../../core/collection/items.js';
 import { combobox, comboboxMethods } from '../../core/contract/combobox.js';
 import { element } from '../../engine/element.js';
@@ -14,7 +14,7 @@ import type {
 import type { ComboboxOptions } from './types.js';
 import { type Combobox, wireCombobox } from './wire.js';
 
-/** `<shell-combobox>`: its options and states are properties, its methods methods. */
+/** The element `<shell-combobox>`. Its options and states are properties, and its methods are methods. */
 export interface ShellCombobox
   extends
     FormElement,

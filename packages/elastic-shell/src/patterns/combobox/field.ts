@@ -1,4 +1,4 @@
-// The field of a combobox under hand: typing, presses on it and around it, and the way from it to the tokens.
+// The field of a combobox: typing, clicks on it and around it, and moving from it to the tokens.
 import { targetOf } from '../../engine/dom.js';
 import { chordOf } from '../../events/keys.js';
 import { listen } from '../../events/listen.js';
@@ -6,7 +6,7 @@ import { activeIn } from '../../focus/focusable.js';
 import type { Tokens } from './tokens.js';
 import type { ComboboxContext } from './types.js';
 
-/** Who hears of the field. */
+/** Called about the field. */
 export interface FieldRules {
   /** Called when the field gets focus. */
   entered(): void;
@@ -17,7 +17,7 @@ export interface FieldRules {
   tokens: Tokens | undefined;
 }
 
-/** A press on the field, on its button or on what is around them opens the list, and closes it again. */
+/** A click on the field, on its button or on the area around them opens the list, and closes it again. */
 function onClick({ engine, parts }: ComboboxContext, event: MouseEvent): void {
   const { holder, field, trigger, popup, box } = parts;
   const target = targetOf(event);
@@ -25,7 +25,7 @@ function onClick({ engine, parts }: ComboboxContext, event: MouseEvent): void {
   const isOn = trigger.contains(target);
   if (!isOn && target.closest('button,a,input')) return;
   if (!isOn) holder.focus();
-  // A press in a field sets its caret: it never closes the list.
+  // A click in a text field sets its caret, so it never closes the list.
   engine.intend(field && trigger === holder ? 'open' : 'toggle', {
     reason: event.detail ? 'press' : 'key',
     event,
@@ -36,7 +36,7 @@ function onClick({ engine, parts }: ComboboxContext, event: MouseEvent): void {
 function onKeyDown({ engine, parts }: ComboboxContext, { tokens }: FieldRules, event: KeyboardEvent): void {
   const { holder, field, trigger } = parts;
   if (event.defaultPrevented || event.isComposing) return;
-  // A button whose list holds the field opens it as a select does.
+  // A button whose popup contains the field opens it as a select does.
   if (event.target === trigger && trigger !== holder && event.key === 'ArrowDown') {
     event.preventDefault();
     engine.intend('open', { reason: 'key', event, source: trigger });
@@ -61,7 +61,7 @@ export function followField(context: ComboboxContext, rules: FieldRules): () => 
       if (target === holder) rules.entered();
     },
     click: (event) => onClick(context, event),
-    // The field keeps focus while its list is pressed.
+    // The field keeps focus while its list is clicked.
     mousedown(event) {
       const target = targetOf(event);
       if (target && popup.contains(target) && !target.closest('input,button,[data-notice]'))
@@ -69,7 +69,7 @@ export function followField(context: ComboboxContext, rules: FieldRules): () => 
     },
     keydown: (event) => onKeyDown(context, rules, event),
     keyup(event) {
-      // What Space did on the way down, a button would do again on the way up.
+      // Otherwise a button would repeat on keyup what Space did on keydown.
       if (!field && event.target === holder && event.key === ' ') event.preventDefault();
     },
   });

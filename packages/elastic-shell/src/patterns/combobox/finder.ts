@@ -1,28 +1,31 @@
-// The finder of a combobox: looks for what is typed among the options at hand. It takes a part of a frame at most; what
-// takes longer goes on in tasks of its own, until something else is looked for.
+// Searches the known options for the typed text. It takes at most half a frame at a time. A longer search
+// continues in tasks of its own, until another search starts.
 import type { Item } from '../../core/collection/items.js';
 import { type Search, searchIn } from '../../core/collection/search.js';
 import { languageOf } from '../../announce/announce.js';
 import { preparer } from '../../list/prepare.js';
 import type { ComboboxSettings } from './types.js';
 
-/** Looks for options by what is typed. */
+/** Searches options. */
 export interface Finder {
-  /** The search for `query`, once it has looked at all; undefined until then. */
+  /** Returns the result of the search for `query`, or undefined before there is one. */
   find(items: readonly Item[], query: string): Search<Item> | undefined;
-  /** Whether it is still looking. */
+  /** Returns whether it is still searching. */
   isLooking(): boolean;
-  /** What is typed is not looked for any more. */
+  /** Cancels the search. */
   stop(): void;
-  /** Makes ready for searches of `items` while the browser has nothing else to do. */
+  /** Prepares searches of `items` while the browser is idle. */
   prepare(items: readonly Item[]): void;
   release(): void;
 }
 
-/** Milliseconds that labels are looked through in one go: half a frame, which leaves the other for showing what is found. */
+/**
+ * Milliseconds for searching labels at a time: half a frame, so that the other half is left for rendering the
+ * result.
+ */
 const sliceTime = 8;
 
-/** Looks by the options of `settings`; `found` is called when a search that took longer has ended. */
+/** Creates a finder with the options of `settings`. `found` is called when a longer search has ended. */
 export function finder(root: Element, settings: ComboboxSettings, found: () => void): Finder {
   let search: Search<Item> | undefined;
   let slice: ReturnType<typeof setTimeout> | undefined;
@@ -31,7 +34,7 @@ export function finder(root: Element, settings: ComboboxSettings, found: () => v
     clearTimeout(slice);
     slice = undefined;
   };
-  /** Looks on for as long as a part of a frame; true when all has been looked at. */
+  /** Continues the search for part of a frame. Returns true when it is complete. */
   const look = (now: Search<Item>): boolean => {
     wait();
     const end = performance.now() + sliceTime;
@@ -47,7 +50,7 @@ export function finder(root: Element, settings: ComboboxSettings, found: () => v
         wait();
         search = searchIn(items, query, match, languageOf(root), search);
       }
-      // What was found before stays until this has found all.
+      // The previous result is used until this search is complete.
       return search.isDone || (!slice && look(search)) ? search : undefined;
     },
     stop() {

@@ -1,15 +1,18 @@
-// The notice in the list of a combobox: that nothing matches, that options are fetched, or that they did not come.
+// The notice in the list of a combobox: no match, loading, or failed.
 
 import { markMade } from '../../engine/made.js';
 
-/** The notice in one list. */
+/** The notice of one list. */
 export interface Notice {
-  /** Shows `text`, with a button when `retry` is given; nothing for no text. */
+  /** Shows `text`, with a button if `retry` is given. An empty text removes the notice. */
   show(text: string | undefined, retry?: string): void;
   release(): void;
 }
 
-/** A notice after the list, or in it where that is the popup itself; `again` hears its button. */
+/**
+ * Creates a notice after the list, or in it if the list is itself the popup. `again` is called when its
+ * button is clicked.
+ */
 export function notice(popup: HTMLElement, list: HTMLElement, again: () => void): Notice {
   const document = popup.ownerDocument;
   let place: HTMLElement | undefined;

@@ -1,5 +1,5 @@
-// Where the options of a combobox come from: the markup, data, or a function that is asked while the user types. Of
-// several answers only that to the latest question counts.
+// Provides the options of a combobox: from the markup, from data, or from a function that is called while the
+// user types. Only the result of the latest call is used.
 import { indexOf, type Item } from '../../core/collection/items.js';
 import type { Search } from '../../core/collection/search.js';
 import { tell } from '../../core/report.js';
@@ -11,7 +11,7 @@ import { feedOf, itemsIn, type ItemsOption, unlike } from '../../list/rows/sourc
 import { type Finder, finder } from './finder.js';
 import type { AskedItems, ComboboxSettings } from './types.js';
 
-/** How it is going with options that are asked for. */
+/** The progress of loading options. */
 export interface LoadState {
   isBusy: boolean;
   hasFailed: boolean;
@@ -21,32 +21,32 @@ export interface LoadState {
 /** The options of one combobox that are known now. */
 export interface OptionsSource {
   items: Items;
-  /** Every option that is known now, whatever is searched for. */
+  /** All known options, regardless of the search. */
   all(): readonly Item[];
   labelOf(key: string): string;
-  /** Shows what there is for `query`; `extra` comes last. */
+  /** Shows the options for `query`, with `extra` at the end. */
   show(query: string, extra?: Item): void;
-  /** Options in markup that `query` left out or took in since this was last asked, by key. */
+  /** The keys of the options in the markup that `query` has hidden or shown since the last call. */
   turned(): ReadonlySet<string>;
-  /** Whether an option in markup shows. */
+  /** Returns whether an option in the markup is visible. */
   isShown(key: string): boolean;
-  /** Asks for it, if that is how options come. */
+  /** Loads the options for `query`, if they come from a function. */
   ask(query: string, isTyped: boolean): void;
   /** Tries again after a failure. */
   retry(): void;
   state(): LoadState;
-  /** Keeps the label of an option that came from elsewhere. */
+  /** Remembers the label of an option from elsewhere. */
   learn(item: Item): void;
-  /** These options are others now. */
+  /** The options have changed. */
   update(names: ReadonlySet<string>): void;
-  /** Makes ready for what may be typed. */
+  /** Prepares a search. */
   prepare(): void;
-  /** Whether rows made from data are still in the list. */
+  /** Returns whether rows rendered from data are still in the list. */
   stands(): boolean;
   release(): void;
 }
 
-/** Milliseconds that typing rests before a function is asked. */
+/** Milliseconds without typing before a function is called. */
 const usualDebounce = 200;
 
 interface Held {
@@ -56,33 +56,36 @@ interface Held {
   asked: AskedItems<Item> | undefined;
   markup: MarkupItems | undefined;
   data: DataRows<Item> | undefined;
-  /** Labels of options that came with an answer, or from elsewhere. */
+  /** The labels of options from earlier results or from elsewhere. */
   labels: Map<string, string>;
   finder: Finder;
-  /** What the options in markup show the findings of. */
+  /** The query whose result the options in the markup show. */
   shown: Search<Item> | undefined;
-  /** The keys of the options in markup that fit; undefined for all. And those that differ since somebody asked. */
+  /**
+   * The keys of the matching options in the markup, or undefined for all, and those that changed since the
+   * last call.
+   */
   fitting: ReadonlySet<string> | undefined;
   turned: Set<string>;
   all: readonly Item[];
   timer: ReturnType<typeof setTimeout> | undefined;
   load: AbortController | undefined;
-  /** Typing rests, and then it is asked. */
+  /** Calls the function after typing has paused. */
   isWaiting: boolean;
-  /** What was last asked for, and what came of it when that failed. */
+  /** The latest query, and its error if it failed. */
   last: string | undefined;
   failure: { error: unknown } | undefined;
-  /** Called when the options, or the state of loading them, have changed. */
+  /** Called when the options or their loading state have changed. */
   changed(): void;
 }
 
 const take = (held: Held, next: readonly Item[]): void => {
   held.all = unlike(held.list, next);
-  // A list of thousands is looked through when a label is wanted; what goes with an answer is kept.
+  // Thousands of labels are searched only when one is needed. Labels of results are remembered.
   if (held.asked) for (const { key, label = key } of held.all) held.labels.set(key, label);
 };
 
-/** Asks for `query`; what came of an earlier one does not count any more. */
+/** Loads the options for `query`. Results of earlier calls are ignored. */
 function load(held: Held, asked: AskedItems<Item>, query: string): void {
   const mine = (held.load = new AbortController());
   held.isWaiting = false;
@@ -103,7 +106,7 @@ function load(held: Held, asked: AskedItems<Item>, query: string): void {
     try {
       take(held, answer);
     } catch (error) {
-      // This is a mistake in the function, not a failed request, so it is also reported as an error.
+      // This is a mistake in the function rather than a failed request, so it is also reported as an error.
       tellError(error);
       return fail(error);
     }
@@ -119,7 +122,7 @@ function load(held: Held, asked: AskedItems<Item>, query: string): void {
   if (held.load) held.changed();
 }
 
-/** Gives up what is on its way. */
+/** Cancels a pending call. */
 const cancel = (held: Held): void => {
   clearTimeout(held.timer);
   held.load?.abort();
@@ -136,13 +139,13 @@ function ask(held: Held, query: string, isTyped: boolean): void {
   else now();
 }
 
-/** Options in markup: shows those that fit and no others. */
+/** Options in the markup: shows the matching ones and hides the others. */
 function showFitting(held: Held, markup: MarkupItems, search: Search<Item> | undefined): void {
   const { fitting: before } = held;
   if (held.shown === search) return;
   held.shown = search;
   const now = search && new Set(search.found().map(({ key }) => key));
-  // Without a set all show.
+  // Without a set, all are visible.
   for (const { key } of markup.all())
     if ((before?.has(key) ?? true) !== (now?.has(key) ?? true)) held.turned.add(key);
   held.fitting = now;
@@ -160,11 +163,13 @@ function show(held: Held, query: string, extra: Item | undefined): void {
   data?.set(extra ? [...next, extra] : next);
 }
 
-/** The list or the cell that options are given by. */
+/** The array or the cell that contains the options. */
 const givenBy = ({ items }: ComboboxSettings): ItemsOption<Item> | undefined =>
   typeof items === 'function' ? undefined : items;
 
-/** The options of a combobox. `changed` is called when they, or the state of loading them, have changed. */
+/**
+ * Creates the source of options. `changed` is called when the options or their loading state have changed.
+ */
 export function optionsSource(
   root: HTMLElement,
   list: HTMLElement,
@@ -172,7 +177,7 @@ export function optionsSource(
   changed: (isFound?: boolean) => void,
 ): OptionsSource {
   const given = givenBy(settings);
-  // Looked at first: where they are no items, nothing is made.
+  // Checked first: invalid items should have no effects.
   const first = given && unlike(list, itemsIn(given));
   const data = settings.items ? dataRows<Item>(list, settings) : undefined;
   const markup = markupItems(list, () => list.querySelectorAll<HTMLElement>('[role=option]'), {
@@ -228,7 +233,7 @@ export function optionsSource(
     }),
     update(names) {
       if (names.has('render')) data?.renderAgain();
-      // A function in place of another is asked from now on.
+      // If the function is replaced, the new one is called from now on.
       if (names.has('items')) feed.become(givenBy(settings));
     },
     prepare: () => held.finder.prepare(all()),

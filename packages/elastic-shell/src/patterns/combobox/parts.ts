@@ -1,24 +1,27 @@
-// The parts of a combobox, found by role, and what each is for.
+// Finds the parts of a combobox by role.
 
 import { described } from '../../engine/dom.js';
 
 /** The parts of one combobox. */
 export interface ComboboxParts {
-  /** What keeps focus and names the current option. */
+  /** The element that keeps focus and names the current option. */
   holder: HTMLElement;
-  /** What is typed into, where there is such a thing. */
+  /** The text field, if there is one. */
   field: HTMLInputElement | undefined;
-  /** What opens the list when it is pressed: the holder itself, or a button while the holder stands in the popup. */
+  /**
+   * The element that opens the list when it is clicked: the holder itself, or a button if the holder is
+   * inside the popup.
+   */
   trigger: HTMLElement;
   list: HTMLElement;
   popup: HTMLElement;
-  /** What the list stands beside. */
+  /** The element that the list is placed beside. */
   box: HTMLElement;
 }
 
 const isField = (holder: HTMLElement): holder is HTMLInputElement => holder.matches('input,textarea');
 
-/** Finds the parts in `root`. Throws a TypeError that names the part that is missing. */
+/** Finds the parts in `root`. Throws a TypeError that names the missing part. */
 export function comboboxParts(root: HTMLElement): ComboboxParts {
   const find = (selector: string, what: string): HTMLElement => {
     const found = root?.querySelector?.<HTMLElement>(selector);

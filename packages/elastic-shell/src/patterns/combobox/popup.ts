@@ -1,4 +1,4 @@
-// The popup of a combobox: its list in a layer of its own, and how that treats focus.
+// The popup of a combobox: its list in a layer of its own, and its focus policy.
 import type { ComboboxState } from '../../core/contract/combobox.js';
 import type { Service } from '../../engine/service.js';
 import type { FocusPolicy } from '../../focus/focus-policy.js';
@@ -9,7 +9,9 @@ import type { Anchor } from '../../position/kept.js';
 import { anchored, type AnchorOptions } from '../../position/anchored.js';
 import type { Held } from './actions.js';
 
-/** Focus goes to the field, and back to what opened the list; it leaves the user's own text as it is. */
+/**
+ * Focus moves to the field, and back to the element that opened the list. The user's text is left unchanged.
+ */
 const focusPolicy = (held: Held): FocusPolicy => ({
   returns: 'inside',
   place: placeOf,
@@ -24,11 +26,13 @@ const focusPolicy = (held: Held): FocusPolicy => ({
   tab() {},
 });
 
-/** The list in a layer of its own: shown as the popup, beside what looks like the field. */
+/** Shows the list as a popup in a layer of its own, beside the visible box of the field. */
 export function popupLayer(held: Held): Service<ComboboxState> {
   const { engine, parts } = held.context;
   const { options } = engine;
-  /** The options of where it stands, as they are when it counts: beside its box, as wide as that unless told otherwise. */
+  /**
+   * Returns the current placement options: beside its box and as wide as the box, unless specified otherwise.
+   */
   const place: AnchorOptions = Object.create(options, {
     anchor: { value: parts.box },
     fit: { get: () => options.fit ?? 'anchor' },

@@ -1,4 +1,5 @@
-// The results of a combobox: what its list offers now, what may be added, and how fetching goes, shown and announced.
+// The results of a combobox: the options that its list shows, the option to add, and the loading state, shown
+// and announced.
 import { indexOf, type Item } from '../../core/collection/items.js';
 import { move } from '../../core/collection/movement.js';
 import { keysOf } from '../../core/collection/selection.js';
@@ -10,13 +11,13 @@ import { type Notice, notice } from './notice.js';
 import { type OptionsSource, optionsSource } from './options-source.js';
 import type { ComboboxContext } from './types.js';
 
-/** The key of the option that adds what was typed. */
+/** The key of the option that adds the typed text. */
 export const addKey = 'shell-add';
 
-/** Milliseconds before progress shows: what comes sooner would only flicker. */
+/** Milliseconds before progress is shown. Faster results would only flicker. */
 const patience = 150;
 
-/** What the list of one combobox offers. */
+/** The results of one combobox. */
 export interface Results extends Pick<
   OptionsSource,
   | 'items'
@@ -32,15 +33,15 @@ export interface Results extends Pick<
   | 'update'
 > {
   items: Items;
-  /** What is offered is to be looked at again. */
+  /** Marks the results as outdated. */
   stale(): void;
-  /** Brings the rows up to the state. */
+  /** Updates the rows to the state. */
   sync(): void;
-  /** Shows what there is to say beside the rows. */
+  /** Shows the notice beside the rows. */
   show(): void;
-  /** What is current once this is searched for. */
+  /** Returns the key that becomes current for this search. */
   firstMatch(query: string): string | undefined;
-  /** Announces how many there are. */
+  /** Announces the number of results. */
   tellFound(): void;
   release(): void;
 }
@@ -49,18 +50,18 @@ interface Held {
   context: ComboboxContext;
   source: OptionsSource;
   note: Notice;
-  /** What the rows were last brought up to. */
+  /** The state that the rows were last updated to. */
   shown: string | undefined;
-  /** Fetching takes long enough to be told. */
+  /** Loading has taken long enough to be announced. */
   isLate: boolean;
   timer: ReturnType<typeof setTimeout> | undefined;
-  /** What marks, once it is there; it is on its way or there; what was last marked, among which options. */
+  /** The highlighter, which is loaded on first use, and what it last marked. */
   marks: Highlighter | undefined;
   isMarking: boolean;
   marked: { query: string; items: readonly Item[] | undefined };
 }
 
-/** The option that adds what was typed, where there is none of that name. */
+/** Returns the option that adds the typed text, unless an option has that name. */
 const extraFor = ({ context: { engine, say }, source }: Held, query: string): Item | undefined => {
   const typed = query.trim();
   if (!engine.options.create || !typed || source.state().isBusy) return undefined;
@@ -77,7 +78,7 @@ function sync(held: Held): void {
   source.show(query, extraFor(held, query));
 }
 
-/** How many there are, without the one that adds. */
+/** Counts the options, without the one that adds. */
 const found = ({ source }: Held): number => {
   const items = source.items.items();
   return items.length - (items.at(-1)?.key === addKey ? 1 : 0);
@@ -101,7 +102,10 @@ function firstMatch(held: Held, query: string): string | undefined {
   return engine.options.freeText ? undefined : move(items, undefined, 'first');
 }
 
-/** What is selected may have another label now: the field says it. A label that nobody knows leaves the one that is there. */
+/**
+ * The selected option may have another label now, which the field shows. An unknown label leaves the text
+ * unchanged.
+ */
 function relabel({ context: { engine }, source }: Held): void {
   const { selected, text } = engine.state();
   const [key] = keysOf(selected);
@@ -110,7 +114,7 @@ function relabel({ context: { engine }, source }: Held): void {
   if (label !== key && label !== text) engine.change({ text: label }, { reason: 'program' }, true);
 }
 
-/** The options, or the state of loading them, have changed. `isFound`: what was typed has been looked for, later than it was typed. */
+/** The options or their loading state have changed. `isFound`: a search that took longer has ended. */
 function changed(held: Held, isFound = false): void {
   const { engine, say, announce } = held.context;
   held.shown = undefined;
@@ -135,7 +139,7 @@ function changed(held: Held, isFound = false): void {
   engine.render();
 }
 
-/** Says beside the rows that nothing matches, that options are on their way, or that they did not come. */
+/** Shows beside the rows that nothing matches, or that options are loading or failed to load. */
 function showNotice(held: Held): void {
   const { note, source, isLate } = held;
   const { engine, say } = held.context;
@@ -146,7 +150,7 @@ function showNotice(held: Held): void {
   else note.show(found(held) || !open ? undefined : say.none(query));
 }
 
-/** Brings what marks, which is loaded when something is first searched for. */
+/** Loads the highlighter on the first search. */
 async function loadMarks(held: Held): Promise<void> {
   const { engine } = held.context;
   held.isMarking = true;
@@ -158,7 +162,7 @@ async function loadMarks(held: Held): Promise<void> {
   mark(held);
 }
 
-/** Marks where what is typed stands in the rows: those of the markup once, those from data whenever others may be there. */
+/** Highlights matches in the rows: once for rows in the markup, and after each change for rows from data. */
 function mark(held: Held): void {
   const { context, source, marked, marks, isMarking } = held;
   const { engine } = context;
@@ -174,7 +178,7 @@ function mark(held: Held): void {
   marks.mark(rows, isMarked ? [query, match, languageOf(engine.root)] : undefined);
 }
 
-/** The results of the combobox that `context` has. */
+/** Creates the results of the combobox in `context`. */
 export function results(context: ComboboxContext): Results {
   const { engine, parts } = context;
   const { root, options } = engine;

@@ -1,4 +1,4 @@
-// Tokens: what is selected, as buttons that remove it, walked by arrows from the field and back.
+// Tokens: the selected options as buttons that remove them. Arrow keys move between them and the field.
 import { targetOf } from '../../engine/dom.js';
 import { markMade } from '../../engine/made.js';
 import { chordOf, keyOf, meaningOf } from '../../events/keys.js';
@@ -7,18 +7,22 @@ import { rove } from '../../list/roving.js';
 import type { RowLife } from '../../list/rows/row.js';
 import { arrange } from '../../list/rows/arrange.js';
 
-/** What tokens are called, and who takes them away. */
+/** How tokens are named, rendered and removed. */
 export interface TokenRules {
-  /** The name of a token's button. */
+  /** Returns the name of a token's button. */
   name(label: string): string;
-  /** The name of all of them. */
+  /** Returns the name of the group of tokens. */
   chosen: string;
-  /** What stands in a token; with a life, that is released with it. Default: its label. */
+  /**
+   * Renders the content of a token. A component with a life cycle is released with its token.
+   *
+   * @defaultValue its label
+   */
   render?(token: Token): Node | string | RowLife<Token>;
   remove(key: string, reason: 'press' | 'key', event: Event): void;
 }
 
-/** What is selected, as a token shows it. */
+/** A selected option, as a token shows it. */
 export interface Token {
   key: string;
   label: string;
@@ -27,12 +31,12 @@ export interface Token {
 /** The tokens of one combobox. */
 export interface Tokens {
   show(chosen: readonly Token[]): void;
-  /** From the field to the last token; true when there is one. */
+  /** Moves from the field to the last token. Returns true if there is one. */
   enter(): boolean;
   release(): void;
 }
 
-/** Marks the place of the tokens, made where the author has none; answers what puts it back. */
+/** Marks the place of the tokens, and creates it if there is none. Returns a function that restores it. */
 function preparePlace(place: HTMLElement, isOwn: boolean, chosen: string): () => void {
   const wasHidden = place.hidden;
   const before = ['role', 'aria-label'].map((name) => [name, place.getAttribute(name)] as const);
@@ -58,15 +62,15 @@ const makeToken = (document: Document, key: string, content: Node | string, name
   return button;
 };
 
-/** What keys do on a token, by moves; the last token leads on to the field, and so do End and Escape. */
+/** The keys on a token. From the last token, the next arrow key, End and Escape lead to the field. */
 const moves = { 'inline-previous': 'previous', 'inline-next': 'next', Home: 'first' };
 const toField = ['End', 'Escape'];
 const removals = ['Delete', 'Backspace'];
 
-/** The buttons of what is selected, each with the life of what stands in it. */
+/** The buttons of the selected options, each with the life cycle of its content. */
 interface Buttons {
   all(): HTMLElement[];
-  /** Those of `chosen` and no others, in that order. */
+  /** Shows exactly the tokens of `chosen`, in that order. */
   follow(chosen: readonly Token[]): HTMLElement[];
 }
 
@@ -77,7 +81,7 @@ function tokenButtons(document: Document, rules: TokenRules): Buttons {
     const made = rules.render?.({ key, label }) ?? label;
     const life = typeof made === 'object' && 'node' in made ? made : undefined;
     releases.set(key, life?.release?.bind(life));
-    // What has no life is a node or a text.
+    // Content without a life cycle is a node or text.
     buttons.set(key, makeToken(document, key, life?.node ?? (made as Node | string), rules.name(label)));
   };
   return {
@@ -96,7 +100,7 @@ function tokenButtons(document: Document, rules: TokenRules): Buttons {
   };
 }
 
-/** Tokens before `field`, in the author's `[data-tokens]` where there is one. */
+/** Creates tokens before `field`, or in `[data-tokens]` if the author has one. */
 export function tokens(root: HTMLElement, field: HTMLElement, rules: TokenRules): Tokens {
   const document = root.ownerDocument;
   const own = root.querySelector<HTMLElement>('[data-tokens]');
@@ -111,20 +115,22 @@ export function tokens(root: HTMLElement, field: HTMLElement, rules: TokenRules)
     const target = targetOf(event) ?? null;
     return all().find((button) => button.contains(target));
   };
-  /** The token that was last asked to go, and how: its owner may let go of it later. */
+  /** The token that was last asked to be removed, and how. A controlled state may remove it later. */
   let asked: { button: HTMLElement; reason: 'press' | 'key' } | undefined;
   const remove = (button: HTMLElement, reason: 'press' | 'key', event: Event): void => {
     asked = { button, reason };
     rules.remove(button.dataset['token'] ?? '', reason, event);
   };
-  /** Where focus goes when the token at `at` has gone: to the next one, or for a press to the field. */
+  /**
+   * Where focus moves after the token at `at` is removed: to the next one or, after a click, to the field.
+   */
   const focusAfter = (at: number, reason = asked?.reason): void =>
     (reason === 'press' ? field : (all()[at] ?? all().at(-1) ?? field)).focus();
   const onKey = (event: KeyboardEvent): void => {
     const button = tokenOf(event);
     const chord = button ? chordOf(event, root) : '';
     if (!button || !chord) return;
-    // A letter is meant for the field.
+    // Letters are typed into the field.
     if ([...keyOf(event)].length === 1 && chord !== 'Space') return field.focus();
     const way = meaningOf(moves, chord);
     const isRemoval = removals.includes(chord);
@@ -145,7 +151,7 @@ export function tokens(root: HTMLElement, field: HTMLElement, rules: TokenRules)
   return {
     show(chosen) {
       const { activeElement, body } = document;
-      // A press may leave focus nowhere.
+      // A click may leave focus nowhere.
       const going = activeElement === body ? asked?.button : activeElement;
       const at = all().findIndex((button) => button === going);
       const isGoing = at >= 0 && !chosen.some(({ key }) => key === all()[at]?.dataset['token']);

@@ -1,4 +1,4 @@
-// What users give to a combobox, and the combobox as its parts work with it.
+// The options of a combobox, and the running combobox as its parts see it.
 import type { Item } from '../../core/collection/items.js';
 import type { MatchMode } from '../../core/collection/match.js';
 import type { Chosen, Selected } from '../../core/collection/selection.js';
@@ -14,16 +14,19 @@ import type { ComboboxParts } from './parts.js';
 import type { Token } from './tokens.js';
 import type { ComboboxWords, Words } from './words.js';
 
-/** The states of a combobox, typed by whether several options may be selected. */
+/** The states of a combobox. The type parameter specifies whether several options can be selected. */
 export interface ComboboxStates<Multiple extends boolean = boolean> extends Omit<ComboboxState, 'selected'> {
   /** The key of the selected option, or undefined; with `multiple`, a set of keys. */
   selected: Selected<Multiple>;
 }
 
-/** Options that are asked for: the latest answer counts, the signal aborts when nobody waits for one any more. */
+/**
+ * A function that returns the options for a search text. Only the latest result is used. The signal is
+ * aborted when a result is no longer needed.
+ */
 export type AskedItems<I> = (query: string, signal: AbortSignal) => readonly I[] | PromiseLike<readonly I[]>;
 
-/** What a combobox is told about its options. */
+/** The options of a combobox about its items. */
 interface SourceOptions<I extends Item> extends RowOptions<I> {
   /**
    * Sets the options as data: an array of `{ key, label, disabled, description, group }`, a cell with such an
@@ -65,12 +68,12 @@ interface SourceOptions<I extends Item> extends RowOptions<I> {
   create?(query: string): NoInfer<I> | PromiseLike<NoInfer<I>>;
 }
 
-/** What a combobox is told about the form it stands in, and its words. */
+/** The options of a combobox about forms and texts. */
 interface FieldOptions {
   /**
    * Sets the name under which a form submits the selected keys or the free text.
    *
-   * @defaultValue the attribute data-name of the root
+   * @defaultValue the attribute `data-name` of the root
    * @example { name: 'boat' }
    */
   name?: string;
@@ -91,7 +94,10 @@ interface FieldOptions {
   messages?: ComboboxWords;
 }
 
-/** The options of a combobox, typed by its items and by whether several may be selected. */
+/**
+ * The options of a combobox. The type parameters are the type of its items, and whether several options can
+ * be selected.
+ */
 export interface ComboboxOptions<I extends Item = Item, Multiple extends boolean = false>
   extends
     OpenOptions<ComboboxStates<Multiple>>,
@@ -152,7 +158,7 @@ export interface ComboboxOptions<I extends Item = Item, Multiple extends boolean
   fit?: AnchorOptions['fit'];
 }
 
-/** The options as the parts of a combobox work with them: one kind of item, and one or several selected. */
+/** The options as the parts of a combobox see them: with one type of item, and one or several selected. */
 export interface ComboboxSettings
   extends
     OpenOptions<ComboboxState>,
@@ -171,7 +177,7 @@ export type ComboboxEngine = Engine<
   ComboboxIntent
 >;
 
-/** What the parts of one combobox share. */
+/** The values that the parts of one combobox share. */
 export interface ComboboxContext {
   engine: ComboboxEngine;
   parts: ComboboxParts;

@@ -1,4 +1,5 @@
-// The value of a combobox: its choice as text in the field or as tokens, told when it changes, and sent with a form.
+// The value of a combobox: the selection as text in the field or as tokens, announced when it changes, and
+// submitted with a form.
 import { type Chosen, keysOf } from '../../core/collection/selection.js';
 import type { ComboboxState } from '../../core/contract/combobox.js';
 import type { Change } from '../../engine/types.js';
@@ -10,9 +11,9 @@ import type { ComboboxContext } from './types.js';
 export interface Value {
   isRequired: boolean;
   tokens: Tokens | undefined;
-  /** Shows the choice; a field that is being typed into says what is typed. */
+  /** Shows the selection. A field that the user is typing into keeps the typed text. */
   show(isTyped: boolean): void;
-  /** What is selected has changed. */
+  /** The selection has changed. */
   changed(change: Change<Chosen>): void;
   release(): void;
 }
@@ -22,7 +23,7 @@ interface Held {
   labelOf(key: string): string;
   isRequired: boolean;
   tokens: Tokens | undefined;
-  /** What is selected at first is no news. */
+  /** The initial selection isn't announced. */
   isReady: boolean;
 }
 
@@ -47,7 +48,7 @@ const isMissing = ({ context: { engine }, isRequired }: Held): boolean => {
   return isRequired && !keysOf(selected).size && !text;
 };
 
-/** Takes part in its form; `selected` is what a reset goes back to. */
+/** Takes part in its form. `selected` is the value that a reset restores. */
 function joinForm(held: Held, selected: Chosen): () => void {
   const { engine, parts, say, announce } = held.context;
   const { root, options } = engine;
@@ -55,7 +56,7 @@ function joinForm(held: Held, selected: Chosen): () => void {
   return takePart(root, {
     isDisabled: () => holder.matches(':disabled'),
     missing: () => (!field && isMissing(held) ? say.required() : undefined),
-    /** A field is checked by the platform; a button is not. */
+    /** The platform validates a field but not a button. */
     refuse() {
       if (field || !isMissing(held)) return false;
       announce.say(say.required());
@@ -83,14 +84,14 @@ function show(held: Held, isTyped: boolean, value: HTMLElement | null, placehold
   held.tokens?.show([...keysOf(selected)].map((key) => ({ key, label: held.labelOf(key) })));
   const shown = text || placeholder;
   if (value && value.textContent !== shown) value.textContent = shown;
-  // What was typed last is still to be taken by its owner.
+  // The owner hasn't accepted the latest typed text yet.
   if (!field || engine.isAsking()) return;
   const wanted = engine.options.multiple || trigger !== holder || isTyped ? query : text;
   if (field.value !== wanted) field.value = wanted;
   field.setCustomValidity?.(isMissing(held) ? say.required() : '');
 }
 
-/** Of one: the field says it. Of several: what came or went is announced. */
+/** A single selection is shown in the field. With several, additions and removals are announced. */
 function changed(held: Held, { value, previous }: Change<Chosen>): void {
   const { context, labelOf, isReady } = held;
   const { engine, say, announce } = context;
@@ -108,7 +109,7 @@ function changed(held: Held, { value, previous }: Change<Chosen>): void {
   else if (removed !== undefined) announce.say(say.removed(labelOf(removed), after.size));
 }
 
-/** The value of the combobox that `context` has. `first`: what a reset goes back to. */
+/** Creates the value of the combobox in `context`. `first`: the selection that a reset restores. */
 export function valueOf(context: ComboboxContext, labelOf: (key: string) => string, first: Chosen): Value {
   const { engine, parts } = context;
   const { root, options } = engine;

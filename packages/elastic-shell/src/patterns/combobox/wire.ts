@@ -1,4 +1,4 @@
-// The combobox on an element: `wireCombobox`.
+// Wires a combobox: `wireCombobox`.
 import type { Item } from '../../core/collection/items.js';
 import { chosenOf } from '../../core/collection/selection.js';
 import { combobox, type ComboboxIntent, type ComboboxState } from '../../core/contract/combobox.js';
@@ -18,7 +18,10 @@ import type { ComboboxEngine, ComboboxOptions, ComboboxSettings, ComboboxStates 
 
 export type { AskedItems, ComboboxOptions, ComboboxStates } from './types.js';
 
-/** A wired combobox: its states, whose keys are an option's data-key, else id, else place from 0; and its methods. */
+/**
+ * A wired combobox: its states and methods. The key of an option is its `data-key`, `id` or index, in that
+ * order.
+ */
 export interface Combobox<Multiple extends boolean = false>
   extends
     Wired<ComboboxOptions<Item, Multiple>>,
@@ -33,7 +36,7 @@ declare module '../../engine/defaults.js' {
 }
 registerPattern(combobox.name, combobox.options, wireCombobox);
 
-/** What the markup shows as selected, and what the field says of it. */
+/** Returns the selection in the markup, and the text of the field for it. */
 const markedIn = (
   { list, field }: ComboboxParts,
   { multiple = false, freeText = false }: ComboboxSettings,
@@ -47,20 +50,25 @@ const markedIn = (
   return { selected, text: own ?? (multiple ? '' : (chosen[0]?.label ?? '')) };
 };
 
-/** What a user is typing into the field that nobody has listened to yet. */
+/** Returns the text that a user typed into the field before it was wired. */
 const typedInto = ({ field }: ComboboxParts): string | undefined =>
   field && field === activeIn(field) && field.value !== field.defaultValue ? field.value : undefined;
 
 /**
- * Wires a combobox: `root` holds an element with role="combobox" and a listbox. Needs structure.css for the place of the
- * list. Follows the WAI-ARIA combobox pattern. Throws a TypeError when a part is missing, `root` is no element or is
- * wired already, or an option is unknown or has a wrong value.
+ * Wires a combobox. `root` contains an element with role="combobox" and a listbox. Requires structure.css to
+ * place the list. Follows the WAI-ARIA combobox pattern.
+ *
+ * @param root The element that contains the field and the list.
+ * @param own The options.
+ * @returns The wired combobox.
+ * @throws TypeError if a part is missing, if `root` isn't an element or is already wired, or if an option is
+ * unknown or has an invalid value.
  */
 export function wireCombobox<I extends Item = Item, const Multiple extends boolean = false>(
   root: HTMLElement,
   own?: ComboboxOptions<I, Multiple>,
 ): Combobox<Multiple>;
-/** Inside, items are of any type, and one or several may be selected. */
+/** Internally, items have any type, and one or several options may be selected. */
 export function wireCombobox(root: HTMLElement, own?: ComboboxSettings): Wired & OpenMethods & SelectMethods {
   const given = optionsOf<ComboboxSettings>(combobox, own, root);
   if (given.area !== undefined) parseArea(given.area);
@@ -74,19 +82,19 @@ export function wireCombobox(root: HTMLElement, own?: ComboboxSettings): Wired &
     ...(wish !== undefined && { selected: wish }),
   };
   const first = markedIn(parts, given);
-  /** What a reset of its form gives back. */
+  /** The selection that a reset of its form restores. */
   const original = chosenNow(wish, first.selected);
   let engine: ComboboxEngine | undefined;
-  /** Somebody was typing already. */
+  /** The user was already typing. */
   const typed = typedInto(parts);
-  // A guard is asked about the first that changes: what is selected, not that the list closes on it.
+  // The guard is called about the first state that changes: the selection, not the list that closes with it.
   const contract = {
     ...combobox,
     read: (): ComboboxState => ({ ...first, open: false, query: '', current: undefined }),
     adopted: () => (typed ? { query: typed, open: true } : {}),
   };
   const wired = wire<ComboboxState, ComboboxSettings, ComboboxIntent>(root, contract, settings, (running) => {
-    // Its inside was replaced: the parts are others.
+    // Its content was replaced, so its parts are other elements.
     if (engine) parts = comboboxParts(root);
     engine = running;
     return controller(running, parts, original, !!typed);

@@ -1,37 +1,81 @@
-// The words of a combobox: those of the option `messages`, else English.
+// The texts of a combobox: those of the option `messages`, or English.
 import type { Counts } from '../../announce/announce.js';
 import { failureText } from '../../core/text.js';
 
-/** Every word that a combobox says; those that are left out are English. */
+/** The texts of a combobox. Omitted ones are in English. */
 export interface ComboboxWords extends Counts {
-  /** That nothing matches. Default: `No match for "…"`; with nothing typed `Nothing to choose from`. */
+  /**
+   * Returns the text shown if there is no match.
+   *
+   * @defaultValue `No match for "…"`, or `Nothing to choose from` if nothing was typed
+   */
   none?(query: string): string;
-  /** The option that adds what was typed. Default: `Add "…"`. */
+  /**
+   * Returns the label of the option that adds the typed text.
+   *
+   * @defaultValue `Add "…"`
+   */
   add?(query: string): string;
-  /** That an option was selected, and how many are now. Default: `… added, 2 chosen`. */
+  /**
+   * Returns the announcement after an option was selected.
+   *
+   * @defaultValue `… added, 2 chosen`
+   */
   added?(label: string, count: number): string;
-  /** That one was taken out. Default: `… removed, 1 chosen`. */
+  /**
+   * Returns the announcement after an option was removed.
+   *
+   * @defaultValue `… removed, 1 chosen`
+   */
   removed?(label: string, count: number): string;
-  /** That no more may be selected. Default: `No more than 3`. */
+  /**
+   * Returns the announcement after the limit is reached.
+   *
+   * @defaultValue `No more than 3`
+   */
   full?(limit: number): string;
-  /** The name of a token's button. Default: `Remove …`. */
+  /**
+   * Returns the name of a token's button.
+   *
+   * @defaultValue `Remove …`
+   */
   remove?(label: string): string;
-  /** The name of the tokens. Default: `Chosen`. */
+  /**
+   * Returns the name of the group of tokens.
+   *
+   * @defaultValue `Chosen`
+   */
   chosen?(): string;
-  /** While options are fetched. Default: `Loading…`. */
+  /**
+   * Returns the text shown while options load.
+   *
+   * @defaultValue `Loading…`
+   */
   loading?(): string;
-  /** That they did not come. Default: the error's own message. */
+  /**
+   * Returns the text shown if options fail to load.
+   *
+   * @defaultValue the message of the error
+   */
   failed?(error: unknown): string;
-  /** The button that fetches again. Default: `Try again`. */
+  /**
+   * Returns the label of the retry button.
+   *
+   * @defaultValue `Try again`
+   */
   retry?(): string;
-  /** Why a form cannot be sent. Default: `Choose one.` */
+  /**
+   * Returns the validation message of a required combobox without a selection.
+   *
+   * @defaultValue `Choose one.`
+   */
   required?(): string;
 }
 
-/** Every word; those that the author leaves out are English. */
+/** Returns every text. Omitted ones are in English. */
 export type Words = typeof english;
 
-/** The words in English. */
+/** The English texts. */
 export const english = {
   none: (query: string) => (query ? `No match for “${query}”` : 'Nothing to choose from'),
   add: (query: string) => `Add “${query}”`,

@@ -1,10 +1,10 @@
-// <shell-dialog>: wires the <dialog> inside it.
+// The element <shell-dialog>, which wires the <dialog> inside it.
 import { dialog, dialogMethods } from '../../core/contract/dialog.js';
 import { element } from '../../engine/element.js';
 import type { OpenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Dialog, type DialogOptions, wireDialog } from './wire.js';
 
-/** `<shell-dialog>`: its options and states are properties, its methods methods. */
+/** The element `<shell-dialog>`. Its options and states are properties, and its methods are methods. */
 export interface ShellDialog
   extends
     ShellElement<Dialog>,

@@ -1,4 +1,4 @@
-// The modal dialog and the alert dialog on a `<dialog>`: `wireDialog`.
+// Wires a modal dialog or an alert dialog: `wireDialog`.
 import type { Openable } from '../../core/contract/openable.js';
 import { dialog, type DialogChoices, markupOf, namingOf, outsideOf } from '../../core/contract/dialog.js';
 import { type ContentOptions, withContent } from '../../content/content.js';
@@ -28,9 +28,16 @@ declare module '../../engine/defaults.js' {
 registerPattern(dialog.name, dialog.options, wireDialog);
 
 /**
- * Wires a modal dialog, or an alert dialog when `root` has role="alertdialog". Buttons open and close
- * it by `commandfor`; a closing button's value is the result. Follows the WAI-ARIA dialog pattern.
- * Throws a TypeError when `root` is no `<dialog>` or is wired already, or an option is unknown or has a wrong value.
+ * Wires a modal dialog, or an alert dialog if `root` has role="alertdialog". Buttons open and close it with
+ * `commandfor`, and the value of the closing button is the result. Follows the WAI-ARIA dialog pattern.
+ *
+ * @param root The `<dialog>`.
+ * @param own The options.
+ * @returns The wired dialog.
+ * @throws TypeError if `root` isn't a `<dialog>` or is already wired, or if an option is unknown or has an
+ * invalid value.
+ * @example const { ask } = wireDialog(document.querySelector('dialog')); if ((await ask()) === 'delete')
+ * deleteOrder();
  */
 export function wireDialog(root: HTMLElement, own?: DialogOptions): Dialog {
   const options = optionsOf(dialog, own, root);
@@ -48,7 +55,7 @@ export function wireDialog(root: HTMLElement, own?: DialogOptions): Dialog {
       });
       return withContent(engine, withMessage(engine, service));
     });
-  // Content may be asked for before it opens.
+  // Content may be needed before it opens.
   const canWait =
     isDialog(root) && !root.hasAttribute('open') && options.open === undefined && !options.content;
   return canWait ? whenTouched(root, contract, options, make) : make();

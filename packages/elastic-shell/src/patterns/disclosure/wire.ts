@@ -1,4 +1,4 @@
-// The disclosure on an element: `wireDisclosure`.
+// Wires a disclosure: `wireDisclosure`.
 import { disclosure } from '../../core/contract/disclosure.js';
 import type { Openable, OpenIntent } from '../../core/contract/openable.js';
 import { type ContentOptions, withContent } from '../../content/content.js';
@@ -18,7 +18,7 @@ export interface DisclosureOptions extends OpenOptions<Openable>, ContentOptions
    * Sets how it opens: animating to its measured height (`block`) or width (`inline`), or without animation.
    * Requires structure.css.
    *
-   * @defaultValue `none`: at once
+   * @defaultValue `none`
    * @example { elastic: 'block' }
    */
   elastic?: ElasticAxis | 'none';
@@ -35,9 +35,14 @@ declare module '../../engine/defaults.js' {
 registerPattern(disclosure.name, disclosure.options, wireDisclosure);
 
 /**
- * Wires a disclosure. `root` is the panel, which buttons name by `commandfor` or `aria-controls`,
- * or a `<details>`. Follows the WAI-ARIA disclosure pattern. Throws a TypeError when `root` is no
- * element or is wired already, or an option is unknown or has a wrong value.
+ * Wires a disclosure. `root` is the panel, which buttons name with `commandfor` or `aria-controls`, or a
+ * `<details>`. Follows the WAI-ARIA disclosure pattern.
+ *
+ * @param root The panel, or the `<details>`.
+ * @param own The options.
+ * @returns The wired disclosure.
+ * @throws TypeError if `root` isn't an element or is already wired, or if an option is unknown or has an
+ * invalid value.
  */
 export function wireDisclosure(root: HTMLElement, own?: DisclosureOptions): Disclosure {
   const options = optionsOf(disclosure, own, root);
@@ -51,7 +56,7 @@ export function wireDisclosure(root: HTMLElement, own?: DisclosureOptions): Disc
     });
     return keepWired({ ...wired, ...openMethods(wired) });
   };
-  // A first state, content and motion have work to do before the first use.
+  // An initial state, content or motion has effects before the first use.
   return open === undefined && !content && elastic === 'none'
     ? whenTouched(root, disclosure, options, make, findableLater)
     : make();

@@ -1,9 +1,12 @@
-// A drawer that is bound to a media query: it closes when the query comes to match.
+// Closes a drawer when a media query starts to match.
 import type { Openable } from '../../core/contract/openable.js';
 import { windowOf } from '../../engine/dom.js';
 import type { Engine, Service } from '../../engine/service.js';
 
-/** `service`, with the layer closed for the reason `viewport` as soon as `query` matches. Without a query: as it is. */
+/**
+ * Adds the media query to `service`: its layer closes with the reason `viewport` when `query` starts to
+ * match. Returns `service` unchanged if there is no query.
+ */
 export function closeWhen(
   { root, change }: Pick<Engine<Openable>, 'root' | 'change'>,
   query: string | undefined,

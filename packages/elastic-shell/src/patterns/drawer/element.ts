@@ -1,10 +1,10 @@
-// <shell-drawer>: wires the <dialog> inside it as a drawer.
+// The element <shell-drawer>, which wires the <dialog> inside it.
 import { drawer, drawerMethods } from '../../core/contract/drawer.js';
 import { element } from '../../engine/element.js';
 import type { OpenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Drawer, type DrawerOptions, wireDrawer } from './wire.js';
 
-/** `<shell-drawer>`: its options and states are properties, its methods methods. */
+/** The element `<shell-drawer>`. Its options and states are properties, and its methods are methods. */
 export interface ShellDrawer
   extends
     ShellElement<Drawer>,

@@ -1,5 +1,5 @@
-// A swipe toward its edge closes a drawer: it follows the finger, and goes or comes back when that lifts. Loaded
-// once a drawer is wired.
+// Closes a drawer by a swipe towards its edge: the drawer follows the finger, and closes or returns when the
+// finger lifts. Loaded once a drawer is wired.
 import type { Openable } from '../../core/contract/openable.js';
 import { targetOf } from '../../engine/dom.js';
 import type { Engine, Service } from '../../engine/service.js';
@@ -7,12 +7,12 @@ import { keepStyleAttribute } from '../../engine/style-attribute.js';
 import { isMirrored } from '../../events/keys.js';
 import { listen } from '../../events/listen.js';
 
-/** Pixels before a moving finger is a swipe. */
+/** Pixels that a finger must move before it counts as a swipe. */
 const slop = 8;
-/** The part of its size, or the pixels a millisecond, that are enough to close. */
+/** The part of its size, or the pixels per millisecond, that are enough to close. */
 const enough = { way: 0.35, speed: 0.4 };
 
-/** Where a finger went down, and when. */
+/** Where and when a touch started. */
 interface Finger {
   id: number;
   x: number;
@@ -21,16 +21,16 @@ interface Finger {
   isSwipe: boolean;
 }
 
-/** How far a finger has gone, in pixels: toward the edge, and across that way. */
+/** How far the finger has moved, in pixels: towards the edge, and across. */
 interface Way {
   along: number;
   across: number;
 }
 
-/** Reads swipes of a root toward one of its edges. */
+/** Measures swipes of a root towards one of its edges. */
 const wayTo = (root: HTMLElement, edge: string) => {
   const isInline = edge.startsWith('inline');
-  /** Which way is out along its axis, in screen terms. */
+  /** The direction towards the edge along its axis, in screen coordinates. */
   const sign = (): number => (edge.endsWith('start') === (isInline && isMirrored(root)) ? 1 : -1);
   return {
     isInline,
@@ -48,7 +48,10 @@ const wayTo = (root: HTMLElement, edge: string) => {
   };
 };
 
-/** Closes a drawer by a touch that swipes toward `edge`. At a block edge the swipe begins on the header: the rest scrolls. */
+/**
+ * Closes a drawer by a swipe towards `edge`. At a block edge the swipe must start on the header, because the
+ * content scrolls.
+ */
 export function onSwipe(
   engine: Pick<Engine<Openable>, 'root' | 'render' | 'change' | 'state'>,
   edge: string,
@@ -57,7 +60,7 @@ export function onSwipe(
   const tidy = keepStyleAttribute(root);
   const way = wayTo(root, edge);
   let finger: Finger | undefined;
-  /** The mark on the root while it follows a finger, and while it goes out by it. */
+  /** Marks the root while it follows a finger, and while it slides out. */
   let swiping: string | null = null;
 
   const mark = (next: string | null, offset?: string): void => {

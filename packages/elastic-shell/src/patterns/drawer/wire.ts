@@ -1,4 +1,4 @@
-// The drawer on a `<dialog>`: `wireDrawer`.
+// Wires a drawer: `wireDrawer`.
 import { markupOf, namingOf } from '../../core/contract/dialog.js';
 import { drawer, type DrawerChoices } from '../../core/contract/drawer.js';
 import type { Openable } from '../../core/contract/openable.js';
@@ -30,9 +30,14 @@ declare module '../../engine/defaults.js' {
 registerPattern(drawer.name, drawer.options, wireDrawer);
 
 /**
- * Wires a drawer: a dialog at an edge of the screen. Needs structure.css for its place. Follows the WAI-ARIA dialog
- * pattern. Throws a TypeError when `root` is no `<dialog>` or is wired already, or an option is unknown or has a wrong
- * value.
+ * Wires a drawer: a dialog at an edge of the screen. Requires structure.css to place it. Follows the WAI-ARIA
+ * dialog pattern.
+ *
+ * @param root The `<dialog>`.
+ * @param own The options.
+ * @returns The wired drawer.
+ * @throws TypeError if `root` isn't a `<dialog>` or is already wired, or if an option is unknown or has an
+ * invalid value.
  */
 export function wireDrawer(root: HTMLElement, own?: DrawerOptions): Drawer {
   const options = optionsOf(drawer, own, root);
@@ -54,7 +59,8 @@ export function wireDrawer(root: HTMLElement, own?: DrawerOptions): Drawer {
       ended,
     });
     const edge = options.edge ?? 'inline-start';
-    // Nobody swipes before it is open: that may come a moment later. Whether a screen feels touch, not every browser says.
+    // Swiping isn't possible before it is open, so the module can load a moment later. Not every browser
+    // reports whether a screen is a touch screen.
     const load = async () => (await import('./swipe.js')).onSwipe(engine, edge);
     const swiped = lazyService(service, engine, load);
     return closeWhen(engine, options.closedWhen, withContent(engine, withMessage(engine, swiped)));

@@ -1,4 +1,4 @@
-// The listbox on an element: `wireListbox`.
+// Wires a listbox: `wireListbox`.
 import { indexOf, type Item } from '../../core/collection/items.js';
 import { type Chosen, chosenOf, keysOf, type Selected } from '../../core/collection/selection.js';
 import { listbox, type ListboxChoices, listboxKeys } from '../../core/contract/listbox.js';
@@ -27,15 +27,18 @@ import {
 } from '../../list/rows/source.js';
 import { type SelectMethods, selectMethods } from '../../list/methods.js';
 
-/** The states of a listbox, typed by whether several options may be selected. */
+/** The states of a listbox. The type parameter specifies whether several options can be selected. */
 export interface ListboxState<Multiple extends boolean = boolean> {
   /** The key of the selected option, or undefined; with `multiple`, a set of keys. */
   selected: Selected<Multiple>;
-  /** The key of the option that keys act on. */
+  /** The key of the current option. */
   current: string | undefined;
 }
 
-/** The options of a listbox, typed by its items and by whether several may be selected. */
+/**
+ * The options of a listbox. The type parameters are the type of its items, and whether several options can be
+ * selected.
+ */
 export interface ListboxOptions<I extends Item = Item, Multiple extends boolean = false>
   extends CommonOptions<ListboxState<Multiple>>, Omit<ListboxChoices, 'multiple'>, RowOptions<I> {
   /**
@@ -77,7 +80,10 @@ export interface ListboxOptions<I extends Item = Item, Multiple extends boolean 
   name?: string;
 }
 
-/** A wired listbox: its states, whose keys are an option's data-key, else id, else place from 0; and its methods. */
+/**
+ * A wired listbox: its states and methods. The key of an option is its `data-key`, `id` or index, in that
+ * order.
+ */
 export interface Listbox<Multiple extends boolean = false>
   extends Wired<ListboxOptions<Item, Multiple>>, Cells<ListboxState<Multiple>>, SelectMethods {}
 
@@ -88,7 +94,7 @@ declare module '../../engine/defaults.js' {
 }
 registerPattern(listbox.name, listbox.options, wireListbox);
 
-/** The options as the service works with them: one kind of item, and one or several selected. */
+/** The options as the service sees them: with one type of item, and one or several selected. */
 interface Settings extends CommonOptions<Selecting>, ListboxChoices, RowOptions<Item> {
   selected?: ChosenOption | Chosen;
   items?: ItemsOption<Item>;
@@ -97,10 +103,10 @@ interface Settings extends CommonOptions<Selecting>, ListboxChoices, RowOptions<
 
 type ListboxEngine = Engine<Selecting, Settings, SelectIntent>;
 
-/** The rows from data, in a line or in a grid. */
+/** Renders the rows from data, as a list or a grid. */
 const rowsOf = (root: HTMLElement, settings: Settings): DataRows<Item> | undefined => {
   if (!settings.items) return undefined;
-  // Looked at first: where they are no items, nothing is made.
+  // Checked first: invalid items should have no effects.
   const items = unlike(root, itemsIn(settings.items));
   const data = dataRows(root, settings, { grid: settings.layout === 'grid' ? gridOf : undefined });
   data.set(items);
@@ -159,14 +165,20 @@ function serve(engine: ListboxEngine, source: MarkupItems, first: Chosen): Servi
 }
 
 /**
- * Wires a listbox: options in the markup of `root`, or made from `items`. Follows the WAI-ARIA listbox pattern.
- * Throws a TypeError when `root` is no element or is wired already, or an option is unknown or has a wrong value.
+ * Wires a listbox: options in the markup of `root`, or rendered from `items`. Follows the WAI-ARIA listbox
+ * pattern.
+ *
+ * @param root The element with role="listbox".
+ * @param own The options.
+ * @returns The wired listbox.
+ * @throws TypeError if `root` isn't an element or is already wired, or if an option is unknown or has an
+ * invalid value.
  */
 export function wireListbox<I extends Item = Item, const Multiple extends boolean = false>(
   root: HTMLElement,
   own?: ListboxOptions<I, Multiple>,
 ): Listbox<Multiple>;
-/** Inside, items are of any type, and one or several may be selected. */
+/** Internally, items have any type, and one or several options may be selected. */
 export function wireListbox(root: HTMLElement, own?: Settings): Wired & SelectMethods {
   const given = optionsOf<Settings>(listbox, own, root);
   const multiple = given.multiple ?? root?.ariaMultiSelectable === 'true';

@@ -1,8 +1,7 @@
-// Runs a menu: its items, the layer that shows it, and what opens it.
-//
-// The items are a list with a state cursor; the layer is a popover beside its opener, or at a point. What opens it by press,
-// drag, key or as a context menu is in `opening.ts`, what the pointer does over its items in `pointing.ts`, and what menus
-// within menus know of each other in `layer/menu-chain.ts`.
+// Runs a menu: its items, the layer that shows it, and the ways to open it.  The items are a list with a
+// state cursor. The layer is a popover beside its opener, or at a point. Opening by click, drag, key or as a
+// context menu is in `opening.ts`. The pointer over items is in `pointing.ts`. Nested menus find each other
+// with `layer/menu-chain.ts`.
 import type { Cell } from '../../core/cell.js';
 import type { Item } from '../../core/collection/items.js';
 import type { Writable } from '../../core/contract/contract.js';
@@ -28,20 +27,20 @@ import { opening } from './opening.js';
 import { pointing } from './pointing.js';
 import type { MenuEngine } from './types.js';
 
-/** What one menu holds while it is wired. */
+/** The parts and services of one wired menu. */
 interface Held {
   engine: MenuEngine;
   items: MarkupItems;
-  /** As other menus see it. */
+  /** The menu as other menus see it. */
   running: RunningMenu;
   /** What it was last opened about. */
   about: Cell<Element | undefined>;
   /** Specifies where focus moves when it opens. */
   focusOn: 'first' | 'last' | 'none';
-  /** Where it was asked for, as a context menu. */
+  /** The point where the context menu was requested. */
   point: Point | undefined;
   opener: Element | undefined;
-  /** Space on an item that checks leaves the menu open. */
+  /** Space on a checkbox or radio item keeps the menu open. */
   isStaying: boolean;
 }
 
@@ -51,7 +50,10 @@ const isSub = ({ engine }: Held): boolean =>
 const closeAll = ({ running }: Held, reason: Change['reason'], event: Event): void =>
   outermost(running).close(reason, event);
 
-/** What keys do on an item beyond moving. True when that is done, or when the browser shall. */
+/**
+ * Handles keys on an item other than moves. Returns true if the key was handled, or if the browser should
+ * handle it.
+ */
 function act(held: Held, intent: MenuIntent, item: Item | undefined, event: KeyboardEvent): boolean {
   const element = held.items.elementOf(item?.key);
   if (intent === 'leave') {
@@ -78,20 +80,20 @@ function act(held: Held, intent: MenuIntent, item: Item | undefined, event: Keyb
   return true;
 }
 
-/** An item was pressed: it opens its submenu, or it checks, is told of and closes the menu. */
+/** Activates an item: it opens its submenu, or it is checked and reported, and closes the menu. */
 function press(held: Held, parts: IntendingList<MenuState, MenuIntent>, event: MouseEvent, item: Item): void {
   const { engine, items, running, isStaying } = held;
   const { options, state } = engine;
   const element = items.elementOf(item.key);
   const sub = submenuOf(element);
   const reason = event.detail ? 'press' : 'key';
-  // Its own press opens the submenu, and never closes it.
+  // A click on its own item opens the submenu, and never closes it.
   if (sub) event.preventDefault();
   if (!element || item.disabled) return;
   if (sub) return sub.open(element, 'first', reason, event);
   if (isCheck(element)) parts.intend('turn', item.key, reason, event);
   const { key } = item;
-  // What a submenu is about, the menu says that it was all opened from.
+  // A submenu is about whatever its top menu was opened about.
   const about = outermost(running).about();
   options.onPick?.({ key, about, checked: state().checked.has(key), event });
   const stays = isStaying || 'stay' in element.dataset || (options.stay === 'checks' && isCheck(element));
@@ -118,7 +120,10 @@ const listOf = (held: Held): IntendingList<MenuState, MenuIntent> => {
   return parts;
 };
 
-/** Focus goes to its first or last item, unless it was opened by hover; and back when it was inside. */
+/**
+ * Focus moves to its first or last item, unless it was opened by hover. On closing it returns if it was
+ * inside.
+ */
 const focusPolicy = (held: Held, parts: { focus(): void }): FocusPolicy => ({
   returns: 'inside',
   place: placeOf,
@@ -134,7 +139,7 @@ const focusPolicy = (held: Held, parts: { focus(): void }): FocusPolicy => ({
   tab() {},
 });
 
-/** As other menus see it: opened from an item of theirs, or closed with them. */
+/** The menu as other menus see it: opened from one of their items, or closed with them. */
 const runningMenu = (engine: MenuEngine, held: () => Held, enterAgain: () => void): RunningMenu => ({
   root: engine.root,
   opener: () => held().opener,
@@ -155,7 +160,7 @@ const layerOf = (held: Held, focus: FocusPolicy) => {
     gap: isSub(held) ? 0 : 4,
   });
   return layer<Anchor>(
-    { ...engine, options: { behind: 'close' } }, // A dialog that a pick opens stays when the menu closes.
+    { ...engine, options: { behind: 'close' } }, // A dialog opened by an item stays open when the menu closes.
     {
       showing: asPopover(engine.root),
       position: { ...position, find: (from) => held.point ?? position.find(from) },
@@ -166,7 +171,7 @@ const layerOf = (held: Held, focus: FocusPolicy) => {
   );
 };
 
-/** What opens it at a point, and what the pointer does over its items. */
+/** Opens the menu at a point, and handles the pointer over its items. */
 function followPointer(held: Held): (() => void)[] {
   const { engine, items, running, about } = held;
   const { root, options } = engine;
@@ -197,7 +202,7 @@ function followPointer(held: Held): (() => void)[] {
   ];
 }
 
-/** Serves the items of a menu and the layer that shows it. `about` is told what it is opened about. */
+/** Runs the items of a menu and the layer that shows it. `about` is called with what it is opened about. */
 export function controller(engine: MenuEngine, about: Cell<Element | undefined>): Service<MenuState> {
   const { root } = engine;
   const view: Writable<MenuView> = engine.view;

@@ -1,4 +1,4 @@
-// <shell-menu>: wires the menu inside it.
+// The element <shell-menu>, which wires the menu inside it.
 import { menu, menuMethods } from '../../core/contract/menu.js';
 import { element } from '../../engine/element.js';
 import type {

@@ -1,13 +1,13 @@
-// The items of a menu in the author's markup: which belong to it, which check, and which exclude each other.
+// Finds the items of a menu in the markup, and which of them are checkable or exclude each other.
 import type { MarkupItems } from '../../list/items.js';
 
-/** The items of `root` itself, without those of menus inside it. */
+/** Finds the items of `root` itself, without those of nested menus. */
 export const ownItems = (root: HTMLElement): HTMLElement[] =>
   [...root.querySelectorAll<HTMLElement>('[role^=menuitem]')].filter(
     (item) => item.closest('[role=menu]') === root,
   );
 
-/** True for an item that checks. */
+/** Returns true for a checkbox or radio item. */
 export const isCheck = (item: Element | undefined): boolean =>
   !!item?.matches('[role=menuitemcheckbox],[role=menuitemradio]');
 
@@ -15,7 +15,7 @@ const isRadio = (item: Element | undefined): item is Element => !!item?.matches(
 
 const groupOf = (item: Element): Element | null => item.closest('[role=group],[role=menu]');
 
-/** The keys of which only one may be checked together with `key`; undefined where it excludes none. */
+/** Returns the keys of the radio group of `key`, or undefined if it isn't in one. */
 export function matesOf(items: MarkupItems, key: string): readonly string[] | undefined {
   const item = items.elementOf(key);
   if (!isRadio(item)) return undefined;

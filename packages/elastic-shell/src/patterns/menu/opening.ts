@@ -1,4 +1,5 @@
-// What opens a menu: a press that may be dragged onto an item, arrows on its openers, and the ways to a context menu.
+// Opens a menu: with a click that can be dragged to an item, with arrow keys on its openers, and as a context
+// menu.
 import { closest, innermostOf } from '../../engine/dom.js';
 import { holds } from '../../engine/flat.js';
 import { invokersOf } from '../../engine/invoker-index.js';
@@ -10,40 +11,40 @@ import type { Point } from '../../position/kept.js';
 import type { RunningMenu } from '../../layer/menu-chain.js';
 import type { MenuOptions } from './types.js';
 
-/** Milliseconds of a finger's rest that ask for a context menu; and pixels it may stray. */
+/** A touch opens a context menu after this many milliseconds, if it moves less than this many pixels. */
 const longPress = { rest: 500, stray: 10 };
-/** Pixels after which a press has been dragged elsewhere. */
+/** A press counts as a drag after this many pixels. */
 const dragged = 4;
 
-/** Which menu it is, and where it may be asked for. */
+/** The menu, and where it can be requested. */
 export interface OpeningRules {
   menu: RunningMenu;
-  /** Where a context menu may be asked for. */
+  /** Where a context menu can be requested. */
   context: MenuOptions['context'];
   /** Opens it at a point, about an element. */
   openAt(point: Point, about: Element, reason: 'press' | 'key', event: Event): void;
-  /** The item under an event, to be activated by a release. */
+  /** Returns the item under an event, which releasing the button activates. */
   itemOf(target: EventTarget | null): HTMLElement | undefined;
 }
 
-/** What is going on between the moment something is pressed and its release. */
+/** The progress of a press until its release. */
 interface Press {
   timer: ReturnType<typeof setTimeout> | undefined;
-  /** Where it began. */
+  /** Where it started. */
   began: Point | undefined;
-  /** The mouse went down where the menu opened, and is still down. */
+  /** The mouse button is down since the press that opened the menu. */
   isDragging: boolean;
-  /** This press has opened the menu. */
+  /** This press opened the menu. */
   hasOpened: boolean;
 }
 
 const pointOf = ({ clientX, clientY }: MouseEvent): Point => ({ x: clientX, y: clientY });
 
-/** Whether an event is more than `pixels` from where the press began. */
+/** Returns whether an event is more than `pixels` from the start of the press. */
 const isFrom = ({ began }: Press, event: MouseEvent, pixels: number): boolean =>
   !!began && Math.hypot(event.clientX - began.x, event.clientY - began.y) > pixels;
 
-/** The opener of `menu` that an event is on, unless that is disabled or an item of another menu. */
+/** Returns the opener of `menu` at an event, unless it is disabled or an item of another menu. */
 const openerOf = ({ root }: RunningMenu, event: Event): Element | undefined => {
   const target = innermostOf(event);
   return invokersOf(root).find(
@@ -55,7 +56,7 @@ const openerOf = ({ root }: RunningMenu, event: Event): Element | undefined => {
   );
 };
 
-/** What a context menu asked for by an event would be about. */
+/** Returns the element that a context menu at an event would be about. */
 const aboutOf = ({ menu, context }: OpeningRules, event: Event): Element | undefined => {
   const target = innermostOf(event);
   if (!context || !target || holds(menu.root, target)) return undefined;
@@ -64,7 +65,7 @@ const aboutOf = ({ menu, context }: OpeningRules, event: Event): Element | undef
   return area && holds(area, target) ? area : undefined;
 };
 
-/** By key, it opens under what has focus. */
+/** With the keyboard, it opens below the element with focus. */
 const openAtFocus = ({ openAt }: OpeningRules, event: Event, about: Element): void => {
   const focus = activeIn(about);
   const within = focus && about.contains(focus) ? focus : about;
@@ -76,13 +77,13 @@ function onContextMenu(rules: OpeningRules, press: Press, event: MouseEvent): vo
   const { menu, openAt } = rules;
   const about = aboutOf(rules, event);
   if (!about) {
-    // The platform's own menu has no place on an item.
+    // The browser's context menu isn't shown on an item.
     if (holds(menu.root, innermostOf(event))) event.preventDefault();
     return;
   }
   event.preventDefault();
   clearTimeout(press.timer);
-  // A finger that rests has opened it already.
+  // A long press has already opened it.
   const isSame = press.began && !isFrom(press, event, longPress.stray - 0.01);
   if (menu.isOpen() && isSame && !event.button) return;
   const { x, y } = pointOf(event);
@@ -123,7 +124,7 @@ function onPointerDown(rules: OpeningRules, press: Press, event: PointerEvent): 
   menu.open(opener, 'first', 'press', event);
 }
 
-/** Follows what opens the menu of `rules` until released. */
+/** Opens the menu of `rules` until released. */
 export function opening(rules: OpeningRules): () => void {
   const { menu, itemOf } = rules;
   const press: Press = { timer: undefined, began: undefined, isDragging: false, hasOpened: false };
@@ -146,7 +147,7 @@ export function opening(rules: OpeningRules): () => void {
       press.isDragging = false;
       if (!press.began || isFrom(press, event, dragged)) item?.click();
     },
-    // The press has opened it already: what is left of it must not close it.
+    // The press has already opened it, so the click that follows must not close it.
     click(event) {
       if (press.hasOpened && event.detail && openerOf(menu, event)) event.preventDefault();
       press.hasOpened = false;

@@ -1,24 +1,25 @@
-// The pointer in a menu: the item under it is current, a submenu opens after a rest, and the way there may cut corners.
+// The pointer in a menu: the item under it is current, a submenu opens after a delay, and the pointer may
+// cross other items on its way there.
 import { isInSafeTriangle } from '../../core/layers/safe-triangle.js';
 import { listen } from '../../events/listen.js';
 import { submenuOf } from '../../layer/menu-chain.js';
 
-/** Milliseconds after which a pointer that stands still on the way means the item it stands on. */
+/** A pointer that stops on its way for this many milliseconds selects the item under it. */
 const patience = 300;
 
-/** How long the pointer rests, and who hears of it. */
+/** The delay, and the functions to call. */
 export interface PointingRules {
-  /** Milliseconds of rest before a submenu opens. */
+  /** Milliseconds before a submenu opens. */
   delay: number;
   itemOf(target: EventTarget | null): HTMLElement | undefined;
-  /** The pointer means this item now. */
+  /** The pointer selects this item. */
   point(item: HTMLElement, event: PointerEvent): void;
 }
 
 /** Follows the pointer over `menu` until released. */
 export function pointing(menu: HTMLElement, { delay, itemOf, point }: PointingRules): () => void {
   let timer: ReturnType<typeof setTimeout> | undefined;
-  /** The item that is meant, and where the pointer last was on it. */
+  /** The selected item, and the last position of the pointer on it. */
   let meant: HTMLElement | undefined;
   let from = { x: 0, y: 0 };
 

@@ -1,4 +1,4 @@
-// What users give to a menu and hear of it.
+// The options of a menu, and the argument of `onPick`.
 import type { MenuChoices, MenuIntent, MenuState } from '../../core/contract/menu.js';
 import type { Engine } from '../../engine/service.js';
 import type { KeysOption, OpenOptions } from '../../engine/types.js';
@@ -7,9 +7,9 @@ import type { AnchorOptions } from '../../position/anchored.js';
 /** An item was activated. */
 export interface MenuPick {
   key: string;
-  /** What the menu was about: the control that opened it, or the element that a context menu was asked for on. */
+  /** The control that opened the menu, or the element on which a context menu was requested. */
   about: Element | undefined;
-  /** For an item that checks: whether it is checked now. */
+  /** For a checkbox or radio item: whether it is checked now. */
   checked: boolean;
   event: Event;
 }
@@ -34,7 +34,7 @@ export interface MenuOptions
   /**
    * Called when an item is activated, with its key and the element that the menu is about.
    *
-   * It is called after the page shows what the item checks. The item is clicked in any case.
+   * It is called after the page shows the checked state. The item also receives a click.
    *
    * @defaultValue none
    * @example { onPick: ({ key, about }) => run(key, about) }
@@ -44,7 +44,7 @@ export interface MenuOptions
    * Sets where a right click, Shift+F10, the Menu key or a long press opens it: an element, a selector, or a
    * function that returns an element.
    *
-   * The function may return nothing until the element is there.
+   * The function may return null until the element exists.
    *
    * @defaultValue none
    * @example { context: '#orders' }

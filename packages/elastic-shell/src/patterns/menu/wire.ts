@@ -1,4 +1,4 @@
-// The menu on an element: `wireMenu`.
+// Wires a menu: `wireMenu`.
 import { cell, type ReadCell } from '../../core/cell.js';
 import { menu, type MenuIntent, type MenuState } from '../../core/contract/menu.js';
 import { parseArea } from '../../core/layers/placement.js';
@@ -18,9 +18,14 @@ import type { MenuEngine, MenuOptions } from './types.js';
 
 export type { MenuOptions, MenuPick } from './types.js';
 
-/** A wired menu: its states, whose keys are an item's data-key, else id, else place from 0; and its methods. */
+/**
+ * A wired menu: its states and methods. The key of an item is its `data-key`, `id` or index, in that order.
+ */
 export interface Menu extends Wired<MenuOptions>, Cells<MenuState>, OpenMethods {
-  /** What it was last opened about: the control that opened it, or what a context menu was asked for on. */
+  /**
+   * The element that it was last opened about: its opener, or the element on which a context menu was
+   * requested.
+   */
   readonly about: ReadCell<Element | undefined>;
   /** Checks an item. In a group of radio items, the others are unchecked. */
   check(key: string): void;
@@ -35,7 +40,7 @@ declare module '../../engine/defaults.js' {
 }
 registerPattern(menu.name, menu.options, wireMenu);
 
-/** The keys of the items that the markup shows checked. */
+/** Returns the keys of the items that are checked in the markup. */
 const checkedIn = (root: HTMLElement): ReadonlySet<string> =>
   new Set(
     markupItems(root, () => ownItems(root))
@@ -43,21 +48,26 @@ const checkedIn = (root: HTMLElement): ReadonlySet<string> =>
       .flatMap(({ element, key }) => (element.ariaChecked === 'true' ? [key] : [])),
   );
 
-/** A context menu can't wait: any place on the page may ask for it. */
+/** A context menu is wired at once, because it can be requested anywhere on the page. */
 const canWait = (root: HTMLElement, { open, checked, context }: MenuOptions): boolean =>
   open === undefined && checked === undefined && !context && isClosedPopover(root);
 
 /**
- * Wires a menu: `root` has role="menu" and holds its items. Buttons open it by `commandfor` or `aria-controls`; an item
- * that names another menu opens that as its submenu, which is wired by itself. Needs structure.css for its place.
- * Follows the WAI-ARIA menu and menu button patterns. Throws a TypeError when `root` is no element or is wired
- * already, or an option is unknown or has a wrong value.
+ * Wires a menu. `root` has role="menu" and contains its items. Buttons open it with `commandfor` or
+ * `aria-controls`. An item that names another menu opens it as a submenu, which is wired separately. Requires
+ * structure.css to place it. Follows the WAI-ARIA menu and menu button patterns.
+ *
+ * @param root The element with role="menu".
+ * @param own The options.
+ * @returns The wired menu.
+ * @throws TypeError if `root` isn't an element or is already wired, or if an option is unknown or has an
+ * invalid value.
  */
 export function wireMenu(root: HTMLElement, own?: MenuOptions): Menu {
   const options = optionsOf(menu, own, root);
   if (options.area !== undefined) parseArea(options.area);
   let running: MenuEngine | undefined;
-  // Read again, only whether it shows is the page's to say.
+  // When it is read again, only the page decides whether it is visible.
   const read = (): MenuState => ({
     current: undefined,
     ...(running ? running.state() : { checked: checkedIn(root) }),

@@ -1,4 +1,5 @@
-// The menubar on an element: `wireMenubar`. Its menus are wired by themselves; `layer/menu-chain.ts` is where bar and menus find each other.
+// Wires a menubar: `wireMenubar`. Its menus are wired separately, and `layer/menu-chain.ts` connects bar and
+// menus.
 import {
   menubar,
   type MenubarChoices,
@@ -43,7 +44,7 @@ type MenubarEngine = Engine<MenubarState, MenubarOptions, MenubarIntent>;
 
 const isOff = (item: Element): boolean => item.ariaDisabled === 'true';
 
-/** The open menu of the bar, with the item that opened it. */
+/** Returns the open menu of the bar, with the item that opened it. */
 function openMenu(items: MarkupItems): { menu: RunningMenu; item: HTMLElement } | undefined {
   for (const { element } of items.all()) {
     const menu = submenuOf(element);
@@ -52,7 +53,7 @@ function openMenu(items: MarkupItems): { menu: RunningMenu; item: HTMLElement } 
   return undefined;
 }
 
-/** Goes to another item. Its menu opens instead of the one that is open. */
+/** Moves to another item. If a menu is open, the menu of that item opens instead. */
 function turnTo(
   items: MarkupItems,
   item: HTMLElement,
@@ -65,7 +66,7 @@ function turnTo(
   if (!isOff(item)) submenuOf(item)?.open(item, focus, reason, event);
 }
 
-/** Opens the menu of an item, or presses the item. */
+/** Opens the menu of an item, or activates the item. */
 function act(item: HTMLElement | undefined, intent: MenubarIntent, event: KeyboardEvent): boolean {
   const menu = submenuOf(item);
   if (!item || intent === 'go' || (!menu && intent !== 'activate')) return true;
@@ -127,11 +128,11 @@ function serve(engine: MenubarEngine): Service<MenubarState> {
   return {
     ...parts,
     show(change) {
-      // Looked at first: focus that moves on closes the menu.
+      // Read first, because moving focus closes the menu.
       const open = openMenu(items);
       parts.show(change);
       const item = items.elementOf(change.value);
-      // From item to item by keys, while a menu is open.
+      // Moves between items with the keyboard while a menu is open.
       if (change.reason === 'key' && change.event && item && open && open.item !== item)
         turnTo(items, item, 'none', 'key', change.event);
     },
@@ -142,7 +143,7 @@ function serve(engine: MenubarEngine): Service<MenubarState> {
   };
 }
 
-/** The menubar as one value. */
+/** The pattern as one value. */
 export const menubarPattern = definePattern({
   ...menubar,
   serve,
@@ -151,8 +152,13 @@ export const menubarPattern = definePattern({
 });
 
 /**
- * Wires a menubar: `root` has role="menubar" and holds its items. An item opens the menu that it names, which is wired by itself.
- * Follows the WAI-ARIA menubar pattern. Throws a TypeError when `root` is no element or is wired already, or an option is unknown or
- * has a wrong value.
+ * Wires a menubar. `root` has role="menubar" and contains its items. An item opens the menu that it names,
+ * which is wired separately. Follows the WAI-ARIA menubar pattern.
+ *
+ * @param root The element with role="menubar".
+ * @param own The options.
+ * @returns The wired menubar.
+ * @throws TypeError if `root` isn't an element or is already wired, or if an option is unknown or has an
+ * invalid value.
  */
 export const wireMenubar: Wire<MenubarOptions, Menubar> = menubarPattern.wire;

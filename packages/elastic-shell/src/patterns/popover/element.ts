@@ -1,10 +1,10 @@
-// <shell-popover>: wires the popover inside it.
+// The element <shell-popover>, which wires the popover inside it.
 import { popover, popoverMethods } from '../../core/contract/popover.js';
 import { element } from '../../engine/element.js';
 import type { OpenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Popover, type PopoverOptions, wirePopover } from './wire.js';
 
-/** `<shell-popover>`: its options and states are properties, its methods methods. */
+/** The element `<shell-popover>`. Its options and states are properties, and its methods are methods. */
 export interface ShellPopover
   extends
     ShellElement<Popover>,

@@ -1,10 +1,11 @@
-// A popover that opens by hover: what does that is loaded where a popover asks for it. Until it is there, a press opens.
+// Opens a popover by hover. The code for it is loaded when a popover needs it. Until then, a click opens the
+// popover.
 import type { Openable } from '../../core/contract/openable.js';
 import { arriving } from '../../engine/lazy-service.js';
 import type { Service } from '../../engine/service.js';
 import type { HoverHost, HoverWish, OnHover } from '../../layer/hover.js';
 
-/** The group of all popovers that open by hover, once one of them has asked for it. */
+/** All popovers that open by hover, once one of them needs it. */
 let group: Promise<OnHover> | undefined;
 
 const load = async (): Promise<OnHover> => {
@@ -12,7 +13,7 @@ const load = async (): Promise<OnHover> => {
   return hoverGroup({ names: ['commandfor', 'aria-controls'], rest: 300, warm: 0, press: 'pin' });
 };
 
-/** `service`, opened by hover as well, or by keyboard focus. */
+/** Adds opening by hover or keyboard focus to `service`. */
 export function withHover(host: HoverHost, wish: HoverWish, service: Service<Openable>): Service<Openable> {
   let served = service;
   let isOver = false;

@@ -1,4 +1,4 @@
-// The popover on an element: `wirePopover`.
+// Wires a popover: `wirePopover`.
 import type { Openable, OpenIntent } from '../../core/contract/openable.js';
 import { popover, type PopoverChoices } from '../../core/contract/popover.js';
 import { parseArea } from '../../core/layers/placement.js';
@@ -50,20 +50,24 @@ declare module '../../engine/defaults.js' {
 }
 registerPattern(popover.name, popover.options, wirePopover);
 
-/** A modal popover is shown as a dialog is, which only a `<dialog>` can be. */
+/** A modal popover is shown as a dialog, which only a `<dialog>` supports. */
 const isDialog = (root: HTMLElement | null | undefined): root is HTMLDialogElement =>
   root?.localName === 'dialog';
 
 /**
- * Wires a popover. Buttons name it by `commandfor` or `aria-controls`, and it stands beside them.
- * Needs structure.css for its place. Follows HTML's popovers and CSS `position-area`.
- * Throws a TypeError when `root` is no element (with `modal`: no `<dialog>`) or is wired already, or an option is unknown or has
- * a wrong value; and on opening when there is nothing to stand beside.
+ * Wires a popover. Buttons name it with `commandfor` or `aria-controls`, and it opens beside them. Requires
+ * structure.css to place it. Follows HTML's popover attribute and CSS `position-area`.
+ *
+ * @param root The popover.
+ * @param own The options.
+ * @returns The wired popover.
+ * @throws TypeError if `root` isn't an element (with `modal`: a `<dialog>`) or is already wired, or if an
+ * option is unknown or has an invalid value. Opening throws an Error if there is no anchor.
  */
 export function wirePopover(root: HTMLElement, own?: PopoverOptions): Popover {
   const options = optionsOf(popover, own, root);
   if (options.area !== undefined) parseArea(options.area);
-  /** The root where the page around it is to be inert. */
+  /** The root, if the page around it should be inert. */
   const dialogOf = (): HTMLDialogElement | undefined => {
     if (!options.modal) return undefined;
     if (isDialog(root)) return root;
@@ -101,7 +105,7 @@ export function wirePopover(root: HTMLElement, own?: PopoverOptions): Popover {
     return keepWired({ ...wired, ...openMethods(wired) });
   };
   const isHidden = options.modal ? !root.hasAttribute('open') : isClosedPopover(root);
-  // Content may be asked for before it opens, and what opens it by hover is loaded first.
+  // Content may be needed before it opens, and the code for hover is loaded first.
   const canWait = isHidden && open === undefined && !content && openOn === 'press';
   return canWait ? whenTouched(root, contract, options, make, onFirstTouch) : make();
 }

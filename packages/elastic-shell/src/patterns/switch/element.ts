@@ -1,4 +1,4 @@
-// <shell-switch>: wires the button or the checkbox inside it.
+// The element <shell-switch>, which wires the button or checkbox inside it.
 import { switching, switchMethods } from '../../core/contract/switch.js';
 import { element } from '../../engine/element.js';
 import { associated } from '../../form/associated.js';

@@ -1,4 +1,4 @@
-// The switch on a button or a checkbox: `wireSwitch`.
+// Wires a switch: `wireSwitch`.
 import { switching, type SwitchIntent, type SwitchState } from '../../core/contract/switch.js';
 import { optionsOf, registerPattern } from '../../engine/defaults.js';
 import { described } from '../../engine/dom.js';
@@ -50,7 +50,13 @@ const isButton = (root: HTMLElement | null | undefined): root is HTMLButtonEleme
 
 /**
  * Wires a switch. `root` is a `<button>` or an `<input type="checkbox">`. Follows the WAI-ARIA switch
- * pattern. Throws a TypeError when `root` is neither or is wired already, or an option is unknown or has a wrong value.
+ * pattern.
+ *
+ * @param root The button or the checkbox.
+ * @param own The options.
+ * @returns The wired switch.
+ * @throws TypeError if `root` is neither or is already wired, or if an option is unknown or has an invalid
+ * value.
  */
 export function wireSwitch(root: HTMLElement, own?: SwitchOptions): Switch {
   const options = optionsOf(switching, own, root);
@@ -60,10 +66,11 @@ export function wireSwitch(root: HTMLElement, own?: SwitchOptions): Switch {
     throw new TypeError(
       `elastic-shell: switch needs a <button> or an <input type="checkbox">, got ${described(root)}`,
     );
-  // The contract reads the markup alone: a checkbox that was turned since is adopted, and everybody is told.
+  // The contract only reads the markup. A checkbox that was toggled since is adopted, and the change is
+  // reported.
   const adopted = () => (box && box.checked !== box.defaultChecked ? { checked: box.checked } : {});
   const contract = { ...switching, adopted };
-  /** What a reset of its form gives back, where the platform does not say. */
+  /** The state that a reset of its form restores, if the platform doesn't. */
   const first =
     options.checked === undefined
       ? box
@@ -75,13 +82,13 @@ export function wireSwitch(root: HTMLElement, own?: SwitchOptions): Switch {
       if (box) box.checked = engine.state().checked;
     };
     const leave = takePart(root, {
-      // A checkbox sends its value itself.
+      // A checkbox submits its value itself.
       value: () => (button && engine.state().checked ? button.value || 'on' : undefined),
-      // A checkbox has been put back by its form, to what its own attribute says.
+      // The form has reset the checkbox to its attribute.
       reset: () => engine.reset({ checked: first ?? !!box?.checked }),
     });
     return {
-      // While it waits, and once it is refused, it stands as before.
+      // While the guard is pending, and if it refuses, the switch shows the previous state.
       parts() {
         show();
         return [];

@@ -1,4 +1,5 @@
-// The address keeps a key: as #key, or as the address of a tab that is a link to another path or query. Back and forward bring it back.
+// Keeps a key in the address: as #key, or as the address of a tab that is a link to another path or query.
+// The back and forward buttons restore it.
 
 import { isElement, windowOf } from '../../engine/dom.js';
 import { endListening } from '../../events/listen.js';
@@ -6,27 +7,27 @@ import type { MarkupItems } from '../../list/items.js';
 
 /** The key in the address of a page. */
 export interface Address {
-  /** The key in it now; empty when there is none. */
+  /** Returns the key in the address, or an empty string. */
   read(): string;
   keep(key: string | undefined): void;
-  /** Hears of each that comes by back, forward or a link. */
+  /** Called with each key that the back or forward button or a link brings. */
   hear(changed: (key: string) => void): void;
   release(): void;
 }
 
-/** A text that an address can hold: half of a surrogate pair becomes the sign for what cannot be shown. */
+/** Makes a text safe for an address: half a surrogate pair becomes the replacement character. */
 const wellFormed = (text: string): string =>
   text.replace(/[\uD800-\uDBFF](?![\uDC00-\uDFFF])|(?<![\uD800-\uDBFF])[\uDC00-\uDFFF]/g, '\uFFFD');
 
 const withoutHash = (address: string): string => address.replace(/#.*$/, '');
 
-/** Returns the address of a tab that is a link, unless that leads to a place on its own page. */
+/** Returns the address of a tab that is a link, unless it leads to a fragment of its own page. */
 const linkOf = (tab: Element | undefined): string | undefined => {
   const to = isElement(tab) && 'href' in tab && typeof tab.href === 'string' ? tab.href : '';
   return to && tab?.getAttribute('href')?.startsWith('#') === false ? to : undefined;
 };
 
-/** The address of the page that `document` is, for these tabs. */
+/** Reads and writes the address of the page of `document` for these tabs. */
 export function addressOf(document: Document, items: MarkupItems): Address {
   const view = windowOf(document);
   const { location, history } = view;

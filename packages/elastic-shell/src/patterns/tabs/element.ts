@@ -1,4 +1,4 @@
-// <shell-tabs>: wires the tablist and the panels inside it.
+// The element <shell-tabs>, which wires the tabs inside it.
 import { tabs, tabsMethods } from '../../core/contract/tabs.js';
 import { element } from '../../engine/element.js';
 import type {
@@ -9,7 +9,7 @@ import type {
 } from '../../engine/element-types.js';
 import { type Tabs, type TabsOptions, wireTabs } from './wire.js';
 
-/** `<shell-tabs>`: its options and states are properties, its methods methods. */
+/** The element `<shell-tabs>`. Its options and states are properties, and its methods are methods. */
 export interface ShellTabs
   extends
     ShellElement<Tabs>,

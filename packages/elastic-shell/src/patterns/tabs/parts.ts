@@ -1,4 +1,4 @@
-// The parts of tabs in the author's markup: the tablist, its tabs, and the panel of each.
+// Finds the parts of tabs in the markup: the tablist, its tabs, and their panels.
 import { elementNamed, isElement } from '../../engine/dom.js';
 import { namedBy } from '../../engine/registry.js';
 import { type ItemElement, type MarkupItems, markupItems } from '../../list/items.js';
@@ -13,13 +13,13 @@ export interface TabParts {
 const listIn = (root: HTMLElement): HTMLElement | null =>
   root.matches('[role=tablist]') ? root : root.querySelector<HTMLElement>('[role=tablist]');
 
-/** The own panels of `root`, without those of tabs inside a panel. */
+/** Finds the panels of `root`, without those of nested tabs. */
 const panelsIn = (root: HTMLElement): HTMLElement[] =>
   [...root.querySelectorAll<HTMLElement>('[role=tabpanel]')].filter(
     (panel) => !root.contains(panel.parentElement?.closest('[role=tabpanel]') ?? null),
   );
 
-/** The panels that no id has to name: by the key of their tab, and those without one by their place. */
+/** Finds panels without ids: by the key of their tab, or by their index. */
 interface OwnPanels {
   byKey: Map<string, HTMLElement>;
   inPlace: HTMLElement[];
@@ -36,7 +36,10 @@ function readPanels(root: HTMLElement): OwnPanels {
   return { byKey, inPlace };
 }
 
-/** Finds the panel of a tab: named by id, or with its key, or in its place. The panels are read once for each list of tabs. */
+/**
+ * Finds the panel of a tab: named by id, with the same key, or at the same index. The panels are read once
+ * per list of tabs.
+ */
 function panelFinder(root: HTMLElement, all: () => readonly ItemElement[]): TabParts['panelOf'] {
   let read: { of: readonly ItemElement[]; panels: OwnPanels } | undefined;
   return ({ element, key }, at) => {
@@ -55,7 +58,7 @@ const itemsIn = (root: HTMLElement): MarkupItems =>
     );
   });
 
-/** The parts of `root`, kept current. */
+/** Finds the parts of `root`, and follows changes of the markup. */
 export function tabPartsIn(root: HTMLElement): TabParts {
   const items = itemsIn(root);
   return { list: isElement(root) ? listIn(root) : null, items, panelOf: panelFinder(root, items.all) };

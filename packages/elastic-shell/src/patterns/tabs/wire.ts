@@ -1,4 +1,4 @@
-// Tabs on an element: `wireTabs`.
+// Wires tabs: `wireTabs`.
 import { type Item, neighbour } from '../../core/collection/items.js';
 import {
   tabs,
@@ -78,11 +78,11 @@ export interface TabsOptions extends CommonOptions<TabsState>, TabsChoices, Cont
   keepContent?: boolean;
 }
 
-/** Wired tabs: their states, whose keys are a tab's data-key, else id, else place from 0; and their methods. */
+/** Wired tabs: their states and methods. The key of a tab is its `data-key`, `id` or index, in that order. */
 export interface Tabs extends Wired<TabsOptions>, Cells<TabsState> {
   /** Selects a tab and shows its panel. */
   select(key: string): void;
-  /** Closes a tab, also one that readers can't close. If it was selected, its neighbour is. */
+  /** Closes a tab, even one that users can't close. If it was selected, its neighbour is selected. */
   close(key: string): void;
 }
 
@@ -95,24 +95,30 @@ registerPattern(tabs.name, tabs.options, wireTabs);
 
 type TabsEngine = Engine<TabsState, TabsOptions, TabsIntent>;
 
-/** Those that are not closed. */
+/** The tabs that aren't closed. */
 const leftOf = <I extends Item>(items: readonly I[], closed: ReadonlySet<string>): I[] =>
   items.filter(({ key }) => !closed.has(key));
 
-/** Scrolls the list so far that a tab in it is in view. The page stays where it is: who selects may be elsewhere on it. */
+/**
+ * Scrolls the list until a tab is visible. It never scrolls the page, because the user may be elsewhere on
+ * it.
+ */
 function reveal(tablist: HTMLElement | null, tab: HTMLElement | undefined): void {
   if (!tablist || !tab) return;
   const around = tablist.getBoundingClientRect();
   const own = tab.getBoundingClientRect();
   const by = (start: number, end: number): number => Math.min(0, start) || Math.max(0, end);
-  // Where there is no layout there is nothing to scroll.
+  // Without layout, scrolling has no effect.
   tablist.scrollBy?.(
     by(own.left - around.left, own.right - around.right),
     by(own.top - around.top, own.bottom - around.bottom),
   );
 }
 
-/** Has the state follow tabs that come and go: when the selected one goes, its neighbour is selected. */
+/**
+ * Updates the state when tabs are added or removed. If the selected tab is removed, its neighbour is
+ * selected.
+ */
 function followTabs(
   engine: TabsEngine,
   { items }: TabParts,
@@ -125,7 +131,7 @@ function followTabs(
     const { selected, closed } = engine.state();
     const before = order;
     order = now.map(({ key }) => key);
-    // A closed tab that has gone is closed no more: one that comes with its key later is another.
+    // A closed tab that was removed is forgotten: a new tab with its key isn't closed.
     const there = new Set(order);
     const still = [...closed].filter((key) => there.has(key) || !before.includes(key));
     if (still.length < closed.size) engine.change({ closed: new Set(still) }, { reason: 'removed' }, true);
@@ -135,7 +141,10 @@ function followTabs(
   };
 }
 
-/** Has the state follow the address: back, forward, links; and what it names when the page comes. */
+/**
+ * Updates the state when the address changes, with the back or forward button or a link. Reads the address of
+ * the loaded page first.
+ */
 function followAddress(engine: TabsEngine, { items }: TabParts, read: () => TabsState) {
   const address = addressOf(engine.root.ownerDocument, items);
   const select = (selected: string | undefined): void =>
@@ -143,7 +152,7 @@ function followAddress(engine: TabsEngine, { items }: TabParts, read: () => Tabs
   const bring = (key: string): void => {
     if (items.elementOf(key)) select(key);
   };
-  // What was selected where the address named none, as long as it is there.
+  // The tab that was selected while the address named none.
   const unnamed = engine.state().selected;
   const selectUnnamed = (): void => select(items.elementOf(unnamed) ? unnamed : read().selected);
   address.hear((key) => (key ? bring(key) : selectUnnamed()));
@@ -177,7 +186,7 @@ function serve(engine: TabsEngine, tabParts: TabParts, read: () => TabsState): S
     },
     changed: followTabs(engine, tabParts, read),
   });
-  /** What has come may hold a tab stop, and then its panel needs none. */
+  /** New content may contain a tab stop, so its panel needs none. */
   const render = (): void => {
     parts.touch();
     engine.render();
@@ -185,7 +194,7 @@ function serve(engine: TabsEngine, tabParts: TabParts, read: () => TabsState): S
   const lazy = lazyPanels({ options, render }, parts.panelOf);
   const address = options.address ? followAddress(engine, tabParts, read) : undefined;
   let isOver = false;
-  // Its inside may have been replaced, and the selected tab with it.
+  // Its content may have been replaced, including the selected tab.
   if (items.all().length && !items.elementOf(state().selected))
     engine.change({ selected: read().selected }, { reason: 'removed' }, true);
   queueMicrotask(() => {
@@ -205,9 +214,9 @@ function serve(engine: TabsEngine, tabParts: TabParts, read: () => TabsState): S
       const { value, previous, reason } = change;
       const tab = items.elementOf(value);
       if (!tab && value !== undefined) tell('key-missing', root, { key: value });
-      // Below, `hidden` must be up to date.
+      // `hidden` must be up to date below.
       engine.flush();
-      // Its tab is closed: focus goes to the neighbour, not to nowhere.
+      // Its tab was closed, so focus moves to the neighbour.
       if (items.elementOf(previous)?.hidden && reason !== 'program') tab?.focus();
       reveal(tablist, tab);
       lazy.turn(previous, false);
@@ -227,8 +236,13 @@ function serve(engine: TabsEngine, tabParts: TabParts, read: () => TabsState): S
 }
 
 /**
- * Wires tabs: `root` holds a tablist and its panels. Follows the WAI-ARIA tabs pattern. Throws a TypeError
- * when `root` is no element or is wired already, or an option is unknown or has a wrong value.
+ * Wires tabs. `root` contains a tablist and its panels. Follows the WAI-ARIA tabs pattern.
+ *
+ * @param root The element that contains the tablist and the panels.
+ * @param own The options.
+ * @returns The wired tabs.
+ * @throws TypeError if `root` isn't an element or is already wired, or if an option is unknown or has an
+ * invalid value.
  */
 export function wireTabs(root: HTMLElement, own?: TabsOptions): Tabs {
   const options = optionsOf(tabs, own, root);

@@ -1,12 +1,12 @@
-// The items of a toolbar in the author's markup, and the keys that they keep for themselves.
+// Finds the items of a toolbar in the markup, and the keys that items keep for themselves.
 
 const controls =
   'button,a[href],input:not([type=hidden]),select,textarea,summary,[data-item],[role=button],[role=checkbox],[role=radio],[role=switch],[role=combobox],[role=slider],[role=spinbutton]';
 
-/** What stands above the page, or is a widget with items of its own: the controls in it are not the toolbar's. */
+/** Layers and widgets with items of their own: controls in them aren't items of the toolbar. */
 const others = '[popover],dialog,[role=menu],[role=menubar],[role=listbox],[role=tree],[role=toolbar]';
 
-/** The controls of `root`, in order. */
+/** Finds the controls of `root`, in order. */
 export const controlsOf = (root: HTMLElement): HTMLElement[] =>
   [...root.querySelectorAll<HTMLElement>(controls)].filter(
     (control) =>
@@ -14,19 +14,22 @@ export const controlsOf = (root: HTMLElement): HTMLElement[] =>
       !control.parentElement.closest('button,a[href]'),
   );
 
-/** The types of fields with a caret. */
+/** The types of text fields. */
 const texts = /^(textarea|text|search|url|tel|password|email|date|time|month|week|datetime-local)$/;
 
 const isField = (item: HTMLElement): item is HTMLInputElement | HTMLTextAreaElement =>
   item.matches('input,textarea');
 
-/** Whether the caret of a text field is where an arrow would leave the text. Undefined if the field doesn't tell. */
+/**
+ * Returns whether the caret of a text field is at the end from which an arrow key leaves the text. Returns
+ * undefined if the field doesn't report its caret.
+ */
 function isAtEdge(field: HTMLInputElement | HTMLTextAreaElement, isForward: boolean): boolean | undefined {
   const { selectionStart: start, selectionEnd: end, value } = field;
   return start === null ? undefined : start === end && start === (isForward ? value.length : 0);
 }
 
-/** Whether the item with focus needs this key itself. */
+/** Returns whether the focused item needs this key itself. */
 export function keepsKey(item: HTMLElement, chord: string): boolean {
   const isInline = chord.startsWith('inline');
   const type = isField(item) ? item.type : '';

@@ -1,7 +1,6 @@
-// Overflow: the buttons of a toolbar that have no room are hidden from the end, and a menu lists them.
-//
-// The buttons stay where they are, since a framework may own them. An item of the menu presses its button, and shows what the button
-// says about itself: pressed or not, disabled or not.
+// Overflow: buttons that don't fit into a toolbar are hidden from the end, and a menu lists them.  The
+// buttons stay in place, because a framework may own them. An item of the menu clicks its button, and shows
+// whether the button is pressed or disabled.
 import type { Part } from '../../engine/attribute-writer.js';
 import { closestTo, elementNamed, isCell } from '../../engine/dom.js';
 import { markMade } from '../../engine/made.js';
@@ -14,12 +13,15 @@ import type { ItemElement, MarkupItems } from '../../list/items.js';
 import type { ToolbarState } from '../../core/contract/toolbar.js';
 import type { ToolbarEngine } from './wire.js';
 
-/** Whether an item can be in the menu: it is a button that opens nothing. Fields and openers stay in the toolbar. */
+/**
+ * Returns whether an item can move into the menu: it is a button that opens nothing. Fields and openers stay
+ * in the toolbar.
+ */
 const canMove = ({ element }: ItemElement): boolean =>
   element.matches('button,[role=button],[role=checkbox],[role=switch]') &&
   !element.matches('[data-more],[aria-haspopup],[aria-expanded],[popovertarget]');
 
-/** The row of one button in the menu. */
+/** The menu item of one button. */
 function rowOf({ element, key, label }: ItemElement): HTMLElement {
   const row = element.ownerDocument.createElement('button');
   markMade(row);
@@ -33,7 +35,7 @@ function rowOf({ element, key, label }: ItemElement): HTMLElement {
   return row;
 }
 
-/** What one toolbar shows now. */
+/** The visible state of one toolbar. */
 interface Held {
   engine: ToolbarEngine;
   items: MarkupItems;
@@ -48,7 +50,7 @@ const marked = (element: Element, isHidden: boolean): Part => [
   { 'data-overflowed': isHidden ? '' : null },
 ];
 
-/** The separators, and whether all that follows up to the end of the toolbar is hidden. */
+/** The separators, and whether everything after them is hidden. */
 function separatorParts({ engine, items, hidden, more }: Held): Part[] {
   const shown = items.all().filter(({ key, element }) => !hidden.has(key) && element !== more);
   return [...engine.root.querySelectorAll('[role=separator],hr')].map((separator) => {
@@ -59,7 +61,7 @@ function separatorParts({ engine, items, hidden, more }: Held): Part[] {
   });
 }
 
-/** The keys of the items that have to go, from the end, while all of them show. */
+/** Returns the keys of the items to hide, from the end, while all of them are visible. */
 function withoutRoom({ engine, items, more }: Held): ReadonlySet<string> {
   const { root } = engine;
   const isVertical = root.ariaOrientation === 'vertical';
@@ -82,7 +84,7 @@ function withoutRoom({ engine, items, more }: Held): ReadonlySet<string> {
 const isSame = (one: ReadonlySet<string>, other: ReadonlySet<string>): boolean =>
   one.size === other.size && [...one].every((key) => other.has(key));
 
-/** Lists the hidden buttons in the menu, as they say now. */
+/** Lists the hidden buttons in the menu, with their current states. */
 function fill({ items, menu, hidden }: Held): void {
   const rows = items
     .all()
@@ -91,12 +93,12 @@ function fill({ items, menu, hidden }: Held): void {
   menu.replaceChildren(...rows);
   const wired = wiredOf(menu);
   const checked = rows.flatMap((row) => (row.ariaChecked === 'true' ? (row.dataset['key'] ?? []) : []));
-  // What is checked is a state of the menu.
+  // The checked items are a state of the menu.
   if (wired && 'checked' in wired && isCell<ReadonlySet<string>>(wired.checked))
     wired.checked.set(new Set(checked));
 }
 
-/** Shows everything, measures, and hides what has no room. */
+/** Shows everything, measures, and hides the items that don't fit. */
 function fit(held: Held): void {
   const { engine, items, more } = held;
   const before = held.hidden;
@@ -105,12 +107,13 @@ function fit(held: Held): void {
   const elements = items.all().map(({ element }) => element);
   const marks = elements.filter((element) => element.hasAttribute('data-overflowed'));
   const isHidden = more.hidden;
-  // Measured as if everything had room, and then put back as it was: the engine alone writes. Nothing is painted in between.
+  // It is measured with all items visible and then restored, because only the engine writes attributes.
+  // Nothing is painted in between.
   for (const element of marks) element.removeAttribute('data-overflowed');
   const gone = withoutRoom(held);
   more.hidden = isHidden;
   for (const element of elements) element.toggleAttribute('data-overflowed', marks.includes(element));
-  // What is hidden while it is measured loses focus.
+  // An element that is hidden for measuring loses focus.
   if (active !== activeIn(engine.root)) focusOn(active);
   if (isSame(gone, before)) return;
   held.hidden = gone;
@@ -121,7 +124,7 @@ function fit(held: Held): void {
   else if (active === more && !gone.size) focusOn(items.all().at(0)?.element);
 }
 
-/** Serves the overflow of a toolbar; nothing if it has no button with `data-more` that names a menu. */
+/** Runs the overflow of a toolbar. Without a button with `data-more` that names a menu, it does nothing. */
 export function overflow(engine: ToolbarEngine, items: MarkupItems): Service<ToolbarState> {
   const { root } = engine;
   const more = root.querySelector<HTMLElement>('[data-more]');
@@ -132,7 +135,7 @@ export function overflow(engine: ToolbarEngine, items: MarkupItems): Service<Too
     click(event) {
       const row = closestTo(event, '[role^=menuitem]');
       if (row?.ariaDisabled !== 'true') items.elementOf(row?.dataset['key'])?.click();
-      // The button may not have done what the menu took for granted.
+      // The click may not have had the effect that the menu expected.
       fill(held);
     },
   });

@@ -1,4 +1,4 @@
-// The toolbar on an element: `wireToolbar`.
+// Wires a toolbar: `wireToolbar`.
 import {
   toolbar,
   type ToolbarChoices,
@@ -50,7 +50,7 @@ function serve(engine: ToolbarEngine): Service<ToolbarState> {
   const stopHearing = listen(
     root,
     {
-      // It can have focus, so that people find it. Pressing it does nothing.
+      // It is focusable so that people can find it, but clicking it has no effect.
       click(event) {
         if (items.of(event.target)?.element.ariaDisabled !== 'true') return;
         event.preventDefault();
@@ -94,7 +94,7 @@ function serve(engine: ToolbarEngine): Service<ToolbarState> {
     : service;
 }
 
-/** The toolbar as one value. */
+/** The pattern as one value. */
 export const toolbarPattern = definePattern({
   ...toolbar,
   serve,
@@ -103,7 +103,12 @@ export const toolbarPattern = definePattern({
 });
 
 /**
- * Wires a toolbar: `root` has role="toolbar" and holds its controls. Follows the WAI-ARIA toolbar pattern.
- * Throws a TypeError when `root` is no element or is wired already, or an option is unknown or has a wrong value.
+ * Wires a toolbar. `root` has role="toolbar" and contains its controls. Follows the WAI-ARIA toolbar pattern.
+ *
+ * @param root The element with role="toolbar".
+ * @param own The options.
+ * @returns The wired toolbar.
+ * @throws TypeError if `root` isn't an element or is already wired, or if an option is unknown or has an
+ * invalid value.
  */
 export const wireToolbar: Wire<ToolbarOptions, Toolbar> = toolbarPattern.wire;

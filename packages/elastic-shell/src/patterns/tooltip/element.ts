@@ -1,10 +1,10 @@
-// <shell-tooltip>: wires the tooltip inside it.
+// The element <shell-tooltip>, which wires the tooltip inside it.
 import { tooltip, tooltipMethods } from '../../core/contract/tooltip.js';
 import { element } from '../../engine/element.js';
 import type { OpenProperty, OptionProperties, ShellElement } from '../../engine/element-types.js';
 import { type Tooltip, type TooltipOptions, wireTooltip } from './wire.js';
 
-/** `<shell-tooltip>`: its options and states are properties, its methods methods. */
+/** The element `<shell-tooltip>`. Its options and states are properties, and its methods are methods. */
 export interface ShellTooltip
   extends
     ShellElement<Tooltip>,

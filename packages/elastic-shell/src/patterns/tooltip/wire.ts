@@ -1,4 +1,4 @@
-// The tooltip on an element: `wireTooltip`.
+// Wires a tooltip: `wireTooltip`.
 import type { Openable, OpenIntent } from '../../core/contract/openable.js';
 import { tooltip } from '../../core/contract/tooltip.js';
 import { parseArea } from '../../core/layers/placement.js';
@@ -58,21 +58,26 @@ declare module '../../engine/defaults.js' {
 }
 registerPattern(tooltip.name, tooltip.options, wireTooltip);
 
-/** The attributes by which a control names its tooltip. */
+/** The attributes with which a control names its tooltip. */
 const names = ['aria-describedby', 'aria-labelledby'];
 
 const onHover = hoverGroup({ names, rest: 500, warm: 400, press: 'hide' });
 
-/** The first control that a tooltip belongs to: what it stands beside when a program shows it. */
+/** Returns the first control that a tooltip belongs to. It is the anchor if your code shows the tooltip. */
 const controlOf = (root: HTMLElement): Element | undefined =>
   [...topOf(root).querySelectorAll<HTMLElement>(names.map((name) => `[${name}]`).join())].find((control) =>
     names.some((name) => control.getAttribute(name)?.split(/\s+/).includes(root.id)),
   );
 
 /**
- * Wires a tooltip. Controls name it by `aria-describedby` or `aria-labelledby`. Needs structure.css
- * for its place. Follows WCAG 1.4.13. Throws a TypeError when `root` is no element or is wired
- * already, or an option is unknown or has a wrong value.
+ * Wires a tooltip. Controls name it with `aria-describedby` or `aria-labelledby`. Requires structure.css to
+ * place it. Follows WCAG 1.4.13.
+ *
+ * @param root The tooltip.
+ * @param own The options.
+ * @returns The wired tooltip.
+ * @throws TypeError if `root` isn't an element or is already wired, or if an option is unknown or has an
+ * invalid value.
  */
 export function wireTooltip(root: HTMLElement, own?: TooltipOptions): Tooltip {
   const options = optionsOf(tooltip, own, root);

@@ -1,4 +1,5 @@
-// Lazy branches of a tree: fetched when they open, told as busy, given up when they close, tried again after a failure.
+// Lazy branches of a tree: loaded when they expand, marked as busy, cancelled when they collapse, and tried
+// again after a failure.
 import { type Tree, type TreeNode, withChildren, withoutChildren } from '../../core/collection/tree.js';
 import { tell } from '../../core/report.js';
 import { failureText } from '../../core/text.js';
@@ -17,9 +18,9 @@ export interface BranchOptions<N extends TreeNode = TreeNode> {
   children?(node: N, signal: AbortSignal): readonly NoInfer<N>[] | PromiseLike<readonly NoInfer<N>[]>;
   messages?: {
     /**
-     * The words of the row that stands for children that did not come.
+     * Returns the text of the row that reports that children failed to load.
      *
-     * @defaultValue the error's message and "Try again"
+     * @defaultValue the message of the error and "Try again"
      */
     branchFailed?(error: unknown): string;
   };
@@ -28,20 +29,20 @@ export interface BranchOptions<N extends TreeNode = TreeNode> {
 /** The lazy branches of one tree. */
 export interface Branches {
   isBusy(key: string): boolean;
-  /** The branch whose failure a row tells. */
+  /** Returns the branch whose failure a row reports. */
   failedAt(key: string): string | undefined;
-  /** Fetches what is under a branch that has opened, if it has yet to be. */
+  /** Loads the children of an expanded branch, unless they are loaded. */
   open(key: string): void;
-  /** A branch has closed: what is on its way to it is given up. */
+  /** A branch has collapsed: loading is cancelled. */
   close(key: string): void;
-  /** Fetches again what failed. */
+  /** Loads again after a failure. */
   retry(key: string): void;
   release(): void;
 }
 
 const words = { branchFailed: (error: unknown) => `${failureText(error)} Try again` };
 
-/** `become` hears each tree that comes of it, with the branch that was filled. */
+/** Creates the lazy branches. `become` is called with each new tree and the branch that was filled. */
 export function branches(
   root: Element,
   options: BranchOptions,

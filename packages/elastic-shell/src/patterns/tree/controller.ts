@@ -1,7 +1,7 @@
-// Runs a tree: what of it follows its states. Branches are fetched, a filter opens the way, focus is not lost.
-//
-// The rows (`rows.ts`) know the model and what of it shows; branches (`branches.ts`) fetch what is lazy. A filter opens more
-// than the user had open: that is kept, and comes back when the filter goes.
+// Runs a tree: updates everything that follows its states. It loads branches, expands branches for a filter,
+// and keeps focus.  The rows (`rows.ts`) know the model and its visible part. The branches (`branches.ts`)
+// load lazy children. A filter expands more branches than the user did: their own set is remembered, and
+// restored when the filter is cleared.
 import type { Item } from '../../core/collection/items.js';
 import { keysOf } from '../../core/collection/selection.js';
 import { touchedKeys } from '../../core/collection/touched.js';
@@ -24,14 +24,14 @@ import { groupIn } from './markup.js';
 import type { TreeRows } from './rows.js';
 import type { TreeEngine } from './types.js';
 
-/** What one tree holds while it is wired. */
+/** The parts and services of one wired tree. */
 interface Held {
   engine: TreeEngine;
   rows: TreeRows;
   announce: Announcer;
   loads: Branches;
   parts: IntendingList<TreeState, TreeIntent>;
-  /** What was open before a filter opened more. */
+  /** The branches that were expanded before a filter expanded more. */
   before: ReadonlySet<string> | undefined;
 }
 
@@ -41,7 +41,10 @@ const settled = (
   reason: Change['reason'],
 ): void => engine.change(next, { reason }, true);
 
-/** The tree is another, since a branch was filled or emptied: what was checked of the branch is checked under it. */
+/**
+ * The tree has changed, because a branch was filled or emptied: if the branch was checked, its rows are
+ * checked.
+ */
 function become(held: Held, next: Tree, filled: string | undefined): void {
   const { engine, rows, parts } = held;
   rows.become(next);
@@ -62,7 +65,7 @@ function become(held: Held, next: Tree, filled: string | undefined): void {
   engine.render();
 }
 
-/** Tries a branch again; focus goes from the row that told of its failure to the branch. */
+/** Tries to load a branch again. Focus moves from the row that reports the failure to the branch. */
 function retry(held: Held, row: string): void {
   const { loads, parts } = held;
   settled(held, { current: loads.failedAt(row) }, 'parent');
@@ -70,7 +73,7 @@ function retry(held: Held, row: string): void {
   loads.retry(row);
 }
 
-/** What a press on a row means: on its marker, on its box, or on the row itself. */
+/** Returns the effect of a click: on the marker, on the checkbox, or on the row itself. */
 function press(held: Held, event: MouseEvent, { key }: Item): TreeIntent | undefined {
   const { loads, rows, engine } = held;
   const part = targetOf(event)?.closest('[data-marker],[data-check]');
@@ -85,7 +88,7 @@ function press(held: Held, event: MouseEvent, { key }: Item): TreeIntent | undef
   return event.ctrlKey || event.metaKey ? 'toggle' : event.shiftKey ? 'extend' : 'press';
 }
 
-/** What keys do on the row that tells of a failure. */
+/** Handles keys on the row that reports a failure. */
 const retryKeys: readonly TreeIntent[] = ['default', 'pick', 'turn-check', 'inward'];
 
 const listOf = (held: () => Held, engine: TreeEngine, rows: TreeRows): IntendingList<TreeState, TreeIntent> =>
@@ -104,13 +107,13 @@ const listOf = (held: () => Held, engine: TreeEngine, rows: TreeRows): Intending
       return true;
     },
     press: (event, item) => press(held(), event, item),
-    // What a row shows follows its own place in the tree, not which other rows show.
+    // The attributes of a row depend on its own place in the tree, not on which other rows are visible.
     follows: rows.shown,
     itemParts: ({ key }) => ({
       ...(!engine.options.items && { hidden: rows.isLeftOut(key) ? '' : null }),
       ...(held().loads.failedAt(key) !== undefined && { 'data-retry': '', 'aria-disabled': null }),
     }),
-    // A row's name is its own words: browsers leave out the group within it.
+    // A row is named by its own text: browsers ignore the group inside it.
     beside({ key }, element) {
       const group = engine.options.items ? null : groupIn(element);
       return group ? [[group, { role: 'group', hidden: engine.state().expanded.has(key) ? null : '' }]] : [];
@@ -118,7 +121,7 @@ const listOf = (held: () => Held, engine: TreeEngine, rows: TreeRows): Intending
     changed: rows.reread,
   });
 
-/** While something is searched for, the way to all that is found is open. */
+/** During a search, the branches above all matches are expanded. */
 function openFound(held: Held): void {
   const { engine, rows, announce } = held;
   const { query, expanded } = engine.state();
@@ -127,7 +130,7 @@ function openFound(held: Held): void {
   announce.count(rows.found());
 }
 
-/** Nothing is searched for any more: what was open before is open again, and the way to the current row. */
+/** The search is cleared: the earlier branches are expanded again, and those above the current row. */
 function closeFound(held: Held): void {
   const { engine, rows, announce, before = new Set<string>() } = held;
   announce.say('');
@@ -136,7 +139,7 @@ function closeFound(held: Held): void {
   settled(held, { expanded: new Set([...before, ...wayTo(rows.all(), current ?? '')]) }, 'program');
 }
 
-/** An input whose aria-controls names the tree writes its query, and leads into it. */
+/** An input whose aria-controls names the tree sets its query. ArrowDown moves from it into the tree. */
 function followFilter({ engine, parts }: Held): () => void {
   const { root } = engine;
   const filterOf = (event: Event): HTMLInputElement | undefined => {
@@ -180,7 +183,7 @@ function show(held: Held, change: ChangeOf<TreeState>): void {
   parts.show(change);
 }
 
-/** Serves a tree; `rows` holds its rows. */
+/** Runs a tree. `rows` contains its rows. */
 export function controller(engine: TreeEngine, rows: TreeRows): Service<TreeState> {
   const { root, options } = engine;
   const view: Writable<TreeView> = engine.view;

@@ -1,4 +1,4 @@
-// <shell-tree>: wires the tree inside it.
+// The element <shell-tree>, which wires the tree inside it.
 import type { TreeNode } from '../../core/collection/tree.js';
 import { tree, treeMethods } from '../../core/contract/tree.js';
 import { element } from '../../engine/element.js';
@@ -13,7 +13,7 @@ import type {
 import type { TreeOptions } from './types.js';
 import { type Tree, wireTree } from './wire.js';
 
-/** `<shell-tree>`: its options and states are properties, its methods methods. */
+/** The element `<shell-tree>`. Its options and states are properties, and its methods are methods. */
 export interface ShellTree
   extends
     ShellElement<Tree<boolean>>,
@@ -27,7 +27,10 @@ export interface ShellTree
     ChosenProperty,
     CheckedProperty,
     QueryProperty {
-  /** Gives the children of a lazy node: the option `children`, which is another thing on every element. */
+  /**
+   * Returns the children of a lazy node. It is the option `children`, which is another property on every
+   * element.
+   */
   childrenOf: TreeOptions['children'] | null | undefined;
 }
 

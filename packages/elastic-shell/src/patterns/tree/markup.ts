@@ -1,13 +1,13 @@
-// A tree in the author's markup: nested lists, read into the model.
+// Reads a tree in the markup: nested lists become the model.
 import { type Tree, type TreeNode, treeOf } from '../../core/collection/tree.js';
 import { labelText } from '../../core/text.js';
 import { type MarkupItems, markupItems } from '../../list/items.js';
 
-/** The element around the rows under a row. */
+/** Returns the element around the rows of a branch. */
 export const groupIn = (row: Element): HTMLElement | null =>
   row.querySelector<HTMLElement>(':scope > ul, :scope > ol, :scope > [role=group]');
 
-/** What a row is called, without the rows under it. */
+/** Returns the label of a row, without the rows inside it. */
 const labelOf = (row: HTMLElement): string => {
   const own = row.getAttribute('aria-label');
   if (own) return own;
@@ -19,11 +19,11 @@ const labelOf = (row: HTMLElement): string => {
   return labelText(words.join(' '));
 };
 
-/** The rows in the markup of `root`. */
+/** Finds the rows in the markup of `root`. */
 export const treeItemsIn = (root: HTMLElement): MarkupItems =>
   markupItems(root, () => root.querySelectorAll<HTMLElement>('li,[role=treeitem]'), { labelOf });
 
-/** Reads the rows of the markup into the model: a row with a group in it is a branch. */
+/** Reads the rows of the markup into the model. A row with a group is a branch. */
 export function readTree(items: MarkupItems): Tree {
   const top: TreeNode[] = [];
   const under = new Map<Element, TreeNode[]>();
@@ -39,6 +39,6 @@ export function readTree(items: MarkupItems): Tree {
   return treeOf(top);
 }
 
-/** The keys of the rows that have an attribute with the value true. */
+/** Returns the keys of the rows on which an attribute is "true". */
 export const markedIn = (items: MarkupItems, attribute: string): string[] =>
   items.all().flatMap(({ element, key }) => (element.getAttribute(attribute) === 'true' ? [key] : []));

@@ -1,7 +1,6 @@
-// The rows of a tree: of its model, read from nested lists or given as data, those that show for the state.
-//
-// The model is kept whole; a filter leaves a part of it, and of that shows what stands under open branches. When one
-// branch was opened or closed, only what is under it is looked at again.
+// The rows of a tree: its model, read from nested lists or given as data, and the rows that are visible in a
+// state.  The model is kept whole. A filter leaves part of it, and of that the rows in expanded branches are
+// visible. When one branch is expanded or collapsed, only that branch is updated.
 import { indexOf, type Item } from '../../core/collection/items.js';
 import { type Search, searchIn } from '../../core/collection/search.js';
 import { touchedKeys } from '../../core/collection/touched.js';
@@ -29,27 +28,27 @@ import type { TreeSettings } from './types.js';
 /** The rows of one tree. */
 export interface TreeRows {
   items: Items;
-  /** The whole tree, and what a filter leaves of it. */
+  /** The whole tree, and the part that a filter leaves. */
   all(): Tree;
   shown(): Tree;
-  /** The tree is another now. */
+  /** The tree has changed. */
   become(tree: Tree): void;
   set(items: readonly TreeNode[]): void;
   /** The markup has changed. */
   reread(): void;
-  /** The keys of rows whose markup has an attribute with the value true. */
+  /** Returns the keys of rows on which an attribute is "true". */
   marked(attribute: string): string[];
   join(host: TreeRowHost): void;
-  /** The branches that a filter opens, and how many rows it has found. */
+  /** Returns the branches that a filter expands, and the number of matches. */
   openByFilter(): string[];
   found(): number;
-  /** The row around the current one when that shows no more, and whether focus was there. */
+  /** Returns the closest visible row above the current one if that is hidden, and whether focus was on it. */
   lost(current: string | undefined): Lost | undefined;
-  /** Whether a filter leaves a row out, where rows stand in markup. */
+  /** Returns whether a filter hides a row of the markup. */
   isLeftOut(key: string): boolean;
-  /** Whether rows made from data are still in the tree. */
+  /** Returns whether rows rendered from data are still in the tree. */
   stands(): boolean;
-  /** What stands in rows is made anew. */
+  /** Renders the content of rows again. */
   renderAgain(): void;
   release(): void;
 }
@@ -65,7 +64,7 @@ interface Lost {
   hadFocus: boolean;
 }
 
-/** What the rows are made of now. */
+/** The source of the rows. */
 interface Held {
   root: HTMLElement;
   settings: TreeSettings;
@@ -73,12 +72,12 @@ interface Held {
   data: DataRows<TreeNode> | undefined;
   host: TreeRowHost | undefined;
   all: Tree;
-  /** What a filter leaves of it, the keys it keeps, and the search that found them. */
+  /** The part that a filter leaves, the keys it keeps, and the search that found them. */
   tree: Tree;
   kept: ReadonlySet<string> | undefined;
   search: Search<TreeNode> | undefined;
   visible: readonly TreeNode[];
-  /** What the visible rows were worked out for. */
+  /** The state for which the visible rows were computed. */
   last: { all: Tree; query: string; expanded: ReadonlySet<string> } | undefined;
   lost: Lost | undefined;
 }
@@ -93,13 +92,13 @@ function filter(held: Held, query: string): void {
   held.tree = held.kept ? pruned(all, held.kept) : all;
 }
 
-/** The one branch that was opened or closed between two sets; undefined where it was more than one. */
+/** Returns the one branch that differs between two sets, or undefined if there are several. */
 const turnedKey = (before: ReadonlySet<string>, after: ReadonlySet<string>): string | undefined => {
   const keys = touchedKeys(before, after);
   return keys.length === 1 ? keys[0] : undefined;
 };
 
-/** The row around the current one, where that shows no more. */
+/** Returns the closest visible row above the current one, if that is hidden. */
 function loseCurrent({ root, all, visible, items }: Held, current: string | undefined): Lost | undefined {
   if (current === undefined || indexOf(visible, current) >= 0) return undefined;
   const around = wayTo(all, current).findLast((key) => indexOf(visible, key) >= 0);
@@ -108,7 +107,7 @@ function loseCurrent({ root, all, visible, items }: Held, current: string | unde
     : { key: around, hadFocus: items.of(activeIn(root))?.key === current };
 }
 
-/** Brings what shows up to the state. */
+/** Updates the visible rows to the state. */
 function sync(held: Held): void {
   const { host, all, last } = held;
   if (!host) return;
@@ -128,7 +127,7 @@ function sync(held: Held): void {
   held.data?.set(held.visible);
 }
 
-/** Puts the marker, and the box where rows are checked, into a row. */
+/** Adds the marker, and a checkbox if rows can be checked, to a row. */
 const frameRow = (row: HTMLElement, hasCheck: boolean | undefined): void => {
   for (const mark of ['data-marker', ...(hasCheck ? ['data-check'] : [])]) {
     const part = row.ownerDocument.createElement('span');
@@ -138,7 +137,7 @@ const frameRow = (row: HTMLElement, hasCheck: boolean | undefined): void => {
   }
 };
 
-/** The rows of `root`, as `settings` say. */
+/** Creates the rows of `root`, with the options in `settings`. */
 export function treeRows(root: HTMLElement, settings: TreeSettings): TreeRows {
   const { items: given, checks } = settings;
   const markup = treeItemsIn(root);

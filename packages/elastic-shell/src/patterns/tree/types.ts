@@ -1,4 +1,4 @@
-// What users give to a tree, and the tree as its parts work with it.
+// The options of a tree, and the running tree as its parts see it.
 import type { MatchMode } from '../../core/collection/match.js';
 import type { Chosen, Selected } from '../../core/collection/selection.js';
 import type { TreeNode } from '../../core/collection/tree.js';
@@ -10,13 +10,16 @@ import type { RowOptions } from '../../list/rows/data-rows.js';
 import type { ChosenOption, ItemsOption, SelectedOption } from '../../list/rows/source.js';
 import type { BranchOptions } from './branches.js';
 
-/** The states of a tree, typed by whether several rows may be selected. */
+/** The states of a tree. The type parameter specifies whether several rows can be selected. */
 export interface TreeStates<Multiple extends boolean = boolean> extends Omit<TreeState, 'selected'> {
   /** The key of the selected row, or undefined; with `multiple`, a set of keys. */
   selected: Selected<Multiple>;
 }
 
-/** The options of a tree, typed by its nodes and by whether several rows may be selected. */
+/**
+ * The options of a tree. The type parameters are the type of its nodes, and whether several rows can be
+ * selected.
+ */
 export interface TreeOptions<N extends TreeNode = TreeNode, Multiple extends boolean = false>
   extends
     CommonOptions<TreeStates<Multiple>>,
@@ -76,7 +79,7 @@ export interface TreeOptions<N extends TreeNode = TreeNode, Multiple extends boo
   /**
    * Sets the filter text: an initial value, or a cell that is read and written.
    *
-   * An input whose aria-controls names the tree writes it.
+   * An input whose `aria-controls` names the tree sets it.
    *
    * @defaultValue empty
    * @example { query: 'keel' }
@@ -107,7 +110,7 @@ export interface TreeOptions<N extends TreeNode = TreeNode, Multiple extends boo
   messages?: BranchOptions<N>['messages'] & Counts;
 }
 
-/** The options as the parts of a tree work with them: one kind of node, and one or several selected. */
+/** The options as the parts of a tree see them: with one type of node, and one or several selected. */
 export interface TreeSettings
   extends CommonOptions<TreeState>, TreeChoices, RowOptions<TreeNode>, BranchOptions {
   expanded?: KeysOption;

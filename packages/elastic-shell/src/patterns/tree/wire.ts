@@ -1,4 +1,4 @@
-// The tree view on an element: `wireTree`.
+// Wires a tree view: `wireTree`.
 import { chosenOf } from '../../core/collection/selection.js';
 import { type TreeNode, wayTo } from '../../core/collection/tree.js';
 import { tree, type TreeIntent, type TreeState } from '../../core/contract/tree.js';
@@ -16,7 +16,10 @@ import type { TreeEngine, TreeOptions, TreeSettings, TreeStates } from './types.
 
 export type { TreeOptions, TreeStates } from './types.js';
 
-/** A wired tree: its states, whose keys are a node's key or a row's data-key, id or place from 0; and its methods. */
+/**
+ * A wired tree: its states and methods. The key of a row is the key of its node, or its `data-key`, `id` or
+ * index, in that order.
+ */
 export interface Tree<Multiple extends boolean = false>
   extends Wired<TreeOptions<TreeNode, Multiple>>, Cells<TreeStates<Multiple>>, SelectMethods, ExpandMethods {
   /** Expands the branches above a row, makes the row the tab stop and scrolls it into view. */
@@ -34,17 +37,17 @@ declare module '../../engine/defaults.js' {
 }
 registerPattern(tree.name, tree.options, wireTree);
 
-/** The states that attributes of rows in markup say. What is checked follows from the rows under a row as well. */
+/** The states that attributes of the rows show. Whether a branch is checked follows from its rows. */
 const says = { 'aria-selected': 'selected', 'aria-expanded': 'expanded' } as const;
 
-/** What somebody has typed into the field that filters the tree, before it was wired. */
+/** Returns the text that a user typed into the filter field before the tree was wired. */
 function queryBefore(root: HTMLElement): { query?: string } {
   const fields = root.id ? topOf(root).querySelectorAll<HTMLInputElement>('input[aria-controls]') : [];
   const field = [...fields].find((input) => input.getAttribute('aria-controls') === root.id);
   return field && field.value !== field.defaultValue ? { query: field.value } : {};
 }
 
-/** The first states: as the markup shows them. */
+/** Returns the initial states, as the markup shows them. */
 const readStates = (rows: TreeRows, multiple: boolean): TreeState => ({
   selected: chosenOf(new Set(rows.marked('aria-selected')), multiple),
   checked: new Set(rows.marked('aria-checked')),
@@ -54,15 +57,20 @@ const readStates = (rows: TreeRows, multiple: boolean): TreeState => ({
 });
 
 /**
- * Wires a tree: nested lists in the markup of `root`, or rows made from `items`. Follows the WAI-ARIA tree view
- * pattern. Throws a TypeError when `root` is no element or is wired already, an option is unknown or has a wrong value,
- * or a key stands in the data twice or not at all.
+ * Wires a tree: nested lists in the markup of `root`, or rows rendered from `items`. Follows the WAI-ARIA
+ * tree view pattern.
+ *
+ * @param root The list, or an empty element with role="tree".
+ * @param own The options.
+ * @returns The wired tree.
+ * @throws TypeError if `root` isn't an element or is already wired, if an option is unknown or has an invalid
+ * value, or if a key in the data is missing or used twice.
  */
 export function wireTree<N extends TreeNode = TreeNode, const Multiple extends boolean = false>(
   root: HTMLElement,
   own?: TreeOptions<N, Multiple>,
 ): Tree<Multiple>;
-/** Inside, nodes are of any type, and one or several may be selected. */
+/** Internally, nodes have any type, and one or several rows may be selected. */
 export function wireTree(root: HTMLElement, own?: TreeSettings): Wired & SelectMethods & ExpandMethods {
   const given = optionsOf<TreeSettings>(tree, own, root);
   const multiple = !!given.multiple;
