@@ -29,7 +29,7 @@ const diagnostics = [
   '| code | severity | what it finds | standard |',
   '| --- | --- | --- | --- |',
   ...rules.map(
-    ({ code, severity, says, clause }) => `| \`${code}\` | ${severity} | ${cell(says)} | ${cell(clause)} |`,
+    ({ code, severity, summary: says, clause }) => `| \`${code}\` | ${severity} | ${cell(says)} | ${cell(clause)} |`,
   ),
   '',
   '## At run time',
@@ -38,7 +38,7 @@ const diagnostics = [
   '',
   '| code | severity | when |',
   '| --- | --- | --- |',
-  ...runtimeCodes.map(({ code, severity, says }) => `| \`${code}\` | ${severity} | ${cell(says)} |`),
+  ...runtimeCodes.map(({ code, severity, summary: says }) => `| \`${code}\` | ${severity} | ${cell(says)} |`),
   '',
 ].join('\n');
 

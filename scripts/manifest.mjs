@@ -31,7 +31,7 @@ const propertyOf = (name, option) => (name === 'tree' && option === 'children' ?
 const typeOf = (kind) => (typeof kind === 'string' ? kind : kind.map((word) => `'${word}'`).join(' | '));
 
 const elements = core.notes.map((notes) => {
-  const { name, says, options, methods } = notes;
+  const { name, summary: says, options, methods } = notes;
   const { options: kinds } = contracts[name];
   const about = new Map(options.map((option) => [option.name, option]));
   const said = [...attributesOf(kinds)].map(([attribute, [option, kind]]) => {

@@ -75,7 +75,7 @@ function directive(pattern) {
   return `/** What \`Shell${Name}\` has besides its inputs and outputs: states, parts and methods. */
 export interface Shell${Name} extends ${Name}Handle {}
 
-/** ${notes.says} Its element: ${notes.parts.root.is}. */
+/** ${notes.summary} Its element: ${notes.parts.root.is}. */
 @Directive({ selector: '[shell${Name}]', exportAs: 'shell${Name}' })
 export class Shell${Name} extends ${base} {
   ${[

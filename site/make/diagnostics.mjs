@@ -4,8 +4,8 @@ import { escaped } from './markdown.mjs';
 /** The pages of all rules and of all codes that the journal writes at run time. */
 export function diagnosticPages({ rules, runtimeCodes }) {
   const all = [
-    ...rules.map(({ code, severity, says, clause }) => ({ code, severity, says, clause })),
-    ...runtimeCodes.map(({ code, severity, says, remedy }) => ({ code, severity, says, remedy })),
+    ...rules.map(({ code, severity, summary: says, clause }) => ({ code, severity, says, clause })),
+    ...runtimeCodes.map(({ code, severity, summary: says, remedy }) => ({ code, severity, says, remedy })),
   ];
   const index = {
     route: 'diagnostics/',

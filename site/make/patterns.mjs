@@ -28,7 +28,7 @@ const listOf = (items) => items.length > 0 && `<ul>${items.map((item) => `<li>${
 
 /** Everything that a contract says, in the order in which it is asked for. */
 function partsOf(notes, { recipe, related, rules, events, to }) {
-  const { parts, presses, states, methods, commands, options, owes } = notes;
+  const { parts, presses, states, methods, commands, options, guarantees } = notes;
   const spoken = heardRows(notes.name);
   return [
     part('Code', codeTabs(recipe)),
@@ -102,12 +102,12 @@ function partsOf(notes, { recipe, related, rules, events, to }) {
       'Styling',
       `<p>What is open, busy or selected stands in attributes: <a href="${to('styling/')}">tokens and hooks</a>.</p>`,
     ),
-    part('What it owes', listOf(owes.map(escaped))),
+    part('Guarantees', listOf(guarantees.map(escaped))),
     part(
       'Bad input',
       listOf(
         rules.map(
-          ({ code: name, says }) =>
+          ({ code: name, summary: says }) =>
             `<a href="${to(`diagnostics/${name}/`)}"><code>${name}</code></a>: ${escaped(says)}`,
         ),
       ),
@@ -126,11 +126,11 @@ export function patternPage(notes, given) {
   return {
     route: `patterns/${notes.name}/`,
     title,
-    description: notes.says,
+    description: notes.summary,
     live: [given.recipe.name],
     headings: all.map(({ title, id }) => ({ depth: 2, words: title, id })),
     html: `<h1>${title}</h1>
-<p class="lead">${escaped(notes.says)}</p>
+<p class="lead">${escaped(notes.summary)}</p>
 ${example(given.recipe)}
 ${all.map(({ title, id, html }) => `<h2 id="${id}">${title}</h2>\n${html}`).join('\n')}`,
   };

@@ -55,7 +55,7 @@ describe('the configuration of check', () => {
         import { describePattern } from '${pathToFileURL(join(__dirname, '../../elastic-shell/dist/described/index.js')).href}';
         describePattern({ name: 'tide', options: { most: 'a number' }, commands: { '--rise': 'rise' }, tag: 'yard-tide' }, {
           rules: [{
-            code: 'yard-tide-unnamed', severity: 'error', clause: 'house', says: 'A tide has no name.', on: ['[data-wire]'],
+            code: 'yard-tide-unnamed', severity: 'error', clause: 'house', summary: 'A tide has no name.', on: ['[data-wire]'],
             find: (element) => element.attribute('aria-label') ? undefined : { element, sentence: 'No name.', remedy: 'Name it.' },
           }],
         });`,

@@ -57,7 +57,7 @@ describe('limits of a file', () => {
     const rows = JSON.parse(out) as { sentence: string }[];
     expect(rows.length).toBe(11);
     expect(rows.at(-1)?.sentence).toBe(
-      '<button> names 999990 more ids by aria-labelledby that no element has.',
+      '<button> names 999990 more ids in aria-labelledby that no element has.',
     );
   });
 

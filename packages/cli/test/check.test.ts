@@ -467,7 +467,7 @@ describe('check', () => {
     const { code, out: text } = await run(['check', folder]);
     expect(code).toBe(1);
     expect(text).toBe(
-      `${join(folder, 'b.html')}:1:1 error control-name-missing\n  <button> has no name: it is read out by its role alone.\n  Give it text, a label, or aria-label.\n\n2 files checked: 1 error, 0 warnings.\n`,
+      `${join(folder, 'b.html')}:1:1 error control-name-missing\n  <button> has no name, so screen readers announce only its role.\n  Add text, a label or aria-label.\n\n2 files checked: 1 error, 0 warnings.\n`,
     );
   });
 

@@ -17,7 +17,7 @@ const move = (key: string, expected: string, place: number): Check => ({
 /** The description of the rail. */
 export const railDescription = describePattern(rail, {
   notes: {
-    says: 'A row of buttons with one tab stop.',
+    summary: 'A row of buttons with one tab stop.',
     standard: 'WAI-ARIA Authoring Practices, Toolbar',
     keys: [
       { on: 'item', key: 'ArrowRight', does: 'Goes to the next button', by: 'engine' },
@@ -31,7 +31,7 @@ export const railDescription = describePattern(rail, {
       code: 'rail-unnamed',
       severity: 'error',
       clause: 'WAI-ARIA Authoring Practices, Toolbar',
-      says: 'A rail has no name.',
+      summary: 'A rail has no name.',
       on: ['[data-rail]'],
       find: (element) =>
         element.attribute('aria-label') || element.attribute('aria-labelledby')

@@ -19,7 +19,7 @@ const keyCheck = (key: string, expected: string, holds: (before: number, after: 
 /** The description of the stepper. */
 export const stepperDescription = describePattern(stepper, {
   notes: {
-    says: 'Steps a number up and down.',
+    summary: 'Steps a number up and down.',
     standard: 'WAI-ARIA Authoring Practices, Spinbutton',
     parts: {
       root: {
@@ -41,7 +41,7 @@ export const stepperDescription = describePattern(stepper, {
       code: 'stepper-unnamed',
       severity: 'error',
       clause: 'WAI-ARIA, spinbutton: a name is required',
-      says: 'A stepper has no name.',
+      summary: 'A stepper has no name.',
       on: ['[data-wire]'],
       find: (element) =>
         element.attribute('data-wire') !== 'stepper' ||

@@ -49,12 +49,12 @@ export const sarif = (results: readonly Result[], { problems }: { problems: read
             driver: {
               name: 'elastic-shell check',
               version,
-              rules: allRules().map(({ code, says, clause, severity }) => ({
+              rules: allRules().map(({ code, summary, clause, severity }) => ({
                 id: code,
-                shortDescription: { text: says },
+                shortDescription: { text: summary },
                 help: {
-                  text: `${says} It follows: ${clause}.`,
-                  markdown: `${says}\n\nIt follows: *${clause}*.`,
+                  text: `${summary} It follows: ${clause}.`,
+                  markdown: `${summary}\n\nIt follows: *${clause}*.`,
                 },
                 ...(pageOf(code) && { helpUri: pageOf(code) }),
                 defaultConfiguration: { level: severity },

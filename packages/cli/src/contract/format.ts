@@ -89,7 +89,7 @@ const markdownTable = ({ title, head, rows }: Sheet): string =>
 const list = (notes: readonly Notes[]): Sheet => ({
   title: 'Patterns',
   head: ['pattern', 'what it is for'],
-  rows: notes.map(({ name, says }) => [name, says]),
+  rows: notes.map(({ name, summary }) => [name, summary]),
 });
 
 const table = (notes: readonly Notes[], whole: boolean): string =>
@@ -97,9 +97,9 @@ const table = (notes: readonly Notes[], whole: boolean): string =>
     ? notes
         .map((each) =>
           [
-            `${each.name}: ${each.says}\n${each.standard}`,
+            `${each.name}: ${each.summary}\n${each.standard}`,
             ...sheets(each).map(terminalTable),
-            `Owes\n${each.owes.map((line) => `  - ${line}`).join('\n')}`,
+            `Guarantees\n${each.guarantees.map((line) => `  - ${line}`).join('\n')}`,
           ].join('\n\n'),
         )
         .join('\n\n') + '\n'
@@ -111,9 +111,9 @@ const markdown = (notes: readonly Notes[], whole: boolean): string =>
         .map((each) =>
           [
             `# ${each.name}`,
-            `${each.says} Standard: ${each.standard}.`,
+            `${each.summary} Standard: ${each.standard}.`,
             ...sheets(each).map(markdownTable),
-            `## Owes\n\n${each.owes.map((line) => `- ${cell(line)}`).join('\n')}`,
+            `## Guarantees\n\n${each.guarantees.map((line) => `- ${cell(line)}`).join('\n')}`,
           ].join('\n\n'),
         )
         .join('\n\n') + '\n'

@@ -36,12 +36,12 @@ function findingsOf({ sourceCode, physicalFilename }: Rule.RuleContext): readonl
 }
 
 /** A rule of ESLint for a rule of ours. */
-const ruleOf = ({ code, says, clause }: Pick<OwnRule, 'code' | 'says' | 'clause'>): Rule.RuleModule => ({
+const ruleOf = ({ code, summary, clause }: Pick<OwnRule, 'code' | 'summary' | 'clause'>): Rule.RuleModule => ({
   meta: {
     type: 'problem',
     fixable: 'code',
     schema: [],
-    docs: { description: `${says} It follows: ${clause}.` },
+    docs: { description: `${summary} It follows: ${clause}.` },
   },
   create(context) {
     return {
@@ -65,13 +65,13 @@ const ofComments = [
   {
     code: 'allow-reason-missing',
     severity: 'warning',
-    says: 'A comment allows a finding without a reason.',
+    summary: 'A comment allows a finding without a reason.',
     clause: 'check: comments that allow a finding',
   },
   {
     code: 'allow-unused',
     severity: 'warning',
-    says: 'A comment allows what is not found.',
+    summary: 'A comment allows what is not found.',
     clause: 'check: comments that allow a finding',
   },
 ] as const;

@@ -63,7 +63,7 @@ function contentBy(held: OptionsHeld): unknown {
       if (held.content?.isFilled()) return held.content.add(root.ownerDocument, { content, key });
       if (typeof content === 'object' && content !== null && 'default' in content)
         throw new TypeError(
-          `elastic-shell: the content of ${held.name} came as a module; place <Content> among the components, which renders it`,
+          `elastic-shell: the content of ${held.name} is a module; add <Content> to your components, which renders it`,
         );
       return content;
     };

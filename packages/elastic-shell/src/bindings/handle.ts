@@ -106,7 +106,7 @@ const isHandle = (value: unknown): value is HandleObject =>
 export function boundOf(handle: unknown): Bound {
   if (isHandle(handle)) return handle[inside]().bound;
   throw new TypeError(
-    'elastic-shell: `of` takes what useListbox, useTree, useCombobox and their like answer with',
+    'elastic-shell: `of` needs the handle of a hook such as useListbox, useTree or useCombobox',
   );
 }
 

@@ -199,7 +199,7 @@ export interface ListboxHandleIn<F extends PartKind, I extends Item = Item, Mult
   extends HandleBase<Listbox<Multiple>>, RowsOf<I>, Pick<Listbox<Multiple>, 'select' | 'deselect' | 'clear'> {
   /** The key of the selected option, or undefined; with `multiple`, a set of keys. */
   selected: StateOf<Listbox<Multiple>, 'selected'>;
-  /** The key of the option that keys act on. */
+  /** The key of the current option. */
   current: StateOf<Listbox<Multiple>, 'current'>;
   /** The list. */
   readonly root: PartOf<F, HTMLElement>;

@@ -71,7 +71,7 @@ export function checkId({ bindable, id }: Held, root: HTMLElement): void {
   if (root.id !== id)
     tellError(
       new TypeError(
-        `elastic-shell: ${described(root)} is the root of a ${bindable.outline.name} whose other parts name the id "${id}"; give the id as an option instead: { id: '${root.id}' }`,
+        `elastic-shell: ${described(root)} is the root of a ${bindable.outline.name} whose other parts use the id "${id}"; set the id with the option { id: '${root.id}' } instead`,
       ),
     );
 }

@@ -51,7 +51,7 @@ function put(place: HTMLElement, before: ReadonlySet<Node>, made: unknown): Undo
   else if (typeof made === 'string' || isNode(made)) place.append(made);
   else if (typeof made !== 'function')
     throw new TypeError(
-      `elastic-shell: content must be an element, a fragment, a template, text, { node, release } or a function that renders, got ${described(made)}`,
+      `elastic-shell: content must be an element, a fragment, a template, a text, { node, release } or a function that renders, got ${described(made)}`,
     );
   return () => {
     if (typeof made === 'function') made();
@@ -87,7 +87,7 @@ const ask = ({ host: { root, options, key } }: Loading, signal: AbortSignal): un
   if (typeof content === 'function') return content(signal, key);
   const template = content && matchOf(treeOf(root), content, 'content');
   if (template) return template;
-  throw new TypeError(`elastic-shell: content ${described(content)} matches nothing on the page`);
+  throw new TypeError(`elastic-shell: the content ${described(content)} matches no element on the page`);
 };
 
 const end = (loading: Loading): void => {

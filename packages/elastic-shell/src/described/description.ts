@@ -138,7 +138,7 @@ const registry = pageWide('described', () => ({
 
 const noNotes: Omit<Notes, 'name'> = {
   group: 'control',
-  says: '',
+  summary: '',
   for: '',
   not: '',
   standard: '',
@@ -149,7 +149,7 @@ const noNotes: Omit<Notes, 'name'> = {
   methods: [],
   commands: [],
   options: [],
-  owes: [],
+  guarantees: [],
 };
 
 /**

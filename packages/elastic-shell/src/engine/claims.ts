@@ -13,7 +13,7 @@ export function refuseRoot(name: string, root: unknown): void {
   if (isElement(root) && !roots.has(root)) return;
   const isOthers = isElement(root) && !engines.has(root);
   throw new TypeError(
-    `elastic-shell: ${name} needs an element not wired yet, got ${described(root)}${isOthers ? '; another copy of elastic-shell on this page has wired it' : ''}`,
+    `elastic-shell: ${name} needs an element that is not wired yet, got ${described(root)}${isOthers ? '; another copy of elastic-shell on this page has wired it' : ''}`,
   );
 }
 

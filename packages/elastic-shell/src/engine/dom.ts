@@ -29,7 +29,7 @@ export function matchOf(within: ParentNode, selector: string, option: string): E
     return within.querySelector(selector) ?? undefined;
   } catch {
     throw new TypeError(
-      `elastic-shell: option ${option} should be a valid selector, got ${described(selector)}`,
+      `elastic-shell: option ${option} must be a valid selector, got ${described(selector)}`,
     );
   }
 }

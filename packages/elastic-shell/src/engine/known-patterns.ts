@@ -18,7 +18,7 @@ export function noteKinds(name: string, options: OptionKinds): void {
 export function checkDefaults(pattern: string, options: object): void {
   if (!names.has(pattern))
     throw new TypeError(
-      `elastic-shell: setDefaults knows no pattern "${pattern}"; ${suggestion(pattern, [...names])}`,
+      `elastic-shell: setDefaults got the unknown pattern "${pattern}"; ${suggestion(pattern, [...names])}`,
     );
   checkOptions(pattern, options, kinds.get(pattern));
 }

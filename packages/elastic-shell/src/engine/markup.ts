@@ -28,7 +28,7 @@ const knownFor = (element: HTMLElement): KnownPattern => {
   const known = loadedPatterns.get(name);
   if (known) return known;
   throw new TypeError(
-    `elastic-shell: data-wire="${name}" names no pattern that is loaded; ${suggestion(name, [...loadedPatterns.keys()])} (on ${described(element)})`,
+    `elastic-shell: data-wire="${name}" names no loaded pattern; ${suggestion(name, [...loadedPatterns.keys()])} (on ${described(element)})`,
   );
 };
 

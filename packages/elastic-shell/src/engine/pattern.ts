@@ -113,7 +113,7 @@ export function definePattern<
   const taken = Object.keys(methods ?? {}).find((name) => reserved.includes(name));
   if (taken)
     throw new TypeError(
-      `elastic-shell: ${plan.name} can't have a method "${taken}", since everything that is wired has a member of that name`,
+      `elastic-shell: ${plan.name} can't have a method "${taken}", because every wired pattern has a member of that name`,
     );
   const acts = Object.entries<(engine: EngineOf<S, O, I>, ...args: never[]) => unknown>(methods ?? {});
   const wirePattern = (root: HTMLElement, own?: O & CommonOptions<S>): Wired & Cells<S> & Bound<M> => {

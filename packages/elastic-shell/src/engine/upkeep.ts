@@ -28,8 +28,8 @@ export function rewritten<S extends object, O, I extends string>(
   rewrites: Rewrite[],
 ): void {
   if (run.isOver) return;
-  const { says = {} } = run.contract;
-  const names = rewrites.flatMap(({ name }) => (Object.hasOwn(says, name) && says[name] ? [says[name]] : []));
+  const { attributeStates = {} } = run.contract;
+  const names = rewrites.flatMap(({ name }) => (Object.hasOwn(attributeStates, name) && attributeStates[name] ? [attributeStates[name]] : []));
   if (names.length && run.options.externalChanges !== 'revert') reread(run, new Set(names));
   run.writer.again(rewrites.map(({ element }) => element));
   run.service?.restored?.();
@@ -79,7 +79,7 @@ function takeState<S extends object, O, I extends string>(
 ): void {
   if (isStore(value))
     throw new TypeError(
-      `elastic-shell: ${run.contract.name} follows the cell of ${name} that it was wired with (on ${described(run.root)}); set that, or wire it again`,
+      `elastic-shell: ${run.contract.name} follows the cell that was given for ${name} (on ${described(run.root)}); set the cell, or wire it again`,
     );
   const now = stateOf(run, name);
   if (value !== undefined) run.change(only<S>(name, asState(now, value)), { reason: 'owner' }, true);

@@ -25,7 +25,7 @@ export function endTurn<S extends object, O, I extends string>(run: Run<S, O, I>
   if (++run.chain > most) {
     run.chain = 0;
     throw new Error(
-      `elastic-shell: ${run.contract.name} (on ${described(run.root)}) was asked for a change ${most} times in a row by its own guard or listeners; ask once, or let the guard decide`,
+      `elastic-shell: ${run.contract.name} (on ${described(run.root)}) got ${most} requests in a row from its own guard or listeners; request a change once, or let the guard decide`,
     );
   }
   deliver(held);

@@ -12,7 +12,7 @@ export type Severity = 'error' | 'warning' | 'note';
 export interface RuntimeCode<D> {
   severity: Severity;
   /** When it is entered, in one line. */
-  says: string;
+  summary: string;
   /** `tag`: the element it concerns. */
   sentence(tag: string, detail: D): string;
   /** What to do about it, where there is something to do. */
@@ -23,78 +23,78 @@ export interface RuntimeCode<D> {
 export const reported: { [C in Exclude<keyof Reports, keyof Steps>]: RuntimeCode<Reports[C]> } = {
   change: {
     severity: 'note',
-    says: 'A state has changed: from what, to what, and why.',
+    summary: 'A state has changed. The entry has the previous value, the new value and the reason.',
     sentence: (tag, { name, value, reason }) => `${tag}: ${name} became ${String(value)}, reason ${reason}.`,
   },
   refused: {
     severity: 'note',
-    says: 'A guard, or the owner of a state, has refused a change; with the error if there was one.',
+    summary: 'A guard or a controlling store has refused a change. The entry has the error, if there was one.',
     sentence: (tag, { name, value, reason, error, by }) =>
-      `${tag}: ${by === 'owner' ? 'its owner' : 'a guard'} refused that ${name} become ${String(value)}, reason ${reason}${error === undefined ? '' : `: ${failureText(error)}`}.`,
+      `${tag}: ${by === 'owner' ? 'the controlling store' : 'a guard'} refused ${name} = ${String(value)}, reason ${reason}${error === undefined ? '' : `: ${failureText(error)}`}.`,
     remedy:
-      'If the change should have happened, look at the guard or at the owner of the state, as the entry says. A guard refuses when it returns false or throws; an owner refuses when it keeps its value.',
+      'If the change should have happened, look at the guard or at the store that controls the state, whichever the entry names. A guard refuses by returning false or throwing. A store refuses by keeping its value.',
   },
   busy: {
     severity: 'note',
-    says: 'Something was wished while a guard was still making up its mind; it was ignored.',
+    summary: 'A change was requested while a guard was pending, and was ignored.',
     sentence: (tag, { name, value, reason }) =>
-      `${tag}: ${name} was to become ${String(value)}, reason ${reason}, while a guard was still making up its mind; it was ignored.`,
-    remedy: 'Show the user that it is waiting: the state busy is true until the guard answers.',
+      `${tag}: ${name} = ${String(value)}, reason ${reason}, was ignored because a guard is pending.`,
+    remedy: 'Show users that the pattern is waiting: its state busy is true until the guard resolves.',
   },
   'owner-silent': {
     severity: 'warning',
-    says: 'The owner of a state was given a value, and has not answered for a second.',
+    summary: 'The store that controls a state was given a value and hasn’t responded for a second.',
     sentence: (tag, { name, value, reason }) =>
-      `${tag}: ${name} was to become ${String(value)}, reason ${reason}, and its owner has not answered for a second; until then nothing is shown.`,
-    remedy: 'Resolve the promise that set returns as soon as it is known whether the value is taken.',
+      `${tag}: ${name} = ${String(value)}, reason ${reason}, is waiting for the store that controls it, which hasn’t responded for a second.`,
+    remedy: 'Resolve the promise that set returns as soon as the store has accepted or refused the value.',
   },
   'layer-inert': {
     severity: 'warning',
-    says: 'A layer has opened outside the modal dialog that is open: it shows, and nothing in it can be reached.',
+    summary: 'A layer has opened outside the open modal dialog, so it is visible but inert.',
     sentence: (tag, { modal }) =>
-      `${tag} has opened over ${isElement(modal) ? tagText(markupOf(modal)) : 'a dialog'}, which is modal, and stands outside it: it shows and nothing in it can be reached.`,
+      `${tag} has opened outside ${isElement(modal) ? tagText(markupOf(modal)) : 'a dialog'}, which is modal, so it is visible but inert.`,
     remedy: 'Move it into the modal dialog.',
   },
   'key-duplicate': {
     severity: 'warning',
-    says: 'Two items have one key; the later one is given another, or is left out of data.',
-    sentence: (tag, { key }) => `${tag} has the key "${key}", which another item before it has already.`,
-    remedy: 'Give each item a data-key of its own.',
+    summary: 'Two items have the same key. The later one gets another key or, in data, is left out.',
+    sentence: (tag, { key }) => `${tag} has the key "${key}", which an earlier item already has.`,
+    remedy: 'Give each item its own data-key.',
   },
   'key-missing': {
     severity: 'warning',
-    says: 'A key was selected that no item has.',
-    sentence: (tag, { key }) => `${tag} was told to select "${key}", and no item has that key.`,
-    remedy: 'Add the item, and it is selected then; or select another.',
+    summary: 'The selected key belongs to no item.',
+    sentence: (tag, { key }) => `${tag}: "${key}" was selected, but no item has that key.`,
+    remedy: 'Add the item, which will then be selected, or select another key.',
   },
   'key-unknown': {
     severity: 'warning',
-    says: 'A tree was told to expand to a row that is not at hand.',
-    sentence: (tag, { key }) => `${tag} was told to expand to "${key}", and no row at hand has that key.`,
-    remedy: 'Open the branch that it comes with first, or name another.',
+    summary: 'expandTo was called with the key of a row that isn’t loaded.',
+    sentence: (tag, { key }) => `${tag}: expandTo("${key}") found no loaded row with that key.`,
+    remedy: 'Expand the lazy branch that contains the row first, or use another key.',
   },
   'content-failed': {
     severity: 'warning',
-    says: 'Content that comes later did not come.',
-    sentence: (tag, { error }) => `${tag}: its content did not come: ${failureText(error)}`,
-    remedy: 'Look at the error in the entry. The user can try again, and so does closing and opening.',
+    summary: 'Lazy content failed to load.',
+    sentence: (tag, { error }) => `${tag}: its content failed to load: ${failureText(error)}`,
+    remedy: 'Look at the error in the entry. Users can try again, and so does closing and opening.',
   },
   'branch-failed': {
     severity: 'warning',
-    says: 'What is under a lazy branch did not come.',
-    sentence: (tag, { key, error }) => `${tag}: what is under "${key}" did not come: ${failureText(error)}`,
-    remedy: 'Look at the error in the entry. The user can try again at the row that shows the failure.',
+    summary: 'The children of a lazy branch failed to load.',
+    sentence: (tag, { key, error }) => `${tag}: the children of "${key}" failed to load: ${failureText(error)}`,
+    remedy: 'Look at the error in the entry. Users can try again with the row that shows the failure.',
   },
   'options-failed': {
     severity: 'warning',
-    says: 'The options that a combobox asked for did not come.',
+    summary: 'The options of a combobox failed to load.',
     sentence: (tag, { query, error }) =>
-      `${tag}: the options for "${query}" did not come: ${failureText(error)}`,
-    remedy: 'Look at the error in the entry. The user can try again, and typing asks again.',
+      `${tag}: the options for "${query}" failed to load: ${failureText(error)}`,
+    remedy: 'Look at the error in the entry. Users can try again, and typing loads the options again.',
   },
   'render-failed': {
     severity: 'warning',
-    says: 'A render function threw for an item; its row shows the label instead.',
+    summary: 'A render function threw for an item. Its row shows the label instead.',
     sentence: (tag, { key, error }) => `${tag}: render failed for "${key}": ${failureText(error)}`,
     remedy: 'Change the function render so that it handles this item.',
   },
@@ -103,25 +103,25 @@ export const reported: { [C in Exclude<keyof Reports, keyof Steps>]: RuntimeCode
 /** What the journal itself sees of presses that do nothing. */
 export const wished = {
   'press-target-missing': {
-    says: 'A control was pressed that names an element that is not on the page.',
+    summary: 'A control was clicked whose target isn’t on the page.',
     remedy: 'Add the element, or correct the id that the control names.',
   },
   'command-unheard': {
-    says: 'A control sent a command that its target does not know.',
-    remedy: 'Send one of the commands that the entry lists. The page of each pattern lists them as well.',
+    summary: 'A control sent a command that its target doesn’t support.',
+    remedy: 'Use one of the commands that the entry lists. The page of each pattern lists them too.',
   },
   'control-disabled': {
-    says: 'A control was pressed while it had aria-disabled="true".',
-    remedy: 'Say beside the control why it cannot be used now.',
+    summary: 'A control was clicked while it had aria-disabled="true".',
+    remedy: 'Explain beside the control why it isn’t available.',
   },
 } as const;
 
 /** Every code of run time, for the documents. Without a `remedy` there is nothing to do. */
-export const runtimeCodes: readonly { code: string; severity: Severity; says: string; remedy?: string }[] = [
-  ...Object.entries(reported).map(([code, { severity, says, remedy }]) => ({
+export const runtimeCodes: readonly { code: string; severity: Severity; summary: string; remedy?: string }[] = [
+  ...Object.entries(reported).map(([code, { severity, summary, remedy }]) => ({
     code,
     severity,
-    says,
+    summary,
     ...(remedy !== undefined && { remedy }),
   })),
   ...Object.entries(wished).map(([code, wish]) => ({ code, severity: 'warning' as const, ...wish })),

@@ -26,8 +26,8 @@ const tellUnheard = (tell: TellWish, target: Element | undefined, asked: string)
   tell(
     'command-unheard',
     target,
-    `${tag(target)} was sent the command "${asked}", which it does not know.`,
-    near ? `Did you mean "${near}"?` : `It knows ${Object.keys(known).filter(Boolean).join(', ')}.`,
+    `${tag(target)} was sent the command "${asked}", which it doesn’t support.`,
+    near ? `Did you mean "${near}"?` : `It supports ${Object.keys(known).filter(Boolean).join(', ')}.`,
   );
 };
 
@@ -50,7 +50,7 @@ const onClick = (tell: TellWish, event: Event): void => {
     tell(
       'press-target-missing',
       control,
-      `${tag(control)} was pressed and names "${id}", which is not there.`,
+      `${tag(control)} was clicked, but its target "${id}" isn’t on the page.`,
       'Add the element, or correct the id.',
     );
   // What is disabled because a guard has not answered yet, or because it may not close, says so by itself.
@@ -58,8 +58,8 @@ const onClick = (tell: TellWish, event: Event): void => {
     tell(
       'control-disabled',
       control,
-      `${tag(control)} was pressed while aria-disabled.`,
-      'Say near it why it cannot be used now.',
+      `${tag(control)} was clicked while aria-disabled.`,
+      'Explain beside it why it isn’t available.',
     );
 };
 

@@ -37,7 +37,7 @@ export function isThere<A>(held: Held<A>): boolean {
   close(held, 'removed', true);
   if (held.wasThere) return false;
   throw new TypeError(
-    `elastic-shell: ${described(host.root)} is not in the document; append it before it opens`,
+    `elastic-shell: ${described(host.root)} is not in the document; append it before opening it`,
   );
 }
 

@@ -54,7 +54,7 @@ export function anchored(
       const found = typeof anchor === 'function' ? anchor() : anchor;
       if (!isAnchor(found))
         throw new TypeError(
-          `elastic-shell: ${root.getAttribute('role') ?? 'popover'} #${root.id} needs an anchor, an element or { x, y }, got ${described(found)}; name it by commandfor on a button, or give the option anchor`,
+          `elastic-shell: ${root.getAttribute('role') ?? 'popover'} #${root.id} needs an anchor, an element or { x, y }, got ${described(found)}; name it with commandfor on a button, or set the option anchor`,
         );
       // What is left of its last place would have it laid out twice.
       forgetPlace(root, options.fit === 'anchor' ? found : undefined);

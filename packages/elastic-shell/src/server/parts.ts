@@ -65,7 +65,7 @@ function described(pattern: string | Description): Description {
   const known = descriptionOf(pattern);
   if (known) return known;
   throw new TypeError(
-    `elastic-shell: partsOf knows no pattern "${pattern}"; there are ${Object.keys(outlines).sort().join(', ')}`,
+    `elastic-shell: partsOf got the unknown pattern "${pattern}"; there are ${Object.keys(outlines).sort().join(', ')}`,
   );
 }
 

@@ -64,7 +64,7 @@ export async function expectContract(
   };
   if (layers.includes(found.pattern) && !again().opener)
     throw new Error(
-      `elastic-shell: no control is known to open the ${pattern} “${found.name}”, so no row of it can be run; name it: expectContract(root, '${pattern}', { opener: button })`,
+      `elastic-shell: found no control that opens the ${pattern} “${found.name}”, so none of its checks can run; name it: expectContract(root, '${pattern}', { opener: button })`,
     );
   const stage = new PageStage(again, reset, signal);
   const skipped = [...skip, ...(needsBrowser[found.pattern] ?? [])];
@@ -86,7 +86,7 @@ export async function expectContract(
   if (failed.length)
     throw new Error(
       [
-        `elastic-shell: ${failed.length} of ${results.length} rows of ${pattern} “${found.name}” do not hold:`,
+        `elastic-shell: ${failed.length} of ${results.length} checks of ${pattern} “${found.name}” fail:`,
         ...failed.map(sentence),
       ].join('\n'),
     );

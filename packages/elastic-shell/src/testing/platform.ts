@@ -43,9 +43,9 @@ function setUpDialogs(win: Win, { modal }: Shown): Undo[] {
   const open = (dialog: HTMLDialogElement, isModal: boolean): void => {
     if (dialog.hasAttribute('open')) {
       if (isModal === modal.has(dialog)) return;
-      throw invalid(win, 'The dialog is open already, in another way.');
+      throw invalid(win, 'The dialog is already open in another way.');
     }
-    if (isModal && !dialog.isConnected) throw invalid(win, 'The dialog stands in no document.');
+    if (isModal && !dialog.isConnected) throw invalid(win, 'The dialog is not in a document.');
     if (!dialog.dispatchEvent(toggleEvent(dialog, 'beforetoggle', 'closed', 'open', true))) return;
     dialog.setAttribute('open', '');
     if (isModal) modal.add(dialog);
@@ -94,8 +94,8 @@ function setUpPopovers(win: Win, { popovers }: Shown): Undo[] {
   const proto = win.HTMLElement.prototype;
   const show = (element: HTMLElement): void => {
     if (!element.hasAttribute('popover'))
-      throw new win.DOMException('It is no popover.', 'NotSupportedError');
-    if (!element.isConnected) throw invalid(win, 'The popover stands in no document.');
+      throw new win.DOMException('It is not a popover.', 'NotSupportedError');
+    if (!element.isConnected) throw invalid(win, 'The popover is not in a document.');
     if (popovers.has(element)) return;
     if (!element.dispatchEvent(toggleEvent(element, 'beforetoggle', 'closed', 'open', true))) return;
     popovers.add(element);

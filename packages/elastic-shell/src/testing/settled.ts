@@ -37,12 +37,12 @@ const stops = 'a[href],button:enabled,input:enabled,select:enabled,textarea:enab
 function underWay(element: Element): string[] {
   const found: string[] = [];
   const run = wiredRun(element);
-  if (run?.waiting) found.push('its guard has not answered');
-  if (run && isAsking(run)) found.push('the owner of a state has not answered');
+  if (run?.waiting) found.push('its guard is pending');
+  if (run && isAsking(run)) found.push('the store that controls a state is pending');
   const phase = element.getAttribute('data-phase');
   if (phase === 'opening' || phase === 'closing') found.push(`it is ${phase}`);
   // Besides a guard, content that comes later says so.
-  if (!run?.waiting && element.getAttribute('aria-busy') === 'true') found.push('its content has not come');
+  if (!run?.waiting && element.getAttribute('aria-busy') === 'true') found.push('its content is loading');
   const isMoving = (element.getAnimations?.() ?? []).some(
     ({ playState, effect }) => playState === 'running' && effect?.getComputedTiming().endTime !== Infinity,
   );
@@ -59,7 +59,7 @@ function pendingIn(nodes: readonly (Element | Document)[], roots: readonly Eleme
     ...node.querySelectorAll('[data-phase],[aria-busy=true]'),
   ]);
   const busy = [...new Set([...elements, ...roots])].flatMap(underWay);
-  return coming.count ? [...busy, 'a part of the library is being loaded'] : busy;
+  return coming.count ? [...busy, 'a part of the library is loading'] : busy;
 }
 
 const turn = (): Promise<void> => new Promise((resolve) => void wait(resolve, 0));
@@ -86,7 +86,7 @@ export async function settled(
       const pending = pendingIn(nodes, roots);
       calm = pending.length ? 0 : calm + 1;
       if (pending.length && now() > end)
-        throw new Error(`elastic-shell: settled waited ${timeout} ms, and still ${pending.join('; ')}`);
+        throw new Error(`elastic-shell: settled waited ${timeout} ms, but ${pending.join('; ')}`);
     }
   } finally {
     endAct();

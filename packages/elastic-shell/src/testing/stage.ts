@@ -51,7 +51,7 @@ export class PageStage implements Stage {
   }
 
   facts(): Promise<Facts> {
-    return Promise.resolve(factsOf(this.find()) ?? fail('the widget is gone'));
+    return Promise.resolve(factsOf(this.find()) ?? fail('the widget was removed'));
   }
 
   listen(): Promise<string> {
@@ -98,7 +98,7 @@ export class PageStage implements Stage {
   async click(what: 'opener' | 'item' | 'root', index = 0): Promise<Facts> {
     const { opener, root, items } = this.find();
     const element = what === 'opener' ? opener : what === 'item' ? items?.()[index] : root;
-    return element ? this.#act(() => pressPointer(element)) : fail('there is nothing to press');
+    return element ? this.#act(() => pressPointer(element)) : fail('there is nothing to click');
   }
 
   async hover(): Promise<void> {

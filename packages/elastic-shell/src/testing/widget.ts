@@ -33,7 +33,7 @@ export function checkName(name: string): void {
   const names = checked();
   if (!names.includes(name))
     throw new TypeError(
-      `elastic-shell: there are no rows of a pattern "${name}"; there are ${names.join(', ')}`,
+      `elastic-shell: the pattern "${name}" has no checks; there are ${names.join(', ')}`,
     );
 }
 
@@ -86,9 +86,9 @@ export function widgetAt(root: Element, name?: ContractName): { found: Found; wi
     best ?? (asked === undefined || Object.hasOwn(outlines, asked) ? undefined : ownWidget(root, asked));
   if (own) return own;
   const hint =
-    'showPopover' in root ? '' : '; where the platform has no popovers, call setUpPlatform() first';
+    'showPopover' in root ? '' : '; if the platform has no popovers, call setUpPlatform() first';
   const there = [...new Set(all.map(({ pattern }) => pattern))].join(', ') || 'nothing';
   throw new Error(
-    `elastic-shell: at ${described(root)} there is no ${asked ?? 'widget'} that shows; on the page there is ${there}${hint}`,
+    `elastic-shell: found no visible ${asked ?? 'widget'} at ${described(root)}; the page has ${there}${hint}`,
   );
 }

@@ -46,8 +46,8 @@ describe('the journal', () => {
     });
     expect(entries).toEqual([
       'change: <div id="p">: open became true, reason command.',
-      'refused: <div id="p">: a guard refused that open become false, reason command.',
-      'busy: <div id="p">: open was to become false, reason program, while a guard was still making up its mind; it was ignored.',
+      'refused: <div id="p">: a guard refused open = false, reason command.',
+      'busy: <div id="p">: open = false, reason program, was ignored because a guard is pending.',
     ]);
   });
 
@@ -63,7 +63,7 @@ describe('the journal', () => {
     });
     expect(entries).toEqual([
       ['command-unheard', 'Did you mean "--toggle"?'],
-      ['control-disabled', 'Say near it why it cannot be used now.'],
+      ['control-disabled', 'Explain beside it why it isn’t available.'],
     ]);
   });
 
@@ -151,7 +151,7 @@ describe('the journal', () => {
         message({ defaultOpen: true }),
       ];
     });
-    expect(remedy).toBe('Give the element the id "open-menu", or name another.');
+    expect(remedy).toBe('Give the element the id "open-menu", or name another id.');
     expect(messages.map((each) => /did you mean "(.*)"\?/.exec(each)?.[1])).toEqual([
       'open',
       'onChange',

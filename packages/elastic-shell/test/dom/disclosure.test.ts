@@ -262,7 +262,7 @@ describe('a guard', () => {
 describe('misuse', () => {
   it.each([[null], [undefined], ['p'], [document]])('refuses %p as a root', (root) => {
     expect(() => wireDisclosure(root as never)).toThrow(
-      /^elastic-shell: disclosure needs an element not wired yet, got /,
+      /^elastic-shell: disclosure needs an element that is not wired yet, got /,
     );
   });
 

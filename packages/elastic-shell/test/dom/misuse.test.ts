@@ -100,7 +100,7 @@ describe('values', () => {
 describe('setDefaults', () => {
   it('refuses a pattern and an option that are not known, and says what was meant', () => {
     expect(() => shell.setDefaults('dialgo' as 'dialog', {})).toThrow(
-      'elastic-shell: setDefaults knows no pattern "dialgo"; did you mean "dialog"?',
+      'elastic-shell: setDefaults got the unknown pattern "dialgo"; did you mean "dialog"?',
     );
     expect(() => shell.setDefaults('dialog', { outsid: 'keep' } as never)).toThrow(
       'elastic-shell: dialog has no option "outsid"; did you mean "outside"?',

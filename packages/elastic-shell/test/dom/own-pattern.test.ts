@@ -64,7 +64,7 @@ elementOf(depth);
 
 const described = describePattern(depth, {
   notes: {
-    says: 'Shows how deep the water is.',
+    summary: 'Shows how deep the water is.',
     keys: [{ on: 'root', key: 'ArrowDown', does: 'One fathom deeper', by: 'engine' }],
   },
   rules: [
@@ -72,7 +72,7 @@ const described = describePattern(depth, {
       code: 'depth-unnamed',
       severity: 'error',
       clause: 'WAI-ARIA, spinbutton',
-      says: 'A depth has no name.',
+      summary: 'A depth has no name.',
       on: ['[data-wire]'],
       find: (element) =>
         element.attribute('data-wire') !== 'depth' || element.attribute('aria-label')

@@ -83,7 +83,7 @@ describe.each(['as jsdom is', 'with the platform set up'])('rows of contracts, %
     const failed = await expectContract(at('w'), 'tabs', { signal: over.signal }).catch(
       (error: Error) => error.message,
     );
-    expect(failed).toMatch(/^elastic-shell: \d of 7 rows of tabs “Pages” do not hold:\n/);
+    expect(failed).toMatch(/^elastic-shell: \d of 7 checks of tabs “Pages” fail:\n/);
     expect(failed).toMatch(/ {2}ArrowRight: focus goes to the next tab; got: “Hull” is current, 1 of 3/);
     expect(failed).toMatch(/ {2}End: focus goes to the last tab; got: /);
   });
@@ -91,7 +91,7 @@ describe.each(['as jsdom is', 'with the platform set up'])('rows of contracts, %
   it('are refused for what is not there', async () => {
     put('<p id="w">Text</p>');
     await expect(expectContract(at('w'), 'tabs')).rejects.toThrow(
-      'elastic-shell: at <p id="w"> there is no tabs that shows; on the page there is nothing',
+      'elastic-shell: found no visible tabs at <p id="w">; the page has nothing',
     );
     await expect(expectContract(at('w'), 'tabz' as 'tabs')).rejects.toThrow(
       'there are no rows of a pattern "tabz"',
@@ -206,7 +206,7 @@ describe('settled', () => {
     const wired = shell.wireDisclosure(at('w'), { guard: () => new Promise(() => undefined) });
     wired.open.set(true);
     await expect(settled(at('w'), { timeout: 30 })).rejects.toThrow(
-      'settled waited 30 ms, and still <div id="w">: its guard has not answered',
+      'settled waited 30 ms, and still <div id="w">: its guard is pending',
     );
     wired.unwire();
   });
@@ -243,7 +243,7 @@ describe('the platform that is set up', () => {
     ]).toEqual([true, dialog, 'In']);
     at('b').focus();
     expect(document.activeElement?.textContent).toBe('In');
-    expect(() => dialog.show()).toThrow('The dialog is open already, in another way.');
+    expect(() => dialog.show()).toThrow('The dialog is already open in another way.');
     dialog.close('done');
     expect([
       dialog.returnValue,

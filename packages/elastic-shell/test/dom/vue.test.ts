@@ -372,6 +372,6 @@ it('follows items that are changed in place, however deep, and renders the items
 
 it('says what is wrong when it is called outside of setup', () => {
   expect(() => useDialog()).toThrow(
-    'elastic-shell: a dialog was made outside of a component; call its function in setup() or in <script setup>, before the first await',
+    'elastic-shell: a dialog was created outside a component; call its function in setup() or in <script setup>, before the first await',
   );
 });

@@ -139,8 +139,8 @@ it('lists what is on the page beside it, or behind a button where there is no ro
   await page.setViewportSize({ width: 1000, height: 800 });
   await page.getByRole('button', { name: 'On this page' }).press('Enter');
   const here = page.getByRole('navigation', { name: 'On this page' });
-  await here.getByRole('link', { name: 'What it owes' }).press('Enter');
-  await page.waitForURL(/#what-it-owes$/);
+  await here.getByRole('link', { name: 'Guarantees' }).press('Enter');
+  await page.waitForURL(/#guarantees$/);
   await page.setViewportSize({ width: 1280, height: 800 });
 });
 

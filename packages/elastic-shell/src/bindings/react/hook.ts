@@ -138,7 +138,7 @@ class Instance implements HandleRules {
     this.isChecked = true;
     tellError(
       new TypeError(
-        `elastic-shell: ${described(element)} is not wired, because a ref of its own replaces that of the parts that are spread onto it; give the ref to the hook instead: { ref: yourRef }`,
+        `elastic-shell: ${described(element)} is not wired, because its own ref replaces the ref of the parts; pass it to the hook instead: { ref: yourRef }`,
       ),
     );
   }

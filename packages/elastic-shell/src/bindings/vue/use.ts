@@ -137,7 +137,7 @@ export function useInstance(bindable: Bindable, given: Given<object> = {}): obje
   const owner = getCurrentInstance();
   if (!owner)
     throw new TypeError(
-      `elastic-shell: a ${bindable.outline.name} was made outside of a component; call its function in setup() or in <script setup>, before the first await`,
+      `elastic-shell: a ${bindable.outline.name} was created outside a component; call its function in setup() or in <script setup>, before the first await`,
     );
   const defaults = inject(defaultsKey, {})[bindable.outline.name];
   const read = (): Taken => {

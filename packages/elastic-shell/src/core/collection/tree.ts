@@ -34,7 +34,7 @@ const childrenOf = (node: TreeNode): readonly TreeNode[] =>
 function checkNode(node: TreeNode | null | undefined, which: string): void {
   const must = (what: string, got: unknown): never => {
     throw new TypeError(
-      `elastic-shell: tree node ${which} needs a ${what} that is a text, got ${JSON.stringify(got)?.slice(0, 80)}`,
+      `elastic-shell: tree node ${which} needs a text as its ${what}, got ${JSON.stringify(got)?.slice(0, 80)}`,
     );
   };
   if (typeof node?.key !== 'string') must('key', node);
@@ -54,7 +54,7 @@ const place = (
       checkNode(node, `${at} ${above === undefined ? 'at the top' : `under "${above}"`}`);
       if (nodes.has(node.key))
         throw new TypeError(
-          `elastic-shell: tree node "${node.key}" (${node.label}) stands in it twice; give each node a key of its own`,
+          `elastic-shell: tree node "${node.key}" (${node.label}) has a duplicate key; give each node its own key`,
         );
       nodes.set(node.key, { node, parent: above, level: depth, position: at + 1, size: list.length });
       const children = childrenOf(node);

@@ -8,7 +8,7 @@ import { accordionMethodNotes, accordionOptionNotes } from './typed-notes.js';
 export const accordionNotes: Notes<AccordionPart> = {
   name: 'accordion',
   group: 'section',
-  says: 'Headings with buttons that show and hide the section below each heading.',
+  summary: 'Headings with buttons that show and hide the section below each heading.',
   for: 'Several headings in a row, each with a collapsible section: steps, questions, groups of settings.',
   not: 'Views of which exactly one is visible (use tabs), or a single section (use a disclosure).',
   standard: 'WAI-ARIA Authoring Practices, Accordion; HTML, the details element',
@@ -55,7 +55,7 @@ export const accordionNotes: Notes<AccordionPart> = {
   methods: accordionMethodNotes,
   commands: expandCommands,
   options: accordionOptionNotes,
-  owes: [
+  guarantees: [
     'Closed content is removed from the accessibility tree and the tab order. Find-in-page opens it, with the reason "found".',
     'If opening one section closes another, both changes have the same reason. With keepOne, the button of the last open section has aria-disabled.',
     'Panels animate to their measured size, reverse without a jump, follow content that grows, and leave no size behind. With reduced motion they don’t animate.',

@@ -58,7 +58,7 @@ export const accordion: ContractWithoutRead<AccordionState, AccordionChoices, Ac
   fixed: ['elastic'],
   options: accordionOptionKinds,
   commands: expandCommands,
-  says: { hidden: 'expanded', open: 'expanded' },
+  attributeStates: { hidden: 'expanded', open: 'expanded' },
   /** However it comes, no more are open than may be: an owner's set is no exception. What was opened last stays. */
   correct(state, { items, options }, before) {
     const { expanded } = state;

@@ -8,7 +8,7 @@ import { carouselMethodNotes, carouselOptionNotes } from './typed-notes.js';
 export const carouselNotes: Notes<CarouselPart> = {
   name: 'carousel',
   group: 'section',
-  says: 'Shows slides side by side, one or several at a time.',
+  summary: 'Shows slides side by side, one or several at a time.',
   for: 'Pictures or cards side by side, of which some are visible and the others a swipe or a click away.',
   not: 'Content that everyone needs to see: most people miss slides that are out of view.',
   standard: 'WAI-ARIA Authoring Practices, Carousel; CSS Scroll Snap; WCAG 2.2.2, Pause, Stop, Hide',
@@ -77,7 +77,7 @@ export const carouselNotes: Notes<CarouselPart> = {
     { name: '--rotate', does: 'Starts or stops the rotation.' },
   ],
   options: carouselOptionNotes,
-  owes: [
+  guarantees: [
     'Slides out of view are inert: nothing in them is focusable or clickable.',
     'Swipes, trackpads and scroll wheels use native scroll snapping, and the state follows.',
     'Rotation pauses while the pointer or focus is inside and while the page is hidden. It stops for good when the user stops it. With reduced motion it starts only when the user starts it.',

@@ -8,7 +8,7 @@ import { comboboxMethodNotes, comboboxOptionNotes } from './typed-notes.js';
 export const comboboxNotes: Notes<ComboboxPart> = {
   name: 'combobox',
   group: 'control',
-  says: 'A field with a list of options to choose from. People open the list or search it by typing, and select one or several.',
+  summary: 'A field with a list of options to choose from. People open the list or search it by typing, and select one or several.',
   for: 'Choosing one or several of many options by typing, from local data or from a server.',
   not: 'A handful of fixed text values: the <select> element needs no script.',
   standard: 'WAI-ARIA Authoring Practices, Combobox',
@@ -149,7 +149,7 @@ export const comboboxNotes: Notes<ComboboxPart> = {
   methods: comboboxMethodNotes,
   commands: [...openCommands, ...selectCommands.filter(({ name }) => name !== '--select-all')],
   options: comboboxOptionNotes,
-  owes: [
+  guarantees: [
     'Closing the list restores the label of the selected option, or keeps free text. The search text is always cleared.',
     'Each option’s label is its accessible name, and its description follows. The matching text has the CSS highlight shell-match.',
     'While options load from a server, the previous ones stay visible. A failure is shown, with a button to try again.',

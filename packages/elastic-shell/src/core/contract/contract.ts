@@ -93,7 +93,7 @@ export interface Contract<State extends object, Options = object, Intent extends
    *
    * @defaultValue none
    */
-  says?: Readonly<Record<string, keyof State & string>>;
+  attributeStates?: Readonly<Record<string, keyof State & string>>;
   /**
    * What of the state the platform or a user has brought about before it was wired.
    *
@@ -150,7 +150,7 @@ export interface Notes<Part extends string = string> {
   /** Where documents show it: with what opens above the page, with what shows content in place, or with controls. */
   group: 'layer' | 'section' | 'control';
   /** One sentence: what it is for. */
-  says: string;
+  summary: string;
   /** When to use it. */
   for: string;
   /** What should be another pattern, which is named. */
@@ -165,5 +165,5 @@ export interface Notes<Part extends string = string> {
   /** What a control asks for by its attribute `command`; `value`: what its attribute `value` says. */
   commands: readonly { name: string; does: string; value?: string }[];
   options: readonly OptionNote[];
-  owes: readonly string[];
+  guarantees: readonly string[];
 }

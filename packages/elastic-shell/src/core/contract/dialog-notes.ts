@@ -8,7 +8,7 @@ import { dialogMethodNotes, dialogOptionNotes } from './typed-notes.js';
 export const dialogNotes: Notes<DialogPart> = {
   name: 'dialog',
   group: 'layer',
-  says: 'Opens above the page and makes the rest of the page inert until it is answered or dismissed.',
+  summary: 'Opens above the page and makes the rest of the page inert until it is answered or dismissed.',
   for: 'Content that has to be read, answered or filled in before the user continues: a form, a confirmation, terms.',
   not: 'A hint beside a control (use a popover), a message that changes were saved (use an output element), or content that people compare with the page behind it (use a non-modal drawer).',
   standard: 'WAI-ARIA Authoring Practices, Dialog (Modal) and Alert Dialog; HTML, the dialog element',
@@ -67,7 +67,7 @@ export const dialogNotes: Notes<DialogPart> = {
   methods: dialogMethodNotes,
   commands: resultCommands,
   options: dialogOptionNotes,
-  owes: [
+  guarantees: [
     'While it is open, everything outside it is inert. The page doesn’t scroll or shift sideways.',
     'When it opens, focus moves to the element with [autofocus], the first field, the least destructive action or the heading, in that order. Long text starts at its top.',
     'When it is opened with the keyboard, focus stays on the dialog itself for a moment, so that a screen reader announces its name. Keys pressed during that moment go to the first control.',

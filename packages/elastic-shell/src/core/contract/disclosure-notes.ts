@@ -8,7 +8,7 @@ import { disclosureMethodNotes, disclosureOptionNotes } from './typed-notes.js';
 export const disclosureNotes: Notes<DisclosurePart> = {
   name: 'disclosure',
   group: 'section',
-  says: 'Shows and hides content in place.',
+  summary: 'Shows and hides content in place.',
   for: 'One button that shows and hides the content after it: details, more text, a filter.',
   not: 'Several related sections in a row (use an accordion), or content above the page (use a popover).',
   standard: 'WAI-ARIA Authoring Practices, Disclosure (Show/Hide); HTML, the details element',
@@ -41,7 +41,7 @@ export const disclosureNotes: Notes<DisclosurePart> = {
   methods: disclosureMethodNotes,
   commands: openCommands,
   options: disclosureOptionNotes,
-  owes: [
+  guarantees: [
     'Closed content is removed from the accessibility tree and the tab order.',
     'Find-in-page searches closed content and opens it, with the reason "found".',
     'aria-expanded on every opener always matches what is visible.',

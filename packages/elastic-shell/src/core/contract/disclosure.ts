@@ -22,7 +22,7 @@ export const disclosure: Contract<Openable, object, OpenIntent> = {
       ? view.root.hasAttribute('open')
       : !view.root.hasAttribute('hidden') && view.root.getAttribute('data-phase') !== 'closing',
   }),
-  says: { hidden: 'open', open: 'open' },
+  attributeStates: { hidden: 'open', open: 'open' },
   step: stepOpenable,
   semantics: {
     root: ({ open }, view) =>

@@ -8,7 +8,7 @@ import { drawerMethodNotes, drawerOptionNotes } from './typed-notes.js';
 export const drawerNotes: Notes<DialogPart> = {
   name: 'drawer',
   group: 'layer',
-  says: 'A dialog at an edge of the screen. It is modal, or leaves the page beside it usable.',
+  summary: 'A dialog at an edge of the screen. It is modal, or leaves the page beside it usable.',
   for: 'Content that slides in from an edge: the navigation of a site on a small screen, or filters beside a list that stays usable.',
   not: 'A question with an answer (use a dialog), or navigation that fits on the page.',
   standard:
@@ -58,7 +58,7 @@ export const drawerNotes: Notes<DialogPart> = {
   methods: drawerMethodNotes,
   commands: resultCommands,
   options: drawerOptionNotes,
-  owes: [
+  guarantees: [
     'A modal drawer has all guarantees of a modal dialog.',
     'Its edges are logical: start and end follow the writing direction.',
     'It avoids the screen’s cut-outs (safe areas), and its content scrolls inside it.',

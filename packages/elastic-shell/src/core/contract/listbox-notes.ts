@@ -8,7 +8,7 @@ import { listboxMethodNotes, listboxOptionNotes } from './typed-notes.js';
 export const listboxNotes: Notes<ListboxPart> = {
   name: 'listbox',
   group: 'control',
-  says: 'A list of options, of which one or several can be selected.',
+  summary: 'A list of options, of which one or several can be selected.',
   for: 'Choosing one or several options from a list that stays on the page.',
   not: 'A few options in a form (use radio buttons or checkboxes), or a list that needs searching (use a combobox).',
   standard: 'WAI-ARIA Authoring Practices, Listbox',
@@ -105,7 +105,7 @@ export const listboxNotes: Notes<ListboxPart> = {
   methods: listboxMethodNotes,
   commands: selectCommands,
   options: listboxOptionNotes,
-  owes: [
+  guarantees: [
     'The listbox has one tab stop, and the current option is always visible.',
     'Options can be added and removed later. Selected keys are kept even if their option is missing.',
     'With more than 200 items, only the visible rows are in the page, with aria-setsize and aria-posinset. The row with focus always stays.',

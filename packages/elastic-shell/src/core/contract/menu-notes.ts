@@ -8,7 +8,7 @@ import { menuMethodNotes, menuOptionNotes } from './typed-notes.js';
 export const menuNotes: Notes<MenuPart> = {
   name: 'menu',
   group: 'control',
-  says: 'A list of actions, opened by a button or as a context menu.',
+  summary: 'A list of actions, opened by a button or as a context menu.',
   for: 'A list of actions behind a button, or a context menu.',
   not: 'Navigation (use links), or choosing a value for a form (use a listbox, a combobox or a <select>).',
   standard: 'WAI-ARIA Authoring Practices, Menu Button and Menu',
@@ -100,7 +100,7 @@ export const menuNotes: Notes<MenuPart> = {
   methods: menuMethodNotes,
   commands: [...openCommands, ...popoverCommands, ...checkCommands],
   options: menuOptionNotes,
-  owes: [
+  guarantees: [
     'When it closes, focus returns to the opener or, for a context menu, to the element that had focus before.',
     'On its way to a submenu the pointer may cross other items.',
     'Disabled items are focusable but can’t be activated.',

@@ -8,7 +8,7 @@ import { menubarMethodNotes, menubarOptionNotes } from './typed-notes.js';
 export const menubarNotes: Notes<MenubarPart> = {
   name: 'menubar',
   group: 'control',
-  says: 'The commands of an application, in a row of menus.',
+  summary: 'The commands of an application, in a row of menus.',
   for: 'An application with so many commands that people look for them by name, such as an editor.',
   not: 'The navigation of a site (use links, or disclosures with links), a few tools (use a toolbar), or one list of actions (use a menu).',
   standard: 'WAI-ARIA Authoring Practices, Menubar',
@@ -90,7 +90,7 @@ export const menubarNotes: Notes<MenubarPart> = {
   methods: menubarMethodNotes,
   commands: [],
   options: menubarOptionNotes,
-  owes: [
+  guarantees: [
     'The menubar has one tab stop: the item that had focus last.',
     'While a menu is open, moving the pointer to another item opens that menu instead. While no menu is open, moving the pointer opens nothing.',
     'On touch screens the first tap opens a menu.',

@@ -8,7 +8,7 @@ import { popoverMethodNotes, popoverOptionNotes } from './typed-notes.js';
 export const popoverNotes: Notes<PopoverPart> = {
   name: 'popover',
   group: 'layer',
-  says: 'Opens beside its opener, above the rest of the page, and follows it. The page stays usable.',
+  summary: 'Opens beside its opener, above the rest of the page, and follows it. The page stays usable.',
   for: 'Content beside a button that can contain links and fields: a note, a picker, a small form. The page stays usable.',
   not: 'Plain text that describes a control (use a tooltip), or a list of actions (use a menu).',
   standard: 'HTML, the popover attribute; CSS Anchor Positioning, position-area; WCAG 2.4.3, Focus Order',
@@ -58,7 +58,7 @@ export const popoverNotes: Notes<PopoverPart> = {
   methods: popoverMethodNotes,
   commands: [...openCommands, ...popoverCommands],
   options: popoverOptionNotes,
-  owes: [
+  guarantees: [
     'It stays inside the viewport, beside its anchor. If it is larger than the available space, its content scrolls.',
     'It follows its anchor when the page scrolls, is resized or changes its layout. It does no work while nothing moves.',
     'It closes if its anchor is scrolled out of view or removed.',

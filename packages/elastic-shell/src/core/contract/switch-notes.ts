@@ -7,7 +7,7 @@ import { switchMethodNotes, switchOptionNotes } from './typed-notes.js';
 export const switchNotes: Notes<SwitchPart> = {
   name: 'switch',
   group: 'control',
-  says: 'Turns one setting on or off, immediately.',
+  summary: 'Turns one setting on or off, immediately.',
   for: 'A setting that takes effect immediately.',
   not: 'A choice that is submitted with a form later (use a checkbox).',
   standard: 'WAI-ARIA Authoring Practices, Switch; HTML, form-associated elements',
@@ -44,7 +44,7 @@ export const switchNotes: Notes<SwitchPart> = {
     { name: '--toggle', does: 'Turns it on if it is off, and off if it is on.' },
   ],
   options: switchOptionNotes,
-  owes: [
+  guarantees: [
     'aria-checked (or checked) always matches the state, however it was changed.',
     'It takes part in its form: a button with a name submits its value (or "on") while it is on, and a reset restores the initial state.',
     'While a guard is pending it is marked as busy and ignores clicks. If the guard refuses, the switch keeps its state.',

@@ -27,7 +27,7 @@ export const switching: Contract<SwitchState, object, SwitchIntent> = {
         ? root.hasAttribute('checked')
         : root.getAttribute('aria-checked') === 'true',
   }),
-  says: { 'aria-checked': 'checked' },
+  attributeStates: { 'aria-checked': 'checked' },
   step(state, intent) {
     const checked = intent === 'toggle' ? !state.checked : intent === 'on';
     return checked === state.checked ? state : { checked };

@@ -8,7 +8,7 @@ import { tabsMethodNotes, tabsOptionNotes } from './typed-notes.js';
 export const tabsNotes: Notes<TabsPart> = {
   name: 'tabs',
   group: 'section',
-  says: 'A list of tabs, each with a panel. One panel is visible at a time.',
+  summary: 'A list of tabs, each with a panel. One panel is visible at a time.',
   for: 'Several views in one place, one visible at a time: the sections of a record.',
   not: 'Steps in a sequence, the pages of a site (use links), or sections that people compare.',
   standard: 'WAI-ARIA Authoring Practices, Tabs',
@@ -90,7 +90,7 @@ export const tabsNotes: Notes<TabsPart> = {
     { name: '--close', does: 'Closes a tab, or the selected one if no value is given.', value: 'the key of a tab' },
   ],
   options: tabsOptionNotes,
-  owes: [
+  guarantees: [
     'The tabs always have exactly one tab stop, if any tab is focusable. Arrow keys skip disabled tabs.',
     'A list that is too long scrolls, and the selected tab stays visible.',
     'Tabs and panels can be added and removed later. If the selected tab is removed, its neighbour is selected.',

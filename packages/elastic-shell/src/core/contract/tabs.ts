@@ -110,7 +110,7 @@ export const tabs: ContractWithoutRead<TabsState, TabsChoices, TabsIntent> = {
     '--select': 'select',
     '--close': 'remove',
   },
-  says: { 'aria-selected': 'selected' },
+  attributeStates: { 'aria-selected': 'selected' },
   step(state, intent, view) {
     const { at = state.selected } = view;
     if (intent === 'close' || intent === 'remove') {

@@ -8,7 +8,7 @@ import { toolbarMethodNotes, toolbarOptionNotes } from './typed-notes.js';
 export const toolbarNotes: Notes<ToolbarPart> = {
   name: 'toolbar',
   group: 'control',
-  says: 'A row of controls with one tab stop. Arrow keys move between them.',
+  summary: 'A row of controls with one tab stop. Arrow keys move between them.',
   for: 'Three or more controls that act on the same content, such as the tools of a chart or a text editor.',
   not: 'Two buttons (let Tab move to both), a list of actions behind a button (use a menu), or the commands of a whole application (use a menubar).',
   standard: 'WAI-ARIA Authoring Practices, Toolbar',
@@ -76,7 +76,7 @@ export const toolbarNotes: Notes<ToolbarPart> = {
   methods: toolbarMethodNotes,
   commands: [],
   options: toolbarOptionNotes,
-  owes: [
+  guarantees: [
     'The toolbar has one tab stop: the item that had focus last. If that item is removed, its neighbour takes over.',
     'A text field keeps its arrow keys until the caret is at its end. Then the arrow key moves to the next item. Home and End stay in the field.',
     'A select, a slider and a number field keep the arrow keys that change their value.',

@@ -8,7 +8,7 @@ import { tooltipMethodNotes, tooltipOptionNotes } from './typed-notes.js';
 export const tooltipNotes: Notes<TooltipPart> = {
   name: 'tooltip',
   group: 'layer',
-  says: 'Shows a short description of a control while the pointer or focus is on it.',
+  summary: 'Shows a short description of a control while the pointer or focus is on it.',
   for: 'A few words that describe a control, shown on focus and on hover.',
   not: 'The only name of a control (name the control itself), content to click or to read carefully (use a popover), or information that touch users need.',
   standard: 'WAI-ARIA Authoring Practices, Tooltip; WCAG 1.4.13, Content on Hover or Focus',
@@ -33,7 +33,7 @@ export const tooltipNotes: Notes<TooltipPart> = {
   methods: tooltipMethodNotes,
   commands: openCommands,
   options: tooltipOptionNotes,
-  owes: [
+  guarantees: [
     'It appears on hover and on keyboard focus. It stays until it is dismissed, the pointer leaves or focus moves.',
     'The pointer can move onto the tooltip without closing it.',
     'Escape hides it and leaves focus where it is.',

@@ -8,7 +8,7 @@ import { treeMethodNotes, treeOptionNotes } from './typed-notes.js';
 export const treeNotes: Notes<TreePart> = {
   name: 'tree',
   group: 'control',
-  says: 'Rows in branches that expand and collapse, for moving through, selecting or checking.',
+  summary: 'Rows in branches that expand and collapse, for moving through, selecting or checking.',
   for: 'Hierarchies in collapsible branches: folders, parts, places.',
   not: 'The navigation of a site (use nested lists of links in disclosures), or a table with columns.',
   standard: 'WAI-ARIA Authoring Practices, Tree View',
@@ -104,7 +104,7 @@ export const treeNotes: Notes<TreePart> = {
   methods: treeMethodNotes,
   commands: [...selectCommands, ...expandCommands, ...checkCommands],
   options: treeOptionNotes,
-  owes: [
+  guarantees: [
     'The tree has one tab stop. Collapsing a branch that contains focus moves focus to that branch.',
     'While the children of a branch load, the branch is busy. If loading fails, a row of its own reports the failure and offers another try.',
     'A filter shows the matches and their branches. Clearing it collapses the branches that it expanded. The number of matches is announced, and a message is shown if there are none.',

@@ -926,7 +926,7 @@ export const disclosureOptionNotes: readonly OptionNote[] = [
     name: 'elastic',
     values: 'block, inline, none',
     type: "'block' | 'inline' | 'none'",
-    default: 'none: at once',
+    default: 'none',
     does: 'Sets how it opens: animating to its measured height (block) or width (inline), or without animation. Requires structure.css.',
     example: "elastic: 'block'",
   },
@@ -1175,7 +1175,7 @@ export const tabsMethodNotes: Notes['methods'] = [
   { name: 'select(key)', does: 'Selects a tab and shows its panel.' },
   {
     name: 'close(key)',
-    does: "Closes a tab, also one that readers can't close. If it was selected, its neighbour is.",
+    does: "Closes a tab, even one that users can't close. If it was selected, its neighbour is selected.",
   },
 ];
 

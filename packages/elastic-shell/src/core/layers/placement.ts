@@ -130,7 +130,7 @@ export function parseArea(text: string): Area {
   const along = Object.hasOwn(spans, second) ? spans[second] : undefined;
   if (!side || !along || more.length || along.axis === side.axis)
     throw new TypeError(
-      `elastic-shell: "${text}" is no area; write a side (block-end, inline-start, …) and, if you like, span-all or a span across it (block-end span-inline-end)`,
+      `elastic-shell: "${text}" is not a valid area; write a side (block-end, inline-start, …), optionally followed by span-all or a span along it (block-end span-inline-end)`,
     );
   return { ...side, span: along.span };
 }

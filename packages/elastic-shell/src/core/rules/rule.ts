@@ -25,7 +25,7 @@ export interface Rule {
   /** The clause of the standard that it follows. */
   clause: string;
   /** What it looks for, in one line. */
-  says: string;
+  summary: string;
   /** The elements it looks at: each a tag, `[attribute]`, `[role=name]` (as written in the markup), or `*` for all. */
   on: readonly string[];
   /** What is wrong with one of them. It asks the page for all else, so that a page of any size is read in one go. */

@@ -83,7 +83,7 @@ function aboutOf(root: HTMLElement, context: Context): Child[] {
   const left = options.filter(({ from }) => from === 'left out');
   return [
     make('h3', {}, `${name} “${titleOf(root)}”`),
-    make('p', { class: 'soft' }, make('code', {}, tagOf(root)), ` ${notesOf(name)?.says ?? ''}`),
+    make('p', { class: 'soft' }, make('code', {}, tagOf(root)), ` ${notesOf(name)?.summary ?? ''}`),
     make(
       'div',
       { class: 'row' },

@@ -51,7 +51,7 @@ export const ariaRules: readonly Rule[] = [
     code: 'role-unknown',
     severity: 'error',
     clause: 'WAI-ARIA, definition of roles',
-    says: 'An element has a role that the standard does not know.',
+    summary: 'An element has an unknown role.',
     on: ['[role]'],
     find(element) {
       const role = element.attribute('role')?.trim() ?? '';
@@ -60,8 +60,8 @@ export const ariaRules: readonly Rule[] = [
       return {
         element,
         attribute: 'role',
-        sentence: `${tagText(element)} has a role that no standard knows: it counts as none.`,
-        remedy: near ? `Did you mean "${near}"?` : 'Take it away, or use a role of WAI-ARIA.',
+        sentence: `${tagText(element)} has an unknown role, which browsers ignore.`,
+        remedy: near ? `Did you mean "${near}"?` : 'Remove it, or use a role from WAI-ARIA.',
       };
     },
   },
@@ -69,7 +69,7 @@ export const ariaRules: readonly Rule[] = [
     code: 'aria-attribute-unknown',
     severity: 'error',
     clause: 'WAI-ARIA, definition of states and properties',
-    says: 'An attribute begins with aria- and is none that the standard knows.',
+    summary: 'An attribute begins with aria- but isn’t a known state or property.',
     on: ['*'],
     find(element) {
       const found: Found[] = [];
@@ -79,8 +79,8 @@ export const ariaRules: readonly Rule[] = [
         found.push({
           element,
           attribute: name,
-          sentence: `${tagText(element)} has the attribute ${name}, which no standard knows: it says nothing.`,
-          remedy: near ? `Did you mean "aria-${near}"?` : 'Take it away, or use an attribute of WAI-ARIA.',
+          sentence: `${tagText(element)} has the unknown attribute ${name}, which has no effect.`,
+          remedy: near ? `Did you mean "aria-${near}"?` : 'Remove it, or use an attribute from WAI-ARIA.',
         });
       }
       return found;
@@ -90,7 +90,7 @@ export const ariaRules: readonly Rule[] = [
     code: 'aria-value-unknown',
     severity: 'error',
     clause: 'WAI-ARIA, value types of states and properties',
-    says: 'A state or property has a value that it does not take.',
+    summary: 'A state or property has an invalid value.',
     on: names.map((name) => `[aria-${name}]`),
     find(element) {
       const found: Found[] = [];
@@ -102,8 +102,8 @@ export const ariaRules: readonly Rule[] = [
           found.push({
             element,
             attribute,
-            sentence: `${tagText(element)} has ${attribute}="${value}", and takes ${wish}.`,
-            remedy: 'Write such a value, or leave the attribute out.',
+            sentence: `${tagText(element)} has ${attribute}="${value}", which must be ${wish}.`,
+            remedy: 'Use a valid value, or remove the attribute.',
           });
       }
       return found;
@@ -113,7 +113,7 @@ export const ariaRules: readonly Rule[] = [
     code: 'aria-state-missing',
     severity: 'error',
     clause: 'WAI-ARIA, required states and properties of roles',
-    says: 'A role does not say a state that it has to say.',
+    summary: 'A required state is missing.',
     on: Object.keys(requiredStates).map((role) => `[role=${role}]`),
     find(element, page) {
       const role = writtenRole(element);
@@ -124,8 +124,8 @@ export const ariaRules: readonly Rule[] = [
       return {
         element,
         attribute: 'role',
-        sentence: `${tagText(element)} is a ${role} and says no aria-${missing}: its state is not told.`,
-        remedy: `Add aria-${missing}, and keep it true.`,
+        sentence: `${tagText(element)} is a ${role} without aria-${missing}, so its state isn’t announced.`,
+        remedy: `Add aria-${missing}, and keep it up to date.`,
         severity,
       };
     },
@@ -134,7 +134,7 @@ export const ariaRules: readonly Rule[] = [
     code: 'aria-state-unsupported',
     severity: 'error',
     clause: 'WAI-ARIA, supported states and properties of roles',
-    says: 'A state stands on a role that has no such state.',
+    summary: 'A state is on a role that doesn’t support it.',
     on: Object.keys(statesOf).map((name) => `[aria-${name}]`),
     find(element, page) {
       const role = roleOf(element);
@@ -148,11 +148,11 @@ export const ariaRules: readonly Rule[] = [
       return {
         element,
         attribute: `aria-${state}`,
-        sentence: `${tagText(element)} has aria-${state}, which a ${role} does not have: it is not told.`,
+        sentence: `${tagText(element)} has aria-${state}, which a ${role} doesn’t support, so it isn’t announced.`,
         remedy:
           state === 'expanded'
-            ? 'Put it on the button that opens and closes: there it is told.'
-            : 'Put it on an element whose role has it, or give this one such a role.',
+            ? 'Move it to the button that opens and closes.'
+            : 'Move it to an element whose role supports it, or give this element such a role.',
       };
     },
   },
@@ -160,7 +160,7 @@ export const ariaRules: readonly Rule[] = [
     code: 'selection-many',
     severity: 'error',
     clause: 'WAI-ARIA, aria-multiselectable: without it one item is selected at most',
-    says: 'Several items of a list for one choice are selected.',
+    summary: 'Several items are selected in a list that allows one.',
     on: ['[role=listbox]', '[role=tablist]', '[role=tree]'],
     find(element, page) {
       if (element.attribute('aria-multiselectable') === 'true') return undefined;
@@ -169,8 +169,8 @@ export const ariaRules: readonly Rule[] = [
         second && {
           element: second,
           attribute: 'aria-selected',
-          sentence: `${tagText(second)} is selected, and so is another item of ${tagText(element)}, which is for one choice.`,
-          remedy: 'Select one, or add aria-multiselectable="true" to the list.',
+          sentence: `${tagText(second)} is selected, but so is another item of ${tagText(element)}, which allows only one.`,
+          remedy: 'Select one item, or add aria-multiselectable="true" to the list.',
         }
       );
     },

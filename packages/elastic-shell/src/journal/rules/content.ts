@@ -69,7 +69,7 @@ export const contentRules: readonly Rule[] = [
     code: 'image-text-missing',
     severity: 'error',
     clause: 'HTML, the img element, alt; WCAG 1.1.1, Non-text Content',
-    says: 'A picture has no alternative text.',
+    summary: 'An image has no alternative text.',
     on: ['img'],
     find(element, page) {
       const instead = ['alt', 'aria-label', 'aria-labelledby', 'title'];
@@ -84,8 +84,8 @@ export const contentRules: readonly Rule[] = [
       if (knownAround(element, page, isFigure)) return undefined;
       return {
         element,
-        sentence: `${tagText(element)} has no alt: its address is read out in place of what it shows.`,
-        remedy: 'Say in alt what it shows, or alt="" where it only decorates.',
+        sentence: `${tagText(element)} has no alt, so screen readers read its address instead.`,
+        remedy: 'Describe the image in alt, or write alt="" if it is decorative.',
         ...(page.isScripted && { severity: 'warning' }),
       };
     },
@@ -94,7 +94,7 @@ export const contentRules: readonly Rule[] = [
     code: 'heading-level-skipped',
     severity: 'warning',
     clause: 'WCAG 1.3.1, Info and Relationships; HTML, headings',
-    says: 'A heading is more than one level below the heading before it.',
+    summary: 'A heading skips a level.',
     on: ['h1', 'h2', 'h3', 'h4', 'h5', 'h6', '[role=heading]'],
     find(element, page) {
       const previous = headingsBefore(page).get(element);
@@ -103,8 +103,8 @@ export const contentRules: readonly Rule[] = [
       if (!(to > from + 1)) return undefined;
       return {
         element,
-        sentence: `${tagText(element)} is a heading of level ${to}, and the one before it is of level ${from}: readers look for what stands between.`,
-        remedy: `Make it level ${from + 1}, and style it as you like.`,
+        sentence: `${tagText(element)} is a heading of level ${to} after one of level ${from}, which suggests a missing heading.`,
+        remedy: `Make it level ${from + 1}, and change its size with CSS.`,
       };
     },
   },
@@ -112,7 +112,7 @@ export const contentRules: readonly Rule[] = [
     code: 'list-item-astray',
     severity: 'error',
     clause: 'HTML, the li element: it stands in ul, ol or menu',
-    says: 'A list item stands outside a list.',
+    summary: 'A list item is outside a list.',
     on: ['li'],
     find(element, page) {
       const { parent } = element;
@@ -124,8 +124,8 @@ export const contentRules: readonly Rule[] = [
         return undefined;
       return {
         element,
-        sentence: `${tagText(element)} stands in ${tagText(parent)}, and that is no list: it is not told as an item, nor how many there are.`,
-        remedy: 'Put it into <ul> or <ol>.',
+        sentence: `${tagText(element)} is inside ${tagText(parent)}, which isn’t a list, so it isn’t announced as an item.`,
+        remedy: 'Put it into a <ul> or <ol>.',
       };
     },
   },
@@ -133,7 +133,7 @@ export const contentRules: readonly Rule[] = [
     code: 'main-repeated',
     severity: 'error',
     clause: 'HTML, the main element: at most one that is not hidden',
-    says: 'A page has more than one main part.',
+    summary: 'A page has more than one main landmark.',
     on: ['main', '[role=main]'],
     find(element, page) {
       if (!isMain(element) || element.isOptional || isUnseen(element, page)) return undefined;
@@ -141,7 +141,7 @@ export const contentRules: readonly Rule[] = [
       if (!first || first === element || first.isOptional || isUnseen(first, page)) return undefined;
       return {
         element,
-        sentence: `${tagText(element)} is a second main part beside ${tagText(first)}: which one is jumped to cannot be told.`,
+        sentence: `${tagText(element)} is a second main landmark beside ${tagText(first)}, so it is unclear which one is the main content.`,
         remedy: 'Keep one <main>, and make the other a <section> or a <div>.',
       };
     },

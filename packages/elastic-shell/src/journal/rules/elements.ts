@@ -28,7 +28,7 @@ const isElsewhere = (name: string): boolean =>
 function wanted(kind: OptionKind, value: string): string | undefined {
   if (Array.isArray(kind)) return kind.includes(value) ? undefined : `one of ${kind.join(', ')}`;
   if (typeof kind !== 'string') return undefined;
-  if (flags.includes(kind)) return /^(|true|false)$/.test(value) ? undefined : 'true, false or nothing';
+  if (flags.includes(kind)) return /^(|true|false)$/.test(value) ? undefined : 'true, false or empty';
   if (kind.startsWith('a number'))
     return value.trim() && Number.isFinite(Number(value)) ? undefined : 'a number';
   return undefined;
@@ -65,7 +65,7 @@ export const elementRules: readonly Rule[] = [
     code: 'shell-attribute-unknown',
     severity: 'error',
     clause: 'The options of each pattern, in its contract',
-    says: 'An element of this library has an attribute that it does not know.',
+    summary: 'An element of this library has an unknown attribute.',
     get on() {
       return [...tags(), '[data-wire]'];
     },
@@ -88,10 +88,10 @@ export const elementRules: readonly Rule[] = [
         found.push({
           element,
           attribute: name,
-          sentence: `${tagText(element)} has the attribute ${name}, which a ${pattern} does not know.`,
+          sentence: `${tagText(element)} has the attribute ${name}, which isn’t an option of ${pattern}.`,
           remedy: near
             ? `Did you mean "${near}"?`
-            : 'What only a program can give is a property, or an option of the wire function.',
+            : 'Options that an attribute can’t set are properties, or options of the wire function.',
         });
       }
       return found;
@@ -101,7 +101,7 @@ export const elementRules: readonly Rule[] = [
     code: 'shell-value-unknown',
     severity: 'error',
     clause: 'The options of each pattern, in its contract',
-    says: 'An attribute of an element of this library has a value that it does not take.',
+    summary: 'An attribute of an element of this library has an invalid value.',
     get on() {
       return [...tags(), '[data-wire]'];
     },
@@ -118,8 +118,8 @@ export const elementRules: readonly Rule[] = [
           {
             element,
             attribute: name,
-            sentence: `${tagText(element)} has ${name}="${value}", and takes ${wish}.`,
-            remedy: near ? `Did you mean "${near}"?` : 'Write such a value, or leave the attribute out.',
+            sentence: `${tagText(element)} has ${name}="${value}", which must be ${wish}.`,
+            remedy: near ? `Did you mean "${near}"?` : 'Use a valid value, or remove the attribute.',
           },
         ];
       });
@@ -129,7 +129,7 @@ export const elementRules: readonly Rule[] = [
     code: 'shell-part-missing',
     severity: 'error',
     clause: 'The parts of each pattern, in its contract',
-    says: 'An element of this library holds nothing that it could wire.',
+    summary: 'An element of this library lacks a part that it needs.',
     get on() {
       return tags();
     },
@@ -141,8 +141,8 @@ export const elementRules: readonly Rule[] = [
       const isEmpty = !page.within(element, () => true);
       return {
         element,
-        sentence: `${tagText(element)} needs ${missing[0]} inside it, and there is none: nothing is wired.`,
-        remedy: 'Put it inside.',
+        sentence: `${tagText(element)} needs ${missing[0]} inside it, so it isn’t wired.`,
+        remedy: 'Add it inside the element.',
         ...(isEmpty && { severity: 'warning' }),
       };
     },
@@ -150,8 +150,8 @@ export const elementRules: readonly Rule[] = [
   {
     code: 'part-attribute-replaced',
     severity: 'error',
-    clause: 'The parts of each pattern: they belong to their element alone',
-    says: 'An attribute is written on an element beside a part that gives it too.',
+    clause: 'The parts of each pattern, whose attributes belong to their element',
+    summary: 'An attribute is written on an element beside a part that also sets it.',
     on: ['*'],
     // Its tag alone is shown: what is bound on it can't be known.
     find: (element) =>
@@ -160,14 +160,14 @@ export const elementRules: readonly Rule[] = [
           ? {
               element,
               attribute,
-              sentence: `<${element.tag}> has a ref beside the root that is spread on it, which has one too: one of the two is lost, and with it your element or the wiring.`,
-              remedy: 'Give yours to the hook: { ref: yourRef }.',
+              sentence: `<${element.tag}> has a ref beside a part that is spread on it and has a ref too. One of them is lost, and your code or the pattern no longer has the element.`,
+              remedy: 'Pass your ref to the hook: { ref: yourRef }.',
             }
           : {
               element,
               attribute,
-              sentence: `<${element.tag}> has ${attribute === 'id' ? 'an id' : attribute} beside a part that is spread on it and gives one too: one of the two is lost, and other parts name it.`,
-              remedy: 'Give the id of the root as an option: { id: "yours" }.',
+              sentence: `<${element.tag}> has ${attribute === 'id' ? 'an id' : attribute} beside a part that is spread on it and sets it too. One of them is lost, and other parts refer to it.`,
+              remedy: 'Pass the id of the root as an option: { id: "yours" }.',
               // The same one may be given as an option.
               severity: 'warning',
             },
@@ -177,7 +177,7 @@ export const elementRules: readonly Rule[] = [
     code: 'wire-pattern-unknown',
     severity: 'error',
     clause: 'data-wire: the name of a pattern',
-    says: 'data-wire names no pattern.',
+    summary: 'data-wire names an unknown pattern.',
     on: ['[data-wire]'],
     find(element) {
       const name = element.attribute('data-wire');
@@ -186,7 +186,7 @@ export const elementRules: readonly Rule[] = [
       return {
         element,
         attribute: 'data-wire',
-        sentence: `${tagText(element)} has data-wire="${name}", and no pattern has that name.`,
+        sentence: `${tagText(element)} has data-wire="${name}", which isn’t the name of a pattern.`,
         remedy: near ? `Did you mean "${near}"?` : `The patterns are ${patternNames().join(', ')}.`,
         // A pattern of somebody's own may have it.
         ...(!near && { severity: 'warning' }),

@@ -63,7 +63,7 @@ export const focusRules: readonly Rule[] = [
     code: 'interactive-nested',
     severity: 'error',
     clause: 'HTML, content model of button and a: no interactive content in them',
-    says: 'A control stands inside another control.',
+    summary: 'A control is inside another control.',
     on: ['a', 'button', 'input', 'select', 'textarea', '[role]', '[tabindex]'],
     find(element, page) {
       if (!isWidget(element) && !has(element, 'tabindex')) return undefined;
@@ -73,7 +73,7 @@ export const focusRules: readonly Rule[] = [
       return (
         around && {
           element,
-          sentence: `${tagText(element)} stands inside ${tagText(around)}: a press on one is a press on both.`,
+          sentence: `${tagText(element)} is inside ${tagText(around)}, so a click activates both.`,
           remedy: 'Put them side by side.',
         }
       );
@@ -83,7 +83,7 @@ export const focusRules: readonly Rule[] = [
     code: 'flat-role-focusable',
     severity: 'error',
     clause: 'WAI-ARIA, children presentational: what is in such a role is told as its text alone',
-    says: 'Something that takes focus stands in a role whose children are presentational.',
+    summary: 'A focusable element is inside a role whose children are presentational.',
     on: [...flat].map((role) => `[role=${role}]`),
     find(element, page) {
       if (isHost(element) || !flat.has(writtenRole(element))) return undefined;
@@ -91,8 +91,8 @@ export const focusRules: readonly Rule[] = [
       return (
         inner && {
           element: inner,
-          sentence: `${tagText(inner)} takes focus and stands in ${tagText(element)}, of which only the text is told.`,
-          remedy: `Put it beside the ${writtenRole(element)}.`,
+          sentence: `${tagText(inner)} is focusable, but is inside ${tagText(element)}, whose content is announced only as text.`,
+          remedy: `Move it next to the ${writtenRole(element)}.`,
         }
       );
     },
@@ -101,7 +101,7 @@ export const focusRules: readonly Rule[] = [
     code: 'aria-hidden-focusable',
     severity: 'error',
     clause: 'WAI-ARIA, aria-hidden: not on what takes focus, nor around it',
-    says: 'Something that takes focus is hidden from assistive technology.',
+    summary: 'A focusable element is hidden from assistive technology.',
     on: ['[aria-hidden]'],
     find(element, page) {
       if (element.attribute('aria-hidden') !== 'true' || isGone(element)) return undefined;
@@ -111,8 +111,8 @@ export const focusRules: readonly Rule[] = [
         return {
           element,
           attribute: 'aria-hidden',
-          sentence: `${tagText(element)} takes focus and is hidden from assistive technology: a screen reader says nothing there.`,
-          remedy: 'Take aria-hidden away, or hide it from everybody by hidden or inert.',
+          sentence: `${tagText(element)} is focusable but hidden from assistive technology, so screen readers announce nothing there.`,
+          remedy: 'Remove aria-hidden, or hide the element from everyone with hidden or inert.',
         };
       const inner = opens.test(writtenRole(element)) ? undefined : reachedIn(element, page);
       return (
@@ -120,8 +120,8 @@ export const focusRules: readonly Rule[] = [
           element,
           attribute: 'aria-hidden',
           severity: 'warning',
-          sentence: `${tagText(element)} is hidden from assistive technology, and ${tagText(inner)} in it takes focus, unless a style sheet hides it.`,
-          remedy: 'Use hidden or inert in place of aria-hidden: both take focus away as well.',
+          sentence: `${tagText(element)} is hidden from assistive technology, but ${tagText(inner)} inside it is focusable, unless a style sheet hides it.`,
+          remedy: 'Use hidden or inert instead of aria-hidden: they also prevent focus.',
         }
       );
     },
@@ -130,15 +130,15 @@ export const focusRules: readonly Rule[] = [
     code: 'tabindex-positive',
     severity: 'warning',
     clause: 'HTML, tabindex: values above 0 change the order of focus; WCAG 2.4.3, Focus Order',
-    says: 'A tabindex is above 0.',
+    summary: 'A tabindex is greater than 0.',
     on: ['[tabindex]'],
     find: (element) =>
       Number(element.attribute('tabindex')) > 0
         ? {
             element,
             attribute: 'tabindex',
-            sentence: `${tagText(element)} has tabindex="${element.attribute('tabindex')}": focus goes to it before everything that has none.`,
-            remedy: 'Use tabindex="0", and put it where its turn is.',
+            sentence: `${tagText(element)} has tabindex="${element.attribute('tabindex')}", so it receives focus before all elements without one.`,
+            remedy: 'Use tabindex="0", and place the element where it belongs in the order.',
           }
         : undefined,
   },
@@ -146,7 +146,7 @@ export const focusRules: readonly Rule[] = [
     code: 'role-unreachable',
     severity: 'error',
     clause: 'WAI-ARIA, managing focus: what is operated takes focus',
-    says: 'Something with the role of a control takes no focus.',
+    summary: 'An element with the role of a control isn’t focusable.',
     on: alone.map((role) => `[role=${role}]`),
     find(element, page) {
       if (!alone.includes(writtenRole(element)) || isFocusable(element)) return undefined;
@@ -162,11 +162,11 @@ export const focusRules: readonly Rule[] = [
       return {
         element,
         attribute: 'role',
-        sentence: `${tagText(element)} is a ${writtenRole(element)} that takes no focus: no key reaches it.`,
+        sentence: `${tagText(element)} is a ${writtenRole(element)} that isn’t focusable, so the keyboard can’t reach it.`,
         remedy:
           writtenRole(element) === 'button'
             ? 'Make it a <button type="button">.'
-            : 'Use the element that HTML has for it, or add tabindex="0".',
+            : 'Use the HTML element for it, or add tabindex="0".',
         ...(page.isScripted && { severity: 'warning' }),
       };
     },
@@ -175,7 +175,7 @@ export const focusRules: readonly Rule[] = [
     code: 'press-unreachable',
     severity: 'warning',
     clause: 'WCAG 2.1.1, Keyboard',
-    says: 'Something that is no control does something when it is pressed.',
+    summary: 'An element that isn’t a control handles clicks.',
     on: ['[onclick]'],
     find(element, page) {
       const isExcused =
@@ -193,7 +193,7 @@ export const focusRules: readonly Rule[] = [
       return {
         element,
         attribute: 'onclick',
-        sentence: `${tagText(element)} does something when it is pressed, and no key reaches it.`,
+        sentence: `${tagText(element)} handles clicks, but the keyboard can’t reach it.`,
         remedy: 'Make it a <button type="button">.',
       };
     },
@@ -202,15 +202,15 @@ export const focusRules: readonly Rule[] = [
     code: 'presentation-focusable',
     severity: 'error',
     clause: 'WAI-ARIA, presentational roles conflict resolution; ARIA in HTML, allowed roles',
-    says: 'Something that takes focus has no role by its own word.',
+    summary: 'A focusable element has a presentational role.',
     on: ['[role=presentation]', '[role=none]'],
     find: (element) =>
       /^(presentation|none)$/.test(writtenRole(element)) && isTabbable(element)
         ? {
             element,
             attribute: 'role',
-            sentence: `${tagText(element)} takes focus and says role="${element.attribute('role')}", which browsers pass over.`,
-            remedy: 'Take the role away, or use an element that takes no focus.',
+            sentence: `${tagText(element)} is focusable but has role="${element.attribute('role')}", which browsers then ignore.`,
+            remedy: 'Remove the role, or use an element that isn’t focusable.',
           }
         : undefined,
   },

@@ -18,7 +18,7 @@ function missing(element: Markup, attribute: string, page: Page): Found | undefi
   return {
     element,
     attribute,
-    sentence: `${tagText(element)} names "${id}", and no element has that id: pressing it does nothing.`,
+    sentence: `${tagText(element)} names "${id}", but no element has that id, so clicking it does nothing.`,
     remedy: suggestion(id, page, element),
   };
 }
@@ -38,7 +38,7 @@ export const invokerRules: readonly Rule[] = [
     code: 'invoker-target-missing',
     severity: 'error',
     clause: 'HTML, the button element, commandfor; the popovertarget attribute',
-    says: 'A button names by commandfor or popovertarget an id that no element has.',
+    summary: 'A button’s commandfor or popovertarget names an id that no element has.',
     on: ['[commandfor]', '[popovertarget]'],
     find: (element, page) => missing(element, 'commandfor', page) ?? missing(element, 'popovertarget', page),
   },
@@ -46,7 +46,7 @@ export const invokerRules: readonly Rule[] = [
     code: 'invoker-target-kind',
     severity: 'error',
     clause: 'HTML, the command attribute: what each command does, and to which elements',
-    says: 'A button asks of an element what only a dialog or a popover can do.',
+    summary: 'A button sends a command that its target doesn’t support.',
     on: ['[commandfor]', '[popovertarget]'],
     find(element, page) {
       const target = targetOf(element, page);
@@ -58,8 +58,8 @@ export const invokerRules: readonly Rule[] = [
       return {
         element,
         attribute: has(element, 'commandfor') ? 'command' : 'popovertarget',
-        sentence: `${tagText(element)} asks ${tagText(target)} for "${command}", and that is no ${isForDialog ? '<dialog>' : 'popover'}: pressing it does nothing.`,
-        remedy: isForDialog ? 'Make it a <dialog>.' : 'Give it the attribute popover.',
+        sentence: `${tagText(element)} sends "${command}" to ${tagText(target)}, which isn’t a ${isForDialog ? '<dialog>' : 'popover'}, so clicking it does nothing.`,
+        remedy: isForDialog ? 'Make it a <dialog>.' : 'Add the attribute popover to it.',
       };
     },
   },
@@ -67,7 +67,7 @@ export const invokerRules: readonly Rule[] = [
     code: 'invoker-command-missing',
     severity: 'warning',
     clause: 'HTML, the button element, command',
-    says: 'A button has commandfor and no command.',
+    summary: 'A button has commandfor but no command.',
     on: ['[commandfor]'],
     find: (element) =>
       has(element, 'command') || writtenRole(element) === 'menuitem'
@@ -75,7 +75,7 @@ export const invokerRules: readonly Rule[] = [
         : {
             element,
             attribute: 'commandfor',
-            sentence: `${tagText(element)} names a target and says no command.`,
+            sentence: `${tagText(element)} has commandfor but no command.`,
             remedy: 'Add command="show-modal", "close", "--open", "--close" or "--toggle".',
           },
   },
@@ -83,7 +83,7 @@ export const invokerRules: readonly Rule[] = [
     code: 'invoker-target-unnamed',
     severity: 'error',
     clause: 'HTML, the button element, command: it is asked of the element that commandfor names',
-    says: 'A button has a command and names nothing that it is for.',
+    summary: 'A button has command but no commandfor.',
     on: ['[command]'],
     find: (element) =>
       element.tag !== 'button' || has(element, 'commandfor')
@@ -91,15 +91,15 @@ export const invokerRules: readonly Rule[] = [
         : {
             element,
             attribute: 'command',
-            sentence: `${tagText(element)} has a command and no commandfor: pressing it does nothing.`,
-            remedy: 'Name the element by commandfor.',
+            sentence: `${tagText(element)} has a command but no commandfor, so clicking it does nothing.`,
+            remedy: 'Name the target with commandfor.',
           },
   },
   {
     code: 'invoker-command-unknown',
     severity: 'error',
     clause: 'HTML, the button element, command',
-    says: 'A command is neither a built-in one nor a custom one that begins with two hyphens.',
+    summary: 'A command is neither built in nor a custom one, which begins with two hyphens.',
     on: ['[commandfor]'],
     find(element) {
       const command = element.attribute('command');
@@ -108,7 +108,7 @@ export const invokerRules: readonly Rule[] = [
       return {
         element,
         attribute: 'command',
-        sentence: `${tagText(element)} has the command "${command}", which the platform does not know.`,
+        sentence: `${tagText(element)} has the unknown command "${command}".`,
         remedy: near ? `Did you mean "${near}"?` : 'Begin a custom command with two hyphens.',
       };
     },
@@ -117,7 +117,7 @@ export const invokerRules: readonly Rule[] = [
     code: 'invoker-command-unheard',
     severity: 'error',
     clause: 'The commands of each pattern, in its contract; HTML, custom commands',
-    says: 'A custom command is asked of an element whose pattern does not know it.',
+    summary: 'A button sends a custom command that its target’s pattern doesn’t support.',
     on: ['[commandfor]'],
     find(element, page) {
       const target = targetOf(element, page);
@@ -134,8 +134,8 @@ export const invokerRules: readonly Rule[] = [
       return {
         element,
         attribute: 'command',
-        sentence: `${tagText(element)} asks for "${command}", which a ${pattern} does not know.`,
-        remedy: near ? `Did you mean "${near}"?` : `It knows ${known.join(', ')}.`,
+        sentence: `${tagText(element)} sends "${command}", which a ${pattern} doesn’t support.`,
+        remedy: near ? `Did you mean "${near}"?` : `It supports ${known.join(', ')}.`,
         ...(!isSure && { severity: 'warning' }),
       };
     },
@@ -144,7 +144,7 @@ export const invokerRules: readonly Rule[] = [
     code: 'invoker-not-button',
     severity: 'error',
     clause: 'HTML, commandfor and popovertarget are attributes of buttons',
-    says: 'Something that is no button names a target.',
+    summary: 'An element other than a button has commandfor or popovertarget.',
     on: ['[commandfor]', '[popovertarget]'],
     find(element) {
       const attribute = has(element, 'commandfor') ? 'commandfor' : 'popovertarget';
@@ -154,7 +154,7 @@ export const invokerRules: readonly Rule[] = [
       return {
         element,
         attribute,
-        sentence: `${tagText(element)} is no button: ${attribute} does nothing on it.`,
+        sentence: `${tagText(element)} isn’t a button, so ${attribute} has no effect on it.`,
         remedy: 'Make it a <button type="button">.',
       };
     },
@@ -163,7 +163,7 @@ export const invokerRules: readonly Rule[] = [
     code: 'invoker-type-missing',
     severity: 'error',
     clause: 'HTML, the button element, type: without one a button in a form submits it, or does nothing',
-    says: 'A button in a form names a target and has no type.',
+    summary: 'A button with a target is in a form and has no type.',
     on: ['[commandfor]', '[popovertarget]'],
     find: (element, page) =>
       element.tag !== 'button' ||
@@ -172,7 +172,7 @@ export const invokerRules: readonly Rule[] = [
         ? undefined
         : {
             element,
-            sentence: `${tagText(element)} stands in a form and has no type: ${has(element, 'commandfor') ? 'there its command is not run' : 'a press sends the form as well'}.`,
+            sentence: `${tagText(element)} is in a form and has no type${has(element, 'commandfor') ? ', so its command doesn’t run' : ', so a click also submits the form'}.`,
             remedy: 'Add type="button".',
           },
   },

@@ -26,7 +26,7 @@ export const nameRules: readonly Rule[] = [
     code: 'control-name-missing',
     severity: 'error',
     clause: 'WCAG 4.1.2, Name, Role, Value',
-    says: 'A control has no accessible name.',
+    summary: 'A control has no accessible name.',
     on: ['a', 'area', 'button', 'select', 'textarea', 'summary', 'input', '[role]'],
     find: (element, page) =>
       !isWidget(element) ||
@@ -36,15 +36,15 @@ export const nameRules: readonly Rule[] = [
         ? undefined
         : {
             element,
-            sentence: `${tagText(element)} has no name: it is read out by its role alone.`,
-            remedy: 'Give it text, a label, or aria-label.',
+            sentence: `${tagText(element)} has no name, so screen readers announce only its role.`,
+            remedy: 'Add text, a label or aria-label.',
           },
   },
   {
     code: 'name-prohibited',
     severity: 'warning',
     clause: 'WAI-ARIA, generic and paragraph: authors must not name them',
-    says: 'An element without a role has a name, which is not told.',
+    summary: 'An element without a role has a name, which isn’t announced.',
     on: ['[aria-label]', '[aria-labelledby]'],
     find: (element, page) =>
       // A script may give it a role.
@@ -58,22 +58,22 @@ export const nameRules: readonly Rule[] = [
         : {
             element,
             attribute: has(element, 'aria-label') ? 'aria-label' : 'aria-labelledby',
-            sentence: `${tagText(element)} has a name and no role to carry it: most screen readers do not tell it.`,
-            remedy: 'Give it the role of what it is, such as group, or make it a <section>.',
+            sentence: `${tagText(element)} has a name but no role, so most screen readers don’t announce the name.`,
+            remedy: 'Add a role, such as group, or make it a <section>.',
           },
   },
   {
     code: 'list-name-missing',
     severity: 'error',
     clause: 'WCAG 4.1.2, Name, Role, Value',
-    says: 'A listbox or a tree has no name.',
+    summary: 'A listbox, tree, radio group or tree grid has no name.',
     on: ['[role=listbox]', '[role=tree]', '[role=radiogroup]', '[role=treegrid]'],
     find(element, page) {
       if (isLabelled(element, page) || has(element, 'title') || belongsToField(element, page))
         return undefined;
       return {
         element,
-        sentence: `${tagText(element)} is a ${writtenRole(element)} without a name: it is read out by its role alone.`,
+        sentence: `${tagText(element)} is a ${writtenRole(element)} without a name, so screen readers announce only its role.`,
         remedy: 'Add aria-label, or aria-labelledby with the id of its heading.',
         ...(page.isScripted && { severity: 'warning' }),
       };

@@ -43,7 +43,7 @@ export const referenceRules: readonly Rule[] = [
     code: 'id-duplicate',
     severity: 'error',
     clause: 'DOM, the id attribute',
-    says: 'Two elements have one id.',
+    summary: 'Two elements have the same id.',
     on: ['[id]'],
     find(element, page) {
       const first = element.attribute('id') && page.doubled(element);
@@ -51,8 +51,8 @@ export const referenceRules: readonly Rule[] = [
       return {
         element,
         attribute: 'id',
-        sentence: `${tagText(element)} has the id "${element.attribute('id')}", which ${tagText(first)} has already: only the first is ever found.`,
-        remedy: 'Give each element an id of its own.',
+        sentence: `${tagText(element)} has the id "${element.attribute('id')}", which ${tagText(first)} already has, so only the first is found.`,
+        remedy: 'Give each element its own id.',
         // Where nothing names it, only links and style sheets may be led astray.
         severity: namedIds(page, anyNaming).has(element.attribute('id') ?? '') ? 'error' : 'warning',
       };
@@ -62,7 +62,7 @@ export const referenceRules: readonly Rule[] = [
     code: 'aria-reference-missing',
     severity: 'error',
     clause: 'WAI-ARIA, ID reference',
-    says: 'An ARIA attribute names an id that no element has.',
+    summary: 'An ARIA attribute names an id that no element has.',
     on: references.map((name) => `[${name}]`),
     find(element, page) {
       const found: Found[] = [];
@@ -74,7 +74,7 @@ export const referenceRules: readonly Rule[] = [
           found.push({
             element,
             attribute,
-            sentence: `${tagText(element)} has ${attribute}="${id}", and no element has that id.`,
+            sentence: `${tagText(element)} has ${attribute}="${id}", but no element has that id.`,
             remedy: suggestion(id, page, element),
             severity,
           });
@@ -82,8 +82,8 @@ export const referenceRules: readonly Rule[] = [
           found.push({
             element,
             attribute,
-            sentence: `${tagText(element)} names ${missing.length - mostTold} more ids by ${attribute} that no element has.`,
-            remedy: 'Leave them out.',
+            sentence: `${tagText(element)} names ${missing.length - mostTold} more ids in ${attribute} that no element has.`,
+            remedy: 'Remove them.',
             severity,
           });
       }
@@ -94,7 +94,7 @@ export const referenceRules: readonly Rule[] = [
     code: 'label-target-missing',
     severity: 'error',
     clause: 'HTML, the label element, for',
-    says: 'A label names by for an id that no field has.',
+    summary: 'A label’s for names an id that no field has.',
     on: ['label'],
     find(element, page) {
       const id = element.attribute('for');
@@ -105,8 +105,8 @@ export const referenceRules: readonly Rule[] = [
         element,
         attribute: 'for',
         sentence: target
-          ? `${tagText(element)} names "${id}", and ${tagText(target)} is no field: it gets no name from a label.`
-          : `${tagText(element)} names "${id}", and no element has that id: it names nothing.`,
+          ? `${tagText(element)} names "${id}", but ${tagText(target)} isn’t a field, so the label doesn’t name it.`
+          : `${tagText(element)} names "${id}", but no element has that id, so the label names nothing.`,
         remedy: target ? 'Name the field itself, or use aria-labelledby.' : suggestion(id, page, element),
         ...(!target && page.isScripted && { severity: 'warning' }),
       };
@@ -116,7 +116,7 @@ export const referenceRules: readonly Rule[] = [
     code: 'haspopup-untrue',
     severity: 'error',
     clause: 'WAI-ARIA, aria-haspopup: its value is the role of what opens',
-    says: 'aria-haspopup says another role than that of what opens.',
+    summary: 'aria-haspopup doesn’t match the role of the element that opens.',
     on: ['[aria-haspopup]'],
     find(element, page) {
       const says = element.attribute('aria-haspopup')?.toLowerCase() ?? '';
@@ -130,8 +130,8 @@ export const referenceRules: readonly Rule[] = [
       return {
         element,
         attribute: 'aria-haspopup',
-        sentence: `${tagText(element)} says aria-haspopup="${says}", and what it opens, ${tagText(target)}, is a ${role}.`,
-        remedy: `Say aria-haspopup="${role === 'alertdialog' ? 'dialog' : role}", or leave it out: it is written from the pattern.`,
+        sentence: `${tagText(element)} has aria-haspopup="${says}", but it opens ${tagText(target)}, which is a ${role}.`,
+        remedy: `Write aria-haspopup="${role === 'alertdialog' ? 'dialog' : role}", or omit it: the pattern writes it.`,
       };
     },
   },

@@ -15,5 +15,5 @@ export function suggestion(id: string, page: Page, element: Markup): string {
   const own = element.attribute('id');
   const near =
     count <= most ? nearest(id, own === null ? ids : ids.filter((each) => each !== own)) : undefined;
-  return near ? `Did you mean "${near}"?` : `Give the element the id "${id}", or name another.`;
+  return near ? `Did you mean "${near}"?` : `Give the element the id "${id}", or name another id.`;
 }

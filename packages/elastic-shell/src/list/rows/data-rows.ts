@@ -162,7 +162,7 @@ function refuseOthers(list: HTMLElement): void {
   if (other)
     tellError(
       new TypeError(
-        `elastic-shell: ${described(list)} is given items, and has ${described(other)} in its markup as well; take one of the two away`,
+        `elastic-shell: ${described(list)} has both items and ${described(other)} in its markup; remove one of the two`,
       ),
     );
 }

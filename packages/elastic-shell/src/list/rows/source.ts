@@ -87,7 +87,7 @@ export const positionOf = (items: readonly Item[], at: number): Record<string, s
 function checkLabel(list: Element, { label }: Item, at: number): void {
   if (label === undefined || typeof label === 'string') return;
   throw new TypeError(
-    `elastic-shell: item ${at} of ${described(list)} needs a label that is a text, got ${described(label)}`,
+    `elastic-shell: item ${at} of ${described(list)} needs a text as its label, got ${described(label)}`,
   );
 }
 
@@ -97,12 +97,12 @@ function checkLabel(list: Element, { label }: Item, at: number): void {
  */
 export function unlike<I extends Item>(list: Element, items: readonly I[]): readonly I[] {
   if (!Array.isArray(items))
-    throw new TypeError(`elastic-shell: items of ${described(list)} must be a list, got ${described(items)}`);
+    throw new TypeError(`elastic-shell: items of ${described(list)} must be an array, got ${described(items)}`);
   const seen = new Set<string>();
   items.forEach((item, at) => {
     if (typeof item?.key !== 'string')
       throw new TypeError(
-        `elastic-shell: item ${at} of ${described(list)} needs a key that is a text, got ${described(item)}`,
+        `elastic-shell: item ${at} of ${described(list)} needs a text as its key, got ${described(item)}`,
       );
     checkLabel(list, item, at);
     seen.add(item.key);

@@ -9,7 +9,7 @@ export const accordionRules: readonly Rule[] = [
     code: 'accordion-header-no-heading',
     severity: 'warning',
     clause: 'WAI-ARIA Authoring Practices, Accordion: each header button is in a heading',
-    says: 'A button that shows a region stands in no heading.',
+    summary: 'A button that shows a region isn’t in a heading.',
     on: ['button'],
     find(element, page) {
       if (!has(element, 'aria-expanded')) return undefined;
@@ -18,8 +18,8 @@ export const accordionRules: readonly Rule[] = [
         return undefined;
       return {
         element,
-        sentence: `${tagText(element)} shows the region ${tagText(panel)} and stands in no heading: the section is missing in the outline of the page.`,
-        remedy: 'Put it into an <h2>, <h3> or whichever level fits.',
+        sentence: `${tagText(element)} shows the region ${tagText(panel)} but isn’t in a heading, so the section is missing from the outline of the page.`,
+        remedy: 'Put it into an <h2>, an <h3> or whichever level fits.',
       };
     },
   },

@@ -27,7 +27,7 @@ export const carouselRules: readonly Rule[] = [
     code: 'carousel-name-missing',
     severity: 'error',
     clause: 'WAI-ARIA Authoring Practices, Carousel',
-    says: 'A carousel has no name.',
+    summary: 'A carousel has no name.',
     on: ['[aria-roledescription]', '[data-slides]'],
     find(element, page) {
       const carousel = carouselOf(element, page);
@@ -36,7 +36,7 @@ export const carouselRules: readonly Rule[] = [
       return {
         element: carousel,
         sentence: `${tagText(carousel)} is a carousel without a name.`,
-        remedy: 'Give it aria-label, or aria-labelledby with the id of its heading.',
+        remedy: 'Add aria-label, or aria-labelledby with the id of its heading.',
       };
     },
   },
@@ -44,7 +44,7 @@ export const carouselRules: readonly Rule[] = [
     code: 'carousel-slide-name-missing',
     severity: 'warning',
     clause: 'WAI-ARIA Authoring Practices, Carousel: slides are named',
-    says: 'A slide has no name.',
+    summary: 'A slide has no name.',
     on: ['[aria-roledescription]'],
     find: (element, page) =>
       !describes(element, 'slide') ||
@@ -56,14 +56,14 @@ export const carouselRules: readonly Rule[] = [
             element,
             attribute: 'aria-roledescription',
             sentence: `${tagText(element)} is a slide without a name.`,
-            remedy: 'Give it aria-label, such as "2 of 6"; wired, it gets that by itself.',
+            remedy: 'Add aria-label, such as "2 of 6". A wired carousel adds it itself.',
           },
   },
   {
     code: 'carousel-stop-missing',
     severity: 'error',
     clause: 'WCAG 2.2.2, Pause, Stop, Hide',
-    says: 'A carousel turns by itself and nothing stops it.',
+    summary: 'A carousel rotates automatically, and no button stops it.',
     on: ['shell-carousel', '[data-wire]'],
     find(element, page) {
       const isElement = element.tag === 'shell-carousel';
@@ -76,7 +76,7 @@ export const carouselRules: readonly Rule[] = [
       return {
         element,
         attribute,
-        sentence: `${tagText(element)} turns by itself, and no button stops it.`,
+        sentence: `${tagText(element)} rotates automatically, and no button stops it.`,
         remedy: `Add <button commandfor="${id ?? 'its id'}" command="--rotate"> as its first control.`,
       };
     },

@@ -26,7 +26,7 @@ export function comboboxParts(root: HTMLElement): ComboboxParts {
   const find = (selector: string, what: string): HTMLElement => {
     const found = root?.querySelector?.<HTMLElement>(selector);
     if (found) return found;
-    throw new TypeError(`elastic-shell: combobox needs ${what} in ${described(root)}; it holds none`);
+    throw new TypeError(`elastic-shell: combobox needs ${what} in ${described(root)}, and found none`);
   };
   const holder = find('[role=combobox]', 'an element with role="combobox"');
   const list = find('[role=listbox]', 'an element with role="listbox"');

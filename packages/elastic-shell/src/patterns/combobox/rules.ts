@@ -24,7 +24,7 @@ export const comboboxRules: readonly Rule[] = [
     code: 'combobox-list-missing',
     severity: 'error',
     clause: 'WAI-ARIA, combobox: aria-controls; Authoring Practices, Combobox: the popup',
-    says: 'A combobox has no listbox.',
+    summary: 'A combobox has no listbox.',
     on: ['[role=combobox]'],
     find(element, page) {
       const opensElse = /^(tree|grid|dialog)$/.test(element.attribute('aria-haspopup') ?? '');
@@ -38,9 +38,9 @@ export const comboboxRules: readonly Rule[] = [
       return {
         element,
         attribute: 'role',
-        sentence: `${tagText(element)} is a combobox, names no list, and no listbox stands in one element with it.`,
+        sentence: `${tagText(element)} is a combobox, but neither names a listbox nor shares a container with one.`,
         remedy:
-          'Put the field and <div popover="manual"><div role="listbox"></div></div> into one element, and wire that.',
+          'Put the field and <div popover="manual"><div role="listbox"></div></div> into one element, and wire that element.',
         ...(page.isScripted && { severity: 'warning' }),
       };
     },
@@ -49,7 +49,7 @@ export const comboboxRules: readonly Rule[] = [
     code: 'combobox-list-shared',
     severity: 'warning',
     clause: 'WAI-ARIA, combobox: its popup shows its own value',
-    says: 'Two comboboxes have one list.',
+    summary: 'Two comboboxes share one list.',
     on: ['[role=combobox]'],
     find(element, page) {
       const id = wordsOf(element, 'aria-controls').find((each) => {
@@ -61,8 +61,8 @@ export const comboboxRules: readonly Rule[] = [
         first && {
           element,
           attribute: 'aria-controls',
-          sentence: `${tagText(element)} opens the list "${id}", which ${tagText(first)} opens as well: what is selected in it can be true of one of them only.`,
-          remedy: 'Give each a list of its own.',
+          sentence: `${tagText(element)} opens the list "${id}", but ${tagText(first)} opens it too: its selection can only be right for one of them.`,
+          remedy: 'Give each its own list.',
         }
       );
     },

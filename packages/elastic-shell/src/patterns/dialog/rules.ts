@@ -32,7 +32,7 @@ export const dialogRules: readonly Rule[] = [
     code: 'dialog-name-missing',
     severity: 'error',
     clause: 'WAI-ARIA Authoring Practices, Dialog (Modal), aria-labelledby or aria-label',
-    says: 'A dialog has neither a heading nor a name.',
+    summary: 'A dialog has neither a heading nor a name.',
     on: ['dialog', '[role=dialog]', '[role=alertdialog]'],
     find(element, page) {
       if (isLabelled(element, page) || has(element, 'title')) return undefined;
@@ -43,10 +43,10 @@ export const dialogRules: readonly Rule[] = [
       if (isPlain && !/dialog$/.test(writtenRole(element))) return undefined;
       return {
         element,
-        sentence: `${tagText(element)} has no name: it is announced as "dialog" and nothing else.`,
+        sentence: `${tagText(element)} has no name, so screen readers announce it only as "dialog".`,
         remedy: isPlain
-          ? 'Give it aria-label, or aria-labelledby.'
-          : 'Begin it with a heading, or give it aria-label.',
+          ? 'Add aria-label or aria-labelledby.'
+          : 'Begin it with a heading, or add aria-label.',
         ...(isPlain && page.isScripted && { severity: 'warning' }),
       };
     },
@@ -55,7 +55,7 @@ export const dialogRules: readonly Rule[] = [
     code: 'dialog-description-missing',
     severity: 'warning',
     clause: 'WAI-ARIA Authoring Practices, Alert Dialog, aria-describedby',
-    says: 'An alert dialog has no paragraph to be read out.',
+    summary: 'An alert dialog has no paragraph that describes it.',
     on: ['[role=alertdialog]'],
     find: (element, page) =>
       !isDialog(element) ||
@@ -65,22 +65,22 @@ export const dialogRules: readonly Rule[] = [
         ? undefined
         : {
             element,
-            sentence: `${tagText(element)} has nothing that says what is being asked.`,
-            remedy: 'Put the question in a <p>, or name its element by aria-describedby.',
+            sentence: `${tagText(element)} has no paragraph that asks its question.`,
+            remedy: 'Put the question in a <p>, or name its element with aria-describedby.',
           },
   },
   {
     code: 'dialog-way-out-missing',
     severity: 'warning',
     clause: 'WAI-ARIA Authoring Practices, Dialog (Modal), a visible close button',
-    says: 'A dialog has no control that closes it.',
+    summary: 'A dialog has no control that closes it.',
     on: ['dialog'],
     find: (element, page) =>
       hasWayOut(element, page)
         ? undefined
         : {
             element,
-            sentence: `${tagText(element)} holds no control that closes it: by touch there may be no way out.`,
+            sentence: `${tagText(element)} contains no control that closes it, so touch users may be unable to leave it.`,
             remedy: 'Add a button with commandfor and command="close", or a form with method="dialog".',
           },
   },
@@ -88,7 +88,7 @@ export const dialogRules: readonly Rule[] = [
     code: 'dialog-open-in-markup',
     severity: 'warning',
     clause: 'HTML, the dialog element, the open attribute',
-    says: 'A dialog that is to be modal is written with the open attribute.',
+    summary: 'A modal dialog has the attribute open in the markup.',
     on: ['dialog'],
     find(element, page) {
       // Sent open for pages without script; with it, it becomes modal.
@@ -102,9 +102,9 @@ export const dialogRules: readonly Rule[] = [
       return {
         element,
         attribute: 'open',
-        sentence: `${tagText(element)} is written open: until script runs it is not modal, and the page behind it is live.`,
+        sentence: `${tagText(element)} is open in the markup, so until scripts run it isn’t modal and the page behind it is usable.`,
         remedy:
-          'Leave open out, and open it by a button or from the program. If a server sends it open, write data-wire-open="true" beside it.',
+          'Remove open, and open the dialog with a button or from your code. If a server renders it open, add data-wire-open="true".',
       };
     },
   },
@@ -112,7 +112,7 @@ export const dialogRules: readonly Rule[] = [
     code: 'dialog-role-elsewhere',
     severity: 'warning',
     clause: 'HTML, the dialog element',
-    says: 'A dialog role stands on an element that is no dialog.',
+    summary: 'An element other than <dialog> has the role of a dialog.',
     on: ['[role=dialog]', '[role=alertdialog]'],
     find: (element) =>
       isDialog(element) || has(element, 'popover') || !/^(alert)?dialog$/.test(writtenRole(element))
@@ -120,7 +120,7 @@ export const dialogRules: readonly Rule[] = [
         : {
             element,
             attribute: 'role',
-            sentence: `${tagText(element)} has the role and by itself none of the behaviour: no top layer, no backdrop, and the page stays live.`,
+            sentence: `${tagText(element)} has the role of a dialog but not its behaviour: no top layer, no backdrop, and the page stays usable.`,
             remedy: 'Make it a <dialog>.',
           },
   },
@@ -128,15 +128,15 @@ export const dialogRules: readonly Rule[] = [
     code: 'dialog-tabindex',
     severity: 'error',
     clause: 'HTML, the dialog element: tabindex must not be specified',
-    says: 'A dialog has a tabindex.',
+    summary: 'A dialog has a tabindex.',
     on: ['dialog'],
     find: (element) =>
       has(element, 'tabindex')
         ? {
             element,
             attribute: 'tabindex',
-            sentence: `${tagText(element)} has a tabindex: a press on empty room in it takes the focus away from its controls.`,
-            remedy: 'Take the tabindex away.',
+            sentence: `${tagText(element)} has a tabindex, so clicking empty space inside it takes focus from its controls.`,
+            remedy: 'Remove the tabindex.',
           }
         : undefined,
   },

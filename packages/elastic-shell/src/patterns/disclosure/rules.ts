@@ -31,7 +31,7 @@ export const disclosureRules: readonly Rule[] = [
     code: 'disclosure-opener-not-button',
     severity: 'error',
     clause: 'WAI-ARIA Authoring Practices, Disclosure, role button',
-    says: 'Something that is no control has aria-expanded.',
+    summary: 'An element that isn’t a control has aria-expanded.',
     on: ['[aria-expanded]'],
     find: (element) =>
       !/^(div|span|p|b|i|em|strong|img|svg|a|label)$/.test(element.tag) ||
@@ -41,7 +41,7 @@ export const disclosureRules: readonly Rule[] = [
         : {
             element,
             attribute: 'aria-expanded',
-            sentence: `${tagText(element)} is no button: aria-expanded is not told on it.`,
+            sentence: `${tagText(element)} isn’t a button, so aria-expanded isn’t announced.`,
             remedy: 'Put aria-expanded on the button that opens and closes: a <button type="button">.',
           },
   },
@@ -49,7 +49,7 @@ export const disclosureRules: readonly Rule[] = [
     code: 'disclosure-state-untrue',
     severity: 'error',
     clause: 'WAI-ARIA, aria-expanded',
-    says: 'aria-expanded says other than what is shown.',
+    summary: 'aria-expanded doesn’t match what is visible.',
     on: ['[aria-expanded]'],
     find(element, page) {
       const says = element.attribute('aria-expanded');
@@ -67,8 +67,8 @@ export const disclosureRules: readonly Rule[] = [
       return {
         element,
         attribute: 'aria-expanded',
-        sentence: `${tagText(element)} says aria-expanded="${says}", and ${tagText(panel)} is ${isHidden ? 'hidden' : 'shown'}.`,
-        remedy: 'Leave aria-expanded out: it is written from the state. Or make the panel agree with it.',
+        sentence: `${tagText(element)} has aria-expanded="${says}", but ${tagText(panel)} is ${isHidden ? 'hidden' : 'visible'}.`,
+        remedy: 'Omit aria-expanded, which is written from the state, or change the panel to match it.',
       };
     },
   },
@@ -76,14 +76,14 @@ export const disclosureRules: readonly Rule[] = [
     code: 'summary-missing',
     severity: 'error',
     clause: 'HTML, the details element: its first child is a summary',
-    says: 'A details does not begin with a summary.',
+    summary: 'A <details> doesn’t begin with a <summary>.',
     on: ['details'],
     find(element) {
       const first = element.children.find((child) => typeof child !== 'string');
       if (first?.tag === 'summary') return undefined;
       return {
         element,
-        sentence: `${tagText(element)} does not begin with a summary: the browser writes "Details" for it.`,
+        sentence: `${tagText(element)} doesn’t begin with a <summary>, so the browser shows the text "Details".`,
         remedy: 'Make a <summary> its first child.',
       };
     },
@@ -92,7 +92,7 @@ export const disclosureRules: readonly Rule[] = [
     code: 'details-many-open',
     severity: 'error',
     clause: 'HTML, the details element, name: of one name at most one is open',
-    says: 'Several details of one name are written open.',
+    summary: 'Several <details> with the same name are open in the markup.',
     on: ['details'],
     find(element, page) {
       const name = element.attribute('name');
@@ -107,8 +107,8 @@ export const disclosureRules: readonly Rule[] = [
       return {
         element,
         attribute: 'open',
-        sentence: `${tagText(element)} is written open, and so is one before it of the same name: only that one stays open.`,
-        remedy: 'Leave open out on all but one.',
+        sentence: `${tagText(element)} is open in the markup, but so is an earlier one with the same name: only that one stays open.`,
+        remedy: 'Remove open from all but one.',
       };
     },
   },

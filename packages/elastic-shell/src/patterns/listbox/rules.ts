@@ -20,7 +20,7 @@ export const listRules: readonly Rule[] = [
     code: 'item-outside-list',
     severity: 'error',
     clause: 'WAI-ARIA, required context role',
-    says: 'An option, a treeitem or a menu item stands in nothing of its kind.',
+    summary: 'An option, tree item or menu item is outside its container.',
     on: Object.keys(homes).map((role) => `[role=${role}]`),
     find(element, page) {
       const role = writtenRole(element);
@@ -30,7 +30,7 @@ export const listRules: readonly Rule[] = [
       return {
         element,
         attribute: 'role',
-        sentence: `${tagText(element)} is a ${role} in no ${homes[role].what}: nothing says how many there are, and arrow keys do not reach it.`,
+        sentence: `${tagText(element)} is a ${role} outside a ${homes[role].what}, so its position isn’t announced and arrow keys don’t reach it.`,
         remedy: `Put it into an element with role="${homes[role].what}".`,
       };
     },

@@ -203,7 +203,7 @@ export function wireListbox(root: HTMLElement, own?: Settings): Wired & SelectMe
   };
   const wired = wire<Selecting, Settings, SelectIntent>(
     root,
-    { ...listbox, read, says: given.items ? {} : { 'aria-selected': 'selected' } },
+    { ...listbox, read, attributeStates: given.items ? {} : { 'aria-selected': 'selected' } },
     settings,
     (engine) => serve(engine, source, chosenNow(selected, engine.state().selected)),
   );

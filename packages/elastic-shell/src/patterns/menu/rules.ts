@@ -16,7 +16,7 @@ export const menuRules: readonly Rule[] = [
     code: 'menu-item-role-missing',
     severity: 'error',
     clause: 'WAI-ARIA, menu: its children are menu items',
-    says: 'A control in a menu is no menu item.',
+    summary: 'A control in a menu isn’t a menu item.',
     on: ['[role=menu]', '[role=menubar]'],
     find: (menu, page) =>
       isMenu(menu)
@@ -25,9 +25,9 @@ export const menuRules: readonly Rule[] = [
             .filter((element) => isControl(element) && !isItem(element) && !page.around(element, isItem))
             .map((element) => ({
               element,
-              sentence: `${tagText(element)} stands in a menu and is no menu item: arrow keys pass over it.`,
+              sentence: `${tagText(element)} is in a menu but isn’t a menu item, so arrow keys skip it.`,
               remedy:
-                'Give it role="menuitem", or make the menu a popover, in which Tab goes from control to control.',
+                'Add role="menuitem", or use a popover instead of the menu: there Tab moves from control to control.',
             }))
         : undefined,
   },
@@ -35,7 +35,7 @@ export const menuRules: readonly Rule[] = [
     code: 'menu-for-navigation',
     severity: 'warning',
     clause: 'WAI-ARIA Authoring Practices, Disclosure Navigation Menu; WAI-ARIA, menu: a list of actions',
-    says: 'The role of a menu stands on what is navigation.',
+    summary: 'Navigation has the role of a menu.',
     on: ['[role=menu]', '[role=menubar]'],
     find(menu, page) {
       if (!isMenu(menu)) return undefined;
@@ -45,8 +45,8 @@ export const menuRules: readonly Rule[] = [
       return {
         element: menu,
         attribute: 'role',
-        sentence: `${tagText(menu)} is a ${writtenRole(menu)}, which is for actions of a program, and ${isLinks ? 'all its items are links' : 'stands in a navigation'}: Tab passes over them, and they are not told as links.`,
-        remedy: 'Make it a list of links; where it opens and closes, a disclosure or a popover.',
+        sentence: `${tagText(menu)} is a ${writtenRole(menu)}, which is for actions, but ${isLinks ? 'all its items are links' : 'it is in a navigation'}: Tab skips the items, and they aren’t announced as links.`,
+        remedy: 'Make it a list of links. If it opens and closes, use a disclosure or a popover.',
       };
     },
   },

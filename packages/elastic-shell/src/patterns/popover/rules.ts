@@ -20,7 +20,7 @@ export const popoverRules: readonly Rule[] = [
     code: 'popover-value-unknown',
     severity: 'error',
     clause: 'HTML, the popover attribute',
-    says: 'popover has a value that the platform does not know.',
+    summary: 'The attribute popover has an invalid value.',
     on: ['[popover]'],
     find: (element) =>
       /^(|auto|manual|hint)$/i.test(element.attribute('popover') ?? '')
@@ -28,7 +28,7 @@ export const popoverRules: readonly Rule[] = [
         : {
             element,
             attribute: 'popover',
-            sentence: `${tagText(element)} has popover="${element.attribute('popover')}", which counts as "manual": neither Escape nor a press outside closes it.`,
+            sentence: `${tagText(element)} has popover="${element.attribute('popover')}", which counts as "manual": neither Escape nor a click outside closes it.`,
             remedy: 'Write popover alone, or popover="auto", "manual" or "hint".',
           },
   },
@@ -36,7 +36,7 @@ export const popoverRules: readonly Rule[] = [
     code: 'popover-opener-missing',
     severity: 'warning',
     clause: 'HTML, the popover attribute; commandfor and popovertarget',
-    says: 'Nothing on the page opens a popover.',
+    summary: 'No control on the page opens the popover.',
     on: ['[popover]'],
     find(element, page) {
       const isOpened =
@@ -50,8 +50,8 @@ export const popoverRules: readonly Rule[] = [
       return {
         element,
         attribute: 'popover',
-        sentence: `${tagText(element)} is a popover that no control names: only a program can open it, and it has nothing to stand beside.`,
-        remedy: 'Give it an id, and name that by commandfor with command="--toggle" on a button.',
+        sentence: `${tagText(element)} is a popover without an opener: only code can open it, and it has no anchor.`,
+        remedy: 'Give it an id, and name that with commandfor and command="--toggle" on a button.',
       };
     },
   },
@@ -59,7 +59,7 @@ export const popoverRules: readonly Rule[] = [
     code: 'popover-outside-dialog',
     severity: 'warning',
     clause: 'HTML, inert subtrees: a modal dialog makes everything outside it inert',
-    says: 'A control in a dialog opens a popover that stands outside it.',
+    summary: 'A control in a dialog opens a popover outside the dialog.',
     on: ['[commandfor]', '[popovertarget]'],
     find(element, page) {
       const id = element.attribute('commandfor') ?? element.attribute('popovertarget') ?? '';
@@ -68,7 +68,7 @@ export const popoverRules: readonly Rule[] = [
       return target && around
         ? {
             element,
-            sentence: `${tagText(element)} stands in ${tagText(around)} and opens ${tagText(target)}, which stands outside: while that dialog is modal, nothing in the popover can be reached.`,
+            sentence: `${tagText(element)} is in ${tagText(around)} but opens ${tagText(target)} outside it: while the dialog is modal, the popover is inert.`,
             remedy: `Move ${tagText(target)} into ${tagText(around)}.`,
           }
         : undefined;
@@ -78,7 +78,7 @@ export const popoverRules: readonly Rule[] = [
     code: 'popover-role-missing',
     severity: 'warning',
     clause: 'WAI-ARIA, naming prohibited on role generic',
-    says: 'A popover has a name and no role to carry it.',
+    summary: 'A popover has a name but no role.',
     on: ['[popover]'],
     find: (element) =>
       (!has(element, 'aria-label') && !has(element, 'aria-labelledby')) ||
@@ -88,7 +88,7 @@ export const popoverRules: readonly Rule[] = [
         : {
             element,
             attribute: 'popover',
-            sentence: `${tagText(element)} has a name, and as a plain <${element.tag}> may have none.`,
+            sentence: `${tagText(element)} has a name, which a plain <${element.tag}> doesn’t support.`,
             remedy: 'Add role="group", or make it a <section>.',
           },
   },

@@ -28,7 +28,7 @@ export const tabsRules: readonly Rule[] = [
     code: 'tablist-missing',
     severity: 'error',
     clause: 'WAI-ARIA, tab: it is contained in, or owned by, a tablist',
-    says: 'A tab stands in no tablist.',
+    summary: 'A tab is outside a tablist.',
     on: ['[role=tab]'],
     find: (element, page) =>
       writtenRole(element) !== 'tab' || page.around(element, isTablist) || isOwned(element, page)
@@ -36,7 +36,7 @@ export const tabsRules: readonly Rule[] = [
         : {
             element,
             attribute: 'role',
-            sentence: `${tagText(element)} is a tab in no tablist: nothing says how many there are, and arrow keys do not reach it.`,
+            sentence: `${tagText(element)} is a tab outside a tablist, so its position isn’t announced and arrow keys don’t reach it.`,
             remedy: 'Put the tabs into one element with role="tablist" and a name.',
           },
   },
@@ -44,7 +44,7 @@ export const tabsRules: readonly Rule[] = [
     code: 'tablist-empty',
     severity: 'error',
     clause: 'WAI-ARIA, tablist: it owns tabs',
-    says: 'A tablist holds no tab.',
+    summary: 'A tablist contains no tabs.',
     on: ['[role=tablist]'],
     find: (element, page) =>
       writtenRole(element) !== 'tablist' ||
@@ -64,7 +64,7 @@ export const tabsRules: readonly Rule[] = [
     code: 'tablist-name-missing',
     severity: 'warning',
     clause: 'WAI-ARIA Authoring Practices, Tabs: the tablist is labelled',
-    says: 'A tablist has no name.',
+    summary: 'A tablist has no name.',
     on: ['[role=tablist]'],
     find: (element, page) =>
       writtenRole(element) !== 'tablist' || isLabelled(element, page) || has(element, 'title')
@@ -72,15 +72,15 @@ export const tabsRules: readonly Rule[] = [
         : {
             element,
             attribute: 'role',
-            sentence: `${tagText(element)} is a tablist without a name: nothing says what the tabs are of.`,
-            remedy: 'Give it aria-label, or aria-labelledby with the id of a heading.',
+            sentence: `${tagText(element)} is a tablist without a name, so screen readers don’t announce what the tabs are for.`,
+            remedy: 'Add aria-label, or aria-labelledby with the id of a heading.',
           },
   },
   {
     code: 'tab-panel-missing',
     severity: 'error',
     clause: 'WAI-ARIA Authoring Practices, Tabs: each tab controls a panel',
-    says: 'There are more tabs than panels.',
+    summary: 'There are more tabs than panels.',
     on: ['[role=tablist]'],
     find(element, page) {
       const tabs = page.owned(element, isTab, isTablist);
@@ -90,8 +90,8 @@ export const tabsRules: readonly Rule[] = [
       const panels = tabs.indexOf(without);
       return {
         element: without,
-        sentence: `${tagText(without)} controls nothing: there are ${tabs.length} tabs and ${panels} panels.`,
-        remedy: 'Add an element with role="tabpanel", or name one by aria-controls.',
+        sentence: `${tagText(without)} has no panel: there are ${tabs.length} tabs and ${panels} panels.`,
+        remedy: 'Add an element with role="tabpanel", or name one with aria-controls.',
         ...(page.isScripted && { severity: 'warning' }),
       };
     },
@@ -100,7 +100,7 @@ export const tabsRules: readonly Rule[] = [
     code: 'tabpanel-unreachable',
     severity: 'error',
     clause: 'WAI-ARIA Authoring Practices, Tabs: each panel has a tab',
-    says: 'A panel that no tab opens.',
+    summary: 'A tab panel has no tab.',
     on: ['[role=tabpanel]'],
     find(element, page) {
       if (writtenRole(element) !== 'tabpanel' || element.isOptional) return undefined;
@@ -113,8 +113,8 @@ export const tabsRules: readonly Rule[] = [
       return {
         element,
         attribute: 'role',
-        sentence: `${tagText(element)} is a panel that no tab opens.`,
-        remedy: 'Add a tab for it, or give it another role.',
+        sentence: `${tagText(element)} is a panel without a tab.`,
+        remedy: 'Add a tab for it, or use another role.',
         ...(page.isScripted && { severity: 'warning' }),
       };
     },

@@ -12,14 +12,14 @@ export const toolbarRules: readonly Rule[] = [
     code: 'toolbar-name-missing',
     severity: 'error',
     clause: 'WAI-ARIA Authoring Practices, Toolbar: each of several has a name',
-    says: 'One of several toolbars has no name.',
+    summary: 'One of several toolbars has no name.',
     on: ['[role=toolbar]'],
     find: (element, page) =>
       !isToolbar(element) || isLabelled(element, page) || page.all(isToolbar).length < 2
         ? undefined
         : {
             element,
-            sentence: `${tagText(element)} is one of several toolbars and has no name: nobody hears which one it is.`,
+            sentence: `${tagText(element)} is one of several toolbars but has no name, so screen readers can’t distinguish them.`,
             remedy: 'Add aria-label, or aria-labelledby with the id of its heading.',
             ...(page.isScripted && { severity: 'warning' }),
           },

@@ -10,7 +10,7 @@ export const tooltipRules: readonly Rule[] = [
     code: 'tooltip-unnamed',
     severity: 'warning',
     clause: 'WAI-ARIA, tooltip: it is referred to by aria-describedby',
-    says: 'A tooltip describes nothing.',
+    summary: 'A tooltip belongs to no control.',
     on: ['[role=tooltip]'],
     find: (element, page) =>
       writtenRole(element) !== 'tooltip' || namedIds(page, anyNaming).has(element.attribute('id') ?? '')
@@ -18,23 +18,23 @@ export const tooltipRules: readonly Rule[] = [
         : {
             element,
             attribute: 'role',
-            sentence: `${tagText(element)} is a tooltip that nothing names: nobody who does not see it hears it.`,
-            remedy: 'Give it an id, and name that by aria-describedby on what it is about.',
+            sentence: `${tagText(element)} is a tooltip that no control names, so screen readers don’t announce it.`,
+            remedy: 'Give it an id, and name that with aria-describedby on its control.',
           },
   },
   {
     code: 'tooltip-focusable',
     severity: 'error',
     clause: 'WAI-ARIA, tooltip: it does not receive focus',
-    says: 'A tooltip holds something that takes focus.',
+    summary: 'A tooltip contains a focusable element.',
     on: ['[role=tooltip]'],
     find(element, page) {
       const inner = writtenRole(element) === 'tooltip' ? page.within(element, isFocusable) : undefined;
       return (
         inner && {
           element: inner,
-          sentence: `${tagText(inner)} stands in a tooltip, where neither the keyboard nor a touch can reach it.`,
-          remedy: 'Make it a popover, opened by a press.',
+          sentence: `${tagText(inner)} is in a tooltip, where neither keyboard nor touch can reach it.`,
+          remedy: 'Make it a popover that opens on click.',
         }
       );
     },
@@ -43,7 +43,7 @@ export const tooltipRules: readonly Rule[] = [
     code: 'tooltip-opener-disabled',
     severity: 'warning',
     clause: 'WCAG 2.1.1, Keyboard; HTML, disabled controls',
-    says: 'A disabled control is described by a tooltip that it can never show to the keyboard.',
+    summary: 'A disabled control has a tooltip that keyboard users never see.',
     on: ['[disabled]'],
     find(element, page) {
       const tip = wordsOf(element, 'aria-describedby')
@@ -53,9 +53,9 @@ export const tooltipRules: readonly Rule[] = [
         ? {
             element,
             attribute: 'disabled',
-            sentence: `${tagText(element)} is disabled, so it takes no focus and ${tagText(tip)} never shows by keyboard.`,
+            sentence: `${tagText(element)} is disabled and so not focusable, so ${tagText(tip)} never appears for keyboard users.`,
             remedy:
-              'Replace disabled by aria-disabled="true": it keeps its place in the focus order and can explain itself.',
+              'Replace disabled with aria-disabled="true", which keeps the control in the focus order.',
           }
         : undefined;
     },

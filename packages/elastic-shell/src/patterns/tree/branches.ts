@@ -56,7 +56,7 @@ export function branches(
     if (loads.get(key) !== mine) return;
     if (!Array.isArray(children))
       throw new TypeError(
-        `elastic-shell: children of tree node "${key}" must be a list of nodes, got ${String(children)}`,
+        `elastic-shell: children of tree node "${key}" must be an array of nodes, got ${String(children)}`,
       );
     const next = withChildren(now(), key, children);
     loads.delete(key);
@@ -79,7 +79,7 @@ export function branches(
     try {
       if (!options.children)
         throw new TypeError(
-          `elastic-shell: tree node "${key}" is lazy, and there is no option children to ask`,
+          `elastic-shell: tree node "${key}" is lazy, but the option children is missing`,
         );
       const answer = options.children(node, mine.signal);
       if (isPromise(answer))

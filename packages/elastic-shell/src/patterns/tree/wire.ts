@@ -38,7 +38,7 @@ declare module '../../engine/defaults.js' {
 registerPattern(tree.name, tree.options, wireTree);
 
 /** The states that attributes of the rows show. Whether a branch is checked follows from its rows. */
-const says = { 'aria-selected': 'selected', 'aria-expanded': 'expanded' } as const;
+const attributeStates = { 'aria-selected': 'selected', 'aria-expanded': 'expanded' } as const;
 
 /** Returns the text that a user typed into the filter field before the tree was wired. */
 function queryBefore(root: HTMLElement): { query?: string } {
@@ -79,7 +79,7 @@ export function wireTree(root: HTMLElement, own?: TreeSettings): Wired & SelectM
   let engine: TreeEngine | undefined;
   const contract = {
     ...tree,
-    says: given.items ? {} : says,
+    attributeStates: given.items ? {} : attributeStates,
     adopted: () => queryBefore(root),
     read: (): TreeState => readStates((rows ??= treeRows(root, settings)), multiple),
   };
