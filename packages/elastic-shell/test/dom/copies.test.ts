@@ -117,7 +117,7 @@ describe('what others write and inherit', () => {
     page('<dialog id="a"><h2>A</h2></dialog>');
     const { wireDialog } = copy();
     const wired = wireDialog(get('a'), { firstFocus: '##field' });
-    expect(() => wired.show()).toThrow('option firstFocus should be a valid selector, got "##field"');
+    expect(() => wired.show()).toThrow('option firstFocus must be a valid selector, got "##field"');
     wired.unwire();
   });
 });

@@ -146,10 +146,10 @@ describe('tree', () => {
   });
 
   it('refuses a key that stands in it twice, and a ring', () => {
-    expect(() => wireData([node('a'), node('a')])).toThrow('tree node "a" (a) stands in it twice');
+    expect(() => wireData([node('a'), node('a')])).toThrow('tree node "a" (a) has a duplicate key');
     const ring = node('ring');
     ring.children = [ring];
-    expect(() => wireData([ring])).toThrow(/stands in it twice/);
+    expect(() => wireData([ring])).toThrow(/has a duplicate key/);
   });
 
   it.each([
@@ -160,8 +160,8 @@ describe('tree', () => {
       },
       'Shut. Try again',
     ],
-    ['answers with no list', () => 'none' as never, /must be a list of nodes, got none Try again/],
-    ['answers with keys that are there', () => [node('b')], /stands in it twice/],
+    ['answers with no list', () => 'none' as never, /must be an array of nodes, got none Try again/],
+    ['answers with keys that are there', () => [node('b')], /has a duplicate key/],
   ] as [string, () => TreeNode[], string | RegExp][])(
     'tells of a branch function that %s, in a row that tries again',
     (_, children, says) => {
@@ -362,7 +362,7 @@ describe('combobox', () => {
   it('names the part that is missing', () => {
     document.body.innerHTML = '<div id="c"><input role="combobox"></div>';
     expect(() => wireCombobox(get('c'))).toThrow(
-      'combobox needs an element with role="listbox" in <div id="c">; it holds none',
+      'combobox needs an element with role="listbox" in <div id="c">, and found none',
     );
   });
 });

@@ -70,7 +70,7 @@ describe('unwiring', () => {
     page('<div id="l" role="listbox" aria-label="L"></div>');
     const items = cell<readonly { key: string }[]>([{ key: 'a' }]);
     const wired = wireListbox(get('l'), { items });
-    expect(() => items.set(null as never)).toThrow(/must be a list/);
+    expect(() => items.set(null as never)).toThrow(/must be an array/);
     wired.unwire();
     expect(get('l').outerHTML).toBe('<div id="l" role="listbox" aria-label="L"></div>');
   });
@@ -283,10 +283,10 @@ describe('hostile and odd data', () => {
   });
 
   it.each([
-    ['a key that is a number', [{ key: 1 }], /(item|node) 0 .* needs a key that is a text, got .*1/],
-    ['an item without a key', [{}], /(item|node) 0 .* needs a key that is a text/],
-    ['a label that is a number', [{ key: 'a', label: 5 }], /(item|node) 0 .* label .* text, got .*5/],
-    ['an item that is nothing', [null], /(item|node) 0 .* needs a key/],
+    ['a key that is a number', [{ key: 1 }], /(item|node) 0 .* needs a text as its key, got .*1/],
+    ['an item without a key', [{}], /(item|node) 0 .* needs a text as its key/],
+    ['a label that is a number', [{ key: 'a', label: 5 }], /(item|node) 0 .* needs a text as its label, got .*5/],
+    ['an item that is nothing', [null], /(item|node) 0 .* needs a text as its key/],
   ])('%s: a sentence, and nothing is wired', (_, items, sentence) => {
     for (const role of ['listbox', 'tree']) {
       page(`<div id="l" role="${role}" aria-label="L"></div>`);
@@ -361,7 +361,7 @@ describe('by markup', () => {
   it('tells of a pattern that is not there, and wires the rest', () => {
     page('<div id="a" data-wire="disclosur" hidden></div><div id="b" data-wire="disclosure" hidden></div>');
     expect(() => wireWithin(document.body)).toThrow(
-      /data-wire="disclosur" names no pattern.*did you mean "disclosure"/,
+      /data-wire="disclosur" names no loaded pattern.*did you mean "disclosure"/,
     );
     expect(wiredOf(get('b'))).toBeDefined();
     expect(wiredOf(get('a'))).toBeUndefined();

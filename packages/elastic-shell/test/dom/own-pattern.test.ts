@@ -214,6 +214,6 @@ it('is checked by expectContract', async () => {
     ['ArrowDown', 'passed'],
   ]);
   wired.update({ most: 0 });
-  await expect(expectContract(find(), 'depth')).rejects.toThrow('1 of 1 rows of depth');
+  await expect(expectContract(find(), 'depth')).rejects.toThrow('1 of 1 checks of depth');
   wired.unwire();
 });

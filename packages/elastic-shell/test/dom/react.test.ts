@@ -275,7 +275,7 @@ it('takes the defaults around it for an option that is undefined', async () => {
 });
 
 it('says what is wrong when rows are placed for something else', () => {
-  expect(() => Rows({ of: {}, children: () => null })).toThrow(/`of` takes what useListbox/);
+  expect(() => Rows({ of: {}, children: () => null })).toThrow(/`of` needs the handle of a hook such as useListbox/);
 });
 
 describe('equal content is no change', () => {
@@ -408,7 +408,7 @@ describe("a ref of the user's own", () => {
     const messages = said.mock.calls.map(([message]) => `${message}`);
     said.mockRestore();
     expect(messages).toEqual([
-      expect.stringMatching(/<div id=".*"> is not wired, because a ref .* give the ref to the hook instead/),
+      expect.stringMatching(/<div id=".*"> is not wired, because its own ref .* pass it to the hook instead/),
     ]);
   });
 });

@@ -94,7 +94,7 @@ describe.each(['as jsdom is', 'with the platform set up'])('rows of contracts, %
       'elastic-shell: found no visible tabs at <p id="w">; the page has nothing',
     );
     await expect(expectContract(at('w'), 'tabz' as 'tabs')).rejects.toThrow(
-      'there are no rows of a pattern "tabz"',
+      'the pattern "tabz" has no checks',
     );
   });
 });
@@ -206,7 +206,7 @@ describe('settled', () => {
     const wired = shell.wireDisclosure(at('w'), { guard: () => new Promise(() => undefined) });
     wired.open.set(true);
     await expect(settled(at('w'), { timeout: 30 })).rejects.toThrow(
-      'settled waited 30 ms, and still <div id="w">: its guard is pending',
+      'settled waited 30 ms, but <div id="w">: its guard is pending',
     );
     wired.unwire();
   });
@@ -293,7 +293,7 @@ describe('a dialog that a state opens', () => {
   it('says that an opener has to be named where none is known', async () => {
     const release = setUpPlatform();
     await expect(expectContract(put2(), 'dialog')).rejects.toThrow(
-      "no control is known to open the dialog “Strike”, so no row of it can be run; name it: expectContract(root, 'dialog', { opener: button })",
+      "found no control that opens the dialog “Strike”, so none of its checks can run; name it: expectContract(root, 'dialog', { opener: button })",
     );
     release();
   });

@@ -168,7 +168,7 @@ describe('what is asked for during a turn', () => {
         return false;
       },
     });
-    expect(() => wired.show()).toThrow(/asked for a change \d+ times in a row/);
+    expect(() => wired.show()).toThrow(/got \d+ requests in a row/);
     expect(asked).toBeLessThan(200);
     wired.update({ guard: () => true });
     wired.show();
