@@ -18,7 +18,7 @@ export const table = (head, rows) => [
   ...rows.map((row) => `| ${row.map(cell).join(' | ')} |`),
   '',
 ];
-const made = (command) => `<!-- Made by \`npm run docs\` from what \`${command}\` has left. -->\n\n`;
+const made = (command) => `<!-- Made by \`npm run docs\` from the results of \`${command}\`. -->\n\n`;
 
 const signs = { true: 'yes', false: '**no**', 'not driven': 'not driven', undefined: '–' };
 
@@ -32,10 +32,10 @@ function rowsPage(contracts, results) {
     return driven.length ? `${driven.filter((outcome) => outcome === true).length} of ${driven.length}` : '–';
   };
   return [
-    '# Rows of the contracts, by browser',
+    '# Conformance by browser',
     '',
-    'Every key and press that a contract names, driven by real keys and pointer in the gallery. How the browsers are driven, what',
-    'they lack and what is theirs stands in [browsers](../browsers.md).',
+    'Results for every key and pointer action of each contract, tested in the gallery with real keys and the pointer.',
+    '[Browser support](../browsers.md) explains how the browsers are driven, and their differences.',
     '',
     ...table(
       ['', ...known.map((name) => titles[name])],
@@ -49,7 +49,7 @@ function rowsPage(contracts, results) {
       `## ${pattern}`,
       '',
       ...table(
-        ['row', ...known.map((name) => titles[name])],
+        ['check', ...known.map((name) => titles[name])],
         [...keys.map(({ on, key }) => `${on} ${key}`), ...presses.map(({ on }) => `press ${on}`)].map(
           (words) => [
             words,
@@ -58,7 +58,7 @@ function rowsPage(contracts, results) {
         ),
       ),
     ]),
-    '“Not driven”: a finger of WebDriver scrolls nothing, and WebKitGTK has no touch here.',
+    '“Not driven”: WebDriver can’t scroll by touch, and WebKitGTK has no touch here.',
     '',
   ].join('\n');
 }
@@ -66,11 +66,11 @@ function rowsPage(contracts, results) {
 /** Counts by pattern and setting, for each browser. */
 function settingsPage(contracts, results) {
   return [
-    '# Conformance, by setting',
+    '# Conformance by framework',
     '',
-    'Rows of the contracts (keys and presses) that hold in the gallery of each setting, driven by real keys and pointer.',
-    '`npm test` runs 36 of them in each setting, and in each browser; row by row they stand in',
-    '[rows](../conformance/rows.md).',
+    'The number of checks of each contract that pass in the gallery of each framework, tested with real keys and the pointer.',
+    '`npm test` runs 36 of them for each framework and each browser. [Conformance by browser](../conformance/rows.md) lists each',
+    'check.',
     '',
     ...browsers
       .filter((name) => results[name])
@@ -97,8 +97,8 @@ function settingsPage(contracts, results) {
           ),
         ];
       }),
-    'The plain gallery has instances that the others lack: controls outside of tabs, a grid, a tree of which several rows are',
-    'selected, markers that are pressed, a swipe.',
+    'The plain gallery has more examples than the others: controls outside of tabs, a grid, a tree with several selected rows,',
+    'markers to click, a swipe.',
     '',
   ].join('\n');
 }
@@ -120,12 +120,13 @@ function spokenPage(told) {
   const known = browsers.filter((name) => told[name]);
   const stops = Object.keys(told[known[0]]);
   return [
-    '# What browsers tell assistive technology',
+    '# Accessibility tree by browser',
     '',
-    'One walk through the plain gallery by keyboard; at each stop what is told of the element that has focus, or that the focused',
-    'field names as current: role, name, states, place, the named things around it, and what a live region says. Chromium is asked',
-    'by its own protocol, Firefox and WebKit by AT-SPI 2, as a screen reader on Linux asks them. What differs is explained in',
-    '[browsers](../browsers.md#what-is-told); what a screen reader makes of it is in [screen-reader output](heard.md).',
+    'A keyboard walk through the plain gallery. For each stop, the table contains the role, name, states, position and named ancestors of',
+    'the focused element (or of the current option of a field), and the text of live regions. Chromium’s values come from its own protocol,',
+    'those of Firefox and WebKit from AT-SPI 2, which screen readers on Linux use. [Browser',
+    'support](../browsers.md#differences-in-the-accessibility-tree) explains the differences. [Screen-reader output](heard.md) has the',
+    'announcements of a screen reader.',
     '',
     ...table(
       ['at', ...known.map((name) => titles[name])],
@@ -144,7 +145,7 @@ export function conformancePages(contracts) {
   return {
     ...(Object.keys(results).length && {
       'docs/conformance/rows.md': made('npm run test:long conformance') + rowsPage(contracts, results),
-      'docs/settings/conformance.md':
+      'docs/frameworks/conformance.md':
         made('npm run test:long conformance') + settingsPage(contracts, results),
     }),
     ...(Object.keys(told).length && {

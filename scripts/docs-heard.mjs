@@ -36,7 +36,7 @@ export const heardWith = () =>
   `${[firefox, chromium].map(({ versions }) => versions).join('; ')}; ${firefox.date}.`;
 
 const intro =
-  'What the screen reader Orca says after each key, on the page above. Chromium’s accessibility tree is beside it.';
+  'The announcements of the screen reader Orca after each key, for the example above, beside Chromium’s accessibility tree.';
 
 /** The section of a pattern's document; '' if it has not been heard. */
 export function heardSection(pattern) {
@@ -51,11 +51,11 @@ export function heardPage() {
   const names = Object.keys(chromium.walks);
   return {
     'docs/conformance/heard.md': [
-      '<!-- Made by `npm run docs` from what `npm run test:long heard` has left. -->',
+      '<!-- Made by `npm run docs` from the results of `npm run test:long heard`. -->',
       '# Screen-reader output',
-      'What Orca says in each browser, with real keys: one walk for each pattern, on the page that its document shows, and one for each job. ' +
-        '`npm run test:long heard` repeats them and fails if a word is missing. Which silences are the browsers’ and which are Orca’s own is in ' +
-        '[browsers](../browsers.md#screen-readers); what was not heard, and how to try it by hand, in [accessibility](../accessibility.md).',
+      'The announcements of Orca in each browser, with real keys: one recording for each pattern, and one for each task. ' +
+        '`npm run test:long heard` repeats them and fails if a word is missing. [Browser support](../browsers.md#screen-readers) explains omissions ' +
+        'by browsers and by Orca. [Accessibility](../accessibility.md) lists what wasn’t tested, and how to try it yourself.',
       `${heardWith()} ${webkit ? `${webkit.versions}; ${webkit.date}.` : ''}`.trim(),
       ...names.map((name) => {
         const { head, rows } = heardRows(name, true);

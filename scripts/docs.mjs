@@ -24,19 +24,20 @@ const cell = (text) => text.replaceAll('|', '\\|').replaceAll('<', '&lt;');
 const diagnostics = [
   '# Diagnostics',
   '',
-  'One source for three places: the page’s journal, `elastic-shell check`, and tests.',
+  'The same rules run in the journal, in `elastic-shell check` and in tests. The site has a page for each, with an example.',
   '',
-  '| code | severity | what it finds | standard |',
+  '| code | severity | finding | standard |',
   '| --- | --- | --- | --- |',
   ...rules.map(
-    ({ code, severity, summary: says, clause }) => `| \`${code}\` | ${severity} | ${cell(says)} | ${cell(clause)} |`,
+    ({ code, severity, summary: says, clause }) =>
+      `| \`${code}\` | ${severity} | ${cell(says)} | ${cell(clause)} |`,
   ),
   '',
   '## At run time',
   '',
-  'In the page the journal also enters what happens. Of these `change`, `refused` and `busy` carry the change itself.',
+  'The journal also records events. The entries `change`, `refused` and `busy` contain the change.',
   '',
-  '| code | severity | when |',
+  '| code | severity | event |',
   '| --- | --- | --- |',
   ...runtimeCodes.map(({ code, severity, summary: says }) => `| \`${code}\` | ${severity} | ${cell(says)} |`),
   '',
@@ -60,35 +61,37 @@ function across(title, says, of) {
 }
 
 const tables = [
-  '# Names across patterns',
+  '# All names: options, states, methods, commands',
   '',
-  'Like things have one name, one kind of value and, but for what is said below, one default. What each means stands with',
-  'its pattern.',
+  'An option, state, method or command has the same name and the same type in every pattern that has it. The page of each pattern',
+  'explains them.',
   '',
-  ...across('Options', 'With the default of each.', ({ options }) =>
+  ...across('Options', 'The table contains the defaults.', ({ options }) =>
     options.map(({ name, default: otherwise }) => [name, otherwise]),
   ),
-  ...across('States', 'With the kind of each. Every state is a cell of the same name.', ({ states }) =>
-    states.map(({ name, type }) => [name, type]),
+  ...across(
+    'States',
+    'The table contains the types. Each state is a cell of that name on the handle.',
+    ({ states }) => states.map(({ name, type }) => [name, type]),
   ),
-  ...across('Methods', 'What a program calls.', ({ methods }) => methods.map(({ name }) => [name, 'yes'])),
+  ...across('Methods', 'Your code calls them on the handle.', ({ methods }) =>
+    methods.map(({ name }) => [name, 'yes']),
+  ),
   ...across(
     'Commands',
-    'What a control asks for by `commandfor` and `command`; with what its `value` says, where that counts.',
+    'A control sends them with `commandfor` and `command`. The table contains the meaning of its `value`.',
     ({ commands }) => commands.map(({ name, value = 'yes' }) => [name, value]),
   ),
-  '## Why some differ',
+  '## Why some defaults differ',
   '',
-  '- `activation` is automatic in tabs and listboxes, where moving shows what is meant, and manual in a tree, where Space',
-  '  selects and moving must not (WAI-ARIA Authoring Practices).',
-  '- `wrap` is true where a run of few is gone through (tabs, slides, menu items) and false in a listbox, whose ends say where',
-  '  one is.',
-  '- `elastic` is `block` in an accordion, which has measured panels anyway, and `none` in a disclosure, which then loads no',
-  '  motion.',
-  '- Several at once is `multiple` wherever something is selected. `exclusive` is the standard’s word for sections of which',
-  '  one may be open; `checks` adds boxes, which are always several.',
-  '- `checked` is true or false of a switch, and keys of what has items.',
-  '- `show` and `close` are methods, since `open` is the state; their commands are `--open` and `--close`.',
+  '- `activation` is automatic in tabs and listboxes, and manual in a tree, where moving must not select (WAI-ARIA Authoring',
+  '  Practices).',
+  '- `wrap` is true for short series (tabs, slides, menu items) and false in a listbox, whose ends help users to find their place.',
+  '- `elastic` is `block` in an accordion and `none` in a disclosure, which then loads no animation.',
+  '- `multiple` allows several selected items. `exclusive` is the standard’s word for sections of which one may be open, and `checks`',
+  '  adds checkboxes, of which several can be checked.',
+  '- `checked` is a boolean for a switch, and a set of keys for patterns with items.',
+  '- The methods are `show` and `close`, because `open` is the state. Their commands are `--open` and `--close`.',
   '',
 ].join('\n');
 
@@ -97,16 +100,15 @@ const kilo = (bytes) => `${(bytes / 1000).toFixed(1)} kB`;
 
 /** What is loaded by itself once it is asked for, by its module. */
 const laterWords = {
-  'announce/say-for': 'announcing that a guard waits, or its error',
-  'content/loading': 'content that comes later (`content`)',
+  'announce/say-for': 'announcing a pending guard or its error',
+  'content/loading': 'lazy content (`content`)',
   'layer/late-hover': 'opening by hover (`openOn: hover`, tooltips)',
-  'list/highlight': 'marking what a search has found',
-  'motion/expand-details':
-    'the motion of a `<details>`, in browsers whose style sheets cannot move a box to `auto`',
-  'motion/expand-fallback': 'the motion, in browsers whose style sheets cannot move a box to `auto`',
-  'motion/expand-root': 'expanding by its measured size (`elastic`)',
-  'patterns/drawer/swipe': 'closing by a swipe, once a drawer is wired',
-  'patterns/toolbar/overflow': 'hiding buttons that have no room (`overflow`)',
+  'list/highlight': 'highlighting matches',
+  'motion/expand-details': 'animating a `<details>`, in browsers that can’t animate to `auto` with CSS',
+  'motion/expand-fallback': 'animating, in browsers that can’t animate to `auto` with CSS',
+  'motion/expand-root': 'animating to the measured size (`elastic`)',
+  'patterns/drawer/swipe': 'closing with a swipe, after a drawer is wired',
+  'patterns/toolbar/overflow': 'hiding buttons that don’t fit (`overflow`)',
 };
 
 /** What a pattern costs a page. */
@@ -115,11 +117,11 @@ function weight({ name }) {
   const other = name === 'dialog' ? 'a disclosure' : 'a dialog';
   const modules = Object.entries(later);
   return [
-    '## What it costs',
-    `Minified and gzip, alone: ${kilo(gzip)}; on a page that has ${other} already: ${kilo(beside)} more. Without the condition \`production\`, with option checks and full messages: ${kilo(checked)}.`,
+    '## Size',
+    `Minified and gzipped: ${kilo(gzip)}. On a page that already has ${other}, it adds ${kilo(beside)}. With option checks and full messages, without the condition \`production\`: ${kilo(checked)}.`,
     ...(modules.length
       ? [
-          'Loaded only when it is used:',
+          'Loaded only when used:',
           modules.map(([module, bytes]) => `- ${laterWords[module]}: ${kilo(bytes)}`).join('\n'),
         ]
       : []),
@@ -134,12 +136,12 @@ function patternPage(notes) {
   return [
     title,
     says,
-    `**For** ${good[0].toLowerCase()}${good.slice(1)}`,
-    `**Not for** ${bad[0].toLowerCase()}${bad.slice(1)}`,
+    `**Use it for**: ${good[0].toLowerCase()}${good.slice(1)}`,
+    `**Don’t use it for**: ${bad[0].toLowerCase()}${bad.slice(1)}`,
     '## Markup',
     `<!-- in ${recipe} -->`,
     `\`\`\`html\n${readFileSync(join(root, recipe), 'utf8').trim()}\n\`\`\``,
-    `The same in every setting: \`npx elastic-shell new ${notes.name} --for react\`.`,
+    `For other frameworks, run \`npx elastic-shell new ${notes.name} --for react\`.`,
     ...rest.slice(0, -1),
     rest.at(-1).trimEnd(),
     ...[heardSection(notes.name)].filter(Boolean),
@@ -153,11 +155,11 @@ const cellText = (text) => text.replaceAll('|', '\\|').replaceAll('<', '&lt;');
 const { laws } = await import('../packages/elastic-shell/test/laws.js');
 const patterns = laws[0].patterns;
 const lawsPage = [
-  '# The laws of a life',
+  '# Lifecycle guarantees',
   '',
-  'What holds for everything wired, whatever happens to it and when. Each cell is two tests',
-  '(`packages/elastic-shell/test/browser/laws.test.ts`): the pattern as a wire function, and as an element. A dash: the law says',
-  'nothing of that pattern.',
+  'These guarantees apply to every wired element, whatever happens to it. Each cell is two tests',
+  '(`packages/elastic-shell/test/browser/laws.test.ts`): the pattern as a wire function, and as an element. A dash means that the',
+  'guarantee doesn’t apply to the pattern.',
   '',
   `| | ${patterns.join(' | ')} |`,
   `| --- | ${patterns.map(() => '---').join(' | ')} |`,
@@ -173,11 +175,12 @@ const lawsPage = [
 const { serverParts } = await import('../packages/cli/dist/contract/server.js');
 const { serverFormats } = await import('../packages/cli/dist/contract/format.js');
 const serverPage = [
-  '# Attributes as a server writes them',
+  '# Server-rendered attributes',
   '',
-  'For whoever writes HTML in another language than JavaScript: every part of every pattern, its root with the id `id`, its items with the',
-  'keys `first` and `other`, of which the first is what `when` says. What each part is stands with [its pattern](../patterns/index.md).',
-  'On the root, `data-wire` is what `wireWithin` looks for; any option that a text can say stands beside it as `data-wire-<option>`.',
+  'These are the attributes of every part of every pattern, for servers in other languages than JavaScript. The root has the id `id`, and the',
+  'items have the keys `first` and `other`. The column “when” describes the state of `first`. The parts are explained on the page of',
+  '[each pattern](../patterns/index.md). `wireWithin` finds roots by `data-wire`. Every option that a text can set is an attribute',
+  '`data-wire-<option>`.',
   '',
   ...contracts.map(({ name }) =>
     serverFormats
@@ -188,16 +191,16 @@ const serverPage = [
 ].join('\n');
 
 const statesPage = [
-  '# Reading state in a page',
+  '# State attributes',
   '',
-  'Tests, style sheets and other scripts need no library to know how things stand: each state shows as attributes and pseudo-classes.',
-  '`data-phase` is `closed`, `opening`, `open` or `closing`; `aria-busy` stands on the root while a guard has not answered, or content has',
-  'not come. An element (`<shell-tabs>`) has each state as a property of the same name as well.',
+  'Tests, style sheets and other scripts can read each state from attributes and pseudo-classes, without the library. `data-phase` is',
+  '`closed`, `opening`, `open` or `closing`. The root has `aria-busy` while a guard is pending or content is loading. A custom element',
+  '(`<shell-tabs>`) also has each state as a property.',
   '',
   ...contracts.flatMap(({ name, states }) => [
     `## ${name}`,
     '',
-    '| state | values | where it shows |',
+    '| state | type | attributes |',
     '| --- | --- | --- |',
     ...states.map(
       ({ name: state, type, shown }) => `| \`${state}\` | ${cellText(type)} | ${cellText(shown)} |`,
@@ -208,10 +211,10 @@ const statesPage = [
 
 const codes = new Map(errorCodes().map(({ code, text, module }) => [code, { text, module }]));
 const errorsPage = [
-  '# Errors in production',
+  '# Production error codes',
   '',
-  'Production builds have a code in place of each error message, and no option checks. Look up the code here, or run the',
-  'application in development to see the message with its values and options checked.',
+  'Production builds contain codes instead of error messages, and don’t check options. Look up the code here, or run your',
+  'application in development to see the whole message.',
   '',
   '| code | message | thrown in |',
   '| --- | --- | --- |',
@@ -224,8 +227,8 @@ const errorsPage = [
 const files = {
   'docs/errors.md': errorsPage,
   'docs/reading-state.md': statesPage,
-  'docs/settings/server-attributes.md': serverPage,
-  'docs/laws.md': lawsPage,
+  'docs/frameworks/server-attributes.md': serverPage,
+  'docs/lifecycle.md': lawsPage,
   'docs/patterns/names.md': tables,
   'docs/patterns/index.md': formats.markdown(contracts, false),
   ...Object.fromEntries(contracts.map((notes) => [`docs/patterns/${notes.name}.md`, patternPage(notes)])),

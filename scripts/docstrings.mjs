@@ -33,7 +33,8 @@ function lacking(checker, symbol, declaration) {
     name === 'param' ? (ts.displayPartsToString(words).split(/\s/)[0] ?? []) : [],
   );
   for (const parameter of signature.parameters)
-    if (!parameter.name.startsWith('_') && !named.includes(parameter.name)) found.push(`@param ${parameter.name}`);
+    if (!parameter.name.startsWith('_') && !named.includes(parameter.name))
+      found.push(`@param ${parameter.name}`);
   const type = checker.typeToString(signature.getReturnType());
   if (!/^(void|undefined|never|Promise<void>)$/.test(type) && !tags.some(({ name }) => name === 'returns'))
     found.push('@returns');

@@ -22,7 +22,7 @@ export default defineConfig({
       resolve: { conditions: ['browser'] },
       test: {
         name,
-        include: [`built/tests/${name}/**/*.test.{js,ts,tsx}`],
+        include: [`built/tests/${name}/**/*.test.{js,ts,tsx}`, `snippets/start/${name}/*.test.{js,ts,tsx}`],
         setupFiles: [fileURLToPath(new URL('console.ts', import.meta.url))],
         // The contract of a pattern takes seconds on a busy machine.
         testTimeout: 600_000,

@@ -18,7 +18,7 @@ const documents = [
   ...readdirSync(join(root, 'docs'))
     .filter((name) => name.endsWith('.md'))
     .map((name) => `docs/${name}`),
-  ...readdirSync(join(root, 'docs/settings')).map((name) => `docs/settings/${name}`),
+  ...readdirSync(join(root, 'docs/frameworks')).map((name) => `docs/frameworks/${name}`),
   ...readdirSync(join(root, 'docs/guides')).map((name) => `docs/guides/${name}`),
   ...readdirSync(join(root, 'docs/patterns')).map((name) => `docs/patterns/${name}`),
   ...['elastic-shell', 'cli', 'angular'].map((name) => `packages/${name}/README.md`),

@@ -111,7 +111,7 @@ it('explains each name of `elastic-shell/engine` in the guide, and uses each val
   const names = nodesIn(tree)
     .filter(ts.isExportSpecifier)
     .map((node) => ({ name: node.name.text, isType: node.isTypeOnly || node.parent.parent.isTypeOnly }));
-  const guide = readFileSync(join(root, 'docs/guides/own-pattern.md'), 'utf8');
+  const guide = readFileSync(join(root, 'docs/guides/custom-patterns.md'), 'utf8');
   const own = join(root, 'examples/desk/src/own');
   expect(names.filter(({ name }) => !guide.includes(`\`${name}\``))).toEqual([]);
   // What stands after the import.

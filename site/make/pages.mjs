@@ -13,44 +13,53 @@ import { stylingExtras, themePage } from './theme.mjs';
 
 const starts = ['html', 'elements', 'react', 'vue', 'svelte', 'solid', 'angular', 'server', 'server-pages'];
 const guides = [
-  'state-and-owners',
-  'guards-and-waiting',
+  'controlled-state',
+  'guards',
   'focus',
-  'layers-and-dismissal',
+  'layers',
+  'placement',
+  'forms',
+  'form-errors',
+  'routing',
+  'notifications',
   'motion',
   'long-lists',
-  'content-later',
-  'server-rendering',
+  'lazy-content',
+  'internationalisation',
+  'server-components',
   'partial-updates',
-  'form-errors',
+  'dynamic-pages',
   'shadow-roots',
-  'strict-policies',
-  'inspecting',
+  'content-security-policy',
   'testing',
-  'checking',
-  'rehearsing',
-  'own-pattern',
-  'moving-over',
-  'messages',
+  'check',
+  'rehearse',
+  'inspector',
+  'native-elements',
+  'faq',
+  'glossary',
+  'migrating',
+  'upgrading',
+  'custom-patterns',
 ];
 
 /** Documents as pages: `[path, route]`. */
 const documents = [
-  ...starts.map((name) => [`docs/settings/${name}.md`, `start/${name}/`]),
-  ['docs/settings/index.md', 'start/'],
-  ['docs/settings/server-attributes.md', 'start/server-attributes/'],
+  ...starts.map((name) => [`docs/frameworks/${name}.md`, `start/${name}/`]),
+  ['docs/frameworks/index.md', 'start/'],
+  ['docs/frameworks/server-attributes.md', 'start/server-attributes/'],
   ...guides.map((name) => [`docs/guides/${name}.md`, `guides/${name}/`]),
-  ['docs/grammar.md', 'guides/grammar/'],
+  ['docs/concepts.md', 'guides/concepts/'],
   ['docs/reading-state.md', 'guides/reading-state/'],
-  ['docs/living-pages.md', 'guides/living-pages/'],
-  ['docs/laws.md', 'guides/laws/'],
+  ['docs/lifecycle.md', 'guides/lifecycle/'],
   ['docs/styling.md', 'styling/'],
   ['docs/browsers.md', 'support/'],
   ['docs/conformance/rows.md', 'support/rows/'],
   ['docs/conformance/heard.md', 'support/heard/'],
   ['docs/conformance/spoken.md', 'support/spoken/'],
-  ['docs/settings/conformance.md', 'support/settings/'],
+  ['docs/frameworks/conformance.md', 'support/settings/'],
   ['docs/accessibility.md', 'accessibility/'],
+  ['docs/reliability.md', 'support/reliability/'],
   ['docs/patterns/names.md', 'reference/names/'],
   ['docs/architecture.md', 'guides/architecture/'],
   ['docs/errors.md', 'support/errors/'],
@@ -141,7 +150,7 @@ export async function allPages() {
   const recipePages = recipes.map((recipe) => ({
     route: `recipes/${recipe.name}/`,
     title: recipe.title,
-    says: `Made of ${recipe.patterns.join(', ')}.`,
+    says: `Uses ${recipe.patterns.join(', ')}.`,
     at: (to) => recipePage(recipe, { to }),
   }));
   const diagnostics = diagnosticPages({ rules, runtimeCodes });
@@ -155,7 +164,12 @@ export async function allPages() {
     {
       title: 'Patterns',
       pages: [
-        listPage('patterns/', 'All patterns', 'Every pattern, each with its contract.', patterns),
+        listPage(
+          'patterns/',
+          'All patterns',
+          'Choose a pattern for its markup, keys, options and guarantees.',
+          patterns,
+        ),
         ...patterns,
       ],
     },
@@ -165,7 +179,7 @@ export async function allPages() {
         listPage(
           'recipes/',
           'All recipes',
-          'Small whole components to put into your own project.',
+          'Small complete components that you copy into your project.',
           recipePages,
         ),
         ...recipePages,
@@ -175,13 +189,7 @@ export async function allPages() {
       title: 'Guides',
       pages: [
         ...pick(guides.map((name) => `guides/${name}/`)),
-        ...pick([
-          'guides/reading-state/',
-          'guides/living-pages/',
-          'guides/laws/',
-          'guides/grammar/',
-          'guides/architecture/',
-        ]),
+        ...pick(['guides/concepts/', 'guides/reading-state/', 'guides/lifecycle/', 'guides/architecture/']),
       ],
     },
     {
@@ -196,6 +204,7 @@ export async function allPages() {
     {
       title: 'Support',
       pages: pick([
+        'support/reliability/',
         'support/',
         'support/rows/',
         'support/heard/',
@@ -215,11 +224,13 @@ export async function allPages() {
 /** The events of a pattern's element. */
 function eventsOf({ name }) {
   return [
-    '<code>shell-change</code>: after each change; <code>detail</code> is the change, with its reason',
-    '<code>shell-guard</code>: before it; cancelable, and <code>detail.wait(promise)</code> has it wait',
-    '<code>shell-refuse</code>: what was refused, and by whom',
+    '<code>shell-change</code>: fired after each change. <code>detail</code> is the change, with its reason',
+    '<code>shell-guard</code>: fired before each change. <code>preventDefault()</code> blocks it, and <code>detail.wait(promise)</code> delays it',
+    '<code>shell-refuse</code>: fired after a change was refused. <code>detail</code> is the change, with <code>by</code> and <code>error</code>',
     ...(name === 'menu'
-      ? ['<code>shell-pick</code>: the key of an item that was activated, and what the menu was about']
+      ? [
+          '<code>shell-pick</code>: fired after an item was activated. <code>detail</code> has its key, and the element that the menu is about',
+        ]
       : []),
   ];
 }

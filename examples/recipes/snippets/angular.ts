@@ -1,4 +1,4 @@
-// What docs/settings/angular.md shows.
+// What docs/frameworks/angular.md shows.
 import { NgComponentOutlet } from '@angular/common';
 import { Component, input, signal } from '@angular/core';
 import { injectTabs, shellDirectives } from 'elastic-shell-angular';

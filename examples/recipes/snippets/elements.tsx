@@ -1,4 +1,4 @@
-// What docs/settings/elements.md shows of elements in React.
+// What docs/frameworks/elements.md shows of elements in React.
 import { useShellElement } from 'elastic-shell/elements/react';
 import { useEffect, useState } from 'react';
 import { hydrateRoot } from 'react-dom/client';

@@ -1,4 +1,4 @@
-// What docs/guides/inspecting.md shows.
+// What docs/guides/inspector.md shows.
 export async function inspect(isDevelopment: boolean): Promise<void> {
   if (!isDevelopment) return;
   const { inspector, setDocuments } = await import('elastic-shell/inspector');

@@ -1,4 +1,4 @@
-// What docs/settings/react.md shows.
+// What docs/frameworks/react.md shows.
 import 'elastic-shell/structure.css';
 import 'elastic-shell/skin.css'; // optional: the look
 import type { Item } from 'elastic-shell';

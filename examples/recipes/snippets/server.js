@@ -1,4 +1,4 @@
-// What docs/settings/server-pages.md shows, on the server.
+// What docs/frameworks/server-pages.md shows, on the server.
 import { earlyScript, earlyScriptHash, html, partsOf } from 'elastic-shell/server';
 
 /** @param {{ id: string }} order */

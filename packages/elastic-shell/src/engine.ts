@@ -1,4 +1,4 @@
-// For patterns of your own. The guide `docs/guides/own-pattern.md` shows each of these names in use. Contracts and what they are made of
+// For patterns of your own. The guide `docs/guides/custom-patterns.md` shows each of these names in use. Contracts and what they are made of
 // are in `elastic-shell/core`, words, rules and checks in `elastic-shell/describe`.
 
 // A pattern as one value, and its custom element.

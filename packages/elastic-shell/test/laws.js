@@ -27,77 +27,77 @@ const layers = ['dialog', 'drawer', 'popover', 'tooltip', 'menu', 'combobox'];
 export const laws = [
   {
     name: 'unwired while it changes',
-    says: 'Unwired in a listener, in a subscriber of its cell, or in the task in which it has changed, it leaves the author’s markup, and nothing is written afterwards.',
+    says: 'If it is unwired in a listener, in a subscriber of its cell, or in the task of a change, the author’s markup is restored, and nothing is written afterwards.',
     patterns: all,
   },
   {
     name: 'unwired while a guard waits',
-    says: 'Unwired while a guard makes up its mind, or within the guard, it is busy no more, and the answer changes nothing.',
+    says: 'If it is unwired while a guard is pending, or in the guard, it is no longer busy, and the result of the guard changes nothing.',
     patterns: guarded,
   },
   {
     name: 'unwired while it moves',
-    says: 'Unwired while a motion of its style sheet opens or closes it, it leaves no phase, no inertness and no inline style.',
+    says: 'If it is unwired during an opening or closing animation, it leaves no phase, no inertness and no inline style.',
     patterns: ['disclosure', 'dialog', 'drawer', 'popover', 'accordion'],
   },
   {
     name: 'unwired by what its opening calls',
-    says: 'Unwired in a handler of beforetoggle or of the focus that its opening moves, it is closed, and the page is live and scrolls.',
+    says: 'If it is unwired in a listener for beforetoggle, or for the focus that opening moves, it is closed, and the page is usable and scrolls.',
     patterns: layers,
   },
   {
     name: 'removed, in any order',
-    says: 'Removed and unwired, or unwired and removed, with its opener or alone, focus is not lost, and no lock, layer or index entry stays.',
+    says: 'If it is removed and unwired, in either order, with or without its opener, focus isn’t lost, and no scroll lock, layer or index entry remains.',
     patterns: all,
   },
   {
     name: 'wired twice',
-    says: 'Wired again right after it was unwired, with the same cell, it is as if it had been wired once, and the first one never touches the second.',
+    says: 'If it is wired again right after it was unwired, with the same cell, it works as if it had been wired once, and the first handle has no effect on the second.',
     patterns: all,
   },
   {
     name: 'moved',
-    says: 'Moved in the document while it is open or selected, it is so still, shown, with focus where it was, and its controls work.',
+    says: 'If it is moved in the document while it is open or selected, it keeps its state and focus, and its controls work.',
     patterns: all,
   },
   {
     name: 'moved into a shadow root',
-    says: 'Moved into a shadow root with its controls, these work there, and nothing is half open.',
+    says: 'If it is moved into a shadow root with its controls, the controls work there, and it is either open or closed.',
     patterns: all,
   },
   {
     name: 'replaced',
-    says: 'Its inside replaced by the same markup, it keeps its state where keys are the same, and the new inside works.',
+    says: 'If its content is replaced with the same markup, items with the same key keep their state, and the new content works.',
     patterns: all,
   },
   {
     name: 'rewritten',
-    says: 'All its attributes put back as the author wrote them, page and state agree again at once, its controls work, and unwiring leaves the newer values.',
+    says: 'If all its attributes are reset to the author’s values, the page and the state agree again at once, its controls work, and unwiring keeps the newer values.',
     patterns: all,
   },
   {
     name: 'restored',
-    says: 'Told to restore, it writes its state again when its attributes are put back, and nobody hears of a change.',
+    says: "With externalChanges: 'revert', it restores its state when its attributes are reset, and no listener is called.",
     patterns: all,
   },
   {
     name: 'adopted',
-    says: 'What the platform or a user has done before it was wired stands whatever first value is given, and its owner hears of it.',
+    says: 'Changes that the browser or a user made before wiring are kept, whatever the initial value, and a controlling store is notified.',
     patterns: ['dialog', 'drawer', 'popover', 'menu', 'switch', 'combobox', 'tree'],
   },
   {
     name: 'reset',
-    says: 'A reset of its form gives back the first value, from the markup, an option or a cell.',
+    says: 'A reset of its form restores the initial value, from the markup, an option or a cell.',
     patterns: ['switch', 'listbox', 'combobox'],
   },
   {
     name: 'the author’s own',
-    says: 'No text, child or role=alert of the author’s is emptied or overwritten, also when a guard fails.',
+    says: 'The author’s texts, children and role=alert elements are never emptied or overwritten, even if a guard fails.',
     patterns: all,
   },
   {
     name: 'late',
-    says: 'A guard or an owner that answers later decides: until then nothing changes, and afterwards page and state agree. A guard that never answers can be replaced.',
+    says: 'A pending guard or controlling store decides later: until then nothing changes, and afterwards the page and the state agree. A guard that never resolves can be replaced.',
     patterns: guarded,
   },
   {
@@ -112,22 +112,22 @@ export const laws = [
   },
   {
     name: 'another’s layer',
-    says: 'Escape and clicks in a native dialog that another script has opened above it close neither.',
+    says: 'Escape and clicks in a native dialog that another script has opened above it don’t close it.',
     patterns: all,
   },
   {
     name: 'another copy',
-    says: 'A second copy of the library on the page can’t wire the same root, gives other ids, and works beside it.',
+    says: 'A second copy of the library on the page can’t wire the same root, generates other ids, and works beside the first.',
     patterns: all,
   },
   {
     name: 'cloned',
-    says: 'A copy of its markup can be wired, and no id exists twice.',
+    says: 'A copy of its markup can be wired, and no id is duplicated.',
     patterns: all,
   },
   {
     name: 'never touched',
-    says: 'After many others in one task it waits for its first use, and is then as if it had been wired at once.',
+    says: 'If many others were wired in the same task, it is wired in full on its first use, and works as if it had been wired at once.',
     patterns: all,
   },
 ];

@@ -22,11 +22,11 @@ export interface RailState {
 
 // The options, once: what each takes, its docstring, and by `OptionsOf` its type.
 const options = {
-  /** The key of the item with the tab stop: the first value, or a cell that is read and written. @defaultValue the first item */
+  /** Sets the key of the item with the tab stop: an initial value, or a cell. @defaultValue the first item */
   current: 'a key or a cell',
-  /** Which arrow keys move. @defaultValue `horizontal` */
+  /** Specifies which arrow keys move. @defaultValue `horizontal` */
   orientation: ['horizontal', 'vertical'],
-  /** Whether they go from the last item to the first. @defaultValue false */
+  /** Specifies whether they move from the last item to the first. @defaultValue false */
   wrap: 'true or false',
 } as const;
 

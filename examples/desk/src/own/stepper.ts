@@ -16,7 +16,7 @@ import {
   takePart,
 } from 'elastic-shell/engine';
 
-/** What can be asked of a stepper, by keys, by commands and by the program. */
+/** The intents of a stepper, for keys, commands and methods. */
 export type StepperIntent = 'up' | 'down' | 'page-up' | 'page-down' | 'least' | 'most';
 
 export interface StepperState {

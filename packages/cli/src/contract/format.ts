@@ -13,7 +13,7 @@ const sheets = (notes: Notes): Sheet[] =>
   [
     {
       title: 'Parts',
-      head: ['part', 'what it is', 'needed', 'why'],
+      head: ['part', 'element', 'required', 'why'],
       rows: Object.entries(notes.parts).map(([part, { is, required, why }]) => [
         part,
         is,
@@ -23,13 +23,13 @@ const sheets = (notes: Notes): Sheet[] =>
     },
     {
       title: 'Keys',
-      head: ['on', 'key', 'what it does', 'by'],
+      head: ['on', 'key', 'what it does', 'handled by'],
       rows: notes.keys.map(({ on, key, does, by }) => [on, key, does, by]),
     },
-    { title: 'Presses', head: ['on', 'what it does'], rows: notes.presses.map(({ on, does }) => [on, does]) },
+    { title: 'Pointer', head: ['on', 'what it does'], rows: notes.presses.map(({ on, does }) => [on, does]) },
     {
       title: 'States',
-      head: ['state', 'type', 'first', 'shown by'],
+      head: ['state', 'type', 'initial value', 'attributes'],
       rows: notes.states.map(({ name, type, first, shown }) => [name, type, first, shown]),
     },
     {
@@ -88,7 +88,7 @@ const markdownTable = ({ title, head, rows }: Sheet): string =>
 
 const list = (notes: readonly Notes[]): Sheet => ({
   title: 'Patterns',
-  head: ['pattern', 'what it is for'],
+  head: ['pattern', 'purpose'],
   rows: notes.map(({ name, summary }) => [name, summary]),
 });
 
@@ -132,7 +132,7 @@ export const serverFormats = {
 };
 
 const serverSheet = (name: string, parts: readonly ServerPart[]): Sheet => ({
-  title: `Attributes of ${name} as a server writes them`,
+  title: `Server-rendered attributes of ${name}`,
   head: ['part', 'when', 'attributes'],
   rows: parts.map(({ part, when, attributes }) => [part, when, attributes]),
 });

@@ -36,7 +36,11 @@ function findingsOf({ sourceCode, physicalFilename }: Rule.RuleContext): readonl
 }
 
 /** A rule of ESLint for a rule of ours. */
-const ruleOf = ({ code, summary, clause }: Pick<OwnRule, 'code' | 'summary' | 'clause'>): Rule.RuleModule => ({
+const ruleOf = ({
+  code,
+  summary,
+  clause,
+}: Pick<OwnRule, 'code' | 'summary' | 'clause'>): Rule.RuleModule => ({
   meta: {
     type: 'problem',
     fixable: 'code',

@@ -48,7 +48,8 @@ function rowOf({ key, outcome, heard, expected, got, picture }: CheckResult, nam
   return `<tr><th scope="row">${xmlText(key)}</th><td class="${look}">${word}</td><td>${said}</td></tr>`;
 }
 
-const failed = ({ checks }: WidgetResult): number => checks.filter(({ outcome }) => outcome === 'failed').length;
+const failed = ({ checks }: WidgetResult): number =>
+  checks.filter(({ outcome }) => outcome === 'failed').length;
 
 function widgetOf(widget: WidgetResult): string {
   const { kind, name, checks } = widget;

@@ -29,7 +29,9 @@ export function rewritten<S extends object, O, I extends string>(
 ): void {
   if (run.isOver) return;
   const { attributeStates = {} } = run.contract;
-  const names = rewrites.flatMap(({ name }) => (Object.hasOwn(attributeStates, name) && attributeStates[name] ? [attributeStates[name]] : []));
+  const names = rewrites.flatMap(({ name }) =>
+    Object.hasOwn(attributeStates, name) && attributeStates[name] ? [attributeStates[name]] : [],
+  );
   if (names.length && run.options.externalChanges !== 'revert') reread(run, new Set(names));
   run.writer.again(rewrites.map(({ element }) => element));
   run.service?.restored?.();

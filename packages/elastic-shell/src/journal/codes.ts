@@ -28,7 +28,8 @@ export const reported: { [C in Exclude<keyof Reports, keyof Steps>]: RuntimeCode
   },
   refused: {
     severity: 'note',
-    summary: 'A guard or a controlling store has refused a change. The entry has the error, if there was one.',
+    summary:
+      'A guard or a controlling store has refused a change. The entry has the error, if there was one.',
     sentence: (tag, { name, value, reason, error, by }) =>
       `${tag}: ${by === 'owner' ? 'the controlling store' : 'a guard'} refused ${name} = ${String(value)}, reason ${reason}${error === undefined ? '' : `: ${failureText(error)}`}.`,
     remedy:
@@ -82,7 +83,8 @@ export const reported: { [C in Exclude<keyof Reports, keyof Steps>]: RuntimeCode
   'branch-failed': {
     severity: 'warning',
     summary: 'The children of a lazy branch failed to load.',
-    sentence: (tag, { key, error }) => `${tag}: the children of "${key}" failed to load: ${failureText(error)}`,
+    sentence: (tag, { key, error }) =>
+      `${tag}: the children of "${key}" failed to load: ${failureText(error)}`,
     remedy: 'Look at the error in the entry. Users can try again with the row that shows the failure.',
   },
   'options-failed': {
@@ -117,12 +119,13 @@ export const wished = {
 } as const;
 
 /** Every code of run time, for the documents. Without a `remedy` there is nothing to do. */
-export const runtimeCodes: readonly { code: string; severity: Severity; summary: string; remedy?: string }[] = [
-  ...Object.entries(reported).map(([code, { severity, summary, remedy }]) => ({
-    code,
-    severity,
-    summary,
-    ...(remedy !== undefined && { remedy }),
-  })),
-  ...Object.entries(wished).map(([code, wish]) => ({ code, severity: 'warning' as const, ...wish })),
-];
+export const runtimeCodes: readonly { code: string; severity: Severity; summary: string; remedy?: string }[] =
+  [
+    ...Object.entries(reported).map(([code, { severity, summary, remedy }]) => ({
+      code,
+      severity,
+      summary,
+      ...(remedy !== undefined && { remedy }),
+    })),
+    ...Object.entries(wished).map(([code, wish]) => ({ code, severity: 'warning' as const, ...wish })),
+  ];

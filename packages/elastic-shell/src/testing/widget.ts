@@ -32,9 +32,7 @@ const isAt = (root: Element, { root: own, opener, panels }: Widget): boolean =>
 export function checkName(name: string): void {
   const names = checked();
   if (!names.includes(name))
-    throw new TypeError(
-      `elastic-shell: the pattern "${name}" has no checks; there are ${names.join(', ')}`,
-    );
+    throw new TypeError(`elastic-shell: the pattern "${name}" has no checks; there are ${names.join(', ')}`);
 }
 
 /** The wired root at an element, or inside it, of a pattern that the finders don't know. */
@@ -85,8 +83,7 @@ export function widgetAt(root: Element, name?: ContractName): { found: Found; wi
   const own =
     best ?? (asked === undefined || Object.hasOwn(outlines, asked) ? undefined : ownWidget(root, asked));
   if (own) return own;
-  const hint =
-    'showPopover' in root ? '' : '; if the platform has no popovers, call setUpPlatform() first';
+  const hint = 'showPopover' in root ? '' : '; if the platform has no popovers, call setUpPlatform() first';
   const there = [...new Set(all.map(({ pattern }) => pattern))].join(', ') || 'nothing';
   throw new Error(
     `elastic-shell: found no visible ${asked ?? 'widget'} at ${described(root)}; the page has ${there}${hint}`,

@@ -285,7 +285,11 @@ describe('hostile and odd data', () => {
   it.each([
     ['a key that is a number', [{ key: 1 }], /(item|node) 0 .* needs a text as its key, got .*1/],
     ['an item without a key', [{}], /(item|node) 0 .* needs a text as its key/],
-    ['a label that is a number', [{ key: 'a', label: 5 }], /(item|node) 0 .* needs a text as its label, got .*5/],
+    [
+      'a label that is a number',
+      [{ key: 'a', label: 5 }],
+      /(item|node) 0 .* needs a text as its label, got .*5/,
+    ],
     ['an item that is nothing', [null], /(item|node) 0 .* needs a text as its key/],
   ])('%s: a sentence, and nothing is wired', (_, items, sentence) => {
     for (const role of ['listbox', 'tree']) {

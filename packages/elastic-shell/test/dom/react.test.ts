@@ -275,7 +275,9 @@ it('takes the defaults around it for an option that is undefined', async () => {
 });
 
 it('says what is wrong when rows are placed for something else', () => {
-  expect(() => Rows({ of: {}, children: () => null })).toThrow(/`of` needs the handle of a hook such as useListbox/);
+  expect(() => Rows({ of: {}, children: () => null })).toThrow(
+    /`of` needs the handle of a hook such as useListbox/,
+  );
 });
 
 describe('equal content is no change', () => {

@@ -37,8 +37,18 @@ export const accordionNotes: Notes<AccordionPart> = {
   keys: [
     { on: 'item', key: 'Enter', does: 'Opens or closes the section', by: 'browser' },
     { on: 'item', key: 'Space', does: 'Opens or closes the section', by: 'browser' },
-    { on: 'item', key: 'ArrowDown', does: 'With arrows: moves to the next header, and from the last to the first', by: 'engine' },
-    { on: 'item', key: 'ArrowUp', does: 'With arrows: moves to the previous header, and from the first to the last', by: 'engine' },
+    {
+      on: 'item',
+      key: 'ArrowDown',
+      does: 'With arrows: moves to the next header, and from the last to the first',
+      by: 'engine',
+    },
+    {
+      on: 'item',
+      key: 'ArrowUp',
+      does: 'With arrows: moves to the previous header, and from the first to the last',
+      by: 'engine',
+    },
     { on: 'item', key: 'Home', does: 'With arrows: moves to the first header', by: 'engine' },
     { on: 'item', key: 'End', does: 'With arrows: moves to the last header', by: 'engine' },
   ],

@@ -8,7 +8,8 @@ import { comboboxMethodNotes, comboboxOptionNotes } from './typed-notes.js';
 export const comboboxNotes: Notes<ComboboxPart> = {
   name: 'combobox',
   group: 'control',
-  summary: 'A field with a list of options to choose from. People open the list or search it by typing, and select one or several.',
+  summary:
+    'A field with a list of options to choose from. People open the list or search it by typing, and select one or several.',
   for: 'Choosing one or several of many options by typing, from local data or from a server.',
   not: 'A handful of fixed text values: the <select> element needs no script.',
   standard: 'WAI-ARIA Authoring Practices, Combobox',
@@ -70,9 +71,24 @@ export const comboboxNotes: Notes<ComboboxPart> = {
     },
     { on: 'field', key: 'Alt+ArrowDown', does: 'Opens the list', by: 'engine' },
     { on: 'field', key: 'Alt+ArrowUp', does: 'Closes the list', by: 'engine' },
-    { on: 'field', key: 'Enter', does: 'Selects the current option. On a closed button: opens the list', by: 'engine' },
-    { on: 'field', key: 'Space', does: 'On a button: opens the list, or selects the current option', by: 'engine' },
-    { on: 'field', key: 'Escape', does: 'Closes the list. If it is closed: clears the selection', by: 'engine' },
+    {
+      on: 'field',
+      key: 'Enter',
+      does: 'Selects the current option. On a closed button: opens the list',
+      by: 'engine',
+    },
+    {
+      on: 'field',
+      key: 'Space',
+      does: 'On a button: opens the list, or selects the current option',
+      by: 'engine',
+    },
+    {
+      on: 'field',
+      key: 'Escape',
+      does: 'Closes the list. If it is closed: clears the selection',
+      by: 'engine',
+    },
     {
       on: 'field',
       key: 'Home',
@@ -131,7 +147,12 @@ export const comboboxNotes: Notes<ComboboxPart> = {
       first: 'the options with aria-selected="true"',
       shown: 'aria-selected on the options, and the text of the field or the tokens',
     },
-    { name: 'query', type: 'text', first: 'empty', shown: 'the options that match. Cleared when the list closes' },
+    {
+      name: 'query',
+      type: 'text',
+      first: 'empty',
+      shown: 'the options that match. Cleared when the list closes',
+    },
     {
       name: 'text',
       type: 'text',

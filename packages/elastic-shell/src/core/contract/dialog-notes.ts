@@ -37,8 +37,18 @@ export const dialogNotes: Notes<DialogPart> = {
   keys: [
     { on: 'opener', key: 'Enter', does: 'Opens the dialog', by: 'browser' },
     { on: 'opener', key: 'Space', does: 'Opens the dialog', by: 'browser' },
-    { on: 'root', key: 'Escape', does: 'Closes the innermost dialog, with the reason "escape"', by: 'engine' },
-    { on: 'root', key: 'Tab', does: 'Moves to the next control, and from the last to the first', by: 'engine' },
+    {
+      on: 'root',
+      key: 'Escape',
+      does: 'Closes the innermost dialog, with the reason "escape"',
+      by: 'engine',
+    },
+    {
+      on: 'root',
+      key: 'Tab',
+      does: 'Moves to the next control, and from the last to the first',
+      by: 'engine',
+    },
     {
       on: 'root',
       key: 'Shift+Tab',

@@ -86,7 +86,12 @@ export const listboxNotes: Notes<ListboxPart> = {
     },
     { on: 'item', key: 'Control+a', does: 'With multiple: selects all options', by: 'engine' },
   ],
-  presses: [{ on: 'item', does: 'Selects the option. With multiple: adds or removes it, and with Shift selects a range' }],
+  presses: [
+    {
+      on: 'item',
+      does: 'Selects the option. With multiple: adds or removes it, and with Shift selects a range',
+    },
+  ],
   states: [
     {
       name: 'selected',

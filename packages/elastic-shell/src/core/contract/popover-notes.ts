@@ -38,9 +38,24 @@ export const popoverNotes: Notes<PopoverPart> = {
       does: 'Moves into the open popover, if it contains a focusable element',
       by: 'engine',
     },
-    { on: 'root', key: 'Tab', does: 'Moves to the next control, and from the last one to the element after the opener', by: 'engine' },
-    { on: 'root', key: 'Shift+Tab', does: 'Moves to the previous control, and from the first one to the opener', by: 'engine' },
-    { on: 'root', key: 'Escape', does: 'Closes it and returns focus to the opener, with the reason "escape"', by: 'engine' },
+    {
+      on: 'root',
+      key: 'Tab',
+      does: 'Moves to the next control, and from the last one to the element after the opener',
+      by: 'engine',
+    },
+    {
+      on: 'root',
+      key: 'Shift+Tab',
+      does: 'Moves to the previous control, and from the first one to the opener',
+      by: 'engine',
+    },
+    {
+      on: 'root',
+      key: 'Escape',
+      does: 'Closes it and returns focus to the opener, with the reason "escape"',
+      by: 'engine',
+    },
   ],
   presses: [
     { on: 'opener', does: 'Opens the popover. A second click closes it' },

@@ -87,7 +87,11 @@ export const tabsNotes: Notes<TabsPart> = {
   commands: [
     ...moveCommands,
     { name: '--select', does: 'Selects a tab.', value: 'the key of a tab' },
-    { name: '--close', does: 'Closes a tab, or the selected one if no value is given.', value: 'the key of a tab' },
+    {
+      name: '--close',
+      does: 'Closes a tab, or the selected one if no value is given.',
+      value: 'the key of a tab',
+    },
   ],
   options: tabsOptionNotes,
   guarantees: [

@@ -24,7 +24,9 @@ export const tooltipNotes: Notes<TooltipPart> = {
       why: 'The tooltip describes or names it, whether or not the tooltip is visible.',
     },
   },
-  keys: [{ on: 'opener', key: 'Escape', does: 'Hides the tooltip and leaves focus where it is', by: 'engine' }],
+  keys: [
+    { on: 'opener', key: 'Escape', does: 'Hides the tooltip and leaves focus where it is', by: 'engine' },
+  ],
   presses: [{ on: 'opener', does: 'Hides the tooltip' }],
   states: [
     { name: 'open', type: 'boolean', first: 'false', shown: ':popover-open and data-phase on the tooltip' },

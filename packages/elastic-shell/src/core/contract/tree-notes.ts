@@ -56,7 +56,12 @@ export const treeNotes: Notes<TreePart> = {
     { on: 'item', key: 'PageUp', does: 'Moves up by one screenful', by: 'engine' },
     { on: 'item', key: 'letters', does: 'Moves to the next row that begins with them', by: 'engine' },
     { on: 'item', key: '*', does: 'Expands all branches at this level', by: 'engine' },
-    { on: 'item', key: 'Enter', does: 'Expands or collapses a branch. Selects or checks a leaf', by: 'engine' },
+    {
+      on: 'item',
+      key: 'Enter',
+      does: 'Expands or collapses a branch. Selects or checks a leaf',
+      by: 'engine',
+    },
     { on: 'item', key: 'Space', does: 'Selects the row. With checks: checks it', by: 'engine' },
     { on: 'item', key: 'Shift+Arrow', does: 'With multiple: extends the range', by: 'engine' },
     { on: 'item', key: 'Control+a', does: 'With multiple: selects all visible rows', by: 'engine' },

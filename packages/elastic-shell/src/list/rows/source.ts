@@ -97,7 +97,9 @@ function checkLabel(list: Element, { label }: Item, at: number): void {
  */
 export function unlike<I extends Item>(list: Element, items: readonly I[]): readonly I[] {
   if (!Array.isArray(items))
-    throw new TypeError(`elastic-shell: items of ${described(list)} must be an array, got ${described(items)}`);
+    throw new TypeError(
+      `elastic-shell: items of ${described(list)} must be an array, got ${described(items)}`,
+    );
   const seen = new Set<string>();
   items.forEach((item, at) => {
     if (typeof item?.key !== 'string')

@@ -54,8 +54,7 @@ export const tooltipRules: readonly Rule[] = [
             element,
             attribute: 'disabled',
             sentence: `${tagText(element)} is disabled and so not focusable, so ${tagText(tip)} never appears for keyboard users.`,
-            remedy:
-              'Replace disabled with aria-disabled="true", which keeps the control in the focus order.',
+            remedy: 'Replace disabled with aria-disabled="true", which keeps the control in the focus order.',
           }
         : undefined;
     },

@@ -78,9 +78,7 @@ export function branches(
     loads.set(key, mine);
     try {
       if (!options.children)
-        throw new TypeError(
-          `elastic-shell: tree node "${key}" is lazy, but the option children is missing`,
-        );
+        throw new TypeError(`elastic-shell: tree node "${key}" is lazy, but the option children is missing`);
       const answer = options.children(node, mine.signal);
       if (isPromise(answer))
         void answer

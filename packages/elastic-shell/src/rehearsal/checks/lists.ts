@@ -2,7 +2,16 @@
 import type { Facts } from '../facts.js';
 import { fail, skip } from '../outcome.js';
 import type { Stage } from '../stage.js';
-import { byLetters, checkCurrent, currentOf, inline, needItems, type Check, standing, whereIs } from './check.js';
+import {
+  byLetters,
+  checkCurrent,
+  currentOf,
+  inline,
+  needItems,
+  type Check,
+  standing,
+  whereIs,
+} from './check.js';
 
 /** Opens a menu by a key. */
 async function open(stage: Stage, key = 'Enter'): Promise<Facts> {

@@ -1,0 +1,23 @@
+<script setup lang="ts">
+import { useDialog } from 'elastic-shell/vue';
+
+const { id } = defineProps<{ id: string }>();
+const strike = useDialog({
+  // Called before the dialog opens or closes. `result` is the value of the button that closes it.
+  async guard({ result }) {
+    if (result !== 'strike') return true;
+    const response = await fetch(`/yard/orders/${id}`, { method: 'DELETE' });
+    if (!response.ok) throw new Error('The office did not respond. The order is unchanged.');
+    return true;
+  },
+});
+</script>
+
+<template>
+  <button v-bind="strike.opener()">Strike order…</button>
+  <dialog v-bind="strike.root" role="alertdialog">
+    <h2>Strike order {{ id }}?</h2>
+    <button v-bind="strike.closer('cancel')">Keep it</button>
+    <button v-bind="strike.closer('strike')">{{ strike.busy ? 'Striking…' : 'Strike' }}</button>
+  </dialog>
+</template>
