@@ -16,6 +16,7 @@ const { notes: contracts } = await import('../packages/elastic-shell/dist/core/i
 const { formats } = await import('../packages/cli/dist/contract/format.js');
 const { allRules } = await import('../packages/elastic-shell/dist/journal/rules/index.js');
 const rules = allRules();
+const { commandLinePage } = await import('./docs-command-line.mjs');
 const { runtimeCodes } = await import('../packages/elastic-shell/dist/journal/codes.js');
 
 const origin = '<!-- Made by `npm run docs` from the contracts and rules. Change those, not this. -->\n\n';
@@ -225,6 +226,7 @@ const errorsPage = [
 ].join('\n');
 
 const files = {
+  'docs/command-line.md': commandLinePage(),
   'docs/errors.md': errorsPage,
   'docs/reading-state.md': statesPage,
   'docs/frameworks/server-attributes.md': serverPage,

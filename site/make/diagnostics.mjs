@@ -1,22 +1,64 @@
-// A page a diagnostic: what it means, by which standard, and what to do.
-import { escaped } from './markdown.mjs';
+// A page for each diagnostic: the finding, why it matters, failing and fixed code, and the standard.
+import { codeBlock, escaped } from './markdown.mjs';
+import { textOf } from './read.mjs';
 
-/** The pages of all rules and of all codes that the journal writes at run time. */
+/** The explanation and the code of each diagnostic, by its code: `{ why, blocks: [{ language, kind, text }] }`. */
+function examplesIn(path) {
+  const parts = textOf(path).split(/^## /m).slice(1);
+  return new Map(
+    parts.map((part) => {
+      const [code, ...rest] = part.split('\n');
+      const text = rest.join('\n');
+      return [
+        code,
+        {
+          why: text.split('```')[0].trim(),
+          blocks: [...text.matchAll(/^```(\w+) (\w+)\n([\s\S]*?)^```$/gm)].map(
+            ([, language, kind, block]) => ({ language, kind, text: block }),
+          ),
+        },
+      ];
+    }),
+  );
+}
+
+/** About the comments that allow a finding: they are found by `check` alone. */
+const ofComments = [
+  {
+    code: 'allow-reason-missing',
+    severity: 'warning',
+    says: 'A comment allows a finding without a reason.',
+    remedy: 'Add “because” and the reason to the comment.',
+  },
+  {
+    code: 'allow-unused',
+    severity: 'warning',
+    says: 'A comment allows a finding that doesn’t occur.',
+    remedy: 'Remove the comment.',
+  },
+];
+
+/** The pages of all rules, and of all codes that the journal writes at run time. */
 export function diagnosticPages({ rules, runtimeCodes }) {
+  const examples = new Map([
+    ...examplesIn('examples/diagnostics/rules.md'),
+    ...examplesIn('examples/diagnostics/events.md'),
+  ]);
   const all = [
     ...rules.map(({ code, severity, summary: says, clause }) => ({ code, severity, says, clause })),
+    ...ofComments,
     ...runtimeCodes.map(({ code, severity, summary: says, remedy }) => ({ code, severity, says, remedy })),
   ];
   const index = {
     route: 'diagnostics/',
-    title: 'Every diagnostic',
+    title: 'All diagnostics',
     at: (to) => ({
       route: 'diagnostics/',
-      title: 'Every diagnostic',
-      description: 'What the journal and the check find, and what to do.',
-      html: `<h1>Every diagnostic</h1>
-<p>The same rules speak in the page’s journal, in <code>elastic-shell check</code>, and in tests.</p>
-<div class="table" tabindex="0"><table><thead><tr><th>code</th><th>severity</th><th>what it finds</th></tr></thead><tbody>${all
+      title: 'All diagnostics',
+      description: 'Everything that the journal and check report, with examples and remedies.',
+      html: `<h1>All diagnostics</h1>
+<p>The same rules run in the journal, in <code>elastic-shell check</code>, in ESLint and in tests.</p>
+<div class="table" tabindex="0"><table><thead><tr><th>code</th><th>severity</th><th>finding</th></tr></thead><tbody>${all
         .map(
           ({ code, severity, says }) =>
             `<tr><td><a href="${to(`diagnostics/${code}/`)}"><code>${code}</code></a></td><td>${severity}</td><td>${escaped(says)}</td></tr>`,
@@ -26,17 +68,19 @@ export function diagnosticPages({ rules, runtimeCodes }) {
   };
   const twice = all.find(({ code }, at) => all.findIndex((other) => other.code === code) < at);
   if (twice) throw new Error(`two diagnostics have the code ${twice.code}, and so one address`);
-  return [index, ...all.map(pageOf)];
+  return [index, ...all.map((each) => pageOf(each, examples.get(each.code)))];
 }
 
-function pageOf({ code, severity, says, clause, remedy }) {
+const kinds = { failing: 'Failing', fixed: 'Fixed', causes: 'Causes the entry', avoids: 'Avoids it' };
+const section = (id, title, html) => (html ? `<h2 id="${id}">${title}</h2>${html}` : '');
+const plain = (text) => escaped(text).replaceAll(/`([^`]+)`/g, '<code>$1</code>');
+
+function pageOf({ code, severity, says, clause, remedy }, example) {
+  if (!example) throw new Error(`examples/diagnostics has no section “${code}”`);
   const route = `diagnostics/${code}/`;
-  const why = clause ? `<h2 id="standard">Standard</h2><p>${escaped(clause)}</p>` : '';
-  const advice =
-    remedy ??
-    (clause &&
-      'The message names the element, what was found there, and the nearest right word if there is one. Correct it there, and the message goes away.');
-  const what = advice ? `<h2 id="what-to-do">What to do</h2><p>${escaped(advice)}</p>` : '';
+  const blocks = example.blocks
+    .map(({ kind, language, text }) => `<h3>${kinds[kind]}</h3>${codeBlock(text, language)}`)
+    .join('');
   return {
     route,
     title: code,
@@ -46,10 +90,12 @@ function pageOf({ code, severity, says, clause, remedy }) {
       description: says,
       headings: [],
       html: `<h1><code>${code}</code></h1>
-<p>${escaped(says)}</p>
-<p class="soft">Severity: ${severity}. <a href="${to('diagnostics/')}">Every diagnostic</a></p>
-${why}
-${what}`,
+<p class="lead">${escaped(says)}</p>
+<p class="soft">Severity: ${severity}. <a href="${to('diagnostics/')}">All diagnostics</a></p>
+${section('why', 'Why', `<p>${plain(example.why)}</p>`)}
+${section('what-to-do', 'What to do', remedy && `<p>${escaped(remedy)}</p>`)}
+${section('example', 'Example', blocks)}
+${section('standard', 'Standard', clause && `<p>${escaped(clause)}</p>`)}`,
     }),
   };
 }

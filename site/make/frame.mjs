@@ -61,7 +61,7 @@ export function frame(
     ${scripts}
   </head>
   <body data-controls>
-    <a class="skip" href="#page-content">Skip to the content</a>
+    <a class="skip" href="#page-content">Skip to content</a>
     <header class="bar">
       <a class="brand" href="${to('')}"><img src="${to('mark.svg')}" alt="" width="26" height="26" /> Elastic Shell</a>
       <button type="button" class="find" commandfor="site-search" command="show-modal" hidden>Search <kbd>/</kbd></button>
@@ -87,8 +87,8 @@ ${html}
       ${beside}
     </div>
     <footer class="foot">
-      <p>Elastic Shell, MIT. Every boat, berth and person here is made up.</p>
-      <p><a href="${to('accessibility/')}">Accessibility</a> <a href="${to('support/')}">Browsers</a> <a href="${to('changelog/')}">Changelog</a> <a href="${to('desk')}">Demo</a></p>
+      <p>Elastic Shell, MIT licence. All boats, berths and people are made up.</p>
+      <p><a href="${to('support/reliability/')}">Reliability</a> <a href="${to('accessibility/')}">Accessibility</a> <a href="${to('support/')}">Browser support</a> <a href="${to('changelog/')}">Changelog</a> <a href="${to('desk')}">Demo</a></p>
       <!-- versions -->
     </footer>
     <dialog id="site-search">
@@ -99,8 +99,8 @@ ${html}
       <div class="search-body" id="site-search-box">
         <label for="site-search-text">What are you looking for?</label>
         <div data-box><input id="site-search-text" role="combobox" autofocus spellcheck="false" autocomplete="off" /></div>
-        <div popover="manual"><div role="listbox" aria-label="Found"></div></div>
-        <p class="soft">Arrow keys choose, Enter opens, Escape closes.</p>
+        <div popover="manual"><div role="listbox" aria-label="Results"></div></div>
+        <p class="soft">Use the arrow keys to choose, Enter to open, Escape to close.</p>
       </div>
     </dialog>
   </body>

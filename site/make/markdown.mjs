@@ -11,6 +11,11 @@ export const escaped = (text) =>
     .replaceAll('>', '&gt;')
     .replaceAll('"', '&quot;');
 
+const entities = { amp: '&', lt: '<', gt: '>', quot: '"', '#39': "'", nbsp: ' ' };
+
+/** Text of HTML, its entities as the characters that they stand for. */
+export const decoded = (text) => text.replaceAll(/&(#39|[a-z]+);/g, (whole, name) => entities[name] ?? whole);
+
 /** A heading's words as an anchor. */
 export const slug = (text) =>
   text
@@ -86,6 +91,7 @@ export function render(text, { path = '', routes = new Map(), to = (route) => ro
       },
     },
   });
-  const html = marked.parse(text.replaceAll(/^<!--[\s\S]*?-->\n*/gm, ''));
-  return { html, title: headings.find(({ depth }) => depth === 1)?.words ?? path, headings };
+  // The notes of our documents for their own tests and generators; comments in shown code stay.
+  const html = marked.parse(text.replaceAll(/^<!-- (?:in|Made|Generated) [\s\S]*?-->\n*/gm, ''));
+  return { html, title: decoded(headings.find(({ depth }) => depth === 1)?.words ?? path), headings };
 }

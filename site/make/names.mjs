@@ -44,6 +44,7 @@ const short = {
   'guides/architecture/': 'Architecture',
   'styling/': 'Styling',
   'styling/theme/': 'Theme editor',
+  'reference/command-line/': 'Command line',
   'reference/names/': 'All names',
   'diagnostics/': 'All diagnostics',
   'support/reliability/': 'Reliability',

@@ -60,6 +60,7 @@ const documents = [
   ['docs/frameworks/conformance.md', 'support/settings/'],
   ['docs/accessibility.md', 'accessibility/'],
   ['docs/reliability.md', 'support/reliability/'],
+  ['docs/command-line.md', 'reference/command-line/'],
   ['docs/patterns/names.md', 'reference/names/'],
   ['docs/architecture.md', 'guides/architecture/'],
   ['docs/errors.md', 'support/errors/'],
@@ -69,7 +70,9 @@ const documents = [
 
 /** The entries of the package as TypeDoc names them, by the names that people import. */
 const entryOf = (name) =>
-  name === 'index' ? 'elastic-shell' : `elastic-shell/${name.replace(/^(bindings|engine)\//, '')}`;
+  name === 'index'
+    ? 'elastic-shell'
+    : `elastic-shell/${name.replace(/^(bindings|engine|journal)\//, '').replace(/^described$/, 'describe')}`;
 
 /** The reference, one document an entry, as TypeDoc has written it. */
 function referenceDocuments() {
@@ -199,7 +202,7 @@ export async function allPages() {
         { route: 'styling/theme/', title: 'Theme editor', at: () => themePage() },
       ],
     },
-    { title: 'Reference', pages: [...pick(['reference/names/']), ...references] },
+    { title: 'Reference', pages: [...pick(['reference/command-line/', 'reference/names/']), ...references] },
     { title: 'Diagnostics', pages: diagnostics },
     {
       title: 'Support',

@@ -1,4 +1,4 @@
-// The page of a pattern: what it is for, a live example, its code in every setting, its keys, and everything that it has.
+// The page of a pattern: its purpose, a live example, its code for each framework, a cheat sheet, and its whole contract.
 import { heardRows, heardWith } from '../../scripts/docs-heard.mjs';
 import { escaped } from './markdown.mjs';
 import { codeTabs, example } from './recipes.mjs';
@@ -26,22 +26,56 @@ const part = (title, html) =>
 
 const listOf = (items) => items.length > 0 && `<ul>${items.map((item) => `<li>${item}</li>`).join('')}</ul>`;
 
-/** Everything that a contract says, in the order in which it is asked for. */
-function partsOf(notes, { recipe, related, rules, events, to }) {
+/** What is needed most often, in one table. */
+function cheatSheet({ name, title, notes, events, to }) {
+  const list = (items) => items.join('<br>');
+  const openers = notes.commands.map(({ name: command }) => code(command)).join(', ');
+  const keys = notes.keys.map(
+    ({ on, key, does }) =>
+      `<kbd>${escaped(key)}</kbd> <span class="soft">(${escaped(on)})</span> ${escaped(does)}`,
+  );
+  const looks = notes.states.map(({ name: state, shown }) => `${code(state)}: ${escaped(shown)}`);
+  const rows = [
+    ['Function', code(`wire${title}(root, options)`)],
+    [
+      'Hooks',
+      `${code(`use${title}()`)} in React, Vue and Svelte, ${code(`create${title}()`)} in Solid, ${code(`shell${title}`)} in Angular`,
+    ],
+    ['Element', code(`<shell-${name}>`)],
+    ['Markup', code(`data-wire="${name}"`)],
+    [
+      'Style sheets',
+      `${code(`elastic-shell/structure/${name}.css`)}, ${code(`elastic-shell/skin/${name}.css`)}, or <a href="${to('styling/')}">the complete ones</a>`,
+    ],
+    ['Keys', list(keys)],
+    ['Attributes for CSS', list(looks)],
+    ['Events of the element', list(events)],
+    ...(openers ? [['Commands', openers]] : []),
+  ];
+  return table(
+    ['', ''],
+    rows.map(([head, html]) => `<tr><th scope="row">${head}</th><td>${html}</td></tr>`),
+    ' class="sheet"',
+  );
+}
+
+/** All sections of a pattern's page, in order. */
+function partsOf(notes, { recipe, related, rules, events, title, to }) {
   const { parts, presses, states, methods, commands, options, guarantees } = notes;
   const spoken = heardRows(notes.name);
   return [
     part('Code', codeTabs(recipe)),
+    part('Cheat sheet', cheatSheet({ name: notes.name, title, notes, events, to })),
     part(
       'When to use it',
-      `<p>${escaped(notes.for)}</p><p><strong>Not for:</strong> ${escaped(notes.not)}</p><p class="soft">Standard: ${escaped(notes.standard)}.</p>`,
+      `<p>${escaped(notes.for)}</p><p><strong>Don’t use it for:</strong> ${escaped(notes.not)}</p><p class="soft">Standard: ${escaped(notes.standard)}.</p>`,
     ),
     part(
       'Keys',
-      `<p class="soft">Rows light up as you press their keys in the example above.</p>${keyTable(notes)}`,
+      `<p class="soft">Press a key in the example above to highlight its row.</p>${keyTable(notes)}`,
     ),
     part(
-      'Presses',
+      'Pointer',
       table(
         ['on', 'what it does'],
         presses.map(({ on, does }) => row(escaped(on), escaped(does))),
@@ -50,7 +84,7 @@ function partsOf(notes, { recipe, related, rules, events, to }) {
     part(
       'Parts',
       table(
-        ['part', 'what it is', 'needed', 'why'],
+        ['part', 'element', 'required', 'why'],
         Object.entries(parts).map(([name, { is, required, why }]) =>
           row(code(name), escaped(is), required ? 'yes' : 'no', escaped(why)),
         ),
@@ -59,7 +93,7 @@ function partsOf(notes, { recipe, related, rules, events, to }) {
     part(
       'States',
       table(
-        ['state', 'type', 'first', 'shown by'],
+        ['state', 'type', 'initial value', 'attributes'],
         states.map(({ name, type, first, shown }) =>
           row(code(name), escaped(type), escaped(first), escaped(shown)),
         ),
@@ -68,7 +102,7 @@ function partsOf(notes, { recipe, related, rules, events, to }) {
     part(
       'Screen-reader output',
       spoken &&
-        `<p>What the screen reader Orca says after each key, on the example above; Chromium’s accessibility tree is beside it. ${escaped(heardWith())} <a href="${to('support/heard/')}">All walks</a>.</p>${table(
+        `<p>The announcements of the screen reader Orca after each key, for the example above, beside Chromium’s accessibility tree. ${escaped(heardWith())} <a href="${to('support/heard/')}">All recordings</a>.</p>${table(
           spoken.head,
           spoken.rows.map((cells) => row(...cells.map(escaped))),
         )}`,
@@ -76,9 +110,9 @@ function partsOf(notes, { recipe, related, rules, events, to }) {
     part(
       'Options',
       table(
-        ['option', 'values', 'default', 'what it does'],
-        options.map(({ name, values, default: otherwise, does }) =>
-          row(code(name), escaped(values), escaped(otherwise), escaped(does)),
+        ['option', 'type', 'default', 'what it does', 'example'],
+        options.map(({ name, type, default: otherwise, does, example }) =>
+          row(code(name), code(type), escaped(otherwise), escaped(does), code(example)),
         ),
       ),
     ),
@@ -97,14 +131,9 @@ function partsOf(notes, { recipe, related, rules, events, to }) {
           commands.map(({ name, value = '', does }) => row(code(name), escaped(value), escaped(does))),
         ),
     ),
-    part('Events', listOf(events)),
-    part(
-      'Styling',
-      `<p>What is open, busy or selected stands in attributes: <a href="${to('styling/')}">tokens and hooks</a>.</p>`,
-    ),
     part('Guarantees', listOf(guarantees.map(escaped))),
     part(
-      'Bad input',
+      'Diagnostics',
       listOf(
         rules.map(
           ({ code: name, summary: says }) =>

@@ -1,16 +1,16 @@
-// The first page: what it is, a piece of it that one can use, the frameworks, the sizes, the patterns.
+// The home page: introduction, live example, frameworks, sizes, first dialog, patterns.
 import { codeTabs, example } from './recipes.mjs';
-import { escaped } from './markdown.mjs';
+import { codeBlock, escaped } from './markdown.mjs';
 import { textOf } from './read.mjs';
 
-/** The keys of the live piece. */
+/** The keys of the live example. */
 const keys = [
   ['Enter', 'on “⋯” opens the menu'],
-  ['ArrowDown', 'goes through it'],
+  ['ArrowDown', 'moves through the menu'],
   ['ArrowRight', 'opens the submenu, ArrowLeft closes it'],
-  ['letters', 'go to what begins with them'],
+  ['letters', 'move to the item that begins with them'],
   ['Escape', 'closes the innermost layer'],
-  ['Shift+F10', 'opens it about a row, as a right click does'],
+  ['Shift+F10', 'opens the menu for a row, like a right click'],
 ];
 
 const frameworks = [
@@ -32,7 +32,7 @@ function sizes() {
     .join('');
 }
 
-/** The first page of the site. */
+/** The home page. */
 export function startPage({ to, patterns, recipes }) {
   const of = (wanted) => recipes.find(({ name }) => name === wanted);
   const cards = patterns
@@ -42,15 +42,14 @@ export function startPage({ to, patterns, recipes }) {
   return {
     route: '',
     title: 'Elastic Shell',
-    description:
-      'Accessible dialogs, menus, tabs, trees and more from standard HTML, with one engine for every framework.',
+    description: 'Accessible dialogs, menus, tabs, trees and more from standard HTML, for every framework.',
     live: ['order-rows', 'home'],
     headings: [],
     html: `<div class="hero">
 <div class="hero-words">
 <h1>Elastic Shell</h1>
-<p class="lead">Write standard HTML. One engine gives it focus, keys, dismissal and ARIA states: the same dialogs, menus, tabs and trees in plain pages, custom elements, five frameworks and server-rendered HTML.</p>
-<p class="row"><a data-button="primary" href="${to('start/')}">Get started</a> <a data-button href="${to('recipes/')}">Recipes</a> <a data-button="quiet" href="${to('desk')}">See a whole application</a></p>
+<p class="lead">Write standard HTML. Elastic Shell adds focus management, keyboard support, dismissal and ARIA states. The same dialogs, menus, tabs and trees work in plain pages, custom elements, five frameworks and server-rendered HTML.</p>
+<p class="row"><a data-button="primary" href="${to('start/')}">Get started</a> <a data-button href="${to('recipes/')}">Recipes</a> <a data-button="quiet" href="${to('desk')}">Demo application</a></p>
 <p><code class="install">npm install elastic-shell</code></p>
 </div>
 <div class="hero-piece">
@@ -59,10 +58,13 @@ ${example(of('order-rows'), { editable: false })}
 </div>
 </div>
 <section class="strip" aria-labelledby="frameworks"><h2 id="frameworks">Works in</h2><ul>${frameworks.map(([route, name]) => `<li><a href="${to(route)}">${name}</a></li>`).join('')}</ul></section>
-<section class="strip" aria-labelledby="sizes"><h2 id="sizes">Costs, alone and gzipped</h2><dl>${sizes()}</dl></section>
+<section class="strip" aria-labelledby="sizes"><h2 id="sizes">Size of one pattern, gzipped</h2><dl>${sizes()}</dl></section>
 <h2 id="first-dialog">A first dialog</h2>
-<p>This is all of it:</p>
+<p>Install the library and, for the command line, the second package. Import the style sheets once in your application. For Angular, also install <code>elastic-shell-angular</code>.</p>
+${codeBlock('npm install elastic-shell\nnpm install --save-dev elastic-shell-cli', 'sh')}
+${codeBlock("import 'elastic-shell/structure.css'; // the layout that dialogs need\nimport 'elastic-shell/skin.css'; // optional: a look", 'js')}
 ${codeTabs(of('dialog'))}
+<p><a href="${to('start/')}">Getting started</a> continues with controlled state, waiting for a server, and tests.</p>
 <h2 id="patterns">Patterns</h2>
 <ul class="cards">${cards}</ul>`,
   };

@@ -41,16 +41,16 @@ export function themePage() {
     route: 'styling/theme/',
     title: 'Theme editor',
     description:
-      'Choose hues, space, corners, type and motion; see every pattern and its contrast; copy the custom properties.',
+      'Choose hues, spacing, corners, type and motion, see every pattern with its contrast, and copy the CSS.',
     live: ['theme'],
     headings: [],
     html: `<h1>Theme editor</h1>
-<p class="lead">Move the sliders: all patterns follow. Copy the custom properties, or the address, which has your theme in it.</p>
+<p class="lead">Move the sliders to change all patterns. Copy the custom properties, or the address, which contains your theme.</p>
 <div class="theme" data-theme-editor>
 <div class="theme-choices">
 <form class="sliders" autocomplete="off">${Object.entries(scales).map(slider).join('')}</form>
 <h2 id="contrast">Contrast</h2>
-<table class="contrast"><thead><tr><th>pair</th><th>light</th><th>dark</th><th>needs</th></tr></thead><tbody data-contrast></tbody></table>
+<table class="contrast"><thead><tr><th>pair</th><th>light</th><th>dark</th><th>required</th></tr></thead><tbody data-contrast></tbody></table>
 <h2 id="copy">Custom properties</h2>
 ${codeBlock(':root {\n}', 'css').replace('<code>', '<code data-theme-code>')}
 <p class="row"><button type="button" data-theme-link>Copy the address</button> <button type="button" data-theme-reset>Reset</button></p>
@@ -72,7 +72,7 @@ export function stylingExtras({ to }) {
       { depth: 2, words: 'All custom properties', id: 'every-token' },
     ],
     html: `<h2 id="theme">Theme editor</h2>
-<p><a href="${to('styling/theme/')}">The theme editor</a> shows every pattern with your choices, and their contrast as numbers.</p>
+<p><a href="${to('styling/theme/')}">The theme editor</a> shows every pattern with your theme, and its contrast.</p>
 <h2 id="every-token">All custom properties</h2>
 <div class="table" tabindex="0"><table><thead><tr><th>custom property</th><th>value</th></tr></thead><tbody>${rows}</tbody></table></div>`,
   };

@@ -14,7 +14,7 @@ async function copy(button: HTMLButtonElement): Promise<void> {
     await navigator.clipboard.writeText(text);
     copied.textContent = 'Copied.';
   } catch {
-    copied.textContent = 'The browser does not let pages copy. Select the code and copy it by hand.';
+    copied.textContent = 'The browser doesn’t allow copying. Select the code and copy it yourself.';
   }
 }
 

@@ -1,7 +1,7 @@
 import { Component, signal } from '@angular/core';
 import { shellDirectives } from 'elastic-shell-angular';
 
-/** Headings that open what follows them; several may be open. */
+/** Headings with collapsible sections. Several can be open. */
 @Component({
   selector: 'haul-out-steps',
   imports: [shellDirectives],

@@ -19,7 +19,7 @@ const steps = [
   },
 ];
 
-/** Headings that open what follows them; several may be open. */
+/** Headings with collapsible sections. Several can be open. */
 export function HaulOutSteps() {
   const accordion = useAccordion({ expanded: ['before'] });
   return (

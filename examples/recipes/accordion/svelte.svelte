@@ -1,5 +1,5 @@
 <script lang="ts">
-  // Headings that open what follows them; several may be open.
+  // Headings with collapsible sections. Several can be open.
   import { useAccordion } from 'elastic-shell/svelte';
 
   const steps = [

@@ -3,7 +3,7 @@ import { shellDirectives } from 'elastic-shell-angular';
 
 type Berth = { key: string; label: string; description: string; colour: string };
 
-/** A combobox whose options have a picture and a description. The label alone is their name. */
+/** A combobox whose options have an icon and a description. */
 @Component({
   selector: 'berth-picker',
   imports: [shellDirectives],

@@ -9,7 +9,7 @@ const berths: readonly Berth[] = [
   { key: 'slip', label: 'Great slip', description: 'taken until Friday', colour: '#b08968' },
 ];
 
-/** A combobox whose options have a picture and a description. The label alone is their name. */
+/** A combobox whose options have an icon and a description. */
 export function BerthPicker() {
   const [berth, setBerth] = createSignal<string | undefined>();
   const combobox = createCombobox<Berth>({

@@ -1,5 +1,5 @@
 <script lang="ts">
-  // A combobox whose options have a picture and a description. The label alone is their name.
+  // A combobox whose options have an icon and a description.
   import { Rows, useCombobox } from 'elastic-shell/svelte';
 
   type Berth = { key: string; label: string; description: string; colour: string };

@@ -2,7 +2,7 @@ import { Component, signal } from '@angular/core';
 import { shellDirectives } from 'elastic-shell-angular';
 import type { Item } from 'elastic-shell';
 
-/** A combobox that asks a server while one types. The latest answer counts; a failure can be tried again. */
+/** A combobox that loads options from a server while the user types. Only the latest result is used, and a failure offers a retry. */
 @Component({
   selector: 'boat-search',
   imports: [shellDirectives],

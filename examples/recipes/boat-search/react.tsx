@@ -8,7 +8,7 @@ const search = async (query: string, signal: AbortSignal): Promise<readonly Item
   return response.json();
 };
 
-/** A combobox that asks a server while one types. The latest answer counts; a failure can be tried again. */
+/** A combobox that loads options from a server while the user types. Only the latest result is used, and a failure offers a retry. */
 export function BoatSearch() {
   const [boat, setBoat] = useState<string | undefined>();
   const combobox = useCombobox({ items: search, name: 'boat', selected: [boat, setBoat] });

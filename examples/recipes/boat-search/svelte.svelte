@@ -1,5 +1,5 @@
 <script lang="ts">
-  // A combobox that asks a server while one types. The latest answer counts; a failure can be tried again.
+  // A combobox that loads options from a server while the user types. Only the latest result is used, and a failure offers a retry.
   import type { Item } from 'elastic-shell';
   import { useCombobox } from 'elastic-shell/svelte';
 

@@ -3,7 +3,7 @@ import { injectTabs, shellDirectives } from 'elastic-shell-angular';
 
 type Sheet = { key: string; title: string; text?: string; isClosable?: boolean };
 
-/** Tabs that the address keeps, that can be closed, and of which the last is fetched when it is wanted. */
+/** Closable tabs. The address contains the selected tab, and the last panel loads when it is selected. */
 @Component({
   selector: 'boat-sheets',
   imports: [shellDirectives],

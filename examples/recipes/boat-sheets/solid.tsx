@@ -7,7 +7,7 @@ const all = [
   { key: 'papers', title: 'Papers' },
 ];
 
-/** Tabs that the address keeps, that can be closed, and of which the last is fetched when it is wanted. */
+/** Closable tabs. The address contains the selected tab, and the last panel loads when it is selected. */
 export function BoatSheets() {
   const [sheets, setSheets] = createSignal(all);
   const tabs = createTabs({

@@ -1,4 +1,4 @@
-// What its test does; `elastic-shell new --test` writes the rest around it.
+// The steps of its test. `elastic-shell new --test` writes the rest.
 globalThis.fetch = async () => new Response('The bill of sale.');
 named('Papers').click();
 await until(() => document.body.textContent?.includes('The bill of sale.') === true);

@@ -1,5 +1,5 @@
 <script lang="ts">
-  // Tabs that the address keeps, that can be closed, and of which the last is fetched when it is wanted.
+  // Closable tabs. The address contains the selected tab, and the last panel loads when it is selected.
   import { Content, useTabs } from 'elastic-shell/svelte';
 
   let sheets = $state([

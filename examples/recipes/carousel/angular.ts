@@ -1,7 +1,7 @@
 import { Component } from '@angular/core';
 import { shellDirectives } from 'elastic-shell-angular';
 
-/** Plates side by side. Slides out of view are out of reach; a swipe scrolls, and the buttons follow. */
+/** Slides side by side. Slides out of view are inert. Swiping scrolls, and the buttons follow. */
 @Component({
   selector: 'survey-plates',
   imports: [shellDirectives],

@@ -7,7 +7,7 @@ const plates = [
   { key: 'stern', text: 'The stern: the rudder is new.' },
 ];
 
-/** Plates side by side. Slides out of view are out of reach; a swipe scrolls, and the buttons follow. */
+/** Slides side by side. Slides out of view are inert. Swiping scrolls, and the buttons follow. */
 export function SurveyPlates() {
   const carousel = createCarousel();
   return (

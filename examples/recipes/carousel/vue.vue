@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// Plates side by side. Slides out of view are out of reach; a swipe scrolls, and the buttons follow.
+// Slides side by side. Slides out of view are inert. Swiping scrolls, and the buttons follow.
 import { useCarousel } from 'elastic-shell/vue';
 
 const plates = [

@@ -3,7 +3,7 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { shellDirectives } from 'elastic-shell-angular';
 
-/** A field that searches a list; a control of Angular's forms. */
+/** A combobox that is an Angular form control. */
 @Component({
   selector: 'berth-field',
   imports: [shellDirectives, ReactiveFormsModule],

@@ -8,7 +8,7 @@ const berths = [
   { key: 'mooring', label: 'Mooring' },
 ];
 
-/** A field that searches a list. It takes part in a form under the name "berth". */
+/** A combobox. A form submits its value under the name "berth". */
 export function BerthField() {
   const [berth, setBerth] = useState<string | undefined>();
   const combobox = useCombobox({ name: 'berth', items: berths, selected: [berth, setBerth] });

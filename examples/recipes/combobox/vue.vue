@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// A field that searches a list. It takes part in a form under the name "berth".
+// A combobox. A form submits its value under the name "berth".
 import { useCombobox } from 'elastic-shell/vue';
 import { ref } from 'vue';
 

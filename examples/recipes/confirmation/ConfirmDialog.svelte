@@ -1,16 +1,16 @@
 <script lang="ts">
-  // Asks first, waits while the answer is carried out, and stays open where that fails.
+  // A confirmation that stays open while the server responds, and if it fails.
   import { useDialog } from 'elastic-shell/svelte';
   import type { Snippet } from 'svelte';
 
   type Confirmation = {
-    /** What is asked, and the words of its two answers. */
+    /** The question, and the labels of the two answers. */
     question: string;
     keep: string;
     confirm: string;
     confirming: string;
     opener: string;
-    /** Does it. What it throws is shown and announced in the dialog, which stays open. */
+    /** Deletes the order. If it throws, the dialog stays open, and shows and announces the message. */
     onconfirm: () => Promise<void>;
     children: Snippet;
   };

@@ -1,15 +1,15 @@
 <script setup lang="ts">
-// Asks first, waits while the answer is carried out, and stays open where that fails.
+// A confirmation that stays open while the server responds, and if it fails.
 import { useDialog } from 'elastic-shell/vue';
 
 const props = defineProps<{
-  /** What is asked, and the words of its two answers. */
+  /** The question, and the labels of the two answers. */
   question: string;
   keep: string;
   confirm: string;
   confirming: string;
   opener: string;
-  /** Does it. What it throws is shown and announced in the dialog, which stays open. */
+  /** Deletes the order. If it throws, the dialog stays open, and shows and announces the message. */
   onConfirm: () => Promise<void>;
 }>();
 const dialog = useDialog({

@@ -1,7 +1,7 @@
 import { Component, input, signal } from '@angular/core';
 import { injectDialog, shellDirectives } from 'elastic-shell-angular';
 
-/** Asks first, waits while the answer is carried out, and stays open where that fails. */
+/** A confirmation that stays open while the server responds, and if it fails. */
 @Component({
   selector: 'yard-confirm',
   imports: [shellDirectives],
@@ -22,13 +22,13 @@ import { injectDialog, shellDirectives } from 'elastic-shell-angular';
   `,
 })
 export class Confirm {
-  /** What is asked, and the words of its two answers. */
+  /** The question, and the labels of the two answers. */
   readonly question = input.required<string>();
   readonly keep = input.required<string>();
   readonly confirm = input.required<string>();
   readonly confirming = input.required<string>();
   readonly opener = input.required<string>();
-  /** Does it. What it throws is shown and announced in the dialog, which stays open. */
+  /** Deletes the order. If it throws, the dialog stays open, and shows and announces the message. */
   readonly act = input.required<() => Promise<void>>();
 
   readonly dialog = injectDialog(() => ({

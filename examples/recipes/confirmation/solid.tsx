@@ -2,18 +2,18 @@ import { createDialog } from 'elastic-shell/solid';
 import { createSignal, type JSX } from 'solid-js';
 
 type Confirmation = {
-  /** What is asked, and the words of its two answers. */
+  /** The question, and the labels of the two answers. */
   question: string;
   keep: string;
   confirm: string;
   confirming: string;
   children: JSX.Element;
-  /** Does it. What it throws is shown and announced in the dialog, which stays open. */
+  /** Deletes the order. If it throws, the dialog stays open, and shows and announces the message. */
   onConfirm(): Promise<void>;
   opener: JSX.Element;
 };
 
-/** Asks first, waits while the answer is carried out, and stays open where that fails. */
+/** A confirmation that stays open while the server responds, and if it fails. */
 export function Confirm(props: Confirmation) {
   const dialog = createDialog({
     size: 'narrow',

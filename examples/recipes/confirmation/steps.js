@@ -1,4 +1,4 @@
-// What its test does; `elastic-shell new --test` writes the rest around it.
+// The steps of its test. `elastic-shell new --test` writes the rest.
 let answer = new Response(null, { status: 503 });
 globalThis.fetch = async () => answer;
 named('Strike order…').click();

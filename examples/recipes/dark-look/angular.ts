@@ -6,7 +6,7 @@ const remembered = (): boolean => {
   return kept ? kept === 'true' : matchMedia('(prefers-color-scheme: dark)').matches;
 };
 
-/** A switch that changes the look of the whole page, and remembers. */
+/** A switch for dark mode, which the browser remembers. */
 @Component({
   selector: 'dark-look',
   imports: [shellDirectives],

@@ -6,7 +6,7 @@ const remembered = () => {
   return kept ? kept === 'true' : matchMedia('(prefers-color-scheme: dark)').matches;
 };
 
-/** A switch that changes the look of the whole page, and remembers. */
+/** A switch for dark mode, which the browser remembers. */
 export function DarkLook() {
   const id = useId();
   const [isDark, setDark] = useState(remembered);

@@ -1,5 +1,5 @@
-// What its test does; `elastic-shell new --test` writes the rest around it.
-// Before it is on the page.
+// The steps of its test. `elastic-shell new --test` writes the rest.
+// Before it is in the page.
 const noMatch = () => ({ matches: false, addEventListener() {} });
 Object.assign(globalThis, { matchMedia: globalThis.matchMedia ?? noMatch });
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// A switch that changes the look of the whole page, and remembers.
+// A switch for dark mode, which the browser remembers.
 import { useSwitch } from 'elastic-shell/vue';
 import { ref, useId, watch } from 'vue';
 

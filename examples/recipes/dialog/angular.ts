@@ -1,7 +1,7 @@
 import { Component } from '@angular/core';
 import { shellDirectives } from 'elastic-shell-angular';
 
-/** A dialog to read, with the button that opens it. */
+/** A dialog and the button that opens it. */
 @Component({
   selector: 'tide-times',
   imports: [shellDirectives],

@@ -1,6 +1,6 @@
 import { createDialog } from 'elastic-shell/solid';
 
-/** A dialog to read, with the button that opens it. */
+/** A dialog and the button that opens it. */
 export function TideTimes() {
   const tides = createDialog();
   return (

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// A dialog to read, with the button that opens it.
+// A dialog and the button that opens it.
 import { useDialog } from 'elastic-shell/vue';
 
 const tides = useDialog();

@@ -1,7 +1,7 @@
 import { Component } from '@angular/core';
 import { shellDirectives } from 'elastic-shell-angular';
 
-/** A button that shows and hides what follows it. Find-in-page finds the hidden text and shows it. */
+/** A button that shows and hides text. Find-in-page finds the hidden text and shows it. */
 @Component({
   selector: 'ladder-place',
   imports: [shellDirectives],

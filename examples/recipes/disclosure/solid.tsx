@@ -1,6 +1,6 @@
 import { createDisclosure } from 'elastic-shell/solid';
 
-/** A button that shows and hides what follows it. Find-in-page finds the hidden text and shows it. */
+/** A button that shows and hides text. Find-in-page finds the hidden text and shows it. */
 export function LadderPlace() {
   const place = createDisclosure({ elastic: 'block' });
   return (

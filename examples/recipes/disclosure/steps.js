@@ -1,4 +1,4 @@
-// What its test does; `elastic-shell new --test` writes the rest around it.
+// The steps of its test. `elastic-shell new --test` writes the rest.
 const opener = named('Where the ladder is');
 expect(opener.getAttribute('aria-expanded')).toBe('false');
 opener.click();

@@ -1,5 +1,5 @@
 <script lang="ts">
-  // A button that shows and hides what follows it. Find-in-page finds the hidden text and shows it.
+  // A button that shows and hides text. Find-in-page finds the hidden text and shows it.
   import { useDisclosure } from 'elastic-shell/svelte';
 
   const place = useDisclosure({ elastic: 'block' });

@@ -1,7 +1,7 @@
 import { Component } from '@angular/core';
 import { shellDirectives } from 'elastic-shell-angular';
 
-/** The sections of a site in a drawer, which closes by itself where the window is wide enough for them all. */
+/** Site navigation in a drawer, which closes when the window is wide enough for a permanent navigation. */
 @Component({
   selector: 'yard-sections',
   imports: [shellDirectives],

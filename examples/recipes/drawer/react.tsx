@@ -2,7 +2,7 @@ import { useDrawer } from 'elastic-shell/react';
 
 const sections = ['Orders', 'Berths', 'Parts'];
 
-/** The sections of a site in a drawer, which closes by itself where the window is wide enough for them all. */
+/** Site navigation in a drawer, which closes when the window is wide enough for a permanent navigation. */
 export function YardSections() {
   const drawer = useDrawer({ closedWhen: '(min-width: 90em)' });
   return (

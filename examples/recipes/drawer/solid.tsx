@@ -3,7 +3,7 @@ import { For } from 'solid-js';
 
 const sections = ['Orders', 'Berths', 'Parts'];
 
-/** The sections of a site in a drawer, which closes by itself where the window is wide enough for them all. */
+/** Site navigation in a drawer, which closes when the window is wide enough for a permanent navigation. */
 export function YardSections() {
   const drawer = createDrawer({ closedWhen: '(min-width: 90em)' });
   return (

@@ -1,5 +1,5 @@
 <script lang="ts">
-  // The sections of a site in a drawer, which closes by itself where the window is wide enough for them all.
+  // Site navigation in a drawer, which closes when the window is wide enough for a permanent navigation.
   import { useDrawer } from 'elastic-shell/svelte';
 
   const sections = ['Orders', 'Berths', 'Parts'];

@@ -1,15 +1,15 @@
 <script lang="ts">
-  // A modal with named places: a title, a body that scrolls, and a footer that stays.
+  // A dialog with slots: a title, scrolling content and a footer.
   import { useDialog } from 'elastic-shell/svelte';
   import type { DialogOptions } from 'elastic-shell';
   import type { Snippet } from 'svelte';
 
   type Modal = {
     title: string;
-    /** narrow, medium, wide or full; medium when left out. */
+    /** The width: narrow, medium, wide or full. Default: medium. */
     size?: DialogOptions['size'];
     open: boolean;
-    /** Asked before it closes; false keeps it open, and what it throws is shown in it. */
+    /** Called before it closes. Return false to keep it open. If it throws, the dialog shows the message. */
     mayClose?: (result: string | null) => boolean | Promise<boolean>;
     footer: Snippet<[closer: (result?: string) => object, isBusy: boolean]>;
     children: Snippet;

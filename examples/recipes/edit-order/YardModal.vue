@@ -1,14 +1,14 @@
 <script setup lang="ts">
-// A modal with named places: a title, a body that scrolls, and a footer that stays.
+// A dialog with slots: a title, scrolling content and a footer.
 import { useDialog } from 'elastic-shell/vue';
 import type { DialogOptions } from 'elastic-shell';
 import { computed } from 'vue';
 
 const props = defineProps<{
   title: string;
-  /** narrow, medium, wide or full; medium when left out. */
+  /** The width: narrow, medium, wide or full. Default: medium. */
   size?: DialogOptions['size'];
-  /** Asked before it closes; false keeps it open, and what it throws is shown in it. */
+  /** Called before it closes. Return false to keep it open. If it throws, the dialog shows the message. */
   mayClose?: (result: string | null) => boolean | Promise<boolean>;
 }>();
 const open = defineModel<boolean>('open', { required: true });

@@ -2,7 +2,7 @@ import { Component, type ElementRef, signal, viewChild } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { injectDialog, shellDirectives } from 'elastic-shell-angular';
 
-/** A form in a modal, which asks before changes are thrown away. */
+/** A form in a dialog, which asks before it discards changes. */
 @Component({
   selector: 'edit-order',
   imports: [shellDirectives, FormsModule],

@@ -4,7 +4,7 @@ import { YardModal } from './YardModal';
 
 const order = { title: 'New rudder', notes: '' };
 
-/** A form in a modal, which asks before changes are thrown away. */
+/** A form in a dialog, which asks before it discards changes. */
 export function EditOrder() {
   const [saved, setSaved] = useState(order);
   const [draft, setDraft] = useState(order);

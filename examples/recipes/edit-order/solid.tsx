@@ -4,19 +4,19 @@ import { createSignal, type JSX } from 'solid-js';
 
 export type YardModalProps = {
   title: string;
-  /** narrow, medium, wide or full; medium when left out. */
+  /** The width: narrow, medium, wide or full. Default: medium. */
   size?: DialogOptions['size'];
-  /** Whose state it is: the parent's. It is asked before the modal opens or closes. */
+  /** The state, which the parent controls. It is set before the dialog opens or closes. */
   open: boolean;
   onOpenChange(open: boolean): void;
-  /** Asked before it closes; false keeps it open, and what it throws is shown in it. */
+  /** Called before it closes. Return false to keep it open. If it throws, the dialog shows the message. */
   mayClose?(result: string | null): boolean | Promise<boolean>;
-  /** The place at the bottom, given a function that makes a button close the modal with a result. */
+  /** The footer. It gets a function that makes a button close the dialog with a result. */
   footer(closer: (result?: string) => object, isBusy: () => boolean): JSX.Element;
   children: JSX.Element;
 };
 
-/** A modal with named places: a title, a body that scrolls, and a footer that stays. */
+/** A dialog with slots: a title, scrolling content and a footer. */
 export function YardModal(props: YardModalProps) {
   const modal = createDialog({
     size: props.size ?? 'medium',
@@ -39,7 +39,7 @@ export function YardModal(props: YardModalProps) {
 
 const order = { title: 'New rudder', notes: '' };
 
-/** A form in a modal, which asks before changes are thrown away. */
+/** A form in a dialog, which asks before it discards changes. */
 export function EditOrder() {
   const [saved, setSaved] = createSignal(order);
   const [draft, setDraft] = createSignal(order);

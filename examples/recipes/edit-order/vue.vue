@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// A form in a modal, which asks before changes are thrown away.
+// A form in a dialog, which asks before it discards changes.
 import { useDialog } from 'elastic-shell/vue';
 import { reactive, ref, useTemplateRef } from 'vue';
 import YardModal from './YardModal.vue';

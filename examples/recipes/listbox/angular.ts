@@ -3,7 +3,7 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { shellDirectives } from 'elastic-shell-angular';
 
-/** A list to choose from that stays on the page; a control of Angular's forms. */
+/** A listbox that is an Angular form control. */
 @Component({
   selector: 'rig-list',
   imports: [shellDirectives, ReactiveFormsModule],

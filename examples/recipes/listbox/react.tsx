@@ -8,7 +8,7 @@ const rigs = [
   { key: 'yawl', label: 'Yawl', disabled: true },
 ];
 
-/** A list to choose from that stays on the page. It takes part in a form under the name "rig". */
+/** A listbox. A form submits its value under the name "rig". */
 export function RigList() {
   const id = useId();
   const [rig, setRig] = useState<string | undefined>();

@@ -1,4 +1,4 @@
-// What its test does; `elastic-shell new --test` writes the rest around it.
+// The steps of its test. `elastic-shell new --test` writes the rest.
 await until(() => document.querySelector('[role=option]') !== null);
 named('Ketch').click();
 await until(() => document.querySelector('output')?.textContent === 'ketch');

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// A list to choose from that stays on the page. It takes part in a form under the name "rig".
+// A listbox. A form submits its value under the name "rig".
 import { useListbox } from 'elastic-shell/vue';
 import { ref, useId } from 'vue';
 

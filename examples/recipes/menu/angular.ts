@@ -1,7 +1,7 @@
 import { Component, signal } from '@angular/core';
 import { shellDirectives } from 'elastic-shell-angular';
 
-/** Actions behind a button. The menu says which one was picked. */
+/** A menu of actions behind a button. The page shows the chosen action. */
 @Component({
   selector: 'boat-actions',
   imports: [shellDirectives],

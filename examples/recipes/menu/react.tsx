@@ -1,7 +1,7 @@
 import { useMenu } from 'elastic-shell/react';
 import { useState } from 'react';
 
-/** Actions behind a button. The menu says which one was picked. */
+/** A menu of actions behind a button. The page shows the chosen action. */
 export function BoatActions() {
   const [picked, setPicked] = useState('');
   const menu = useMenu({ onPick: ({ key }) => setPicked(key) });

@@ -1,7 +1,7 @@
 import { createMenu } from 'elastic-shell/solid';
 import { createSignal } from 'solid-js';
 
-/** Actions behind a button. The menu says which one was picked. */
+/** A menu of actions behind a button. The page shows the chosen action. */
 export function BoatActions() {
   const [picked, setPicked] = createSignal('');
   const menu = createMenu({ onPick: ({ key }) => setPicked(key) });

@@ -1,4 +1,4 @@
-// What its test does; `elastic-shell new --test` writes the rest around it.
+// The steps of its test. `elastic-shell new --test` writes the rest.
 named('Boat').click();
 await until(() => named('Boat').getAttribute('aria-expanded') === 'true');
 named('Lift').click();

@@ -1,5 +1,5 @@
 <script lang="ts">
-  // Actions behind a button. The menu says which one was picked.
+  // A menu of actions behind a button. The page shows the chosen action.
   import { useMenu } from 'elastic-shell/svelte';
 
   let picked = $state('');

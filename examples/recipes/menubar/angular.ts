@@ -1,7 +1,7 @@
 import { Component, signal } from '@angular/core';
 import { shellDirectives } from 'elastic-shell-angular';
 
-/** The commands of a yard, in menus side by side. */
+/** The commands of a boatyard, in a row of menus. */
 @Component({
   selector: 'yard-bar',
   imports: [shellDirectives],

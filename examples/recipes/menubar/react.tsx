@@ -1,7 +1,7 @@
 import { useMenu, useMenubar } from 'elastic-shell/react';
 import { useState } from 'react';
 
-/** The commands of a yard, in menus side by side. */
+/** The commands of a boatyard, in a row of menus. */
 export function YardBar() {
   const [picked, setPicked] = useState('');
   const onPick = ({ key }: { key: string }) => setPicked(key);

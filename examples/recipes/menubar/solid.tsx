@@ -1,7 +1,7 @@
 import { createMenu, createMenubar } from 'elastic-shell/solid';
 import { createSignal } from 'solid-js';
 
-/** The commands of a yard, in menus side by side. */
+/** The commands of a boatyard, in a row of menus. */
 export function YardBar() {
   const [picked, setPicked] = createSignal('');
   const onPick = ({ key }: { key: string }) => setPicked(key);

@@ -1,5 +1,5 @@
 <script lang="ts">
-  // The commands of a yard, in menus side by side.
+  // The commands of a boatyard, in a row of menus.
   import { useMenu, useMenubar } from 'elastic-shell/svelte';
 
   let picked = $state('');

@@ -2,7 +2,7 @@ import { Component, signal } from '@angular/core';
 import { injectDialog, injectMenu, shellDirectives } from 'elastic-shell-angular';
 import type { MenuPick } from 'elastic-shell';
 
-/** One menu and one dialog for all rows of a list: a button in each row opens them, and so does a right press on the row. */
+/** One menu and one dialog for all rows of a list. A button in each row opens the menu, and so does a right click on the row. */
 @Component({
   selector: 'order-rows',
   imports: [shellDirectives],
@@ -47,7 +47,7 @@ export class OrderRows {
   readonly move = injectMenu(() => ({ onPick: (pick) => this.act(pick) }));
 
   act({ key, about }: MenuPick): void {
-    // What the menu is about: the button it was opened by, or where the row was pressed.
+    // The element that the menu is about: its button, or the row that was right-clicked.
     const order = about?.closest('[data-order]')?.getAttribute('data-order') ?? '';
     if (key !== 'strike') return this.picked.set(`${key} ${order}`);
     this.striking.set(order);

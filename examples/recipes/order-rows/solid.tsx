@@ -7,7 +7,7 @@ const orders = [
   { id: 'W1042', title: 'windows' },
 ];
 
-/** One menu and one dialog for all rows of a list: a button in each row opens them, and so does a right press on the row. */
+/** One menu and one dialog for all rows of a list. A button in each row opens the menu, and so does a right click on the row. */
 export function OrderRows() {
   const [picked, setPicked] = createSignal('');
   const [striking, setStriking] = createSignal('');
@@ -15,7 +15,7 @@ export function OrderRows() {
     onClosed: (result) => void (result === 'strike' && setPicked(`strike ${striking()}`)),
   });
   const act = ({ key, about }: MenuPick) => {
-    // What the menu is about: the button it was opened by, or where the row was pressed.
+    // The element that the menu is about: its button, or the row that was right-clicked.
     const order = about?.closest('[data-order]')?.getAttribute('data-order') ?? '';
     if (key !== 'strike') return void setPicked(`${key} ${order}`);
     setStriking(order);

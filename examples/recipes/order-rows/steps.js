@@ -1,4 +1,4 @@
-// What its test does; `elastic-shell new --test` writes the rest around it.
+// The steps of its test. `elastic-shell new --test` writes the rest.
 const more = find('li button');
 more.click();
 await until(() => more.getAttribute('aria-expanded') === 'true');

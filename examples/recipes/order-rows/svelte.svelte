@@ -1,5 +1,5 @@
 <script lang="ts">
-  // One menu and one dialog for all rows of a list: a button in each row opens them, and so does a right press on the row.
+  // One menu and one dialog for all rows of a list. A button in each row opens the menu, and so does a right click on the row.
   import type { MenuPick } from 'elastic-shell';
   import { useDialog, useMenu } from 'elastic-shell/svelte';
 
@@ -13,7 +13,7 @@
     onClosed: (result) => result === 'strike' && (picked = `strike ${striking}`),
   });
   const act = ({ key, about }: MenuPick) => {
-    // What the menu is about: the button it was opened by, or where the row was pressed.
+    // The element that the menu is about: its button, or the row that was right-clicked.
     const order = about?.closest('[data-order]')?.getAttribute('data-order') ?? '';
     if (key !== 'strike') return (picked = `${key} ${order}`);
     striking = order;

@@ -2,7 +2,7 @@ import { Component, signal } from '@angular/core';
 import { injectTree, shellDirectives } from 'elastic-shell-angular';
 import type { TreeNode } from 'elastic-shell';
 
-/** A tree from data with boxes to check. The branches of a lazy node are fetched when it opens. */
+/** A tree from data with checkboxes. A lazy branch loads when it expands. */
 @Component({
   selector: 'parts-tree',
   imports: [shellDirectives],

@@ -20,7 +20,7 @@ const partsOf = async ({ key }: TreeNode, signal: AbortSignal): Promise<readonly
   return response.json();
 };
 
-/** A tree from data with boxes to check. The branches of a lazy node are fetched when it opens. */
+/** A tree from data with checkboxes. A lazy branch loads when it expands. */
 export function PartsTree() {
   const [checked, setChecked] = useState<ReadonlySet<string>>(new Set());
   const tree = useTree({ items: parts, children: partsOf, checks: true, checked: [checked, setChecked] });

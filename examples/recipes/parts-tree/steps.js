@@ -1,4 +1,4 @@
-// What its test does; `elastic-shell new --test` writes the rest around it.
+// The steps of its test. `elastic-shell new --test` writes the rest.
 globalThis.fetch = async () => new Response(JSON.stringify([{ key: 'keel', label: 'Keel' }]));
 const hull = () => document.querySelector('[role=treeitem]');
 await until(() => hull() !== null);

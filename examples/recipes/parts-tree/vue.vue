@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// A tree from data with boxes to check. The branches of a lazy node are fetched when it opens.
+// A tree from data with checkboxes. A lazy branch loads when it expands.
 import type { TreeNode } from 'elastic-shell';
 import { useTree } from 'elastic-shell/vue';
 import { ref } from 'vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// A field with a picker in a popover. What can be picked is fetched when it is wanted.
+// A field with a picker in a popover. The picker loads when the popover opens.
 import type { Item } from 'elastic-shell';
 import { Content, usePopover } from 'elastic-shell/vue';
 import PennantList from './PennantList.vue';
@@ -8,7 +8,7 @@ defineProps<{ label: string }>();
 const picked = defineModel<string | undefined>();
 const popover = usePopover({
   loadOn: 'hover',
-  // A failure is said in the popover, with a button to try again; closing it gives up.
+  // If loading fails, the popover shows the error and a retry button. Closing it cancels loading.
   async content(signal): Promise<readonly Item[]> {
     const response = await fetch('/yard/pennants', { signal });
     if (!response.ok) throw new Error('The pennants did not come.');

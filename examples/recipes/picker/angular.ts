@@ -2,7 +2,7 @@ import { Component, input, model, signal, ViewEncapsulation } from '@angular/cor
 import { injectPopover, shellDirectives } from 'elastic-shell-angular';
 import type { Item } from 'elastic-shell';
 
-/** A field with a picker in a popover. What can be picked is fetched when it is wanted. */
+/** A field with a picker in a popover. The picker loads when the popover opens. */
 @Component({
   selector: 'pennant-field',
   imports: [shellDirectives],
@@ -38,7 +38,7 @@ export class PennantField {
 
   readonly popover = injectPopover(() => ({
     loadOn: 'hover',
-    // A failure is said in the popover, with a button to try again; closing it gives up.
+    // If loading fails, the popover shows the error and a retry button. Closing it cancels loading.
     async content(signal): Promise<readonly Item[]> {
       const response = await fetch('/yard/pennants', { signal });
       if (!response.ok) throw new Error('The pennants did not come.');
@@ -52,7 +52,7 @@ export class PennantField {
   }
 }
 
-/** Two fields in step: one state, whichever changes it. */
+/** Two fields that share one state. */
 @Component({
   selector: 'pennant-fields',
   imports: [PennantField],

@@ -10,11 +10,11 @@ function Pennants({ pennants, picked, onPick }: Picked & { pennants: readonly It
   return <div {...list.root} aria-label="Pennants" className="pennants" />;
 }
 
-/** A field with a picker in a popover. What can be picked is fetched when it is wanted. */
+/** A field with a picker in a popover. The picker loads when the popover opens. */
 export function PennantField({ label, picked, onPick }: Picked & { label: string }) {
   const popover = usePopover({
     loadOn: 'hover',
-    // A failure is said in the popover, with a button to try again; closing it gives up.
+    // If loading fails, the popover shows the error and a retry button. Closing it cancels loading.
     async content(signal): Promise<readonly Item[]> {
       const response = await fetch('/yard/pennants', { signal });
       if (!response.ok) throw new Error('The pennants did not come.');
@@ -40,7 +40,7 @@ export function PennantField({ label, picked, onPick }: Picked & { label: string
   );
 }
 
-/** Two fields in step: one state, whichever changes it. */
+/** Two fields that share one state. */
 export function PennantFields() {
   const [pennant, setPennant] = useState<string | undefined>();
   return (

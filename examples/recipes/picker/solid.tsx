@@ -14,11 +14,11 @@ function Pennants(props: Picked & { pennants: readonly Item[] }) {
   return <div {...list.root} aria-label="Pennants" class="pennants" />;
 }
 
-/** A field with a picker in a popover. What can be picked is fetched when it is wanted. */
+/** A field with a picker in a popover. The picker loads when the popover opens. */
 export function PennantField(props: Picked & { label: string }) {
   const popover = createPopover({
     loadOn: 'hover',
-    // A failure is said in the popover, with a button to try again; closing it gives up.
+    // If loading fails, the popover shows the error and a retry button. Closing it cancels loading.
     async content(signal): Promise<readonly Item[]> {
       const response = await fetch('/yard/pennants', { signal });
       if (!response.ok) throw new Error('The pennants did not come.');
@@ -44,7 +44,7 @@ export function PennantField(props: Picked & { label: string }) {
   );
 }
 
-/** Two fields in step: one state, whichever changes it. */
+/** Two fields that share one state. */
 export function PennantFields() {
   const [pennant, setPennant] = createSignal<string | undefined>();
   return (

@@ -1,5 +1,5 @@
 <script lang="ts">
-  // Two fields in step: one state, whichever changes it.
+  // Two fields that share one state.
   import PennantField from './PennantField.svelte';
 
   let pennant = $state<string | undefined>();

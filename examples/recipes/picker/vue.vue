@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// Two fields in step: one state, whichever changes it.
+// Two fields that share one state.
 import { ref } from 'vue';
 import PennantField from './PennantField.vue';
 

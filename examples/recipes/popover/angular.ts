@@ -1,7 +1,7 @@
 import { Component } from '@angular/core';
 import { shellDirectives } from 'elastic-shell-angular';
 
-/** A note beside its button. It may hold anything that takes focus; the page stays live. */
+/** A popover beside its button. It can contain links and fields, and the page stays usable. */
 @Component({
   selector: 'berth-note',
   imports: [shellDirectives],

@@ -1,6 +1,6 @@
 import { createPopover } from 'elastic-shell/solid';
 
-/** A note beside its button. It may hold anything that takes focus; the page stays live. */
+/** A popover beside its button. It can contain links and fields, and the page stays usable. */
 export function BerthNote() {
   const note = createPopover();
   return (

@@ -1,4 +1,4 @@
-// What its test does; `elastic-shell new --test` writes the rest around it.
+// The steps of its test. `elastic-shell new --test` writes the rest.
 named('Berth four').click();
 await until(() => named('Berth four').getAttribute('aria-expanded') === 'true');
 press(named('Berth four'), 'Escape');

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// A note beside its button. It may hold anything that takes focus; the page stays live.
+// A popover beside its button. It can contain links and fields, and the page stays usable.
 import { usePopover } from 'elastic-shell/vue';
 
 const note = usePopover();

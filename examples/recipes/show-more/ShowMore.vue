@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// A long text that begins short. The button's words follow the state, whoever changed it.
+// A long text that can be expanded. The label of the button follows the state.
 import { useDisclosure } from 'elastic-shell/vue';
 
 const more = useDisclosure({ elastic: 'block' });

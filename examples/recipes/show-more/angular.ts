@@ -1,7 +1,7 @@
 import { Component } from '@angular/core';
 import { shellDirectives } from 'elastic-shell-angular';
 
-/** A long text that begins short. The button's words follow the state, whoever changed it. */
+/** A long text that can be expanded. The label of the button follows the state. */
 @Component({
   selector: 'show-more',
   imports: [shellDirectives],

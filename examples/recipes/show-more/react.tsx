@@ -1,7 +1,7 @@
 import { useDisclosure } from 'elastic-shell/react';
 import type { ReactNode } from 'react';
 
-/** A long text that begins short. The button's words follow the state, whoever changed it. */
+/** A long text that can be expanded. The label of the button follows the state. */
 export function ShowMore({ children }: { children: ReactNode }) {
   const more = useDisclosure({ elastic: 'block' });
   return (

@@ -1,7 +1,7 @@
 import { createDisclosure } from 'elastic-shell/solid';
 import type { JSX } from 'solid-js';
 
-/** A long text that begins short. The button's words follow the state, whoever changed it. */
+/** A long text that can be expanded. The label of the button follows the state. */
 export function ShowMore(props: { children: JSX.Element }) {
   const more = createDisclosure({ elastic: 'block' });
   return (

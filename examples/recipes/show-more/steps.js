@@ -1,6 +1,6 @@
-// What its test does; `elastic-shell new --test` writes the rest around it.
+// The steps of its test. `elastic-shell new --test` writes the rest.
 const opener = find('[aria-expanded]');
 opener.click();
-// The words follow when the framework draws again.
+// The text follows when the framework renders again.
 await until(() => opener.textContent?.includes('Show less') === true);
 expect(opener.getAttribute('aria-expanded')).toBe('true');

@@ -2,7 +2,7 @@ import { NgTemplateOutlet } from '@angular/common';
 import { Component, ViewEncapsulation } from '@angular/core';
 import { shellDirectives } from 'elastic-shell-angular';
 
-/** A header whose links stand in a row where there is room, and in a drawer on a small screen. */
+/** A header with links in a row or, on a small screen, in a drawer. */
 @Component({
   selector: 'site-header',
   imports: [shellDirectives, NgTemplateOutlet],

@@ -3,7 +3,7 @@ import './site-header.css';
 
 const places = ['Orders', 'Berths', 'Parts'];
 
-/** A header whose links stand in a row where there is room, and in a drawer on a small screen. */
+/** A header with links in a row or, on a small screen, in a drawer. */
 export function SiteHeader() {
   const drawer = useDrawer({ closedWhen: '(min-width: 48em)', size: 'narrow' });
   const links = places.map((name) => (

@@ -1,5 +1,5 @@
 <script lang="ts">
-  // A header whose links stand in a row where there is room, and in a drawer on a small screen.
+  // A header with links in a row or, on a small screen, in a drawer.
   import { useDrawer } from 'elastic-shell/svelte';
   import './site-header.css';
 

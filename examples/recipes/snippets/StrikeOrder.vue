@@ -7,7 +7,7 @@ const props = defineProps<{ remove: () => Promise<boolean> }>();
 const open = defineModel<boolean>('open');
 const strike = useDialog({
   open,
-  guard: ({ result }) => result !== 'strike' || props.remove(), // may answer with a promise
+  guard: ({ result }) => result !== 'strike' || props.remove(), // can return a promise
 });
 </script>
 

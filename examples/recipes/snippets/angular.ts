@@ -20,7 +20,7 @@ import { HaulOut } from '../tooltip/angular';
 export class StrikeOrder {
   readonly remove = input.required<() => Promise<boolean>>();
   readonly isOpen = signal<boolean | undefined>(false);
-  // May answer with a promise or an observable, whose first value counts.
+  // It can return a promise or an observable, whose first value counts.
   readonly keeps: NonNullable<DialogOptions['guard']> = ({ result }) =>
     result !== 'strike' || this.remove()();
 }

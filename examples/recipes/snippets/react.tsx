@@ -11,7 +11,7 @@ export function StrikeOrder({ order }: { order: Order }) {
   const [open, setOpen] = useState(false);
   const strike = useDialog({
     open: [open, setOpen],
-    guard: ({ result }) => result !== 'strike' || order.remove(), // may answer with a promise
+    guard: ({ result }) => result !== 'strike' || order.remove(), // can return a promise
   });
   return (
     <>

@@ -10,7 +10,7 @@ type Given = { remove(): Promise<boolean> };
 export function StrikeOrder(props: Given) {
   const strike = createDialog({
     open: createSignal(false),
-    guard: ({ result }) => result !== 'strike' || props.remove(), // may answer with a promise
+    guard: ({ result }) => result !== 'strike' || props.remove(), // can return a promise
   });
   return (
     <>

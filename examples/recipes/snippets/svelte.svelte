@@ -9,7 +9,7 @@
   let { open = $bindable(false), remove, items }: Given = $props();
   const strike = useDialog({
     open: [() => open, (next) => (open = next)],
-    guard: ({ result }) => result !== 'strike' || remove(), // may answer with a promise
+    guard: ({ result }) => result !== 'strike' || remove(), // can return a promise
   });
 
   const boats = useListbox({

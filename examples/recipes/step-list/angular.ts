@@ -1,7 +1,7 @@
 import { Component, input, signal } from '@angular/core';
 import { injectAccordion, shellDirectives } from 'elastic-shell-angular';
 
-/** A text of which the rest is shown when it is asked for. */
+/** A text whose rest can be expanded. */
 @Component({
   selector: 'read-more',
   imports: [shellDirectives],
@@ -18,7 +18,7 @@ export class ReadMore {
 
 type Step = { key: string; title: string; text: string; more?: string };
 
-/** Steps of which one, or several, are open; a switch chooses. Within a step, a long text begins short. */
+/** Steps in an accordion. A switch sets whether several can be open. A long text inside a step can be expanded. */
 @Component({
   selector: 'step-list',
   imports: [shellDirectives, ReadMore],

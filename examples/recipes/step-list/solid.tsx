@@ -24,7 +24,7 @@ function ReadMore(props: { text: string }) {
   );
 }
 
-/** Steps of which one, or several, are open; a switch chooses. Within a step, a long text begins short. */
+/** Steps in an accordion. A switch sets whether several can be open. A long text inside a step can be expanded. */
 export function StepList() {
   const id = createUniqueId();
   const [isOne, setOne] = createSignal(false);

@@ -1,4 +1,4 @@
-// What its test does; `elastic-shell new --test` writes the rest around it.
+// The steps of its test. `elastic-shell new --test` writes the rest.
 named('Haul').click();
 await until(() => named('Haul').getAttribute('aria-expanded') === 'true');
 expect(named('Clear the slip').getAttribute('aria-expanded')).toBe('true');

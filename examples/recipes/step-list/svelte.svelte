@@ -1,5 +1,5 @@
 <script lang="ts">
-  // Steps of which one, or several, are open; a switch chooses. Within a step, a long text begins short.
+  // Steps in an accordion. A switch sets whether several can be open. A long text inside a step can be expanded.
   import { useAccordion, useSwitch } from 'elastic-shell/svelte';
   import ReadMore from './ReadMore.svelte';
 

@@ -1,7 +1,7 @@
 import { Component, signal } from '@angular/core';
 import { shellDirectives } from 'elastic-shell-angular';
 
-/** On or off, at once. */
+/** A switch that takes effect at once. */
 @Component({
   selector: 'yard-lights',
   imports: [shellDirectives],

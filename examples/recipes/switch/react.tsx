@@ -1,7 +1,7 @@
 import { useSwitch } from 'elastic-shell/react';
 import { useId, useState } from 'react';
 
-/** On or off, at once. */
+/** A switch that takes effect at once. */
 export function YardLights() {
   const id = useId();
   const [isOn, setOn] = useState(false);

@@ -1,7 +1,7 @@
 import { createSwitch } from 'elastic-shell/solid';
 import { createSignal, createUniqueId } from 'solid-js';
 
-/** On or off, at once. */
+/** A switch that takes effect at once. */
 export function YardLights() {
   const id = createUniqueId();
   const [isOn, setOn] = createSignal(false);

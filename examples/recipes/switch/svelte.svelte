@@ -1,5 +1,5 @@
 <script lang="ts">
-  // On or off, at once.
+  // A switch that takes effect at once.
   import { useSwitch } from 'elastic-shell/svelte';
 
   const id = $props.id();

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// On or off, at once.
+// A switch that takes effect at once.
 import { useSwitch } from 'elastic-shell/vue';
 import { ref, useId } from 'vue';
 

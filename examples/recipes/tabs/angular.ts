@@ -1,7 +1,7 @@
 import { Component, signal } from '@angular/core';
 import { shellDirectives } from 'elastic-shell-angular';
 
-/** The record of a boat in tabs: one tab stop, arrow keys move, and each panel is named by its tab. */
+/** The record of a boat in tabs. Arrow keys move between the tabs, and each tab names its panel. */
 @Component({
   selector: 'boat-record',
   imports: [shellDirectives],

@@ -7,7 +7,7 @@ const sheets = [
   { key: 'papers', title: 'Papers', text: 'The survey of last spring, and the bill of sale.' },
 ];
 
-/** The record of a boat in tabs: one tab stop, arrow keys move, and each panel is named by its tab. */
+/** The record of a boat in tabs. Arrow keys move between the tabs, and each tab names its panel. */
 export function BoatRecord() {
   const [sheet, setSheet] = createSignal<string | undefined>('overview');
   const tabs = createTabs({ selected: [sheet, setSheet] });

@@ -1,4 +1,4 @@
-// What its test does; `elastic-shell new --test` writes the rest around it.
+// The steps of its test. `elastic-shell new --test` writes the rest.
 press(named('Overview'), 'ArrowRight');
 await until(() => named('Work').getAttribute('aria-selected') === 'true');
 expect(document.activeElement).toBe(named('Work'));

@@ -1,5 +1,5 @@
 <script lang="ts">
-  // The record of a boat in tabs: one tab stop, arrow keys move, and each panel is named by its tab.
+  // The record of a boat in tabs. Arrow keys move between the tabs, and each tab names its panel.
   import { useTabs } from 'elastic-shell/svelte';
 
   const sheets = [

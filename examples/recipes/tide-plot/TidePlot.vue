@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// The foreign widget in a component's clothes: made when it is mounted, released when it is gone.
+// Wraps the third-party widget in a component: created on mounting, destroyed on unmounting.
 import { onBeforeUnmount, onMounted, useTemplateRef } from 'vue';
 
 const { plots, heights } = defineProps<{

@@ -11,7 +11,7 @@ import { injectPopover, shellDirectives } from 'elastic-shell-angular';
 
 type Plots = typeof import('./tide-plot.js');
 
-/** The foreign widget in a component's clothes: made when it is shown, released when it is gone. */
+/** Wraps the third-party widget in a component: created when it is shown, destroyed when it is removed. */
 @Component({ selector: 'tide-plot', template: '<div #place></div>' })
 export class Plot {
   readonly plots = input.required<Plots>();
@@ -27,7 +27,7 @@ export class Plot {
   }
 }
 
-/** Somebody else's widget in a popover. Its script comes only when somebody wants to see it. */
+/** A third-party widget in a popover. Its script loads when the popover opens. */
 @Component({
   selector: 'tide-today',
   imports: [shellDirectives, Plot],

@@ -3,7 +3,7 @@ import { onCleanup, onMount } from 'solid-js';
 
 type Plots = typeof import('./tide-plot.js');
 
-/** The foreign widget in a component's clothes: made when it is mounted, released when it is gone. */
+/** Wraps the third-party widget in a component: created on mounting, destroyed on unmounting. */
 function Plot(props: { plots: Plots; heights: readonly number[] }) {
   const place = (<div />) as HTMLDivElement;
   onMount(() => {
@@ -15,7 +15,7 @@ function Plot(props: { plots: Plots; heights: readonly number[] }) {
 
 const today = [3.1, 4.2, 2.4, 0.9, 1.7];
 
-/** Somebody else's widget in a popover. Its script comes only when somebody wants to see it. */
+/** A third-party widget in a popover. Its script loads when the popover opens. */
 export function TideToday() {
   const popover = createPopover({ keepContent: false, content: () => import('./tide-plot.js') });
   return (

@@ -1,3 +1,3 @@
-// What its test does; `elastic-shell new --test` writes the rest around it.
+// The steps of its test. `elastic-shell new --test` writes the rest.
 named('Tide today').click();
 await until(() => document.querySelector('svg[role=img]') !== null);

@@ -1,5 +1,5 @@
 <script lang="ts">
-  // Somebody else's widget in a popover. Its script comes only when somebody wants to see it.
+  // A third-party widget in a popover. Its script loads when the popover opens.
   import { Content, usePopover } from 'elastic-shell/svelte';
 
   type Plots = typeof import('./tide-plot.js');
@@ -7,7 +7,7 @@
   const today = [3.1, 4.2, 2.4, 0.9, 1.7];
   const popover = usePopover({ keepContent: false, content: () => import('./tide-plot.js') });
 
-  /** The foreign widget as an attachment: made with its element, released when that goes. */
+  /** Wraps the third-party widget in an attachment: created with its element, and destroyed with it. */
   const draws =
     ({ TidePlot }: Plots) =>
     (place: HTMLElement) => {

@@ -1,4 +1,4 @@
-// Stands for a widget of somebody else: it is given an element, draws into it, and wants to be told when to stop.
+// A sample of a third-party widget: it draws into an element until it is destroyed.
 
 /** @param {string} tag @param {Record<string, string | number>} attributes */
 const drawn = (tag, attributes) => {
@@ -34,7 +34,7 @@ export class TidePlot {
     element.append(plot);
   }
 
-  /** Takes away what it drew. */
+  /** Removes the drawing. */
   destroy() {
     this.element.replaceChildren();
   }

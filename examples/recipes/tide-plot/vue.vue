@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// Somebody else's widget in a popover. Its script comes only when somebody wants to see it.
+// A third-party widget in a popover. Its script loads when the popover opens.
 import { Content, usePopover } from 'elastic-shell/vue';
 import TidePlot from './TidePlot.vue';
 

@@ -1,7 +1,7 @@
 import { Component, signal } from '@angular/core';
 import { shellDirectives } from 'elastic-shell-angular';
 
-/** The tools of a chart. Arrow keys move between them; Tab goes past them. */
+/** The tools of a chart. Arrow keys move between them, and Tab leaves the toolbar. */
 @Component({
   selector: 'chart-tools',
   imports: [shellDirectives],

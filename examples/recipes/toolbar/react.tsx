@@ -1,7 +1,7 @@
 import { useToolbar } from 'elastic-shell/react';
 import { useState } from 'react';
 
-/** The tools of a chart. Arrow keys move between them; Tab goes past them. */
+/** The tools of a chart. Arrow keys move between them, and Tab leaves the toolbar. */
 export function ChartTools() {
   const [scale, setScale] = useState(4000);
   const [depths, setDepths] = useState(false);

@@ -1,7 +1,7 @@
 import { createToolbar } from 'elastic-shell/solid';
 import { createSignal } from 'solid-js';
 
-/** The tools of a chart. Arrow keys move between them; Tab goes past them. */
+/** The tools of a chart. Arrow keys move between them, and Tab leaves the toolbar. */
 export function ChartTools() {
   const [scale, setScale] = createSignal(4000);
   const [depths, setDepths] = createSignal(false);

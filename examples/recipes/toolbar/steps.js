@@ -1,4 +1,4 @@
-// What its test does; `elastic-shell new --test` writes the rest around it.
+// The steps of its test. `elastic-shell new --test` writes the rest.
 named('Zoom in').click();
 await until(() => document.querySelector('output')?.textContent === '1 : 2000');
 named('Depths').click();

@@ -1,5 +1,5 @@
 <script lang="ts">
-  // The tools of a chart. Arrow keys move between them; Tab goes past them.
+  // The tools of a chart. Arrow keys move between them, and Tab leaves the toolbar.
   import { useToolbar } from 'elastic-shell/svelte';
 
   let scale = $state(4000);

@@ -1,7 +1,7 @@
 import { Component } from '@angular/core';
 import { shellDirectives } from 'elastic-shell-angular';
 
-/** A button with a few words about it: a description, never its only name. */
+/** A tooltip that describes a button. */
 @Component({
   selector: 'haul-out',
   imports: [shellDirectives],

@@ -1,6 +1,6 @@
 import { useTooltip } from 'elastic-shell/react';
 
-/** A button with a few words about it: a description, never its only name. */
+/** A tooltip that describes a button. */
 export function HaulOut() {
   const hint = useTooltip();
   return (

@@ -1,6 +1,6 @@
 import { createTooltip } from 'elastic-shell/solid';
 
-/** A button with a few words about it: a description, never its only name. */
+/** A tooltip that describes a button. */
 export function HaulOut() {
   const hint = createTooltip();
   return (

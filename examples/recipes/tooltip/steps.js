@@ -1,2 +1,2 @@
-// What its test does; `elastic-shell new --test` writes the rest around it.
+// The steps of its test. `elastic-shell new --test` writes the rest.
 expect(named('Haul out').getAttribute('aria-describedby')).toBe(find('[role=tooltip]').id);

@@ -1,5 +1,5 @@
 <script lang="ts">
-  // A button with a few words about it: a description, never its only name.
+  // A tooltip that describes a button.
   import { useTooltip } from 'elastic-shell/svelte';
 
   const hint = useTooltip();

@@ -3,7 +3,7 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { shellDirectives } from 'elastic-shell-angular';
 
-/** Several from a list, in groups. What is chosen stands before the field as tokens that can be removed. */
+/** A multiple selection with groups. Selected options are tokens before the field, which can be removed. */
 @Component({
   selector: 'trades-field',
   imports: [shellDirectives, ReactiveFormsModule],

@@ -8,7 +8,7 @@ const trades = [
   { key: 'sailmaker', label: 'Sailmaker', group: 'Rope and canvas' },
 ];
 
-/** Several from a list, in groups. What is chosen stands before the field as tokens that can be removed. */
+/** A multiple selection with groups. Selected options are tokens before the field, which can be removed. */
 export function TradesField() {
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const combobox = useCombobox({

@@ -1,4 +1,4 @@
-// What its test does; `elastic-shell new --test` writes the rest around it.
+// The steps of its test. `elastic-shell new --test` writes the rest.
 const field = find('[role=combobox]');
 press(field, 'ArrowDown');
 await until(() => document.querySelector('[role=option]') !== null);

@@ -1,5 +1,5 @@
 <script lang="ts">
-  // Several from a list, in groups. What is chosen stands before the field as tokens that can be removed.
+  // A multiple selection with groups. Selected options are tokens before the field, which can be removed.
   import { useCombobox } from 'elastic-shell/svelte';
   import { SvelteSet } from 'svelte/reactivity';
 

@@ -4,7 +4,7 @@ import { shellDirectives } from 'elastic-shell-angular';
 
 type Place = { key: string; label: string; places?: readonly Place[] };
 
-/** Nested lists that become a tree: one tab stop, arrow keys move, open and close. */
+/** Nested lists as a tree view. Arrow keys move, expand and collapse. */
 @Component({
   selector: 'yard-places',
   imports: [shellDirectives, NgTemplateOutlet],

@@ -35,7 +35,7 @@ function Places({ tree, places }: { tree: ReturnType<typeof useTree>; places: re
   ));
 }
 
-/** Nested lists that become a tree: one tab stop, arrow keys move, open and close. */
+/** Nested lists as a tree view. Arrow keys move, expand and collapse. */
 export function YardPlaces() {
   const tree = useTree();
   return (

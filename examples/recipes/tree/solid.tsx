@@ -42,7 +42,7 @@ function Places(props: { tree: ReturnType<typeof createTree>; places: readonly P
   );
 }
 
-/** Nested lists that become a tree: one tab stop, arrow keys move, open and close. */
+/** Nested lists as a tree view. Arrow keys move, expand and collapse. */
 export function YardPlaces() {
   const tree = createTree();
   return (

@@ -1,4 +1,4 @@
-// What its test does; `elastic-shell new --test` writes the rest around it.
+// The steps of its test. `elastic-shell new --test` writes the rest.
 const sheds = find('[role=treeitem]');
 press(sheds, 'ArrowRight');
 await until(() => sheds.getAttribute('aria-expanded') === 'true');

@@ -1,5 +1,5 @@
 <script lang="ts">
-  // Nested lists that become a tree: one tab stop, arrow keys move, open and close.
+  // Nested lists as a tree view. Arrow keys move, expand and collapse.
   import { useTree } from 'elastic-shell/svelte';
 
   type Place = { key: string; label: string; places?: readonly Place[] };

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// Nested lists that become a tree: one tab stop, arrow keys move, open and close.
+// Nested lists as a tree view. Arrow keys move, expand and collapse.
 import { useTree } from 'elastic-shell/vue';
 
 const yard = [

@@ -18,7 +18,7 @@ const siteFolder = fileURLToPath(new URL('../site', import.meta.url));
 const portOf = (text: string): number => {
   const port = Number(text);
   if (!Number.isInteger(port) || port < 0 || port > 65535)
-    throw new InvalidArgumentError('A port is a number from 0 to 65535.');
+    throw new InvalidArgumentError('A port must be a number from 0 to 65535.');
   return port;
 };
 
@@ -31,7 +31,7 @@ export interface ServedDesk {
 /** Serves the desk on this machine alone, unless another `host` is named; answers once it listens. Port 0 takes any free one. */
 export function serveDesk(port: number, host = 'localhost'): Promise<ServedDesk> {
   if (!existsSync(`${folder}/desk.html`))
-    throw new Misuse('the desk is not built. In a checkout, run "npm run build" first.', 1);
+    throw new Misuse('the demo is not built. In a checkout, run "npm run build" first.', 1);
   const filesOf = (from: string) =>
     sirv(from, {
       // The galleries may still be being built beside it.
@@ -56,9 +56,9 @@ export function serveDesk(port: number, host = 'localhost'): Promise<ServedDesk>
     server.once('error', (error: NodeJS.ErrnoException) =>
       reject(
         error.code === 'EADDRINUSE'
-          ? new Misuse(`port ${port} is in use. Choose another: --port, or PORT with npm start.`, 1)
+          ? new Misuse(`port ${port} is in use. Choose another with --port, or with PORT for npm start.`, 1)
           : error.code === 'EACCES'
-            ? new Misuse(`port ${port} may not be used. Choose one above 1023.`, 1)
+            ? new Misuse(`port ${port} is not allowed. Choose one above 1023.`, 1)
             : error,
       ),
     );
@@ -73,20 +73,20 @@ export function serveDesk(port: number, host = 'localhost'): Promise<ServedDesk>
 /** The command `demo`. */
 export function demoCommand(streams: Streams): Command {
   return new Command('demo')
-    .description('Serves the site and the yard desk, the demo of every pattern, until it is stopped.')
-    .option('-p, --port <number>', 'the port to listen on; 0 for any', portOf, 5173)
+    .description('Serves the site, the demo application and the galleries.')
+    .option('-p, --port <number>', 'the port, or 0 for any free port', portOf, 5173)
     .option(
       '--host <name>',
-      'the name or address to listen on: another one lets other machines in',
+      'the host to listen on. Another one than the default lets other machines connect',
       'localhost',
     )
     .addHelpText('after', '\nExample:\n  $ elastic-shell demo --port 8080')
     .action(async ({ port, host }: { port: number; host: string }) => {
       const { address } = await serveDesk(port, host);
       streams.out(
-        `The site is at ${address}\nThe yard desk is at ${address}desk\nThe gallery is at ${address}gallery.html\n` +
-          `In other settings it is at ${address}gallery/react.html, rendered by a server at ${address}server/react.html\n` +
-          `Pages of a server without a framework are at ${address}pages/\n`,
+        `Site: ${address}\nDemo: ${address}desk\nGallery: ${address}gallery.html\n` +
+          `Galleries of frameworks: ${address}gallery/react.html, server-rendered: ${address}server/react.html\n` +
+          `Server pages without a framework: ${address}pages/\n`,
       );
     });
 }

@@ -13,9 +13,7 @@ import { version } from './version.js';
 export async function main(argv: readonly string[], streams: Streams = standard): Promise<number> {
   let exitCode = 0;
   const program = new Command('elastic-shell')
-    .description(
-      'Checks pages for the mistakes people make with layers and sections, and tells what each pattern owes.',
-    )
+    .description('Components, checks and keyboard tests for dialogs, menus, tabs and similar widgets.')
     .version(version)
     .exitOverride()
     .configureOutput({ writeOut: streams.out, writeErr: streams.error });

@@ -74,13 +74,13 @@ describe('the configuration of check', () => {
   it.each([
     ['{ "patterns": ["none.mjs"] }', /patterns names .+none\.mjs, which doesn't exist/],
     ['{', /elastic-shell\.check\.json: .+/],
-    ['{ "rulse": {} }', /"rulse" is nothing that check knows\. It knows paths, except, rules/],
+    ['{ "rulse": {} }', /"rulse" is unknown\. The fields are paths, except, rules/],
     [
       '{ "rules": { "id-duplicat": "off" } }',
-      /there is no rule "id-duplicat"\. Did you mean "id-duplicate"\?/,
+      /the rule "id-duplicat" doesn't exist\. Did you mean "id-duplicate"\?/,
     ],
-    ['{ "rules": { "id-duplicate": "of" } }', /"rules\.id-duplicate" should be one of error, warning, off/],
-    ['{ "paths": "src" }', /"paths" should be a list of texts/],
+    ['{ "rules": { "id-duplicate": "of" } }', /"rules\.id-duplicate" must be one of error, warning, off/],
+    ['{ "paths": "src" }', /"paths" must be an array of texts/],
   ])('says of %s what is wrong with it', async (config, sentence) => {
     const folder = folderOf({ 'elastic-shell.check.json': config });
     const { code, error } = await run(['check', '.'], '', folder);
@@ -125,25 +125,22 @@ describe('a baseline', () => {
   it('lets old findings pass, wherever they have moved, and stops new ones', async () => {
     const folder = folderOf({ 'a.html': unnamed });
     const written = await run(['check', '.', '--write-baseline', 'old.json'], '', folder);
-    expect([written.code, written.out]).toEqual([0, 'old.json lets 1 finding pass from now on.\n']);
+    expect([written.code, written.out]).toEqual([0, 'old.json now contains 1 finding.\n']);
     writeFileSync(join(folder, 'a.html'), `<p>Moved</p>\n${unnamed}`);
     const same = await run(['check', '.', '--baseline', 'old.json'], '', folder);
-    expect([same.code, same.out]).toEqual([0, '1 file checked: nothing found; 1 finding let pass.\n']);
+    expect([same.code, same.out]).toEqual([0, '1 file checked: nothing found; 1 finding accepted.\n']);
     writeFileSync(join(folder, 'a.html'), unnamed + unnamed);
     const more = await run(['check', '.', '--baseline', 'old.json'], '', folder);
     expect([more.code, more.out]).toEqual([
       1,
-      expect.stringMatching(/1 error, 0 warnings; 1 finding let pass/),
+      expect.stringMatching(/1 error, 0 warnings; 1 finding accepted/),
     ]);
   });
 
   it('says how to write one where there is none', async () => {
     const folder = folderOf({ 'a.html': unnamed });
     const { code, error } = await run(['check', '.', '--baseline', 'old.json'], '', folder);
-    expect([code, error]).toEqual([
-      2,
-      expect.stringContaining('Write it first, by --write-baseline old.json'),
-    ]);
+    expect([code, error]).toEqual([2, expect.stringContaining('Write it first: --write-baseline old.json')]);
   });
 });
 
@@ -178,7 +175,7 @@ ${unnamed}
 });
 
 describe('check --watch', () => {
-  it('checks again when a file changes, until it is stopped', async () => {
+  it('check again when a file changes', async () => {
     const folder = folderOf({ 'a.html': unnamed });
     const child = spawn(
       process.execPath,

@@ -11,7 +11,7 @@ describe('limits of a file', () => {
     const folder = folderOf({ 'slow.html': `<p ${names}>`, 'then.html': '<button></button>' });
     const { code, out, error } = await run(['check', folder, '--file-timeout', '3']);
     expect(error).toBe(
-      `elastic-shell: ${join(folder, 'slow.html')}: it took longer than 3 s; it was passed over.\n`,
+      `elastic-shell: ${join(folder, 'slow.html')}: it took longer than 3 s; it was skipped.\n`,
     );
     expect([code, out]).toEqual([2, expect.stringContaining('1 file checked: 1 error')]);
   });
@@ -21,10 +21,10 @@ describe('limits of a file', () => {
     const { code, error } = await run(['check', folder, '--timeout', '0.000001']);
     expect([code, error]).toEqual([
       2,
-      `elastic-shell: ${join(folder, 'a.html')}: the run took longer than 0.000001 s before it.\n${nothing}`,
+      `elastic-shell: ${join(folder, 'a.html')}: the run took longer than 0.000001 s before this file.\n${nothing}`,
     ]);
     expect((await run(['check', folder, '--timeout', 'soon'])).error).toContain(
-      'It should be a number of seconds, as 30.',
+      'It must be a number of seconds, such as 30.',
     );
   });
 
@@ -44,8 +44,8 @@ describe('limits of a file', () => {
       const { code, out, error } = await run(['check', folder]);
       expect(error).toBe(
         name === 'die.mjs'
-          ? `elastic-shell: ${join(folder, 'a.astro')}: its parser stopped; it was passed over.\n`
-          : `elastic-shell: ${join(folder, 'a.astro')}: its parser failed, and it was passed over: no parser today.\n`,
+          ? `elastic-shell: ${join(folder, 'a.astro')}: its parser stopped; it was skipped.\n`
+          : `elastic-shell: ${join(folder, 'a.astro')}: its parser failed, so it was skipped: no parser today.\n`,
       );
       expect([code, out]).toEqual([2, expect.stringContaining('1 file checked: 1 error')]);
     }
@@ -80,13 +80,13 @@ describe('what is not read', () => {
     const { code, error } = await run(['check', folder]);
     expect([code, error]).toEqual([
       2,
-      `elastic-shell: ${folder}: 2 files that end in .pug were not checked: check does not read that language.\n` +
-        `elastic-shell: ${join(folder, 'd.vue')}: its template is written in pug, which check does not read; it was passed over.\n`,
+      `elastic-shell: ${folder}: 2 files with the ending .pug were skipped, because check doesn't read that language.\n` +
+        `elastic-shell: ${join(folder, 'd.vue')}: its template language, pug, isn't supported; it was skipped.\n`,
     ]);
     const alone = await run(['check', join(folder, 'a.pug')]);
     expect([alone.code, alone.error]).toEqual([
       2,
-      `elastic-shell: ${join(folder, 'a.pug')}: check does not read templates in .pug; it was passed over.\n${nothing}`,
+      `elastic-shell: ${join(folder, 'a.pug')}: check does not read templates in .pug; it was skipped.\n${nothing}`,
     ]);
   });
 
@@ -103,7 +103,7 @@ describe('what is not read', () => {
   it('a baseline that cannot be written is misuse', async () => {
     const folder = folderOf({ 'a.html': '<button></button>' });
     for (const [path, why] of [
-      [folder, 'that is a folder; name a file in it'],
+      [folder, 'it is a folder; name a file in it'],
       [join(folder, 'no/such.json'), 'its folder does not exist'],
     ] as const) {
       const { code, error } = await run(['check', folder, '--write-baseline', path]);

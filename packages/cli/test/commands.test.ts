@@ -53,7 +53,7 @@ describe('contract', () => {
     const { code, error } = await run(['contract', 'dialgo']);
     expect([code, error]).toEqual([
       2,
-      'elastic-shell: there is no pattern "dialgo". Did you mean "dialog"?\n',
+      `elastic-shell: the pattern "dialgo" doesn't exist. Did you mean "dialog"?\n`,
     ]);
   });
 });
@@ -95,13 +95,13 @@ describe('demo', () => {
     server.close();
     expect([code, error]).toEqual([
       1,
-      `elastic-shell: port ${port} is in use. Choose another: --port, or PORT with npm start.\n`,
+      `elastic-shell: port ${port} is in use. Choose another with --port, or with PORT for npm start.\n`,
     ]);
   });
 
   it.each(['x', '-1', '99999'])('refuses the port %s', async (port) => {
     const { code, error } = await run(['demo', `--port=${port}`]);
-    expect([code, error]).toEqual([2, expect.stringContaining('A port is a number from 0 to 65535.')]);
+    expect([code, error]).toEqual([2, expect.stringContaining('A port must be a number from 0 to 65535.')]);
   });
 });
 

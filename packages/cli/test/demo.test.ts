@@ -41,7 +41,7 @@ it('answers on after a bad range, method, header, address or none of them', asyn
     expect(await send(port, text)).toMatch(/^HTTP\/1\.1 [2-5]\d\d/);
     expect(await send(port, get('/desk.html'))).toBe('HTTP/1.1 200 OK');
   }
-  // More than any form has: refused by what it says of itself, and where it says nothing, as soon as it is too much.
+  // More than any form has: refused by what it says of itself, and where it has no effect, as soon as it is too much.
   const long = 'POST /pages/lights HTTP/1.1\r\nHost: localhost\r\n';
   expect(await send(port, `${long}Content-Length: 300000000\r\n\r\nlights=1`)).toMatch(/^HTTP\/1\.1 413/);
   const chunk = `${(100_000).toString(16)}\r\n${'x'.repeat(100_000)}\r\n`;

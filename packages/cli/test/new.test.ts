@@ -10,7 +10,7 @@ const project = (packages: Record<string, string>): string =>
 it('lists every recipe and the settings that it is for', async () => {
   const { code, out } = await run(['new']);
   expect(code).toBe(0);
-  expect(out).toMatch(/dialog\s+│ A dialog to read\s+│ every setting/);
+  expect(out).toMatch(/dialog\s+│ Dialog\s+│ every framework/);
   expect(out).toMatch(/picker .* html, react, vue, svelte, solid,/);
 });
 
@@ -81,7 +81,7 @@ it('never writes over what is there, unless told to', async () => {
   writeFileSync(join(folder, 'TideTimes.tsx'), 'mine');
   const refused = await run(['new', 'dialog', '--in', folder]);
   expect([refused.code, readFileSync(join(folder, 'TideTimes.tsx'), 'utf8')]).toEqual([1, 'mine']);
-  expect(refused.error).toContain('is there already');
+  expect(refused.error).toContain('already exists');
   expect((await run(['new', 'dialog', '--in', folder, '--force'])).code).toBe(0);
   expect(readFileSync(join(folder, 'TideTimes.tsx'), 'utf8')).toContain('useDialog');
 });
@@ -96,7 +96,7 @@ it('prints, and writes nothing', async () => {
 it.each([
   [['new', 'dialgo'], 'Did you mean "dialog"?'],
   [['new', 'dialog', '--for', 'raect'], 'Did you mean "react"?'],
-  [['new', 'moving-over', '--for', 'solid'], 'is not written for solid. It is there for html: --for html'],
+  [['new', 'moving-over', '--for', 'solid'], "doesn't exist for solid. It exists for html: --for html"],
 ])('%j: one sentence, exit code 2', async (args, sentence) => {
   const { code, out, error } = await run(args);
   expect([code, out]).toEqual([2, '']);
@@ -107,7 +107,7 @@ it('asks which framework is meant where there are several, and tells of a packag
   const several = await run(['new', 'dialog', '--in', project({ react: '19.0.0', vue: '3.5.0' })]);
   expect([several.code, several.error]).toEqual([2, expect.stringContaining('names react and vue')]);
   const broken = folderOf({ 'package.json': '{' });
-  expect((await run(['new', 'dialog', '--in', broken])).error).toContain('is no JSON');
+  expect((await run(['new', 'dialog', '--in', broken])).error).toContain("isn't valid JSON");
 });
 
 it('tells in one sentence of a folder that cannot be written to', async () => {
@@ -192,7 +192,7 @@ describe('what is written fits the project', () => {
     const { code, error } = await run(['new', 'dialog', '--in', project({ svelte: '^4.2.0' })]);
     expect([code, error]).toEqual([
       2,
-      expect.stringContaining('names svelte ^4.2.0, and recipes are written for 5 and later.'),
+      expect.stringContaining('names svelte ^4.2.0, but recipes need 5 or newer.'),
     ]);
   });
 });

@@ -30,10 +30,7 @@ describe('rehearse', () => {
 
   it('says why it cannot run a screen reader', async () => {
     const { code, error } = await run(['rehearse', page('platform.html'), '--speech', '--browser', 'webkit']);
-    expect([code, error]).toEqual([
-      2,
-      'elastic-shell: --speech drives Chromium only: leave out --browser webkit.\n',
-    ]);
+    expect([code, error]).toEqual([2, 'elastic-shell: --speech needs Chromium: omit --browser webkit.\n']);
   });
 
   it('saves a transcript, and says how another differs from it', async () => {
@@ -45,7 +42,7 @@ describe('rehearse', () => {
     expect([first.code, first.error]).toEqual([0, '']);
     expect(readFileSync(walk, 'utf8')).toContain('switch, Lamp, checked');
     const same = await run(['rehearse', join(folder, 'a.html'), '--compare', walk]);
-    expect([same.code, same.error]).toEqual([0, `It is as in ${walk}.\n`]);
+    expect([same.code, same.error]).toEqual([0, `The transcript is the same as ${walk}.\n`]);
     writeFileSync(join(folder, 'a.html'), html('Mast lamp'));
     const other = await run(['rehearse', join(folder, 'a.html'), '--compare', walk, '--format', 'junit']);
     expect(other.code).toBe(1);
@@ -76,16 +73,16 @@ describe('rehearse', () => {
   });
 
   it.each([
-    [['none.html'], /none\.html: this is no address, and there is no such file or folder\./],
-    [['http://localhost:1/'], /http:\/\/localhost:1\/ cannot be opened: /],
-    [[page('platform.html'), '--only', 'dailog'], /"dailog" is no pattern\. Did you mean "dialog"\?/],
-    [[page('platform.html'), '--width', 'wide'], /A width is a number of pixels from 200 to 5000\./],
+    [['none.html'], /none\.html: is neither an address nor an existing file or folder\./],
+    [['http://localhost:1/'], /http:\/\/localhost:1\/ can't be opened: /],
+    [[page('platform.html'), '--only', 'dailog'], /"dailog" isn't a pattern\. Did you mean "dialog"\?/],
+    [[page('platform.html'), '--width', 'wide'], /The width must be a number of pixels from 200 to 5000\./],
     [[page('platform.html'), '--steps', 'none.json'], /none\.json: /],
     [
       [page('platform.html'), '--compare', 'none.txt', '--only', 'tree'],
-      /none\.txt: there is no such file\. Save one first/,
+      /none\.txt: no such file\. Save a transcript first/,
     ],
-    [[page('platform.html'), '--executable', '/none'], /\/none: there is no such program\./],
+    [[page('platform.html'), '--executable', '/none'], /\/none: no such program\./],
   ])('says of %j in a sentence what is wrong, exit code 2', async (args, sentence) => {
     const { code, error } = await run(['rehearse', ...args]);
     expect([code, error]).toEqual([2, expect.stringMatching(sentence)]);

@@ -1,5 +1,5 @@
+<!-- What docs/guides/forms.md shows. -->
 <script lang="ts">
-  // What docs/guides/forms.md shows.
   import { useListbox } from 'elastic-shell/svelte';
 
   const rig = useListbox({ name: 'rig', selected: 'gaff' });

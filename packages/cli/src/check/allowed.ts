@@ -23,8 +23,9 @@ export interface Comment {
   offset: number;
 }
 
+// Text of a page that shows such a comment isn't one: what opens a comment must be before it.
 const comment =
-  /check: allow ([a-z][a-z-]*(?:, *[a-z][a-z-]*)*)(?: because ([^\n]*?))?[ \t]*(?:-->|\*\/|$)/gm;
+  /(?<=(?:<!--|\/\*|\/\/)\s*)check: allow ([a-z][a-z-]*(?:, *[a-z][a-z-]*)*)(?: because ([^\n]*?))?[ \t]*(?:-->|\*\/|$)/gm;
 
 /** The comments of a text that allow something. */
 export function commentsIn(text: string): Comment[] {
@@ -91,13 +92,13 @@ export function parted(
         about(
           each,
           'allow-reason-missing',
-          'says no reason: it allows nothing.',
+          'has no reason, so it allows nothing.',
           'Add "because" and the reason.',
         ),
       ];
     return used.has(each)
       ? []
-      : [about(each, 'allow-unused', 'allows nothing that is found here.', 'Take it away.')];
+      : [about(each, 'allow-unused', "allows a finding that doesn't occur here.", 'Remove it.')];
   });
   return { findings: inOrder([...rest, ...wrong]), allowed };
 }

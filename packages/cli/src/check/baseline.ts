@@ -33,11 +33,11 @@ export function readBaseline(path: string): Counts {
     said = JSON.parse(readFileSync(path, 'utf8'));
   } catch (error) {
     throw new Misuse(
-      `${path}: ${error instanceof Error ? error.message : String(error)}. Write it first, by --write-baseline ${path}.`,
+      `${path}: ${error instanceof Error ? error.message : String(error)}. Write it first: --write-baseline ${path}.`,
     );
   }
   if (!isCounts(said))
-    throw new Misuse(`${path}: this is no baseline. Write it anew, by --write-baseline ${path}.`);
+    throw new Misuse(`${path} is not a baseline. Write a new one: --write-baseline ${path}.`);
   return said;
 }
 
@@ -60,10 +60,10 @@ export function passing(
 }
 
 const unwritable: Readonly<Record<string, string>> = {
-  EISDIR: 'that is a folder; name a file in it',
+  EISDIR: 'it is a folder; name a file in it',
   ENOENT: 'its folder does not exist',
   ENOTDIR: 'its folder is a file',
-  EACCES: 'it may not be written',
+  EACCES: "it isn't writable",
 };
 
 /** Writes what is found now as a baseline. Throws `Misuse` where it cannot be written. */

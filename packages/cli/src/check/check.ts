@@ -80,7 +80,12 @@ async function readAll(
     sources.flatMap((source) =>
       skipped.has(source)
         ? []
-        : [[source, replies.get(source) ?? { refused: `the run took longer than ${inAll} s before it` }]],
+        : [
+            [
+              source,
+              replies.get(source) ?? { refused: `the run took longer than ${inAll} s before this file` },
+            ],
+          ],
     ),
   );
 }

@@ -24,10 +24,10 @@ interface Options {
 }
 
 const help = `
-Exit code: 0 nothing found, 1 something found (with --quiet: an error), 2 misuse, or something could not be read.
-What a comment allows and what the baseline lets pass does not count:
+Exit code: 0 if nothing was found, 1 if something was found (with --quiet: an error), 2 for wrong usage or an unreadable file.
+Findings that a comment allows or the baseline contains don't count:
   <!-- check: allow dialog-way-out-missing because the form in it closes it -->
-Configuration: ${configName}, here or in a folder above; its fields are paths, except, rules, elements, hooks, patterns.
+Configuration: ${configName}, here or in a folder above. Its fields are paths, except, rules, elements, hooks, patterns.
 Examples:
   $ elastic-shell check public/ src/ --format sarif
   $ elastic-shell check src --write-baseline check-baseline.json
@@ -58,9 +58,7 @@ async function checkOnce(
   if (options.writeBaseline !== undefined) {
     writeBaseline(options.writeBaseline, results);
     const count = results.flatMap(({ findings }) => findings).length;
-    streams.out(
-      `${options.writeBaseline} lets ${count} finding${count === 1 ? '' : 's'} pass from now on.\n`,
-    );
+    streams.out(`${options.writeBaseline} now contains ${count} finding${count === 1 ? '' : 's'}.\n`);
     return problems.length ? 2 : 0;
   }
   streams.out(formats[options.format](results, { problems, mendedCount }));
@@ -71,32 +69,32 @@ async function checkOnce(
 export function checkCommand(streams: Streams, done: (exitCode: number) => void): Command {
   return new Command('check')
     .description(
-      'Finds mistakes in pages and templates: invokers and ids that match nothing, names, roles, states and focus that lie.',
+      'Finds mistakes in pages and templates: wrong ids, commands, names, roles, states and focus.',
     )
     .argument(
       '[files...]',
-      'pages, templates (.jsx, .tsx, .vue, .svelte, .astro, Angular’s), folders of them, or - for HTML from standard input; left out, what the configuration names',
+      'pages, templates (.jsx, .tsx, .vue, .svelte, .astro, Angular), folders, or - for HTML from standard input (default: the paths in the configuration)',
     )
     .addOption(
-      new Option('-f, --format <format>', 'how to print').choices(Object.keys(formats)).default('text'),
+      new Option('-f, --format <format>', 'the output format').choices(Object.keys(formats)).default('text'),
     )
-    .option('-c, --config <file>', `a configuration in place of ${configName}`)
-    .option('--baseline <file>', 'lets the findings in this file pass')
-    .option('--write-baseline <file>', 'writes what is found now to this file, to let it pass')
+    .option('-c, --config <file>', `use this configuration instead of ${configName}`)
+    .option('--baseline <file>', 'accept the findings in this file')
+    .option('--write-baseline <file>', 'write the present findings to this file')
     .option(
       '--fix',
-      'mends in the files what a program can: a missing type, a command, a name from a heading',
+      'correct what has one right correction: a missing type, a command, a name from a heading',
     )
-    .option('-q, --quiet', 'leaves warnings out')
-    .option('-w, --watch', 'checks again when a file changes, until it is stopped')
-    .option('--timeout <seconds>', 'how long the whole run may take (default: 600)', secondsIn)
-    .option('--file-timeout <seconds>', 'how long one file may take (default: 20)', secondsIn)
+    .option('-q, --quiet', 'report only errors')
+    .option('-w, --watch', 'check again when a file changes')
+    .option('--timeout <seconds>', 'limit the whole run (default: 600)', secondsIn)
+    .option('--file-timeout <seconds>', 'limit one file (default: 20)', secondsIn)
     .addHelpText('after', help)
     .action(async (given: string[], options: Options) => {
       const config = await configFor(options.config, process.cwd());
       const paths = given.length ? given : config.paths;
       if (!paths.length)
-        throw new Misuse(`missing required argument: name files or folders, or "paths" in ${configName}.`);
+        throw new Misuse(`missing argument: name files or folders, or set "paths" in ${configName}.`);
       const once = (): Promise<number> => checkOnce(paths, config, options, streams);
       if (options.watch) await watch(paths, once, streams);
       else done(await once());

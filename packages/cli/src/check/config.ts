@@ -52,15 +52,15 @@ class Field {
   ) {}
 
   wrong(name: string, wish: string): never {
-    throw new Misuse(`${this.file}: "${name}" should be ${wish}.`);
+    throw new Misuse(`${this.file}: "${name}" must be ${wish}.`);
   }
 
   /** A list of texts. */
   list(name: string): readonly string[] {
     const value = this.all[name] ?? [];
-    if (!Array.isArray(value)) return this.wrong(name, 'a list of texts');
+    if (!Array.isArray(value)) return this.wrong(name, 'an array of texts');
     return value.map((each: unknown) =>
-      typeof each === 'string' ? each : this.wrong(name, 'a list of texts'),
+      typeof each === 'string' ? each : this.wrong(name, 'an array of texts'),
     );
   }
 
@@ -79,7 +79,7 @@ class Field {
         if (names && !names.includes(key)) {
           const near = nearest(key, names);
           throw new Misuse(
-            `${this.file}: there is no rule "${key}".${near ? ` Did you mean "${near}"?` : ''} The site lists them under Diagnostics.`,
+            `${this.file}: the rule "${key}" doesn't exist.${near ? ` Did you mean "${near}"?` : ''} The site lists all rules under Diagnostics.`,
           );
         }
         return [key, word] as const;
@@ -124,10 +124,10 @@ async function readConfig(file: string): Promise<Config> {
   } catch (error) {
     throw new Misuse(`${file}: ${error instanceof Error ? error.message : String(error)}.`);
   }
-  if (!isRecord(said)) throw new Misuse(`${file}: it should hold one object.`);
+  if (!isRecord(said)) throw new Misuse(`${file} must contain one object.`);
   const other = Object.keys(said).find((name) => !fields.includes(name));
   if (other !== undefined)
-    throw new Misuse(`${file}: "${other}" is nothing that check knows. It knows ${fields.join(', ')}.`);
+    throw new Misuse(`${file}: the field "${other}" is unknown. The fields are ${fields.join(', ')}.`);
   const field = new Field(file, said);
   // First, since rules and patterns are known by name from then on.
   const patterns = await patternsOf(field, dirname(file));
@@ -149,7 +149,7 @@ async function readConfig(file: string): Promise<Config> {
 /** The configuration at `path`, or the nearest one from `folder` upwards; where there is none, nothing is configured. */
 export async function configFor(path: string | undefined, folder: string): Promise<Config> {
   if (path !== undefined) {
-    if (!existsSync(path)) throw new Misuse(`${path}: there is no such file.`);
+    if (!existsSync(path)) throw new Misuse(`${path}: no such file.`);
     return readConfig(resolve(path));
   }
   for (let at = resolve(folder); ; at = dirname(at)) {

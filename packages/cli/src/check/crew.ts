@@ -59,7 +59,7 @@ export class Reader {
       return await Promise.race([this.#answer<Reply>(worker), late]);
     } catch (error) {
       await this.end();
-      return { refused: `${error instanceof Error ? error.message : String(error)}; it was passed over` };
+      return { refused: `${error instanceof Error ? error.message : String(error)}; it was skipped` };
     } finally {
       clearTimeout(timer);
     }
@@ -72,7 +72,7 @@ export class Reader {
     try {
       return await Promise.race([
         once(worker, 'message', { signal }).then(([message]: T[]): T => {
-          if (message === undefined) throw new Refused('its parser said nothing');
+          if (message === undefined) throw new Refused('its parser returned no result');
           return message;
         }),
         once(worker, 'exit', { signal }).then(() => {

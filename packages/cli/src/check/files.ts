@@ -46,14 +46,14 @@ const wide = [
 function decoded(bytes: Uint8Array): string {
   const found = wide.find(({ mark }) => mark.every((byte, at) => bytes[at] === byte));
   if (found) return new TextDecoder(found.encoding).decode(bytes);
-  if (isBinary(bytes)) throw new Refused('this is binary data, not HTML; it was passed over');
+  if (isBinary(bytes)) throw new Refused('this is binary data, not HTML; it was skipped');
   return new TextDecoder().decode(bytes);
 }
 
 const reasons: Record<string, string> = {
-  ENOENT: 'there is no such file or folder',
-  EACCES: 'it may not be read',
-  ELOOP: 'it is a link that leads back to itself',
+  ENOENT: 'no such file or folder',
+  EACCES: "it isn't readable",
+  ELOOP: 'it is a link to itself',
 };
 
 const reasonOf = (error: unknown): string => {
@@ -66,10 +66,10 @@ async function bytesOf(path: string): Promise<Buffer> {
   try {
     const found = await stat(path);
     // A pipe or a device may never end.
-    if (!found.isFile()) throw new Refused('this is neither a file nor a folder; it was passed over');
+    if (!found.isFile()) throw new Refused('this is neither a file nor a folder; it was skipped');
     if (found.size > largest)
       throw new Refused(
-        `it has ${Math.round(found.size / 1e6)} MB, of which more than ${largest / 1e6} are not read; it was passed over`,
+        `it has ${Math.round(found.size / 1e6)} MB, which is more than the limit of ${largest / 1e6}; it was skipped`,
       );
     return await readFile(path);
   } catch (error) {
@@ -152,10 +152,10 @@ export async function findSources(
     const { pages, unread, hasExcepted } = await pagesIn(path, isOut, failed);
     for (const [ending, count] of unread)
       all.notes.push(
-        `${path}: ${count} file${count === 1 ? '' : 's'} that end${count === 1 ? 's' : ''} in ${ending} ${count === 1 ? 'was' : 'were'} not checked: check does not read that language.`,
+        `${path}: ${count} file${count === 1 ? '' : 's'} with the ending ${ending} ${count === 1 ? 'was' : 'were'} skipped, because check doesn't read that language.`,
       );
     if (!pages.length && !hasExcepted)
-      all.problems.push(`${path}: the folder holds no page and no template.`);
+      all.problems.push(`${path}: the folder contains no pages or templates.`);
     for (const name of pages) all.sources.push(fileAt(name, true));
   };
   for (const path of paths) {

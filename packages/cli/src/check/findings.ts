@@ -30,10 +30,9 @@ export async function findIn(name: string, text: string): Promise<Reply> {
   } catch (error) {
     if (error instanceof Refused) return { refused: error.message };
     // A template is read by calls within calls: one nested ten thousand deep has too many.
-    if (error instanceof RangeError)
-      return { refused: 'its elements stand in each other too deep; it was passed over' };
+    if (error instanceof RangeError) return { refused: 'its elements are nested too deeply; it was skipped' };
     return {
-      refused: `its parser failed, and it was passed over: ${error instanceof Error ? error.message : String(error)}`,
+      refused: `its parser failed, so it was skipped: ${error instanceof Error ? error.message : String(error)}`,
     };
   }
 }

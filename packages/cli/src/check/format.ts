@@ -37,7 +37,7 @@ function text(results: readonly Result[], { mendedCount }: Doing): string {
     : 'nothing found';
   const more = [
     ...(mendedCount ? [`${count(mendedCount, 'finding')} mended`] : []),
-    ...(quiet ? [`${count(quiet, 'finding')} let pass`] : []),
+    ...(quiet ? [`${count(quiet, 'finding')} accepted`] : []),
   ];
   return [
     ...lines,

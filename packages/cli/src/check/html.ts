@@ -152,7 +152,7 @@ function depthCounter(): (parent: Tree.ParentNode, node: Tree.ChildNode) => void
     if (!lightly.test(node.tag)) looks += node.depth;
     if (looks > mostLooks)
       throw new Refused(
-        `its elements stand in each other ${node.depth} deep and more, where browsers show 512: reading it would take too long, and it was passed over`,
+        `its elements are nested ${node.depth} or more levels deep (browsers show 512); it was skipped`,
       );
   };
 }
@@ -172,7 +172,7 @@ const placesIn = (text: string): Places => ({
 export function readHtml(text: string): ReadPage {
   if (text.length > largest)
     throw new Refused(
-      `it has ${Math.round(text.length / 1e6)} million characters, of which more than ${largest / 1e6} million are not read; it was passed over`,
+      `it has ${Math.round(text.length / 1e6)} million characters, which is more than the limit of ${largest / 1e6} million; it was skipped`,
     );
   const scripts: Parsed[] = [];
   const deepen = depthCounter();

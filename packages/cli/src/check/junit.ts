@@ -12,7 +12,7 @@ export function junit(results: readonly Result[], { problems }: Doing): string {
     );
     const quiet = [
       ...allowed.map(({ finding, reason }) => ({ finding, why: reason })),
-      ...passed.map((finding) => ({ finding, why: 'It stands in the baseline.' })),
+      ...passed.map((finding) => ({ finding, why: 'It is in the baseline.' })),
     ].map(
       ({ finding: { code, line, column }, why }) =>
         `    <testcase classname="${xmlText(name)}" name="${code} at ${line}:${column}"><skipped message="${xmlText(why)}"/></testcase>`,

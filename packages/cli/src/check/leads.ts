@@ -22,14 +22,14 @@ const naming: Readonly<Record<string, { code: string; clause: string; ends: stri
       {
         code: 'invoker-target-missing',
         clause: 'HTML, the button element, commandfor; the popovertarget attribute',
-        ends: 'pressing it does nothing',
+        ends: 'clicking it does nothing',
       },
     ]),
   ),
   ...Object.fromEntries(
     ['aria-labelledby', 'aria-describedby', 'aria-controls'].map((name) => [
       name,
-      { code: 'aria-reference-missing', clause: 'WAI-ARIA, ID reference', ends: 'it says nothing' },
+      { code: 'aria-reference-missing', clause: 'WAI-ARIA, ID reference', ends: 'it has no effect' },
     ]),
   ),
   for: { code: 'label-target-missing', clause: 'HTML, the label element, for', ends: 'it names nothing' },
@@ -115,8 +115,8 @@ export function toldOf({ id, attribute, tag, ...place }: Lead, near: string | un
     code,
     severity: 'warning',
     clause,
-    sentence: `${tag} names "${id}" by ${attribute}, and no file of this run holds that id: ${ends}.`,
-    remedy: near ? `Did you mean "${near}"?` : `Give the element the id "${id}", or name another.`,
+    sentence: `${tag} names "${id}" in ${attribute}, but no file of this run contains that id: ${ends}.`,
+    remedy: near ? `Did you mean "${near}"?` : `Give the element the id "${id}", or name another id.`,
     attribute,
     ...place,
   };

@@ -89,6 +89,6 @@ function isAngular(file: string, text: string): boolean {
 /** Reads a text by the ending of its name; a text without a name is HTML. */
 export const read: Reader = async (file, text) => {
   if (isUnreadLanguage(file))
-    throw new Refused(`check does not read templates in ${extname(file).toLowerCase()}; it was passed over`);
+    throw new Refused(`check doesn't read ${extname(file).toLowerCase()} templates; it was skipped`);
   return (readers[extname(file).toLowerCase()] ?? html)(file, text);
 };

@@ -53,8 +53,8 @@ export const sarif = (results: readonly Result[], { problems }: { problems: read
                 id: code,
                 shortDescription: { text: summary },
                 help: {
-                  text: `${summary} It follows: ${clause}.`,
-                  markdown: `${summary}\n\nIt follows: *${clause}*.`,
+                  text: `${summary} Standard: ${clause}.`,
+                  markdown: `${summary}\n\nStandard: *${clause}*.`,
                 },
                 ...(pageOf(code) && { helpUri: pageOf(code) }),
                 defaultConfiguration: { level: severity },
@@ -74,7 +74,7 @@ export const sarif = (results: readonly Result[], { problems }: { problems: read
               resultOf(name, finding, { kind: 'inSource', justification: reason }),
             ),
             ...passed.map((finding) =>
-              resultOf(name, finding, { kind: 'external', justification: 'It stands in the baseline.' }),
+              resultOf(name, finding, { kind: 'external', justification: 'It is in the baseline.' }),
             ),
           ]),
         },

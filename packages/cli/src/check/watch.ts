@@ -13,7 +13,7 @@ export async function watch(
   check: () => Promise<number>,
   streams: Streams,
 ): Promise<void> {
-  if (paths.includes('-')) throw new Misuse('standard input cannot be watched.');
+  if (paths.includes('-')) throw new Misuse("standard input can't be watched.");
   const run = async (): Promise<void> => {
     try {
       await check();
@@ -21,7 +21,7 @@ export async function watch(
       if (!(error instanceof Misuse)) throw error;
       streams.error(`elastic-shell: ${error.message}\n`);
     }
-    streams.out('Watching for changes. Ctrl+C stops it.\n');
+    streams.out('Watching for changes. Press Ctrl+C to stop.\n');
   };
   await run();
   let waiting: NodeJS.Timeout | undefined;

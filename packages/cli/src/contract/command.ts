@@ -16,12 +16,12 @@ interface ContractChoices {
 export function contractCommand(streams: Streams): Command {
   const names = contracts.map(({ name }) => name);
   return new Command('contract')
-    .description('Prints the parts, keys, presses and states of a pattern, or lists the patterns.')
+    .description('Prints the parts, keys, states and options of a pattern, or lists the patterns.')
     .argument('[pattern]', `one of ${names.join(', ')}`)
     .addOption(
-      new Option('-f, --format <format>', 'how to print').choices(Object.keys(formats)).default('table'),
+      new Option('-f, --format <format>', 'the output format').choices(Object.keys(formats)).default('table'),
     )
-    .option('-s, --server', 'print the attributes that a server writes on each part, as HTML')
+    .option('-s, --server', 'print the attributes of each part for servers, as HTML')
     .addHelpText(
       'after',
       '\nExamples:\n  $ elastic-shell contract dialog --format markdown\n  $ elastic-shell contract tabs --server',
@@ -31,7 +31,7 @@ export function contractCommand(streams: Streams): Command {
       if (!chosen.length) {
         const near = nearest(pattern!, names);
         throw new Misuse(
-          `there is no pattern "${pattern}". ${near ? `Did you mean "${near}"?` : `There are ${names.join(', ')}.`}`,
+          `the pattern "${pattern}" doesn't exist. ${near ? `Did you mean "${near}"?` : `There are ${names.join(', ')}.`}`,
         );
       }
       if (!options.server) return streams.out(formats[options.format](chosen, pattern !== undefined));

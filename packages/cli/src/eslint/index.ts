@@ -75,7 +75,7 @@ const ofComments = [
   {
     code: 'allow-unused',
     severity: 'warning',
-    summary: 'A comment allows what is not found.',
+    summary: 'A comment allows a finding that doesn’t occur.',
     clause: 'check: comments that allow a finding',
   },
 ] as const;

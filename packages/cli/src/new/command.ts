@@ -23,7 +23,7 @@ interface NewChoices {
 /** The table of all recipes. */
 function listing(): string {
   const table = new Table({
-    head: ['recipe', 'what it is', 'for'],
+    head: ['recipe', 'purpose', 'for'],
     style: { head: [], border: [], compact: true },
     colWidths: [16, 58, 40],
     wordWrap: true,
@@ -31,7 +31,7 @@ function listing(): string {
   const every = Object.keys(settings).length;
   for (const recipe of allRecipes()) {
     const all = settingsOf(recipe);
-    table.push([recipe.name, recipe.title, all.length === every ? 'every setting' : all.join(', ')]);
+    table.push([recipe.name, recipe.title, all.length === every ? 'every framework' : all.join(', ')]);
   }
   return `${table.toString()}\n\nWrite one with: elastic-shell new dialog --for react --in src/components\n`;
 }
@@ -43,7 +43,7 @@ function recipeNamed(name: string): Recipe {
   const names = recipes.map((recipe) => recipe.name);
   const near = nearest(name, names);
   throw new Misuse(
-    `there is no recipe "${name}". ${near ? `Did you mean "${near}"?` : 'elastic-shell new lists them.'}`,
+    `the recipe "${name}" doesn't exist. ${near ? `Did you mean "${near}"?` : 'List them with: elastic-shell new'}`,
   );
 }
 
@@ -51,13 +51,13 @@ function settingFor(recipe: Recipe, said: string | undefined, project: Project):
   if (said !== undefined && !(said in settings)) {
     const near = nearest(said, Object.keys(settings));
     const hint = near ? `Did you mean "${near}"?` : `There are ${Object.keys(settings).join(', ')}.`;
-    throw new Misuse(`there is no setting "${said}". ${hint}`);
+    throw new Misuse(`the framework "${said}" is unknown. ${hint}`);
   }
   const setting = (said as Setting | undefined) ?? settingOf(project);
   const written = settingsOf(recipe);
   if (!written.includes(setting))
     throw new Misuse(
-      `the recipe "${recipe.name}" is not written for ${setting}. It is there for ${written.join(', ')}: --for ${written[0]}.`,
+      `the recipe "${recipe.name}" doesn't exist for ${setting}. It exists for ${written.join(', ')}: --for ${written[0]}.`,
     );
   return setting;
 }
@@ -76,15 +76,15 @@ function write(path: string, text: string): void {
 function advice(setting: Setting, { packages, runner }: Project, isTested: boolean): string {
   const needed = ['elastic-shell', ...(setting === 'angular' ? ['elastic-shell-angular'] : [])];
   const missing = needed.filter((name) => !packages.has(name));
-  const lines = missing.length ? [`Install what it needs:  npm install ${missing.join(' ')}`] : [];
+  const lines = missing.length ? [`Install its packages:     npm install ${missing.join(' ')}`] : [];
   const environment = runner === 'jest' ? 'jest-environment-jsdom' : 'jsdom';
   const forTests = [runner ?? 'vitest', environment].filter((name) => !packages.has(name));
   if (isTested && forTests.length)
-    lines.push(`What runs the test:     npm install --save-dev ${forTests.join(' ')}`);
+    lines.push(`Install the test runner:  npm install --save-dev ${forTests.join(' ')}`);
   lines.push(
     setting === 'angular'
-      ? 'Once in angular.json, under "styles":  "elastic-shell/structure.css", and "elastic-shell/skin.css" for the look.'
-      : "Once in your application:  import 'elastic-shell/structure.css';  and 'elastic-shell/skin.css' for the look.",
+      ? 'Add to "styles" in angular.json:  "elastic-shell/structure.css", and "elastic-shell/skin.css" for the look.'
+      : "Import once in your application:  'elastic-shell/structure.css', and 'elastic-shell/skin.css' for the look.",
   );
   return `${lines.join('\n')}\n`;
 }
@@ -92,19 +92,19 @@ function advice(setting: Setting, { packages, runner }: Project, isTested: boole
 /** The command `new`. */
 export function newCommand(streams: Streams): Command {
   return new Command('new')
-    .description('Writes a recipe into your project: a small whole component, to be changed at will.')
-    .argument('[recipe]', 'its name; without one, all are listed')
+    .description('Writes a recipe into your project: a small complete component for you to change.')
+    .argument('[recipe]', 'its name (default: lists all recipes)')
     .option(
-      '--for <setting>',
-      `one of ${Object.keys(settings).join(', ')}; that of the nearest package.json when left out`,
+      '--for <framework>',
+      `one of ${Object.keys(settings).join(', ')} (default: the framework in the nearest package.json)`,
     )
     .option(
       '--in <folder>',
-      "where it is written; made where it is missing. Left out, the project's folder of components, else this one",
+      "the folder, which is created if it is missing (default: the project's component folder, or this folder)",
     )
-    .option('--test', 'write a test beside it, for Vitest or Jest as the project has it, with jsdom')
-    .option('--print', 'print it, and write nothing')
-    .option('--force', 'write over files that are there')
+    .option('--test', "also write a test with jsdom, for the project's Vitest or Jest")
+    .option('--print', 'print it instead of writing files')
+    .option('--force', 'overwrite existing files')
     .addHelpText(
       'after',
       '\nExamples:\n  $ elastic-shell new\n  $ elastic-shell new dialog --for react --in src/components --test\n  $ elastic-shell new confirmation --print',
@@ -136,7 +136,7 @@ export function newCommand(streams: Streams): Command {
       const taken = paths.filter(({ path }) => existsSync(path));
       if (taken.length && !choices.force)
         throw new Misuse(
-          `${taken.map(({ path }) => path).join(' and ')} ${taken.length > 1 ? 'are' : 'is'} there already. Nothing was written; --force writes over ${taken.length > 1 ? 'them' : 'it'}.`,
+          `${taken.map(({ path }) => path).join(' and ')} already ${taken.length > 1 ? 'exist' : 'exists'}. Nothing was written. Use --force to overwrite ${taken.length > 1 ? 'them' : 'it'}.`,
           1,
         );
       for (const { path, text } of paths) {

@@ -95,7 +95,7 @@ function manifestIn(file: string): { versions: Map<string, string>; scripts: str
   try {
     said = JSON.parse(readFileSync(file, 'utf8'));
   } catch {
-    throw new Misuse(`${file} is no JSON. Mend it, or say --for.`);
+    throw new Misuse(`${file} isn't valid JSON. Correct it, or use --for.`);
   }
   const kinds = said as Record<string, Record<string, string> | undefined>; // the fields of a package.json
   return {
@@ -123,9 +123,7 @@ export function tooOld(setting: Setting, { versions, file }: Project): string | 
   const said = versions.get(name) ?? '';
   const major = Number(/^[\^~>=v\s]*(\d+)/.exec(said)?.[1] ?? NaN);
   const wanted = oldest[name] ?? 0;
-  return major < wanted
-    ? `${file} names ${name} ${said}, and recipes are written for ${wanted} and later.`
-    : undefined;
+  return major < wanted ? `${file} names ${name} ${said}, but recipes need ${wanted} or newer.` : undefined;
 }
 
 /** Where components stand in a project by habit, the first that is there. */
@@ -147,7 +145,7 @@ export function settingOf({ file, packages }: Project): Setting {
   const found = Object.entries(marks).filter(([name]) => packages.has(name));
   if (found.length > 1)
     throw new Misuse(
-      `${file} names ${found.map(([name]) => name).join(' and ')}. Say which one is meant: --for ${found[0]![1]}.`,
+      `${file} names ${found.map(([name]) => name).join(' and ')}. Choose one: --for ${found[0]![1]}.`,
     );
   return found[0]?.[1] ?? 'html';
 }

@@ -53,7 +53,7 @@ function contractOf({ name, patterns }: Recipe): readonly string[] {
   return selector === undefined
     ? []
     : [
-        '// What the keys do, and what is heard, as the contract of the pattern says.',
+        '// Checks the keys and the announcements of the pattern.',
         `await expectContract(find('${selector}'), '${name}');`,
       ];
 }

@@ -47,10 +47,10 @@ const places = {
 
 /** What to do where a browser is not found. */
 const advice: Readonly<Record<BrowserName, string>> = {
-  chromium: 'no Chromium, Chrome or Edge was found. Install one, or name it by --executable.',
-  firefox: 'no Firefox was found. Install it (Debian: firefox-esr), or name it by --executable.',
+  chromium: 'found no Chromium, Chrome or Edge. Install one, or name its program with --executable.',
+  firefox: 'found no Firefox. Install it (Debian: firefox-esr), or name its program with --executable.',
   webkit:
-    'no WebKit that WebDriver drives was found. It runs on Linux: install webkit2gtk-driver and xvfb, or leave --browser out.',
+    'found no WebKit with WebDriver. It runs on Linux: install webkit2gtk-driver and xvfb, or omit --browser.',
 };
 
 /** playwright-core as the project here has it, else as it stands beside this program. */
@@ -66,7 +66,7 @@ async function playwright(): Promise<Record<BrowserName, BrowserType>> {
         // The next place.
       }
   throw new Misuse(
-    'rehearse drives Chromium by playwright-core, which is not installed here. Run: npm install --save-dev playwright-core',
+    'rehearse needs playwright-core to drive Chromium. Run: npm install --save-dev playwright-core',
   );
 }
 
@@ -74,7 +74,7 @@ async function playwright(): Promise<Record<BrowserName, BrowserType>> {
 function program(name: BrowserName, path: string | undefined, more: readonly string[] = []): string {
   const named = path ?? (name === 'chromium' ? process.env['ELASTIC_SHELL_BROWSER'] : undefined);
   if (named !== undefined) {
-    if (!existsSync(named)) throw new Misuse(`${named}: there is no such program.`);
+    if (!existsSync(named)) throw new Misuse(`${named}: no such program.`);
     return named;
   }
   const found = [...places[name], ...more].find((each) => existsSync(each));
@@ -164,7 +164,7 @@ export async function openBrowser(look: Look): Promise<Opened> {
   } catch (error) {
     if (error instanceof Misuse) throw error;
     throw new Misuse(
-      `the browser does not start: ${error instanceof Error ? (error.message.split('\n')[0] ?? '') : String(error)}`,
+      `the browser doesn't start: ${error instanceof Error ? (error.message.split('\n')[0] ?? '') : String(error)}`,
     );
   }
 }

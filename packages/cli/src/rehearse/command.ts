@@ -29,27 +29,29 @@ function patternsOf(words: string): string[] {
     if (names.includes(name)) return name;
     const near = nearest(name, names);
     throw new InvalidArgumentError(
-      `"${name}" is no pattern.${near ? ` Did you mean "${near}"?` : ''} They are ${names.join(', ')}.`,
+      `"${name}" isn't a pattern.${near ? ` Did you mean "${near}"?` : ''} The patterns are ${names.join(', ')}.`,
     );
   });
 }
 
 function countOf(word: string): number {
   const count = Number(word);
-  if (!Number.isInteger(count) || count < 1) throw new InvalidArgumentError('It is a number from 1.');
+  if (!Number.isInteger(count) || count < 1)
+    throw new InvalidArgumentError('It must be a whole number from 1.');
   return count;
 }
 
 function depthOf(word: string): number {
   const depth = Number(word);
-  if (!Number.isInteger(depth) || depth < 0) throw new InvalidArgumentError('It is a number from 0.');
+  if (!Number.isInteger(depth) || depth < 0)
+    throw new InvalidArgumentError('It must be a whole number from 0.');
   return depth;
 }
 
 function widthOf(word: string): number {
   const width = Number(word);
   if (!Number.isInteger(width) || width < 200 || width > 5000)
-    throw new InvalidArgumentError('A width is a number of pixels from 200 to 5000.');
+    throw new InvalidArgumentError('The width must be a number of pixels from 200 to 5000.');
   return width;
 }
 
@@ -58,7 +60,7 @@ function write(path: string, text: string): void {
   try {
     writeFileSync(path, text);
   } catch (error) {
-    throw new Misuse(`${path} cannot be written: ${error instanceof Error ? error.message : String(error)}.`);
+    throw new Misuse(`${path} can't be written: ${error instanceof Error ? error.message : String(error)}.`);
   }
 }
 
@@ -68,17 +70,19 @@ function compared(path: string, transcript: string, streams: Streams): boolean {
   try {
     before = readFileSync(path, 'utf8');
   } catch {
-    throw new Misuse(`${path}: there is no such file. Save one first, by --save ${path}.`);
+    throw new Misuse(`${path}: no such file. Save a transcript first: --save ${path}.`);
   }
   const differs = differences(before, transcript);
-  streams.error(differs ? `It is not as in ${path}:\n${differs}` : `It is as in ${path}.\n`);
+  streams.error(
+    differs ? `The transcript differs from ${path}:\n${differs}` : `The transcript is the same as ${path}.\n`,
+  );
   return differs !== '';
 }
 
 const help = `
-Words come from the browser's accessibility tree (in Firefox and WebKit: from the page, by the same standards); the place among its
-like is counted in the page. A page is walked when it is ready: it has loaded, nothing changes, and two looks find the same widgets.
-Exit code: 0 every row holds, 1 a row fails or the transcript differs, 2 misuse, a page cannot be opened, or the time was over.
+The transcript comes from the browser's accessibility tree (in Firefox and WebKit: from the page, by the same standards). A page is ready
+when it has loaded, nothing changes, and it has the same widgets twice.
+Exit code: 0 if every check passes, 1 if a check fails or the transcript differs, 2 for wrong usage, a page that can't be opened, or a timeout.
 Examples:
   $ elastic-shell rehearse http://localhost:5173/orders --only dialog,menu
   $ elastic-shell rehearse http://localhost:5173/ --depth 2 --parallel 4 --report walk.html
@@ -87,44 +91,48 @@ Examples:
 /** The options of a command. */
 const optionsOf = (command: Command): Command =>
   command
-    .option('--only <patterns>', `these alone, with commas: ${checkedNames().join(', ')}`, patternsOf)
-    .option('--name <text>', 'those alone whose name holds this text')
-    .option('--max <number>', 'so many of one pattern at most', countOf)
+    .option(
+      '--only <patterns>',
+      `check only these patterns, separated by commas: ${checkedNames().join(', ')}`,
+      patternsOf,
+    )
+    .option('--name <text>', 'check only widgets whose name contains this text')
+    .option('--max <number>', 'limit the number of widgets of each pattern', countOf)
     .addOption(new Option('--browser <name>', 'the browser').choices([...browserNames]).default('chromium'))
-    .option('--executable <file>', 'its program, where it is not found')
+    .option('--executable <file>', "the program of the browser, if it isn't found")
     .option('--width <pixels>', 'the width of the page', widthOf, 1280)
-    .option('--rtl', 'from right to left')
-    .option('--reduced-motion', 'for people who want less motion')
+    .option('--rtl', 'use right-to-left text')
+    .option('--reduced-motion', 'use reduced motion')
     .option(
       '--steps <file>',
-      'steps to get to a state, as JSON: [{ "press": "Edit" }, { "type": "Cur", "in": "Boat" }, { "key": "Enter" }]',
+      'steps to take before each check, as JSON: [{ "press": "Edit" }, { "type": "Cur", "in": "Boat" }, { "key": "Enter" }]',
     )
-    .option('--skip <file>', 'checks to leave out, as JSON: { "name of the widget": ["Escape"] }')
-    .option('--sitemap', 'the addresses are sitemaps: the pages that they list')
-    .option('--depth <links>', 'follows so many links of the same origin, one after the other', depthOf, 0)
-    .option('--pages <number>', 'so many pages at most', countOf, 50)
-    .option('--parallel <number>', 'so many widgets at the same time, each on a page of its own', countOf, 1)
-    .option('--timeout <seconds>', 'how long all may take', secondsIn, 1800)
-    .option('--check-timeout <seconds>', 'how long one row may take', secondsIn, 60)
-    .option('--resume <file>', 'writes down each widget that is done, and goes on from there the next time')
-    .option('--progress', 'says how far it is, also where no terminal shows it')
-    .option('--speech', 'with what the screen reader Orca says, on Linux where it is installed')
-    .option('--screenshots <folder>', 'takes a picture of each page and of each failure');
+    .option('--skip <file>', 'checks to skip, as JSON: { "name of the widget": ["Escape"] }')
+    .option('--sitemap', 'read the addresses from sitemaps')
+    .option('--depth <links>', 'follow links on the same origin', depthOf, 0)
+    .option('--pages <number>', 'limit the number of pages', countOf, 50)
+    .option('--parallel <number>', 'check several widgets at the same time, each on its own page', countOf, 1)
+    .option('--timeout <seconds>', 'limit the whole run', secondsIn, 1800)
+    .option('--check-timeout <seconds>', 'limit one check', secondsIn, 60)
+    .option('--resume <file>', 'record finished widgets in this file, and skip them next time')
+    .option('--progress', "show progress even if the output isn't a terminal")
+    .option('--speech', 'print what the screen reader Orca says (Linux)')
+    .option('--screenshots <folder>', 'save a screenshot of each page and each failure');
 
 /** The command `rehearse`; `done` hears its exit code. */
 export function rehearseCommand(streams: Streams, done: (exitCode: number) => void): Command {
   const command = new Command('rehearse')
     .description(
-      'Walks every widget of pages by real keys in a browser, and tells what is heard and what is wrong.',
+      'Checks every widget of pages with the keyboard in a browser, and prints what is announced and which checks fail.',
     )
-    .argument('<where...>', 'addresses, or files and folders, which are served for it');
+    .argument('<where...>', 'addresses, or files and folders to serve');
   return optionsOf(command)
     .addOption(
-      new Option('-f, --format <format>', 'how to print').choices(Object.keys(formats)).default('text'),
+      new Option('-f, --format <format>', 'the output format').choices(Object.keys(formats)).default('text'),
     )
-    .option('--save <file>', 'writes the transcript to this file as well')
-    .option('--compare <file>', 'says how the transcript differs from this one')
-    .option('--report <file>', 'writes a page in HTML, with its pictures in it, that one can send')
+    .option('--save <file>', 'also save the transcript to this file')
+    .option('--compare <file>', 'compare the transcript with this file')
+    .option('--report <file>', 'write an HTML report with screenshots to this file')
     .addHelpText('after', help)
     .action(async (where: string[], options: Options & Output) => {
       const { format, compare, save, report } = options;

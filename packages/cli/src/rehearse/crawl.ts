@@ -72,14 +72,15 @@ export async function addressesIn(sitemap: string, depth = 0): Promise<string[]>
   let xml: string;
   try {
     const response = await fetch(sitemap);
-    if (!response.ok) throw new Error(`it answers with ${response.status}`);
+    if (!response.ok) throw new Error(`its status is ${response.status}`);
     xml = await response.text();
   } catch (error) {
-    throw new Misuse(`${sitemap} cannot be read: ${error instanceof Error ? error.message : String(error)}.`);
+    throw new Misuse(`${sitemap} can't be read: ${error instanceof Error ? error.message : String(error)}.`);
   }
   const found = locations(xml);
-  if (!found.length) throw new Misuse(`${sitemap}: this is no sitemap; it has no <loc>.`);
+  if (!found.length) throw new Misuse(`${sitemap} isn't a sitemap: it has no <loc>.`);
   if (!/<sitemapindex[\s>]/.test(xml)) return found;
-  if (depth) throw new Misuse(`${sitemap}: it is named by a sitemap index, and is one itself.`);
+  if (depth)
+    throw new Misuse(`${sitemap} is a sitemap index in a sitemap index, which the standard doesn't allow.`);
   return (await Promise.all(found.slice(0, mostSitemaps).map((each) => addressesIn(each, 1)))).flat();
 }

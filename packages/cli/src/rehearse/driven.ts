@@ -117,7 +117,7 @@ export class DrivenPage {
     for (;;) {
       const found = await this.evaluate<Point | null>(`(${placeOf})(${JSON.stringify(selector)})`);
       if (found) return found;
-      if (Date.now() > end) throw new Error(`Timeout: ${selector} cannot be pressed.`);
+      if (Date.now() > end) throw new Error(`Timeout: ${selector} can't be clicked.`);
       await pause(gap);
     }
   }

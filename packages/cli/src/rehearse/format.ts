@@ -17,7 +17,7 @@ const count = (number: number, one: string): string => `${number} ${one}${number
 /** How many checks hold, of those that were not left out. */
 function score(checks: readonly CheckResult[]): string {
   const tried = checks.length - of(checks, 'skipped');
-  return tried ? `${of(checks, 'passed')} of ${tried} checks pass` : 'not tried';
+  return tried ? `${of(checks, 'passed')} of ${tried} checks pass` : 'not checked';
 }
 
 /** One widget as a transcript that a person can read aloud. */
@@ -39,7 +39,7 @@ export function summaryOf(rehearsals: readonly Rehearsal[]): string {
   const checks = widgets.flatMap((widget) => widget.checks);
   const stopped = rehearsals.flatMap((each) => (each.stopped ? `${each.stopped}.\n` : []));
   const pages = rehearsals.length > 1 ? `${rehearsals.length} pages, ` : '';
-  if (!widgets.length) return `${pages}No widget was found.\n${stopped.join('')}`;
+  if (!widgets.length) return `${pages}no widgets found.\n${stopped.join('')}`;
   const left = of(checks, 'skipped');
   return `${pages}${count(widgets.length, 'widget')}: ${of(checks, 'passed')} checks pass, ${of(checks, 'failed')} fail${left ? `, ${left} skipped` : ''}.\n${stopped.join('')}`;
 }

@@ -8,7 +8,7 @@ export async function within<T>(milliseconds: number, what: string, work: Promis
   let timer: NodeJS.Timeout | undefined;
   const late = new Promise<never>((_, reject) => {
     timer = setTimeout(
-      () => reject(new TooLong(`${what} did not answer in ${Math.round(milliseconds / 1000)} s`)),
+      () => reject(new TooLong(`${what} didn't respond in ${Math.round(milliseconds / 1000)} s`)),
       milliseconds,
     );
   });

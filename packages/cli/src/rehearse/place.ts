@@ -34,8 +34,7 @@ function serve(folder: string): Promise<Placed> {
 export async function placeOf(word: string): Promise<Placed> {
   if (/^https?:\/\//.test(word)) return { address: word, close: () => undefined };
   const [path = '', ...rest] = word.split(/(?=[?#])/);
-  if (!existsSync(path))
-    throw new Misuse(`${word}: this is no address, and there is no such file or folder.`);
+  if (!existsSync(path)) throw new Misuse(`${word} is neither an address nor an existing file or folder.`);
   const isFolder = statSync(path).isDirectory();
   const served = await serve(resolve(isFolder ? path : dirname(path)));
   const name = isFolder ? '' : encodeURIComponent(basename(path));

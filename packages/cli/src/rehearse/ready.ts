@@ -80,9 +80,7 @@ export async function ready(page: Page, known?: string): Promise<string> {
     if (!now || (last && last.began !== now.began)) {
       [last, same, alive] = [now, 0, 0];
       if (++moves > mostMoves)
-        throw new Misuse(
-          `${page.url()} keeps going to another address by itself: there is no page to rehearse.`,
-        );
+        throw new Misuse(`${page.url()} keeps navigating to other addresses, so it can't be checked.`);
     } else {
       const isQuiet = now.isLoaded && requests.size === 0;
       if (isQuiet && now.widgets === known) return now.widgets;

@@ -82,7 +82,7 @@ class Walker {
     const { key, expected } = check;
     const { skip, picture, perCheck = checkTime } = this.#options;
     if (skip?.[name]?.includes(key))
-      return { key, expected, outcome: 'skipped', heard: '', got: 'the configuration says so' };
+      return { key, expected, outcome: 'skipped', heard: '', got: 'the configuration skips it' };
     try {
       const result = await within(
         perCheck * 1000,
@@ -99,7 +99,7 @@ class Walker {
     } catch (error) {
       if (error instanceof TooLong) {
         await this.#replace();
-        const got = `${error.message}: a script of it may go round for ever`;
+        const got = `${error.message}: one of its scripts may be in an endless loop`;
         return { key, expected, outcome: 'failed', heard: '', got };
       }
       if (!isElsewhere(error)) throw error;
@@ -108,7 +108,7 @@ class Walker {
         expected,
         outcome: 'failed',
         heard: '',
-        got: 'the page went to another address by itself',
+        got: 'the page navigated to another address',
       };
     }
   }
@@ -119,7 +119,7 @@ class Walker {
     const isLayer = /^(dialog|popover|menu|tooltip)$/.test(pattern);
     if (isLayer && !found.hasOpener) {
       const got =
-        'no control that shows opens it: go to it by --steps, or name it by commandfor on its button';
+        'no visible control opens it: open it with --steps, or name it with commandfor on its button';
       return {
         pattern,
         kind,
@@ -219,7 +219,7 @@ export async function rehearse(page: Page, options: RehearseOptions = {}): Promi
     widgets,
     ...(shot !== undefined && { picture: shot }),
     ...(left > 0 && {
-      stopped: `${widgets.length} of ${found.length} widgets were walked: the time of ${inAll} s was over`,
+      stopped: `${widgets.length} of ${found.length} widgets were checked before the limit of ${inAll} s`,
     }),
   };
 }

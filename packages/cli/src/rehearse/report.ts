@@ -59,7 +59,7 @@ function widgetOf(widget: WidgetResult): string {
     ? `<span class="bad">${bad} of ${checks.length} fail</span>`
     : passed
       ? `<span class="good">${passed} pass</span>`
-      : '<span class="soft">not tried</span>';
+      : '<span class="soft">not checked</span>';
   return `<details${bad ? ' open' : ''}><summary><b>${xmlText(name || kind)}</b> <span class="soft">${xmlText(name ? kind : '')}</span> ${score}</summary>
 <div class="wide"><table><thead><tr><th scope="col">Key or press</th><th scope="col">Outcome</th><th scope="col">What is heard, or what happened</th></tr></thead>
 <tbody>${checks.map((check) => rowOf(check, name || kind)).join('\n')}</tbody></table></div></details>`;
@@ -74,7 +74,7 @@ function pageOf({ address, widgets, picture, stopped }: Rehearsal): string {
   return `<section><h2><a href="${xmlText(address)}">${xmlText(address)}</a></h2>
 ${stopped ? `<p class="bad">${xmlText(stopped)}.</p>` : ''}
 ${list || '<p>No widget was found.</p>'}
-${picture ? `<details><summary>A picture of the page</summary>${pictureOf(picture, `The page ${address}`)}</details>` : ''}</section>`;
+${picture ? `<details><summary>Screenshot of the page</summary>${pictureOf(picture, `The page ${address}`)}</details>` : ''}</section>`;
 }
 
 /** The whole page. `when`: when it was made. */

@@ -22,7 +22,7 @@ function lineOf(text: string, isLast: boolean, path: string): Line[] {
   } catch {
     if (isLast) return [];
   }
-  throw new Misuse(`${path}: this was not written by --resume. Name another file.`);
+  throw new Misuse(`${path} wasn't written by --resume. Name another file.`);
 }
 
 /** An address of this machine without its port, which is another one each time that files are served. */
@@ -59,7 +59,7 @@ export class Resumed {
       appendFileSync(this.path, `${JSON.stringify({ address, place, result } satisfies Line)}\n`);
     } catch (error) {
       throw new Misuse(
-        `${this.path} cannot be written: ${error instanceof Error ? error.message : String(error)}.`,
+        `${this.path} can't be written: ${error instanceof Error ? error.message : String(error)}.`,
       );
     }
   }

@@ -81,10 +81,10 @@ const arriving =
   (address: string, { rtl, steps }: Options) =>
   async (page: Page): Promise<void> => {
     const response = await page.goto(address, { waitUntil: 'load' }).catch((error: Error) => {
-      throw new Misuse(`${address} cannot be opened: ${error.message.split('\n')[0] ?? ''}`);
+      throw new Misuse(`${address} can't be opened: ${error.message.split('\n')[0] ?? ''}`);
     });
     if (response && response.status() >= 400)
-      throw new Misuse(`${address} answers with ${response.status()}.`);
+      throw new Misuse(`${address} has the status ${response.status()}.`);
     if (rtl) await page.evaluate("document.documentElement.dir = 'rtl'");
     if (steps !== undefined) await take(page, readSteps(steps));
   };
@@ -160,7 +160,7 @@ class Run {
       return await rehearse(page, this.#optionsFor(address));
     } catch (error) {
       if (!(error instanceof TooLong)) throw error;
-      throw new Misuse(`${address}: ${error.message}: a script of it may go round for ever.`);
+      throw new Misuse(`${address}: ${error.message}: one of its scripts may be in an endless loop.`);
     } finally {
       this.#line?.clear();
       void page.close().catch(() => undefined);
@@ -190,7 +190,7 @@ export async function run(
     const going = new Run(options, streams, opened, reader);
     for (const waiting of crawl.pages()) {
       if (going.left <= 0) {
-        const stopped = `it was not walked: the time of ${options.timeout} s was over`;
+        const stopped = `it wasn't checked before the limit of ${options.timeout} s`;
         rehearsals.push({ address: waiting.address, widgets: [], stopped });
         continue;
       }
@@ -209,7 +209,7 @@ export async function run(
   }
   if (crawl.leftCount)
     streams.error(
-      `elastic-shell: ${crawl.leftCount} more pages were found than the ${options.pages} that --pages allows.\n`,
+      `elastic-shell: ${crawl.leftCount} page${crawl.leftCount === 1 ? ' was' : 's were'} skipped because of the limit --pages ${options.pages}.\n`,
     );
   return rehearsals;
 }

@@ -7,14 +7,13 @@ import type { BrowserName } from './browser.js';
 
 /** Starts Orca. Throws `Misuse` if it cannot run here, or not with this browser. */
 export async function readerFor(browser: BrowserName): Promise<ScreenReader> {
-  if (browser !== 'chromium')
-    throw new Misuse(`--speech drives Chromium only: leave out --browser ${browser}.`);
+  if (browser !== 'chromium') throw new Misuse(`--speech needs Chromium: omit --browser ${browser}.`);
   if (process.platform !== 'linux')
-    throw new Misuse('--speech runs the screen reader Orca, which is for Linux only.');
+    throw new Misuse('--speech runs the screen reader Orca, which needs Linux.');
   const missing = missingForSpeech();
   if (missing.length)
     throw new Misuse(
-      `--speech runs the screen reader Orca. Missing here: ${missing.join(', ')}. On Debian: apt-get install ${missing.join(' ')}`,
+      `--speech runs the screen reader Orca. These programs are missing: ${missing.join(', ')}. On Debian, run: apt-get install ${missing.join(' ')}`,
     );
   return startScreenReader();
 }

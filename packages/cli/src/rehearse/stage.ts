@@ -80,7 +80,7 @@ export class Stage implements CheckStage {
   /** How things stand with the widget. */
   async facts(): Promise<Facts> {
     const facts = await this.page.evaluate((id) => globalThis.elasticRehearsal?.facts(id), this.#id);
-    return facts ?? fail('the widget is gone, or the page has been left');
+    return facts ?? fail('the widget was removed, or the page has navigated');
   }
 
   /** Brings the page back to where it began: by Escape where that will do, else it is loaded again. */
@@ -191,7 +191,7 @@ export class Stage implements CheckStage {
       what,
     ] as const);
     if (typeof aimed === 'string') skip(aimed);
-    if (!aimed) fail('Tab does not go to it');
+    if (!aimed) fail("Tab doesn't reach it");
     await this.hearing.forget();
     if (this.reader) await this.#focusBefore(what, this.reader);
     return this.press('Tab');
@@ -212,11 +212,11 @@ export class Stage implements CheckStage {
       what,
       index,
     ] as const);
-    if (!isThere) fail('there is nothing to press');
+    if (!isThere) fail('there is nothing to click');
     try {
       await this.#hear(() => this.page.locator('[data-rehearsed]').click({ timeout: patience }));
     } catch {
-      fail('the pointer does not reach it: something lies over it, or it moves');
+      fail("it can't be clicked: another element covers it, or it moves");
     } finally {
       await this.page.evaluate(() => globalThis.elasticRehearsal?.unmark()).catch(() => undefined);
     }

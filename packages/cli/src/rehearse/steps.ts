@@ -34,10 +34,10 @@ export function readSteps(path: string): readonly Step[] {
   } catch (error) {
     throw new Misuse(`${path}: ${error instanceof Error ? error.message : String(error)}`);
   }
-  if (!Array.isArray(said)) throw new Misuse(`${path}: it should hold a list of steps.`);
+  if (!Array.isArray(said)) throw new Misuse(`${path} must contain an array of steps.`);
   return said.map((each: unknown, at) => {
     if (isStep(each)) return each;
-    throw new Misuse(`${path}: step ${at + 1} should have one of ${kinds.join(', ')}, with a text.`);
+    throw new Misuse(`${path}: step ${at + 1} needs one of ${kinds.join(', ')}, with a text.`);
   });
 }
 
@@ -51,7 +51,7 @@ async function mark(page: Page, name: string, what: 'markNamed' | 'markField'): 
       what,
     ] as const);
     if (isThere) return page.locator('[data-rehearsed]');
-    if (Date.now() > end) throw new Error(`nothing is called ${name}`);
+    if (Date.now() > end) throw new Error(`no element is called ${name}`);
     await pause(gap);
   }
 }
@@ -75,8 +75,6 @@ export async function take(page: Page, steps: readonly Step[]): Promise<void> {
       // Our mark is no part of the state; a step may have led to another page, which has none.
       await page.evaluate(() => globalThis.elasticRehearsal?.unmark()).catch(() => undefined);
     } catch {
-      throw new Misuse(
-        `step ${at + 1}, ${JSON.stringify(step)}, cannot be taken: nothing on the page answers to it.`,
-      );
+      throw new Misuse(`step ${at + 1}, ${JSON.stringify(step)}, failed: no element on the page matches.`);
     }
 }

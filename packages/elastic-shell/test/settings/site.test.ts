@@ -128,7 +128,7 @@ it('has its contents in a drawer on a phone', async () => {
   const drawer = page.getByRole('dialog', { name: 'Contents' });
   await drawer.getByRole('link', { name: 'Tabs' }).waitFor();
   await drawer.getByText('Guides', { exact: true }).press('Enter');
-  await drawer.getByRole('link', { name: 'Motion' }).click();
+  await drawer.getByRole('link', { name: 'Animation' }).click();
   await page.waitForURL(/guides\/motion\//);
 });
 

@@ -184,7 +184,7 @@ export async function readAngular(
   // Found by its name in the user's project: it is what its package says that it is.
   const { nodes, errors } = (compiler as Compiler).parseTemplate(template, file);
   const [error] = errors ?? [];
-  if (error) throw new Refused(`Angular cannot parse it: ${error.msg}`);
+  if (error) throw new Refused(`Angular can't parse it: ${error.msg}`);
   const roots: (Markup | string)[] = [];
   read(nodes, undefined, roots, { handles: namedIn(nodes, new Map(handles ?? [])), base });
   return pieceOf(

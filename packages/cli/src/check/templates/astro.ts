@@ -103,7 +103,7 @@ function depthOf(source: string): number {
 /** Reads a page or a component of Astro's. */
 export async function readAstro(file: string, source: string): Promise<ReadPage[]> {
   if (depthOf(source) > deepest)
-    throw new Refused(`more than ${deepest} of its elements are in each other; it was passed over`);
+    throw new Refused(`more than ${deepest} of its elements are nested; it was skipped`);
   const compiler = await compilerFor(file, '@astrojs/compiler', '@astrojs/compiler');
   // Found by its name in the user's project: it is what its package says that it is.
   const { ast } = await (compiler as Compiler).parse(source, { position: true });

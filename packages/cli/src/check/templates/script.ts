@@ -77,7 +77,7 @@ function parsed(file: string, source: string): ast.File {
   try {
     return parse(source, { sourceType: 'unambiguous', errorRecovery: true, plugins });
   } catch (error) {
-    throw new Refused(`it cannot be parsed: ${error instanceof Error ? error.message : String(error)}`);
+    throw new Refused(`it can't be parsed: ${error instanceof Error ? error.message : String(error)}`);
   }
 }
 

@@ -111,7 +111,7 @@ export async function readSvelte(file: string, source: string): Promise<ReadPage
     // Found by its name in the user's project: it is what its package says that it is.
     ({ fragment } = (compiler as Compiler).parse(source, { modern: true }));
   } catch (error) {
-    throw new Refused(`Svelte cannot parse it: ${error instanceof Error ? error.message : String(error)}`);
+    throw new Refused(`Svelte can't parse it: ${error instanceof Error ? error.message : String(error)}`);
   }
   const roots: (Markup | string)[] = [];
   read(fragment.nodes ?? [], undefined, roots, { source, handles: handlesIn(source) });

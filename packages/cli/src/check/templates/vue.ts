@@ -109,12 +109,10 @@ export async function readVue(file: string, source: string): Promise<ReadPage[]>
   // Found by its name in the user's project: it is what its package says that it is.
   const { descriptor, errors } = (compiler as Compiler).parse(source, { filename: file });
   const [error] = errors;
-  if (error) throw new Refused(`Vue cannot parse it: ${error.message}`);
+  if (error) throw new Refused(`Vue can't parse it: ${error.message}`);
   const language = descriptor.template?.lang;
   if (language && language !== 'html')
-    throw new Refused(
-      `its template is written in ${language}, which check does not read; it was passed over`,
-    );
+    throw new Refused(`its template language, ${language}, isn't supported; it was skipped`);
   const root = descriptor.template?.ast;
   if (!root) return [];
   const handles = handlesIn(`${descriptor.scriptSetup?.content ?? ''}\n${descriptor.script?.content ?? ''}`);

@@ -159,7 +159,7 @@ export const ariaRules: readonly Rule[] = [
   {
     code: 'selection-many',
     severity: 'error',
-    clause: 'WAI-ARIA, aria-multiselectable: without it one item is selected at most',
+    clause: 'WAI-ARIA, aria-multiselectable: without it, at most one item is selected',
     summary: 'Several items are selected in a list that allows one.',
     on: ['[role=listbox]', '[role=tablist]', '[role=tree]'],
     find(element, page) {

@@ -111,7 +111,7 @@ export const contentRules: readonly Rule[] = [
   {
     code: 'list-item-astray',
     severity: 'error',
-    clause: 'HTML, the li element: it stands in ul, ol or menu',
+    clause: 'HTML, the li element: it is a child of ul, ol or menu',
     summary: 'A list item is outside a list.',
     on: ['li'],
     find(element, page) {

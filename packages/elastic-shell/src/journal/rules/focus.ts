@@ -62,7 +62,7 @@ export const focusRules: readonly Rule[] = [
   {
     code: 'interactive-nested',
     severity: 'error',
-    clause: 'HTML, content model of button and a: no interactive content in them',
+    clause: 'HTML, content model of button and a: no interactive content',
     summary: 'A control is inside another control.',
     on: ['a', 'button', 'input', 'select', 'textarea', '[role]', '[tabindex]'],
     find(element, page) {
@@ -82,7 +82,7 @@ export const focusRules: readonly Rule[] = [
   {
     code: 'flat-role-focusable',
     severity: 'error',
-    clause: 'WAI-ARIA, children presentational: what is in such a role is told as its text alone',
+    clause: 'WAI-ARIA, children presentational: the content of such a role is exposed as text',
     summary: 'A focusable element is inside a role whose children are presentational.',
     on: [...flat].map((role) => `[role=${role}]`),
     find(element, page) {
@@ -100,7 +100,7 @@ export const focusRules: readonly Rule[] = [
   {
     code: 'aria-hidden-focusable',
     severity: 'error',
-    clause: 'WAI-ARIA, aria-hidden: not on what takes focus, nor around it',
+    clause: 'WAI-ARIA, aria-hidden: not on focusable elements or their ancestors',
     summary: 'A focusable element is hidden from assistive technology.',
     on: ['[aria-hidden]'],
     find(element, page) {
@@ -145,7 +145,7 @@ export const focusRules: readonly Rule[] = [
   {
     code: 'role-unreachable',
     severity: 'error',
-    clause: 'WAI-ARIA, managing focus: what is operated takes focus',
+    clause: 'WAI-ARIA, managing focus: interactive elements are focusable',
     summary: 'An element with the role of a control isn’t focusable.',
     on: alone.map((role) => `[role=${role}]`),
     find(element, page) {

@@ -45,7 +45,7 @@ export const invokerRules: readonly Rule[] = [
   {
     code: 'invoker-target-kind',
     severity: 'error',
-    clause: 'HTML, the command attribute: what each command does, and to which elements',
+    clause: 'HTML, the command attribute: the commands and the elements that support them',
     summary: 'A button sends a command that its target doesn’t support.',
     on: ['[commandfor]', '[popovertarget]'],
     find(element, page) {
@@ -82,7 +82,7 @@ export const invokerRules: readonly Rule[] = [
   {
     code: 'invoker-target-unnamed',
     severity: 'error',
-    clause: 'HTML, the button element, command: it is asked of the element that commandfor names',
+    clause: 'HTML, the button element, command: it is sent to the element that commandfor names',
     summary: 'A button has command but no commandfor.',
     on: ['[command]'],
     find: (element) =>

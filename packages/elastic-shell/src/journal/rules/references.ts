@@ -115,7 +115,7 @@ export const referenceRules: readonly Rule[] = [
   {
     code: 'haspopup-untrue',
     severity: 'error',
-    clause: 'WAI-ARIA, aria-haspopup: its value is the role of what opens',
+    clause: 'WAI-ARIA, aria-haspopup: its value is the role of the popup',
     summary: 'aria-haspopup doesn’t match the role of the element that opens.',
     on: ['[aria-haspopup]'],
     find(element, page) {

@@ -91,7 +91,7 @@ export const disclosureRules: readonly Rule[] = [
   {
     code: 'details-many-open',
     severity: 'error',
-    clause: 'HTML, the details element, name: of one name at most one is open',
+    clause: 'HTML, the details element, name: of several with the same name, at most one is open',
     summary: 'Several <details> with the same name are open in the markup.',
     on: ['details'],
     find(element, page) {

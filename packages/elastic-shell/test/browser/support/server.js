@@ -28,7 +28,7 @@ function startDesk() {
   return new Promise((resolve, reject) => {
     child.once('exit', (code) => reject(new Error(`The demo ended with code ${code}.`)));
     createInterface(child.stdout).on('line', (line) => {
-      const [, address] = /^The site is at (\S+)/.exec(line) ?? [];
+      const [, address] = /^Site: (\S+)/.exec(line) ?? [];
       if (address) resolve([{ closeAllConnections() {}, close: () => child.kill() }, address]);
     });
   });
