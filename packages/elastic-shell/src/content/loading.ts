@@ -1,7 +1,6 @@
-// Loads content into what opens: progress when it takes long, failure with a retry, cancelled by closing.
-//
-// Only one load is under way at a time: each has an AbortController of its own, and what comes of a load that is not
-// the current one any more is taken away again unseen.
+// Loads lazy content: it shows progress if loading takes long, offers a retry after a failure, and cancels
+// when the layer closes.  Each load has its own AbortController. Only the latest load counts, and the result
+// of an earlier one is discarded.
 import type { Openable } from '../core/contract/openable.js';
 import { tell } from '../core/report.js';
 import { failureText } from '../core/text.js';
@@ -18,7 +17,7 @@ const words = { loading: () => 'Loading…', retry: () => 'Try again', failed: f
 
 type Undo = () => void;
 
-/** Goes on with `value` at once when it is there, else when it comes. */
+/** Continues with `value` at once, or when it resolves. */
 const then = <T>(
   value: T | PromiseLike<T>,
   next: (value: T) => void,
@@ -28,7 +27,7 @@ const then = <T>(
   else next(value);
 };
 
-/** What stands for a module is its default export; what renders is called with its place. */
+/** A module is replaced by its default export. A function that renders is called with the container. */
 const render = (place: HTMLElement, content: unknown): unknown => {
   const isModule = typeof content === 'object' && content !== null && 'default' in content;
   const made = (isModule && content.default) || content;
@@ -44,7 +43,7 @@ const isNode = (made: unknown): made is Node =>
 const isLife = (made: unknown): made is ContentLife =>
   typeof made === 'object' && made !== null && 'node' in made && isNode(made.node);
 
-/** Puts what was made into `place`, which held `before`; answers what takes it away again. */
+/** Puts content into `place`, which contained `before`. Returns a function that removes it. */
 function put(place: HTMLElement, before: ReadonlySet<Node>, made: unknown): Undo {
   if (isLife(made)) place.append(made.node);
   else if (isTemplate(made)) place.append(place.ownerDocument.importNode(made.content, true));
@@ -60,21 +59,24 @@ function put(place: HTMLElement, before: ReadonlySet<Node>, made: unknown): Undo
   };
 }
 
-/** The state of loading for one host. */
+/** The loading state of one host. */
 interface Loading {
   host: ContentHost;
   service: Service<Openable>;
   place: HTMLElement;
   notice: LoadNotice;
-  /** The load under way. */
+  /** The present load. */
   load: AbortController | undefined;
-  /** Takes away what was loaded. */
+  /** Removes the loaded content. */
   takeAway: Undo | undefined;
 }
 
 const stops = 'a[href],button,input,select,textarea,summary,[tabindex],[contenteditable]';
 
-/** Moves focus to the first tab stop in `place`. Sharing `tabbables` with the page would cost every pattern 0.1 kB. */
+/**
+ * Moves focus to the first tab stop in `place`. Sharing `tabbables` with the page would cost every pattern
+ * 0.1 kB.
+ */
 function focusIn(place: HTMLElement): void {
   for (const element of place.querySelectorAll<HTMLElement>(stops)) {
     if (element.tabIndex >= 0) element.focus();
@@ -117,7 +119,7 @@ const fill = (loading: Loading, before: ReadonlySet<Node>, mine: AbortController
   service.filled?.(isSoon);
 };
 
-/** There is nothing to add: what the markup holds is all. */
+/** Nothing is added: the markup contains everything. */
 const leave = (loading: Loading): void => {
   end(loading);
   loading.takeAway = () => {};
@@ -155,7 +157,7 @@ const cancel = (loading: Loading): void => {
   loading.notice.clear();
 };
 
-/** Takes it away; on its way out the layer still shows what it held. */
+/** Removes it. A closing layer still shows its content. */
 const drop = (loading: Loading): void => {
   const { takeAway, host } = loading;
   loading.takeAway = undefined;
@@ -164,7 +166,7 @@ const drop = (loading: Loading): void => {
   else takeAway?.();
 };
 
-/** Has content asked for before it opens, as the option `loadOn` says, until released. */
+/** Loads content before opening, according to the option `loadOn`, until released. */
 const early = (loading: Loading): (() => void) => {
   const { root, options } = loading.host;
   let isOver = false;
@@ -184,7 +186,7 @@ const early = (loading: Loading): (() => void) => {
   };
 };
 
-/** Where content goes in `root`, and the notice that stands there meanwhile. */
+/** The place of the content in `root`, and the notice shown there meanwhile. */
 const placeIn = ({ root, options }: ContentHost): Pick<Loading, 'place' | 'notice'> => {
   const place = root.querySelector<HTMLElement>('[data-content]') ?? root;
   return {
@@ -196,7 +198,7 @@ const placeIn = ({ root, options }: ContentHost): Pick<Loading, 'place' | 'notic
   };
 };
 
-/** `service`, with the content of `host` loaded as its options say. */
+/** Adds the content of `host` to `service`, loaded according to its options. */
 export function loading(host: ContentHost, service: Service<Openable>): Service<Openable> {
   const { root, options } = host;
   const held: Loading = { host, service, ...placeIn(host), load: undefined, takeAway: undefined };
@@ -215,7 +217,7 @@ export function loading(host: ContentHost, service: Service<Openable>): Service<
       if (wasBusy) host.render();
       if (options.keepContent === false && held.takeAway) drop(held);
     },
-    /** The place has gone with what was loaded into it: it is loaded into the place that is there now. */
+    /** The container with the content was removed, so the content is loaded into the present one. */
     inside() {
       if (root.contains(held.place)) return;
       cancel(held);

@@ -1,28 +1,38 @@
-// A cell: one value that can be read, set and listened to. Every state of a pattern is one.
+// A cell: one value that can be read, set and subscribed to. Every state of a pattern is a cell.
 import type { Change } from './change.js';
 
-/** Hears a new value and, where it is known, the change that brought it. */
+/** Called with a new value and, if known, the change that caused it. */
 export type Listener<T> = (value: T, change?: Change<T>) => void;
 
 /**
- * A value with `get`, `set` and `subscribe`. Anything of this shape is accepted wherever an option
- * is named as a state, so a framework's own state pair can stand in for one.
+ * A value with `get`, `set` and `subscribe`. Every state option accepts an object of this shape, so that a
+ * framework's own state can be used.
  */
 export interface Cell<T> {
   get(): T;
   /**
-   * Stores `value`. The value it holds already is not stored and nobody is told. A store of your own may keep the value it
-   * has, or take another: what `get` says afterwards is what happens. It may answer with a promise, when it knows later.
+   * Stores a value and notifies the subscribers, unless it is the present value. A store of your own can keep
+   * its value or store another: the value that `get` returns afterwards is used. It can return a promise that
+   * resolves when it has decided.
+   *
+   * @param value The new value.
+   * @param change The change that caused it.
+   * @returns Nothing, or a promise.
    */
   set(value: T, change?: Change<T>): unknown;
-  /** Hears every later value; returns the release, harmless when called twice. */
+  /**
+   * Subscribes to later values.
+   *
+   * @param listener Called with each new value.
+   * @returns A function that unsubscribes. Calling it twice has no effect.
+   */
   subscribe(listener: Listener<T>): () => void;
 }
 
-/** A cell that only its owner sets. */
+/** A cell that only its owner can set. */
 export type ReadCell<T> = Omit<Cell<T>, 'set'>;
 
-/** Calls every listener, then throws the first error any of them threw: one bad listener silences nobody. */
+/** Calls every listener, then throws the first error: a failing listener doesn't affect the others. */
 export function deliver<A extends unknown[]>(
   listeners: Iterable<((...args: A) => void) | undefined>,
   ...args: A
@@ -38,14 +48,20 @@ export function deliver<A extends unknown[]>(
   if (failed) throw failed.error;
 }
 
-/** The cells that were made here: they take whatever they are given. */
+/** The cells that were created here. They accept every value. */
 const made = new WeakSet<object>();
 
-/** True for a cell made by `cell`. Any other store may keep its own value when it is given one. */
+/** Returns true for a cell from `cell`. Any other store can refuse a value. */
 export const isPlainCell = (value: unknown): boolean =>
   typeof value === 'object' && value !== null && made.has(value);
 
-/** Makes a cell that holds `value`. */
+/**
+ * Creates a cell.
+ *
+ * @param value The initial value.
+ * @returns The cell.
+ * @example const open = cell(false); open.subscribe((isOpen) => console.log(isOpen)); open.set(true);
+ */
 export function cell<T>(value: T): Cell<T> {
   const listeners = new Set<Listener<T>>();
   const own: Cell<T> = {

@@ -1,4 +1,4 @@
-// A change as a value: what changed, from what, why, and by what.
+// A change as a value: what changed, from which value, why, and through which control.
 import { sameKeys } from './collection/selection.js';
 
 /** Why a state changed. */
@@ -20,18 +20,18 @@ export type Reason =
   | 'owner'
   | 'program';
 
-/** What brought a change about. `E` and `S` are the event and element types of the setting it runs in. */
+/** The cause of a change. `E` and `S` are the types of events and elements. */
 export interface Cause<E = unknown, S = unknown> {
   reason: Reason;
-  /** The event it came from, where there was one. */
+  /** The event, if there was one. */
   event?: E | undefined;
-  /** The control that was used, where there was one. */
+  /** The control that was used, if there was one. */
   source?: S | null | undefined;
-  /** For a layer that closes: the value of the control that closed it; null when it was dismissed. */
+  /** For a layer that closes: the value of the control that closed it, or null if it was dismissed. */
   result?: string | null | undefined;
 }
 
-/** A change as a value: which state, what it becomes, what it was, and why. */
+/** A change: the state, its new and previous value, and the reason. */
 export interface Change<T = unknown, E = unknown, S = unknown, N extends string = string> extends Cause<
   E,
   S
@@ -42,19 +42,19 @@ export interface Change<T = unknown, E = unknown, S = unknown, N extends string 
   previous: T;
 }
 
-/** The states of a pattern that nobody knows more of than that each has a name. */
+/** States whose names and types aren't known. */
 export type AnyState = Record<string, unknown>;
 
-/** A change of any of the states in `State`: a union by name, so that whoever asks for the name knows the value. */
+/** A change of any state in `State`: a union, so that checking its name narrows the type of its value. */
 export type ChangeOf<State, E = unknown, C = unknown> = {
   [N in keyof State & string]: Change<State[N], E, C, N>;
 }[keyof State & string];
 
-/** Whether two values of a state are the same: sets are, if they hold the same keys. */
+/** Returns whether two values of a state are the same. Sets are the same if they contain the same keys. */
 export const isSameValue = (one: unknown, other: unknown): boolean =>
   Object.is(one, other) || (one instanceof Set && other instanceof Set && sameKeys(one, other));
 
-/** Lists what differs between two states, as changes, in the order in which `after` names it. */
+/** Returns the differences between two states as changes, in the order of `after`. */
 export const changesBetween = <S extends object, E, C>(
   before: S,
   after: Partial<S>,
@@ -64,6 +64,6 @@ export const changesBetween = <S extends object, E, C>(
   for (const name in after)
     if (!isSameValue(before[name], after[name]))
       changes.push({ name, value: after[name], previous: before[name], ...cause });
-  // Each names a state of S and holds its values: TypeScript cannot follow that through a loop.
+  // Each names a state of S and has its values, which TypeScript can't follow through a loop.
   return changes as ChangeOf<S, E, C>[];
 };

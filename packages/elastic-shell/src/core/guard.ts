@@ -1,17 +1,17 @@
-// Guards: functions that may refuse a change, or make it wait.
+// Guards: functions that can block or delay a change.
 import type { Change } from './change.js';
 import { isPromise } from './promise.js';
 
 /**
- * Answers whether a change may happen. `false` refuses it; a promise makes it wait, and the pattern
- * is busy until it settles. A throw or a rejection refuses it too, with the error as the message.
+ * Decides about a change. Return false to block it, or a promise to delay it, while the pattern is busy.
+ * Throwing or rejecting blocks it too, with the error as the message.
  */
 export type Guard<C extends Change = Change> = (change: C) => unknown;
 
-/** Hears what a guard decided; `error` where it threw or rejected. */
+/** Called with the decision of a guard, and its `error` if it failed. */
 export type Decide = (allowed: boolean, error?: unknown) => void;
 
-/** Asks `guard` about `change`. `decide` is called at once, or after `wait` when the answer is a promise. */
+/** Calls `guard` with `change`. `decide` is called at once or, after `wait`, when the promise settles. */
 export function ask<C extends Change>(
   guard: Guard<C> | undefined,
   change: C,
@@ -28,6 +28,6 @@ export function ask<C extends Change>(
   }
   if (!isPromise(answer)) return settle(answer);
   wait();
-  // Made a promise of the platform's own: one whose `then` throws, or answers twice, ends like any other.
+  // Wrapped in a native promise, so that a faulty `then` can't settle twice or throw.
   void Promise.resolve(answer).then(settle, fail);
 }

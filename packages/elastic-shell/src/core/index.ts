@@ -1,11 +1,11 @@
-// The pure core, for those who build patterns, documents or servers of their own: cells, changes, every contract with
-// its words, and what contracts are made of. No DOM. What only the library itself needs is not exported.
+// The pure core, for building patterns, documents or servers: cells, changes, every contract with its texts,
+// and the parts of contracts. It has no DOM types. Internal parts aren't exported.
 export { cell, type Cell, type Listener, type ReadCell } from './cell.js';
 export type { AnyState, Cause, Change, ChangeOf, Reason } from './change.js';
 export type { Guard } from './guard.js';
 export { labelText, nearest } from './text.js';
 
-// The shape of a contract, and what options take.
+// The type of a contract, and the kinds of options.
 export type {
   Attributes,
   Contract,
@@ -23,13 +23,13 @@ export type {
 } from './contract/contract.js';
 export { commonKinds, type OptionKind, type OptionKinds } from './contract/options.js';
 
-// Every contract with its outline, and the words about all of them.
+// Every contract with its outline, and their texts.
 export * from './contracts.js';
 export { notes } from './contract/notes.js';
 
 export { type Given, type Outline, partId } from './outline/outline.js';
 
-// What contracts of what opens, selects or expands are made of.
+// The shared parts of contracts that open, select or expand.
 export { type Openable, type OpenIntent, stepOpenable } from './contract/openable.js';
 export {
   goBy,

@@ -1,11 +1,8 @@
-// The page-wide record: the data that all copies and versions of this library on one page share. A micro-frontend or a widget
-// that was bundled separately brings its own copy. Without the record, one Escape would close a layer of each copy, generated
-// ids would collide, and two copies could wire the same root.
-//
-// It also holds what the parts of one copy share that load at different times: a part that loads later brings copies of the small
-// modules that it needs (`scripts/late.mjs`), so those keep their data here.
-//
-// The record is stored under a registered symbol. Later versions can add entries; they never change the meaning of an entry.
+// The page-wide record: the data that all copies and versions of this library on one page share. A
+// micro-frontend or a separately bundled widget brings its own copy. Without the record, one Escape would
+// close a layer of each copy, generated ids would collide, and two copies could wire the same root.  It also
+// contains data of modules that late-loading parts bring copies of (`scripts/late.mjs`).  The record is
+// stored under a registered symbol. Later versions can add entries, but never change the meaning of an entry.
 const key = Symbol.for('elastic-shell.page');
 
 const recordOf = (): Map<string, unknown> => {

@@ -1,5 +1,5 @@
-// Answers that may come at once or later.
+// Results that may be synchronous or asynchronous.
 
-/** True for anything that can be waited for. */
+/** Returns true for a promise or another thenable. */
 export const isPromise = <T>(value: T | PromiseLike<T> | undefined): value is PromiseLike<T> =>
   typeof value === 'object' && value !== null && 'then' in value && typeof value.then === 'function';

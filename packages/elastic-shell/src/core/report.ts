@@ -1,8 +1,8 @@
-// Where the engine says what happened. Nobody listens unless the journal is imported.
+// Reports of the engine. They have no effect unless the journal is imported.
 import type { Change } from './change.js';
 import { pageWide } from './page-record.js';
 
-/** What there is to say, by code, with the values in it. */
+/** The reports by code, with their values. */
 export interface Reports extends Steps {
   change: Change;
   refused: Change & { error?: unknown; by?: 'guard' | 'owner' };
@@ -18,22 +18,27 @@ export interface Reports extends Steps {
   'render-failed': { key: string; error: unknown };
 }
 
-/** Steps on the way to a change, which explain it; the journal enters none of them. */
+/** Steps towards a change, which explain it. The journal doesn't record them. */
 export interface Steps {
-  /** A guard is asked about a change, and said again when it has answered. */
+  /** A guard was called, and again when it has decided. */
   guard: Change;
-  /** The owner of a state is asked about a change, and said again when he has answered. */
+  /** The owner of a state was asked, and again when it has responded. */
   owner: Change;
-  /** A press has ended while layers were open; `inside`: those that it began or ended in, which it leaves open. */
+  /**
+   * A click ended while layers were open. `inside`: the layers that it began or ended in, which stay open.
+   */
   press: { event: unknown; inside: readonly unknown[] };
-  /** Escape was left to the widget that it was pressed on. */
+  /** Escape was left to the focused widget. */
   'escape-left': { event: unknown };
 }
 
-/** Says one thing: its code, what it concerns, and the values in it. */
+/** Reports an event: its code, the element, and its values. */
 export type Teller = <C extends keyof Reports>(code: C, subject: unknown, detail: Reports[C]) => void;
 
-/** The journal's function. It is shared by all parts of the library, also those that load later with a copy of this module. */
+/**
+ * The function of the journal. All parts of the library share it, including those that load later with a copy
+ * of this module.
+ */
 const hearing = pageWide<{ tell?: Teller | undefined }>('journal', () => ({}));
 
 /** Reports an event to the journal, if it is imported. */

@@ -1,8 +1,8 @@
-// Rotation: which slide follows, and whether the slides may turn by themselves now. Pure.
+// Rotation: the next slide, and whether the slides may rotate now. Pure.
 
-/** All that decides whether slides turn by themselves. */
+/** The conditions for rotation. */
 export interface RotationView {
-  /** The user, or the page, wants it. */
+  /** The user or the page has started it. */
   rotating: boolean;
   hovered: boolean;
   focused: boolean;
@@ -10,6 +10,6 @@ export interface RotationView {
   hidden: boolean;
 }
 
-/** True while slides turn by themselves: nothing pauses them. */
+/** Returns whether the slides rotate now: nothing pauses them. */
 export const isTurning = (view: RotationView): boolean =>
   view.rotating && !view.hovered && !view.focused && !view.hidden;

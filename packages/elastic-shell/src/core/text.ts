@@ -1,19 +1,28 @@
-// Text for labels and messages: what a label says, and the words a user hears.
+// Text for labels and messages.
 
-/** A label as it is read out: white space folded, ends trimmed. */
+/**
+ * Normalises a label as screen readers do: white space is collapsed, and the ends are trimmed.
+ *
+ * @param text The text.
+ * @returns The label.
+ */
 export const labelText = (text: string | null | undefined): string =>
   (text ?? '').replace(/\s+/g, ' ').trim();
 
-/** True when a label holds at least one letter or digit of any script; a lone cross or arrow does not. */
+/**
+ * Returns true if a label contains a letter or a digit of any script. A lone cross or arrow doesn't count.
+ */
 export const hasWords = (text: string | null | undefined): boolean => /[\p{L}\p{N}]/u.test(text ?? '');
 
-/** The sentence for something that failed: the error's own message, else the error as text. */
+/** Returns the sentence for a failure: the message of the error, or the error as text. */
 export const failureText = (error: unknown): string =>
   labelText(
     typeof error === 'object' && error !== null && 'message' in error ? String(error.message) : String(error),
   );
 
-/** How many letters have to be put in, taken out or changed to make one word of the other (Levenshtein). */
+/**
+ * Returns the number of letters to insert, remove or change to turn one word into the other (Levenshtein).
+ */
 const distance = (from: string, to: string): number => {
   let row = Array.from({ length: to.length + 1 }, (_, at) => at);
   for (const [at, letter] of [...from].entries()) {
@@ -28,7 +37,13 @@ const distance = (from: string, to: string): number => {
   return row.at(-1) ?? 0;
 };
 
-/** The word of `words` that `word` was most likely meant to be: at most a third of its letters apart (at least two). */
+/**
+ * Returns the word that `word` was probably meant to be: at most a third of its letters differ (or two).
+ *
+ * @param word The given word.
+ * @param words The possible words.
+ * @returns The most similar word, or undefined.
+ */
 export function nearest(word: string, words: Iterable<string>): string | undefined {
   const lower = word.toLowerCase();
   let best: string | undefined;

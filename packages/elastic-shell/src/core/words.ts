@@ -1,8 +1,8 @@
-// Words that the author may give, each in place of an English one, now or later.
+// Texts that the author can replace, now or later.
 
 type Say = (...values: never[]) => string;
 
-/** The words of `own`, looked at each time one is said, else those of `english`. */
+/** Returns the texts of `own`, read each time, or those of `english`. */
 export function wordsOf<W extends { readonly [name in keyof W]: Say }>(
   english: W,
   own: () => { readonly [name in keyof W]?: W[name] | undefined } | undefined,
@@ -10,9 +10,9 @@ export function wordsOf<W extends { readonly [name in keyof W]: Say }>(
   const words: Partial<W> = {};
   for (const name in english) {
     const say = (...values: never[]): string => (own()?.[name] ?? english[name])(...values);
-    // Says what the word of that name says, of the same values.
+    // Returns the text of that name, with the same values.
     words[name] = say as W[typeof name];
   }
-  // Every name of `english` has been given one.
+  // Every name of `english` is present.
   return words as W;
 }

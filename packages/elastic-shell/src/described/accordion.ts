@@ -1,4 +1,4 @@
-// The accordion, described: its rules and its root. Its words, parts and checks are added by `facets.ts`.
+// The accordion, described: its rules and its root. `facets.ts` adds its texts, parts and checks.
 import { accordion, accordionKeys } from '../core/contract/accordion.js';
 import { accordionRules } from '../patterns/accordion/rules.js';
 import { describePattern } from './description.js';

@@ -1,4 +1,4 @@
-// The carousel, described: its rules and its root. Its words, parts and checks are added by `facets.ts`.
+// The carousel, described: its rules and its root. `facets.ts` adds its texts, parts and checks.
 import { carousel } from '../core/contract/carousel.js';
 import { carouselRules } from '../patterns/carousel/rules.js';
 import { describePattern } from './description.js';

@@ -1,4 +1,4 @@
-// The combobox, described: its rules and its root. Its words, parts and checks are added by `facets.ts`.
+// The combobox, described: its rules and its root. `facets.ts` adds its texts, parts and checks.
 import { combobox, comboboxKeys } from '../core/contract/combobox.js';
 import { comboboxRules } from '../patterns/combobox/rules.js';
 import { describePattern } from './description.js';

@@ -1,8 +1,6 @@
-// The described half of a pattern: its words, rules and checks. The tools, the journal, the inspector, servers and tests read it.
-// None of it is part of a production page.
-//
-// The registry is open and page-wide: a pattern of your own, described with `describePattern`, is known to all of these as the
-// built-in ones are.
+// The description of a pattern: its texts, rules and checks, for the journal, the inspector, servers, tests
+// and tools. It isn't part of a production page.  The registry is open and page-wide: they all know a pattern
+// of your own that is described with `describePattern`.
 import type { KeyActs, Notes } from '../core/contract/contract.js';
 import type { OptionKinds } from '../core/contract/options.js';
 import { pageWide } from '../core/page-record.js';
@@ -14,9 +12,9 @@ import type { Check } from '../rehearsal/checks/check.js';
 /** An outline of which only the names are known. */
 export type AnyOutline = Outline<never, never>;
 
-/** One instance whose keys are asked for. */
+/** The instance whose keys are wanted. */
 export interface KeysAsked {
-  /** The options that it runs with. */
+  /** Its options. */
   options: object;
   state: object;
   orientation: 'horizontal' | 'vertical';
@@ -24,7 +22,7 @@ export interface KeysAsked {
   hasField: boolean;
 }
 
-/** What `describePattern` takes: everything but the pattern itself can be omitted. */
+/** The argument of `describePattern`. Everything except the pattern can be omitted. */
 export interface DescriptionGiven {
   /**
    * The tag of its custom element.
@@ -33,25 +31,25 @@ export interface DescriptionGiven {
    */
   tag?: string;
   /**
-   * The words about it: parts, keys, states, options and guarantees.
+   * Its texts: parts, keys, states, options and guarantees.
    *
    * @defaultValue none
    */
   notes?: Partial<Omit<Notes, 'name'>>;
   /**
-   * Rules that the journal and `check` run besides the general ones.
+   * Rules that the journal and `check` run in addition to the general ones.
    *
    * @defaultValue none
    */
   rules?: readonly Rule[];
   /**
-   * Whether an element without `data-wire` is its root, as far as the markup shows.
+   * Returns whether an element without `data-wire` is its root, as far as the markup shows.
    *
-   * @defaultValue no element is
+   * @defaultValue false
    */
   isRoot?: Test;
   /**
-   * What its custom element must contain: words for the message, and the test. The root comes first.
+   * The parts that its custom element needs: a text for the message, and a test. The root comes first.
    *
    * @defaultValue none
    */
@@ -63,13 +61,13 @@ export interface DescriptionGiven {
    */
   isFormControl?: boolean;
   /**
-   * What its keys do, for the inspector.
+   * Returns what its keys do, for the inspector.
    *
    * @defaultValue none
    */
   keys?: (asked: KeysAsked) => KeyActs | undefined;
   /**
-   * The checks that `expectContract` plays.
+   * The checks that `expectContract` runs.
    *
    * @defaultValue none
    */
@@ -81,7 +79,7 @@ export interface DescriptionGiven {
    */
   items?: string;
   /**
-   * The selector by which a test finds it on a page.
+   * The selector with which a test finds it on a page.
    *
    * @defaultValue none
    */
@@ -93,20 +91,20 @@ export interface DescriptionGiven {
    */
   walk?: readonly string[];
   /**
-   * What `contract --server` shows: a state, and words for that state and for any other.
+   * The states that `contract --server` shows: a state, and texts for it and for any other.
    *
    * @defaultValue none
    */
   sample?: Sample;
 }
 
-/** A state of which the server's attributes are shown, and words for that state and for any other. */
+/** A state whose server-rendered attributes are shown, and texts for it and for any other. */
 export interface Sample {
   given: object;
   words: readonly [string, string];
 }
 
-/** A pattern as its description knows it. */
+/** The pattern, as its description uses it. */
 export interface Describable<Out = unknown> {
   readonly name: string;
   readonly options?: OptionKinds;
@@ -153,10 +151,11 @@ const noNotes: Omit<Notes, 'name'> = {
 };
 
 /**
- * Describes a pattern to the journal, `check`, the inspector, `partsOf` and `expectContract`. The last description of a name
- * counts.
+ * Describes a pattern to the journal, `check`, the inspector, `partsOf` and `expectContract`. A later
+ * description of the same name replaces it.
  *
- * @param pattern - What `definePattern` returned, or a contract.
+ * @param pattern - The result of `definePattern`, or a contract.
+ * @param given - Its texts, rules and checks.
  * @returns The whole description, for `partsOf`.
  * @throws TypeError if the pattern has no name.
  */
@@ -189,20 +188,29 @@ export function describePattern<Out>(
   return described;
 }
 
-/** What only some tools need of a description. */
+/** The parts of a description that only some tools need. */
 export type Facets = Partial<Pick<Description, 'notes' | 'outline' | 'checks'>>;
 
-/** Adds to the description of a built-in pattern what only some tools load. */
+/** Adds such parts to the description of a built-in pattern. */
 export const addFacets = (name: string, facets: Facets): void =>
   void Object.assign(registry.all.get(name) ?? {}, facets);
 
-/** Returns every described pattern by name, in the order of description. */
+/**
+ * Returns all described patterns by name, in the order of description.
+ *
+ * @returns The descriptions.
+ */
 export const descriptions = (): ReadonlyMap<string, Description> => registry.all;
 
 /** Returns a number that changes whenever a pattern is described. */
 export const descriptionVersion = (): number => registry.version;
 
-/** Returns the description of a pattern, or undefined if the name is unknown. */
+/**
+ * Returns the description of a pattern.
+ *
+ * @param name The name.
+ * @returns The description, or undefined if the name is unknown.
+ */
 export const descriptionOf = (name: string): Description | undefined => registry.all.get(name);
 
 /** Returns the name of the pattern whose custom element has this tag, or undefined. */

@@ -1,4 +1,4 @@
-// The dialog, described: its rules and its root. Its words, parts and checks are added by `facets.ts`.
+// The dialog, described: its rules and its root. `facets.ts` adds its texts, parts and checks.
 import { dialog } from '../core/contract/dialog.js';
 import { dialogRules } from '../patterns/dialog/rules.js';
 import { describePattern } from './description.js';

@@ -1,4 +1,4 @@
-// The disclosure, described: its rules and its root. Its words, parts and checks are added by `facets.ts`.
+// The disclosure, described: its rules and its root. `facets.ts` adds its texts, parts and checks.
 import { disclosure } from '../core/contract/disclosure.js';
 import { disclosureRules } from '../patterns/disclosure/rules.js';
 import { describePattern } from './description.js';

@@ -1,4 +1,4 @@
-// The drawer, described: its rules and its root. Its words, parts and checks are added by `facets.ts`.
+// The drawer, described: its rules and its root. `facets.ts` adds its texts, parts and checks.
 import { drawer } from '../core/contract/drawer.js';
 import { describePattern } from './description.js';
 import { isDialog } from './kinds.js';

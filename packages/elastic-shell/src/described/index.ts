@@ -1,5 +1,5 @@
-// `elastic-shell/describe`: the described half of a pattern of your own. What is described here is known to the journal, `check`,
-// the inspector, `partsOf` and `expectContract`, as the built-in patterns are.
+// `elastic-shell/describe`: describes patterns of your own to the journal, `check`, the inspector, `partsOf`
+// and `expectContract`.
 import './facets.js';
 
 export {

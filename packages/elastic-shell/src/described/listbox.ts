@@ -1,4 +1,4 @@
-// The listbox, described: its rules and its root. Its words, parts and checks are added by `facets.ts`.
+// The listbox, described: its rules and its root. `facets.ts` adds its texts, parts and checks.
 import { listbox, listboxKeys } from '../core/contract/listbox.js';
 import { listRules } from '../patterns/listbox/rules.js';
 import { describePattern } from './description.js';

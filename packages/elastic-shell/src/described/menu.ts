@@ -1,4 +1,4 @@
-// The menu, described: its rules and its root. Its words, parts and checks are added by `facets.ts`.
+// The menu, described: its rules and its root. `facets.ts` adds its texts, parts and checks.
 import { menu, menuKeys } from '../core/contract/menu.js';
 import { menuRules } from '../patterns/menu/rules.js';
 import { describePattern } from './description.js';

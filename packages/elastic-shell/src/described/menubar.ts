@@ -1,4 +1,5 @@
-// The menubar, described: its root. The rules of the menu hold for it too. Its words, parts and checks are added by `facets.ts`.
+// The menubar, described: its root. The rules of the menu apply to it too. `facets.ts` adds its texts, parts
+// and checks.
 import { menubar, menubarKeys } from '../core/contract/menubar.js';
 import { describePattern } from './description.js';
 import { withRole } from './kinds.js';

@@ -1,4 +1,4 @@
-// The popover, described: its rules and its root. Its words, parts and checks are added by `facets.ts`.
+// The popover, described: its rules and its root. `facets.ts` adds its texts, parts and checks.
 import { popover } from '../core/contract/popover.js';
 import { popoverRules } from '../patterns/popover/rules.js';
 import { describePattern } from './description.js';

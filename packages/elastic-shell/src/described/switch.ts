@@ -1,4 +1,4 @@
-// The switch, described: its rules and its root. Its words, parts and checks are added by `facets.ts`.
+// The switch, described: its rules and its root. `facets.ts` adds its texts, parts and checks.
 import { switching } from '../core/contract/switch.js';
 import { describePattern } from './description.js';
 import { isSwitch } from './kinds.js';

@@ -1,4 +1,4 @@
-// The tabs, described: its rules and its root. Its words, parts and checks are added by `facets.ts`.
+// The tabs, described: their rules and their root. `facets.ts` adds their texts, parts and checks.
 import { tabs, tabsKeys } from '../core/contract/tabs.js';
 import { tabsRules } from '../patterns/tabs/rules.js';
 import { describePattern } from './description.js';

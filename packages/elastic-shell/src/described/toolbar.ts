@@ -1,4 +1,4 @@
-// The toolbar, described: its rules and its root. Its words, parts and checks are added by `facets.ts`.
+// The toolbar, described: its rules and its root. `facets.ts` adds its texts, parts and checks.
 import { toolbar, toolbarKeys } from '../core/contract/toolbar.js';
 import { toolbarRules } from '../patterns/toolbar/rules.js';
 import { describePattern } from './description.js';

@@ -1,4 +1,4 @@
-// The tooltip, described: its rules and its root. Its words, parts and checks are added by `facets.ts`.
+// The tooltip, described: its rules and its root. `facets.ts` adds its texts, parts and checks.
 import { tooltip } from '../core/contract/tooltip.js';
 import { tooltipRules } from '../patterns/tooltip/rules.js';
 import { describePattern } from './description.js';

@@ -1,4 +1,4 @@
-// The tree, described: its rules and its root. Its words, parts and checks are added by `facets.ts`.
+// The tree, described: its rules and its root. `facets.ts` adds its texts, parts and checks.
 import { tree, treeKeys } from '../core/contract/tree.js';
 import { describePattern } from './description.js';
 import { isList } from './kinds.js';

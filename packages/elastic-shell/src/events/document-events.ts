@@ -1,11 +1,11 @@
-// Document events: what services hear of the whole document, or of its window. However many hear of an event type, there is one
-// listener for it, which goes with the last of them.
+// Document events: listeners for the whole document or its window. There is one listener for each event type,
+// however many callers there are, and it is removed with the last of them.
 import { deliver } from '../core/cell.js';
 import { entriesOf, type Handlers } from './listen.js';
 
 type Hear = (event: Event) => void;
 
-/** Who hears of one type in one of them, and the listener that tells them. */
+/** The callers for one type, and the listener that calls them. */
 interface Line {
   hearers: Set<Hear>;
   native: Hear;
@@ -34,15 +34,15 @@ const join = (document: EventTarget, type: string, hear: Hear, isEarly: boolean)
   line.hearers.add(hear);
   return () => {
     if (!line.hearers.delete(hear) || line.hearers.size) return;
-    // A test's window may be gone by now, and its document with it (Vitest, after the last test of a file).
+    // A test's window and document may be gone by now (Vitest, after the last test of a file).
     document.removeEventListener?.(type, line.native, isEarly);
     known.delete(name);
   };
 };
 
 /**
- * Has each of `handlers` called for events of its type anywhere in `document` (or on a window) until released; all but those that are
- * `late` while they are captured. One that throws silences no other.
+ * Calls each of `handlers` for events of its type anywhere in `document` (or on a window) until released.
+ * Events are captured, except for handlers that are `late`. If one throws, the others are still called.
  */
 export function listenIn(
   document: EventTarget,

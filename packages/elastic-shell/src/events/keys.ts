@@ -1,4 +1,5 @@
-// Keys as contracts name them: arrows in terms of the text's direction, Space by its name, with what is held.
+// Keys as contracts name them: arrow keys relative to the writing direction, Space by its name, with
+// modifiers.
 import { closestTo, windowOf } from '../engine/dom.js';
 
 type Line = 'block' | 'inline';
@@ -11,24 +12,24 @@ const arrows: Record<string, readonly [line: Line, way: Way]> = {
   ArrowLeft: ['inline', 'previous'],
 };
 
-/** True when the text of `element` runs from right to left. */
+/** Returns true if the text of `element` is right-to-left. */
 export const isMirrored = (element: Element): boolean =>
   windowOf(element).getComputedStyle(element).direction === 'rtl';
 
 /**
- * The key by its standard name. WebKitGTK calls Shift+Tab "Unidentified"; its code says what was pressed. Browsers that fill in a form
- * send key events without a key.
+ * Returns the standard name of a key. WebKitGTK reports Shift+Tab as "Unidentified", so its code is used.
+ * Autofill sends key events without a key.
  */
 export const keyOf = ({ key, code }: Partial<KeyboardEvent>): string => {
   const known = key ?? 'Unidentified';
   return known === 'Unidentified' && code === 'Tab' ? code : known;
 };
 
-/** Whether a key that presses controls is being held down: it acts once for each press, and only moves repeat. */
+/** Returns whether a key that activates controls is being held down. It acts once, and only moves repeat. */
 export const isHeldPress = (event: KeyboardEvent): boolean =>
   event.repeat && /^(Enter| )$/.test(keyOf(event));
 
-/** The key by its name in contracts, whatever else is held. */
+/** Returns the contract's name of a key without modifiers. */
 const nameOf = (key: string, within: Element): string => {
   const arrow = Object.hasOwn(arrows, key) ? arrows[key] : undefined;
   if (!arrow) return key === ' ' ? 'Space' : key;
@@ -38,8 +39,13 @@ const nameOf = (key: string, within: Element): string => {
 };
 
 /**
- * The chord of a key: `inline-next`, `Home`, `Space`, and with what is held `Control+Shift+Home`, `Alt+block-next`;
- * Command counts as Control. Signs that need Shift are named without it. Empty while an input method composes.
+ * Returns the chord of a key: `inline-next`, `Home`, `Space`, and with modifiers `Control+Shift+Home` or
+ * `Alt+block-next`. Command counts as Control. Signs that need Shift are named without it. It is empty while
+ * an input method composes.
+ *
+ * @param event The event.
+ * @param within The element whose writing direction counts.
+ * @returns The chord.
  */
 export function chordOf(event: KeyboardEvent, within: Element): string {
   const { ctrlKey, metaKey, altKey, shiftKey, isComposing } = event;
@@ -51,10 +57,19 @@ export function chordOf(event: KeyboardEvent, within: Element): string {
   return held + (control && isSign ? key.toLowerCase() : nameOf(key, within));
 }
 
-/** What a chord means in `meanings`; nothing for what stands there by inheritance. */
+/**
+ * Returns the meaning of a chord.
+ *
+ * @param meanings The meanings by chord.
+ * @param chord The chord.
+ * @returns The meaning, or undefined. Inherited names have none.
+ */
 export const meaningOf = <T>(meanings: Readonly<Record<string, T>>, chord: string): T | undefined =>
   Object.hasOwn(meanings, chord) ? meanings[chord] : undefined;
 
-/** Whether a press on a link asks the browser for a page of its own, or a download: the link is left to the browser. */
+/**
+ * Returns whether a click on a link asks the browser for a new page or a download, which is left to the
+ * browser.
+ */
 export const opensElsewhere = (event: MouseEvent): boolean =>
   (event.ctrlKey || event.metaKey || event.shiftKey || event.altKey) && !!closestTo(event, 'a[href]');

@@ -1,25 +1,30 @@
-// Listening: handlers by event type, typed by it, released together.
+// Typed event listeners that are removed together.
 
-/** Events of elements, documents and windows by type. */
+/** The events of elements, documents and windows, by type. */
 export type EventMap = HTMLElementEventMap & DocumentEventMap & WindowEventMap;
 
-/** A handler for each of some event types. */
+/** A listener for each of several event types. */
 export type Handlers = { [T in keyof EventMap]?: (event: EventMap[T]) => void };
 
-/** The same, as the platform calls them. */
+/** The listeners as the platform calls them. */
 export const entriesOf = (handlers: Handlers): [type: string, hear: (event: Event) => void][] =>
   // The platform calls each with the event of its own type.
   Object.entries(handlers) as [string, (event: Event) => void][];
 
 /**
- * Ends what `controller` holds. With no reason given the platform makes an error, whose stack keeps every object alive that a method
- * on it belongs to, and with it the whole part of the page that was removed.
+ * Aborts a controller. Without a reason, the platform creates an error whose stack keeps objects alive, and
+ * with them the removed part of the page.
  */
 export const endListening = (controller: AbortController): void => controller.abort('ended');
 
 /**
- * Has each handler called for the events of `target` until released; those in `captured` while they go down, and none for
- * events that `passesOver` says yes to.
+ * Adds listeners.
+ *
+ * @param target The element, document or window.
+ * @param handlers Listeners by event type, for the bubbling phase.
+ * @param captured Listeners by event type, for the capturing phase.
+ * @param passesOver Returns true for events to ignore.
+ * @returns A function that removes them.
  */
 export function listen(
   target: EventTarget,

@@ -1,13 +1,13 @@
-// Nodes that come and go: one observer for each document or shadow root, however many hear of it, which goes with the last
-// of them.
+// Added and removed nodes: one observer for each document or shadow root, however many callers there are,
+// which is disconnected with the last of them.
 import { deliver } from '../core/cell.js';
 import { treeOf } from '../engine/dom.js';
 
-/** Hears what has come and gone, in the order in which it did. */
+/** Called with added and removed nodes, in their order. */
 export type HearNodes = (records: MutationRecord[]) => void;
 
 interface Line {
-  /** Who hears, and how often each has joined. */
+  /** The callers, and how often each has joined. */
   hearers: Map<HearNodes, number>;
   observer: MutationObserver;
 }
@@ -37,7 +37,7 @@ const join = (tree: Node, hear: HearNodes): (() => void) => {
   };
 };
 
-/** The trees around an element: its own, and of each shadow root the one that its host stands in. */
+/** Returns the trees around an element: its own, and for each shadow root the tree of its host. */
 const treesAround = (element: Element): Node[] => {
   const found: Node[] = [];
   let tree: Node = treeOf(element);
@@ -49,13 +49,16 @@ const treesAround = (element: Element): Node[] => {
   }
 };
 
-/** Has `hear` called for what comes and goes in the trees around `element`, until released. Joining twice is hearing once. */
+/**
+ * Calls `hear` with nodes that are added or removed in the trees around `element`, until released. Joining
+ * twice has no further effect.
+ */
 export function followNodes(element: Element, hear: HearNodes): () => void {
   const releases = treesAround(element).map((tree) => join(tree, hear));
   return () => releases.splice(0).forEach((release) => release());
 }
 
-/** Has everyone hear at once of what has come and gone until now in the trees around `element`. */
+/** Calls everyone at once with the nodes added or removed so far in the trees around `element`. */
 export function flushNodes(element: Element): void {
   for (const tree of treesAround(element)) {
     const line = lines.get(tree);

@@ -1,8 +1,15 @@
-// Sizes: hears of elements that have another, where the page is laid out and not painted yet.
+// Reports elements whose size has changed, after layout and before painting.
 
 import { windowOf } from '../engine/dom.js';
 
-/** Has `heard` called once for the first sizes of `elements` and with each later one, until released. Where the platform cannot tell, never. */
+/**
+ * Calls a function when the size of elements changes.
+ *
+ * @param elements The elements.
+ * @param heard Called once for their initial sizes, and after each change. It is never called if the platform
+ * has no ResizeObserver.
+ * @returns A function that stops this.
+ */
 export function onResize(elements: readonly Element[], heard: () => void): () => void {
   const [first] = elements;
   if (!first || !('ResizeObserver' in windowOf(first))) return () => {};

@@ -1,5 +1,5 @@
-// Elements that take part in forms by `ElementInternals`: also in a shadow root, with a label, in a disabled fieldset, and after the back
-// button. HTML, form-associated custom elements.
+// Elements that take part in forms with `ElementInternals`: also in a shadow root, with a label, in a
+// disabled fieldset, and after the back button. See HTML, form-associated custom elements.
 import { attributeWriter } from '../engine/attribute-writer.js';
 import { isCell, isElement } from '../engine/dom.js';
 import type { ElementForm, MakeForm } from '../engine/element-form.js';
@@ -9,13 +9,13 @@ import { formHosts, type Member } from './form.js';
 
 /** How an element takes part. */
 export interface FormRules {
-  /** The selector of what has focus for it. */
+  /** The selector of its focusable control. */
   control: string;
-  /** The state that it sends: keys, or whether it is on. */
+  /** The submitted state: keys, or whether it is on. */
   state: 'selected' | 'checked';
 }
 
-/** Reads what was kept; undefined for what the platform fills in by itself. */
+/** Reads a restored value, or returns undefined if the platform fills in the field itself. */
 const readKept = (kept: unknown): unknown => {
   try {
     return typeof kept === 'string' ? JSON.parse(kept) : undefined;
@@ -43,11 +43,11 @@ class Associated implements ElementForm {
   ) {
     host.addEventListener('invalid', (event) => {
       if (event.target !== host) return;
-      // The message of the platform needs an element that has focus itself.
+      // The platform's own message needs a focusable element.
       event.preventDefault();
       this.#member?.refuse?.();
     });
-    // A press on its label is one on the element itself.
+    // Clicking its label is like clicking the element.
     host.addEventListener('click', (event) => {
       if (event.target !== host || this.isDisabled) return;
       this.control()?.focus();
@@ -73,7 +73,7 @@ class Associated implements ElementForm {
     const cell: unknown = Reflect.get(wired, this.rules.state);
     const end = isCell(cell) ? cell.subscribe(() => this.refresh()) : undefined;
     this.#cell = isCell(cell) ? cell : undefined;
-    // What is typed counts too, once the pattern has heard of it.
+    // Typed text counts too, after the pattern was notified.
     const later = (): void => queueMicrotask(() => this.refresh());
     const types = ['input', 'change', 'focusout'];
     for (const type of types) this.host.addEventListener(type, later);
@@ -131,7 +131,7 @@ class Associated implements ElementForm {
   }
 
   reset(): void {
-    // The fields inside are put back after it.
+    // The fields inside are reset after it.
     setTimeout(() => this.#member?.reset());
   }
 
@@ -149,7 +149,7 @@ class Associated implements ElementForm {
   }
 }
 
-/** Makes the part in forms of elements with these rules. */
+/** Creates the form part of elements with these rules. */
 export const associated =
   (rules: FormRules): MakeForm =>
   (host) => {

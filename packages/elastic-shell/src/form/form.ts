@@ -1,29 +1,31 @@
-// Parts of a form that are no form controls of the platform's own: they send values and hear of a reset.
-//
-// They take part by the form's own events (`formdata`, `submit`, `reset`), heard on the document, so that a form may come
-// and go around them.
+// Form members that aren't native controls: they submit values and are reset.  They use the form's events
+// (`formdata`, `submit`, `reset`) on the document, so that forms can be added and removed around them.
 import { isElement, targetOf } from '../engine/dom.js';
 import { listenIn } from '../events/document-events.js';
 import type { Handlers } from '../events/listen.js';
 
-/** What takes part in a form. */
+/** A member of a form. */
 export interface Member {
-  /** What it sends now: one value, several, or nothing. */
+  /** Returns the submitted value: one, several, or none. */
   value(): string | readonly string[] | undefined;
   reset(): void;
-  /** The name it sends under. Default: its attribute. */
+  /**
+   * Returns the name to submit it under.
+   *
+   * @defaultValue its attribute
+   */
   name?: string | undefined;
-  /** It is not asked now. */
+  /** Returns whether it isn't submitted now. */
   isDisabled?(): boolean;
-  /** What is missing, in words; nothing where the form may be sent. */
+  /** Returns a message if it is missing, or undefined. */
   missing?(): string | undefined;
-  /** Why the form may not be sent; it shows that, and takes focus. For what the platform cannot check. */
+  /** Shows why the form can't be submitted, and takes focus, for members that the platform can't validate. */
   refuse?(): boolean;
 }
 
-/** An element that takes part in a form for what is wired in it. */
+/** An element that takes part in a form for the pattern wired in it. */
 export interface FormHost {
-  /** It sends the value itself, under its own name. */
+  /** Returns whether it submits the value itself, under its own name. */
   isSent(): boolean;
   join(member: Member): () => void;
 }
@@ -31,11 +33,17 @@ export interface FormHost {
 /** By wired root, the element around it that takes part in a form for it. */
 export const formHosts = new WeakMap<Element, FormHost>();
 
-/** The form that an element belongs to: by its attribute `form` where it has one, else the one around it. */
+/** Returns the form of an element: the one that its attribute `form` names, or the one around it. */
 const formOf = (element: Element): Element | null =>
   'form' in element && isElement(element.form) ? element.form : element.closest('form');
 
-/** Has `element` take part in its form until released. */
+/**
+ * Makes an element a member of its form.
+ *
+ * @param element The element.
+ * @param member Its value, name and validation.
+ * @returns A function that ends this.
+ */
 export function takePart(element: Element, member: Member): () => void {
   const host = formHosts.get(element);
   const leave = host?.join(member);
@@ -55,7 +63,7 @@ export function takePart(element: Element, member: Member): () => void {
       event.preventDefault();
       event.stopImmediatePropagation();
     },
-    /** Heard before the form itself is reset. */
+    /** Listens before the form itself is reset. */
     reset(event) {
       if (!host && isIn(event)) setTimeout(member.reset);
     },

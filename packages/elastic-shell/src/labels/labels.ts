@@ -1,6 +1,5 @@
-// Labels: the heading and the text that name and describe a layer, with ids given where there are none.
-//
-// An id is given once and kept for the element; it is written by the attribute writer, and goes with it.
+// Labels: the heading and the text that name and describe a layer, with generated ids.  An id is generated
+// once for an element, written by the attribute writer, and removed with it.
 import type { Attributes } from '../core/contract/contract.js';
 import { isWritten } from '../engine/attribute-watch.js';
 import { elementNamed, topOf } from '../engine/dom.js';
@@ -10,21 +9,21 @@ import { pageWide } from '../core/page-record.js';
 /** The selector of headings. The first one names a layer, and gets focus if the layer has no control for it. */
 export const headings = 'h1,h2,h3,h4,h5,h6';
 
-/** Whose labels they are. */
+/** The layer that they label. */
 export interface LabelHost {
   readonly root: HTMLElement;
-  /** Writes at once what is wanted. */
+  /** Writes the attributes at once. */
   flush(): void;
 }
 
-/** Attributes of the root, given the ids of its first heading and first paragraph. */
+/** Returns attributes of the root, given the ids of its first heading and first paragraph. */
 export type LabelRule = (title?: string, description?: string) => Attributes;
 
-/** What names and describes a layer. */
+/** The elements that name and describe a layer. */
 export interface Labels {
-  /** What is wanted on the root (with `more`), on what names it, and on a heading that takes focus. */
+  /** The wanted attributes of the root (with `more`), of its labels, and of a heading that takes focus. */
   parts(more: Attributes): [Element, Attributes][];
-  /** Has a heading take focus by script, until `forget`. */
+  /** Makes a heading focusable by script, until `forget`. */
   makeFocusable(heading: Element): void;
   forget(): void;
 }
@@ -43,21 +42,21 @@ const isCopied = (element: Element): boolean =>
 
 const give = (element: Element): string => {
   let id: string;
-  // Markup that was saved while it was wired may have the next ones.
+  // Markup that was saved while it was wired may already use the next ids.
   do id = `shell-${++given.count}`;
   while (elementNamed(element, id));
   given.of.set(element, id);
   return id;
 };
 
-/** Ids for elements that have none of their own. */
+/** Generates ids for elements without one. */
 export interface IdMaker {
   of(element: Element): string;
-  /** The id to be written, where one was given. */
+  /** Returns the id to write, if one was generated. */
   attributes(element: Element): Attributes;
 }
 
-/** Gives ids, each of its own, to elements that have none. */
+/** Creates a maker of ids. */
 export function idMaker(): IdMaker {
   const ids = new WeakMap<Element, string>();
   return {
@@ -73,7 +72,10 @@ export function idMaker(): IdMaker {
   };
 }
 
-/** Reads attributes as the author wrote them. A clone of wired markup still refers to generated ids of the original. */
+/**
+ * Reads attributes as the author wrote them. A clone of wired markup still references generated ids of the
+ * original.
+ */
 export function asAuthored(element: Element): Pick<Element, 'getAttribute' | 'hasAttribute'> {
   const getAttribute = (name: string): string | null => {
     const value = element.getAttribute(name);
@@ -82,17 +84,20 @@ export function asAuthored(element: Element): Pick<Element, 'getAttribute' | 'ha
   return { getAttribute, hasAttribute: (name) => getAttribute(name) !== null };
 }
 
-/** Returns the first element that matches in what is shown of `root`: mostly in its own markup, else slotted or in a shadow root. */
+/**
+ * Returns the first matching element in the content of `root`: usually in its own markup, otherwise slotted
+ * or in a shadow root.
+ */
 const firstIn = (root: Element, selector: string): Element | undefined =>
   root.querySelector(selector) ?? elementsIn(root, selector)[0];
 
-/** No id leads from one tree to another: what is named by an element of another tree is given its words. */
+/** Ids can't be referenced across trees, so the text of the element is used. */
 const inWords: Readonly<Record<string, string>> = {
   'aria-labelledby': 'aria-label',
   'aria-describedby': 'aria-description',
 };
 
-/** Returns attributes with the words of `elements` in place of their ids. */
+/** Returns attributes with the text of `elements` instead of their ids. */
 const withWords = (attributes: Attributes, elements: ReadonlyMap<string, Element>): Attributes =>
   elements.size
     ? Object.fromEntries(
@@ -111,7 +116,9 @@ const isNamed = (element: Element): boolean => {
   return hasAttribute('aria-label') || hasAttribute('aria-labelledby');
 };
 
-/** Tells whether the author has named an element, whatever is written on it later. */
+/**
+ * Returns a function that reports whether the author has named an element, whatever is written on it later.
+ */
 export function namedByAuthor(): (element: Element) => boolean {
   const known = new WeakMap<Element, boolean>();
   return (element) => {
@@ -121,13 +128,18 @@ export function namedByAuthor(): (element: Element) => boolean {
   };
 }
 
-/** The labels of what `host` shows, as `rule` says. */
+/**
+ * Manages the labels of a layer.
+ *
+ * @param rule Returns the attributes of the root.
+ * @returns A function of the layer that returns its labels.
+ */
 export function labelsOf({ root, flush }: LabelHost, rule: LabelRule): Labels {
   const ids = idMaker();
   let focusable: Element | undefined;
   return {
     parts(more) {
-      // Only what names it now: what was replaced is let go.
+      // Only the present labels are kept.
       const named = new Set<Element>();
       const elsewhere = new Map<string, Element>();
       const idOf = (selector: string): string | undefined => {
@@ -140,7 +152,7 @@ export function labelsOf({ root, flush }: LabelHost, rule: LabelRule): Labels {
       };
       const own = rule(idOf(headings), idOf('p:not([role])'));
       const wanted: [Element, Attributes][] = [[root, { ...withWords(own, elsewhere), ...more }]];
-      // A dialog is no page: its header is no banner. A role of the author's stays.
+      // The header of a dialog isn't a banner of the page. A role from the author is kept.
       for (const bar of root.children)
         if (bar.matches('header,footer') && (!bar.role || isWritten(bar, 'role')))
           wanted.push([bar, { role: 'none' }]);

@@ -1,4 +1,5 @@
-// For pages that a server renders: what is marked by `data-wire` is wired, and each pattern loaded when a page has it.
+// For server-rendered pages: wires elements with `data-wire`, and loads each pattern when the page contains
+// it.
 export { authorId, keepOurs } from './morph.js';
 export { wirePage } from './load.js';
 export { isOurs } from '../engine/made.js';

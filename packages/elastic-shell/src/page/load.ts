@@ -1,4 +1,4 @@
-// Patterns that are loaded when a page has them.
+// Loads patterns when a page contains them.
 import { loadedPatterns } from '../engine/defaults.js';
 import { markedIn, nameOf, wireWithin } from '../engine/markup.js';
 import type { Wired } from '../engine/types.js';
@@ -8,11 +8,11 @@ import { loaders } from './loaders.js';
  * Loads the patterns that the `data-wire` attributes in `region` name, and wires the elements that aren't
  * wired yet. Call it once for the page, and again for each part that the server sends.
  *
- * @param region - What to wire. The element itself is included.
+ * @param region - The region to wire. The element itself is included.
  * @defaultValue the document
- * @returns What was wired, in document order. Empty if `region` has left the page in the meantime.
+ * @returns The new handles, in document order. Empty if `region` has left the page in the meantime.
  * @throws The errors of `wireWithin`, or the error of a pattern that can't be loaded. The other elements are
- * wired before that.
+ * wired first.
  */
 export async function wirePage(region: ParentNode & Node = document): Promise<Wired[]> {
   const wanted = new Set(markedIn(region).map(nameOf));
@@ -27,7 +27,7 @@ export async function wirePage(region: ParentNode & Node = document): Promise<Wi
   try {
     wireWithin(region);
   } catch {
-    // What could not be loaded is the cause.
+    // The failed import is the cause.
   }
   throw failed.reason;
 }

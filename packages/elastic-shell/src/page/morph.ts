@@ -1,4 +1,4 @@
-// For scripts that morph one page into another: keeps what the library has written and added.
+// For scripts that morph one page into another: keeps what the library has written and created.
 import { isElement, matches } from '../engine/dom.js';
 import { isOurs } from '../engine/made.js';
 import { engineOf } from '../engine/registry.js';
@@ -21,14 +21,15 @@ function keepField(from: Partial<HTMLInputElement>, to: Partial<HTMLInputElement
 }
 
 /**
- * Copies what the library has written on `from` to `to`, so that morphing `from` into `to` leaves it alone: states, generated ids, and custom
- * properties. Writes no `style` attribute, so it works under a strict policy. The field that has focus keeps its text. An element that the
- * library has added isn't replaced: a copy of `to` is inserted before it.
+ * Copies the attributes that the library has written on `from` to `to`, so that morphing `from` into `to`
+ * doesn't change them: states, generated ids, and custom properties. It writes no `style` attribute, so it
+ * works under a strict policy. The focused field keeps its text. An element that the library has created
+ * isn't replaced: a copy of `to` is inserted before it.
  *
  * Call it before a morphing library updates an element.
  *
  * @param from - A node of the page.
- * @param to - The new node. Nodes other than elements are left as they are.
+ * @param to - The new node. Nodes other than elements aren't changed.
  * @returns False if `from` must not be morphed.
  */
 export function keepOurs(from: Node, to: Node): boolean {
@@ -48,5 +49,11 @@ export function keepOurs(from: Node, to: Node): boolean {
   return true;
 }
 
-/** Returns the id of a node, or an empty text if the library has generated it. For morphing libraries that match nodes by id. */
+/**
+ * Returns the id of a node, or an empty text if the library has generated it. For morphing libraries that
+ * match nodes by id.
+ *
+ * @param node The node.
+ * @returns The id.
+ */
 export const authorId = (node: Node): string => (isElement(node) && !isOurs(node, 'id') ? node.id : '');

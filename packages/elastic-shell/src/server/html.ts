@@ -5,8 +5,11 @@ import { flagAttributes } from '../core/outline/outline.js';
 const escapes: Readonly<Record<string, string>> = { '&': '&amp;', '"': '&quot;', '<': '&lt;', '>': '&gt;' };
 
 /**
- * Attributes as they stand in a tag, values escaped: `role="tab" data-key="hull"`. What is null is left out. HTML's syntax of
- * double-quoted attributes.
+ * Returns attributes as text for a start tag, with escaped values: `role="tab" data-key="hull"`. Attributes
+ * that are null are omitted.
+ *
+ * @param attributes The attributes. Later objects override earlier ones.
+ * @returns The text.
  */
 export function html(...attributes: readonly Attributes[]): string {
   const all: Attributes = Object.assign({}, ...attributes);

@@ -1,4 +1,5 @@
-// For whoever makes HTML: the attributes of every part, and the early script as text. No DOM, and nothing of the engine.
+// For servers: the attributes of every part, and the early script as text. It needs neither a DOM nor the
+// engine.
 export { html } from './html.js';
 export { earlyScript, earlyScriptHash } from './early-script.js';
 export {

@@ -1,5 +1,5 @@
-// The parts of a pattern for a server, as attributes: the same outlines that bindings hand out, with what `wireWithin` looks for
-// on the root. No DOM: it runs wherever HTML is made.
+// The parts of a pattern for a server, as attributes: the same outlines that bindings return, with
+// `data-wire` on the root. It needs no DOM.
 import type { Item } from '../core/collection/items.js';
 import type { Attributes } from '../core/contract/contract.js';
 import type { OptionKinds } from '../core/contract/options.js';
@@ -16,10 +16,13 @@ export type PatternName = keyof Outlines;
 
 type GivenOf<Out> = Out extends { single: { root: (given: infer G) => unknown } } ? G : never;
 
-/** A state as a server gives it: sets of keys as any list, or as a text of keys with spaces between them. */
+/** A state as a server sets it: sets of keys are any list, or a text of keys separated by spaces. */
 type Said<T> = T extends ReadonlySet<string> ? Iterable<string> : T;
 
-/** What a server gives for one instance of the pattern with the outline `Out`: its id, its items if it knows them, states and options. */
+/**
+ * The options of one instance of a pattern with the outline `Out`: its id, its known items, states and
+ * options.
+ */
 export type GivenFor<Out> = unknown extends Out
   ? { id: string } & Record<string, unknown>
   : GivenOf<Out> extends Given<infer S, infer O>
@@ -32,19 +35,21 @@ type EachPart<F> = F extends (given: never, ...args: infer A) => Attributes
   ? (...args: A) => Attributes
   : never;
 
-/** The parts of one instance: attributes, or functions of a key or of what a control asks for. */
+/** The parts of one instance: attributes, or functions of a key or a command. */
 export type PartsFor<Out> = unknown extends Out
   ? Readonly<Record<string, Attributes | ((...args: (string | undefined)[]) => Attributes)>>
   : Out extends { single: infer Single; each: infer Each }
     ? { readonly [K in keyof Single]: Attributes } & { readonly [K in keyof Each]: EachPart<Each[K]> }
     : never;
 
-/** What a server gives for one instance of a built-in pattern. */
+/** The options of one instance of a built-in pattern. */
 export type ServerGiven<N extends PatternName> = GivenFor<Outlines[N]>;
 /** The parts of one instance of a built-in pattern. */
 export type ServerParts<N extends PatternName> = PartsFor<Outlines[N]>;
 
-/** What is said on the root for `wireWithin`: the name of the pattern, and all options that a text can say. */
+/**
+ * The attributes for `wireWithin` on the root: the name of the pattern, and all options that a text can set.
+ */
 function wireAttributes(
   name: string,
   kinds: OptionKinds,
@@ -59,7 +64,7 @@ function wireAttributes(
   return said;
 }
 
-/** Finds the description that a name stands for, or throws. */
+/** Returns the description of a name, or throws. */
 function described(pattern: string | Description): Description {
   if (typeof pattern !== 'string') return pattern;
   const known = descriptionOf(pattern);
@@ -70,17 +75,18 @@ function described(pattern: string | Description): Description {
 }
 
 /**
- * Returns the parts of one instance of `pattern` as attributes, for code that writes HTML; `html` makes text of them. The root has
- * what `wireWithin` looks for.
+ * Returns the parts of one instance as attributes, for code that writes HTML. `html` converts them to text.
+ * The root has `data-wire`.
  *
- * @param pattern - The name of a built-in pattern, or what `describePattern` returned.
- * @param given - The `id` of the root, from which all other ids follow, and states and options.
- * @throws TypeError for an unknown pattern, for one without an outline, and without an id.
+ * @param pattern - The name of a built-in pattern, or the result of `describePattern`.
+ * @param given - The `id` of the root, and states and options.
+ * @returns The parts.
+ * @throws TypeError for an unknown pattern, for one without an outline, or without an id.
  */
 export function partsOf<N extends PatternName>(pattern: N, given: ServerGiven<N>): ServerParts<N>;
-/** The parts of one instance of a pattern of your own, from what `describePattern` returned. */
+/** Returns the parts of one instance of a pattern of your own. */
 export function partsOf<Out>(pattern: Description<Out>, given: GivenFor<Out>): PartsFor<Out>;
-/** Either way, the description has the outline and the options. */
+/** In both cases the description has the outline and the options. */
 export function partsOf(
   pattern: string | Description,
   { id, items, ...rest }: { id: string; items?: readonly Item[] } & Record<string, unknown>,
@@ -89,7 +95,7 @@ export function partsOf(
   if (!id) throw new TypeError(`elastic-shell: partsOf needs the id of the root of ${own}`);
   if (!made)
     throw new TypeError(`elastic-shell: ${own} was described without an outline, so it has no parts`);
-  // The pattern's own states and options; only its own outline reads them.
+  // The pattern's own states and options, which only its own outline reads.
   const outline = made as Outline;
   const state: Record<string, unknown> = { ...outline.first };
   for (const [name, first] of Object.entries(outline.first))

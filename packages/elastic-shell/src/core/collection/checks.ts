@@ -1,11 +1,11 @@
-// Checks of a tree: which leaves are checked, and what that makes of the branches around them. Pure. Counts are
-// kept for each set of checks, so that turning a leaf over costs its way to the root, and a branch what it holds.
+// The checks of a tree: the checked leaves, and the states of the branches above them. Pure. Counts are kept
+// for each set, so that toggling a leaf costs its path to the root, and a branch its content.
 import { type Tree, wayTo } from './tree.js';
 
-/** What the box of a node shows. */
+/** The state of a node's checkbox. */
 export type Check = 'true' | 'false' | 'mixed';
 
-/** Leaves under each branch, by its key. */
+/** The leaves in each branch, by its key. */
 type Counts = Map<string, number>;
 
 const totals = new WeakMap<Tree, Counts>();
@@ -23,7 +23,7 @@ const count = (tree: Tree, counts: Counts, key: string, by: number): void => {
     counts.set(at, (counts.get(at) ?? 0) + by);
 };
 
-/** How many leaves each branch has that can be checked. */
+/** The number of checkable leaves in each branch. */
 const totalOf = (tree: Tree): Counts => {
   let counts = totals.get(tree);
   if (!counts) {
@@ -33,7 +33,7 @@ const totalOf = (tree: Tree): Counts => {
   return counts;
 };
 
-/** How many leaves of each branch are in `checked`. */
+/** The number of checked leaves in each branch. */
 const countOf = (tree: Tree, checked: ReadonlySet<string>): Counts => {
   const known = counted.get(checked);
   if (known?.tree === tree) return known.counts;
@@ -43,7 +43,7 @@ const countOf = (tree: Tree, checked: ReadonlySet<string>): Counts => {
   return counts;
 };
 
-/** What a node shows, of the checked leaves under it. A branch without leaves shows its own. */
+/** Returns the state of a node from the checked leaves below it. A branch without leaves has its own. */
 export function checkOf(tree: Tree, checked: ReadonlySet<string>, key: string): Check {
   const all = totalOf(tree).get(key);
   if (!all) return checked.has(key) ? 'true' : 'false';
@@ -62,7 +62,10 @@ const leavesUnder = (tree: Tree, key: string): string[] => {
   return leaves;
 };
 
-/** The checked leaves after a node was turned over: a mixed one becomes checked. The same set when nothing changes. */
+/**
+ * Returns the checked leaves after toggling a node. A mixed node becomes checked. Returns the same set if
+ * nothing changes.
+ */
 export function turnCheck(tree: Tree, checked: ReadonlySet<string>, key: string): ReadonlySet<string> {
   const leaves = leavesUnder(tree, key);
   const on = leaves.some((leaf) => !checked.has(leaf));
@@ -71,7 +74,7 @@ export function turnCheck(tree: Tree, checked: ReadonlySet<string>, key: string)
   const next = new Set(checked);
   const counts = new Map(countOf(tree, checked));
   for (const leaf of turned) next[on ? 'add' : 'delete'](leaf);
-  // Every leaf under the node is checked now, or none is; the branches around it gain or lose as many as were turned.
+  // Every leaf below the node is now checked, or none is. The branches above it are updated by that number.
   const all = totalOf(tree);
   const waiting = [key];
   for (let at = waiting.pop(); at !== undefined; at = waiting.pop()) {

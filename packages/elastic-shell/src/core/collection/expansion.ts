@@ -1,8 +1,8 @@
-// Expansion: which keys are open, as a set. Nothing changed: the same set.
+// Expansion: the expanded keys, as a set. Without a change the same set is returned.
 import { sameKeys } from './selection.js';
 import { touch } from './touched.js';
 
-/** What rules out that several are open, or none. */
+/** The rules about how many may be expanded. */
 export interface ExpansionRules {
   /**
    * Specifies whether opening a section closes the others.
@@ -20,14 +20,14 @@ export interface ExpansionRules {
   keepOne?: boolean;
 }
 
-/** True when closing `key` is ruled out. */
+/** Returns true if `key` may not be collapsed. */
 export const isHeldOpen = (
   expanded: ReadonlySet<string>,
   key: string,
   { keepOne }: ExpansionRules,
 ): boolean => !!keepOne && expanded.size === 1 && expanded.has(key);
 
-/** `expanded` with `key` opened or closed. */
+/** Returns the set with `key` expanded or collapsed. */
 export function expand(
   expanded: ReadonlySet<string>,
   key: string,
@@ -42,7 +42,10 @@ export function expand(
   return touch(next, expanded, [key, ...closing]);
 }
 
-/** `expanded` brought under `rules`: of several open ones the first of `order` stays, of none the first of `order` opens. */
+/**
+ * Applies the rules to a set: if only one may be expanded, the first in `order` stays, and if one must be,
+ * the first in `order` is.
+ */
 export function heed(
   expanded: ReadonlySet<string>,
   order: readonly string[],

@@ -1,6 +1,6 @@
-// Folding of labels for comparing: case and accents taken away, by Intl. Pure.
+// Folding labels for comparison: case and accents are removed, with Intl. Pure.
 
-/** Case and accents taken away. A sigma at the end of a word is a sigma, as it is in the middle of one. */
+/** Removes case and accents. A final sigma becomes a normal sigma. */
 export const foldText = (text: string, locale: string | undefined): string =>
   text
     .toLocaleLowerCase(locale)
@@ -11,10 +11,13 @@ export const foldText = (text: string, locale: string | undefined): string =>
 
 const plain = /^[\0-\x7f]*$/;
 
-/** True where folding leaves every character in its place: only Turkic and Lithuanian lower plain letters in a way of their own. */
+/**
+ * Returns true if folding keeps the position of every character. Only Turkic languages and Lithuanian
+ * lower-case plain letters differently.
+ */
 export const isPlain = (label: string, locale: string | undefined): boolean =>
   plain.test(label) && !/^(tr|az|lt)/.test(locale ?? '');
 
-/** A label folded for comparing: no case, no accents. Takes time in line with its length. */
+/** Folds a label for comparison. The time is proportional to its length. */
 export const foldedLabel = (label: string, locale?: string): string =>
   isPlain(label, locale) ? label.toLowerCase() : foldText(label, locale);

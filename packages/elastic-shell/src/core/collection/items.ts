@@ -1,27 +1,33 @@
-// Items of a collection, as the core sees them: a key, a label, and what keeps one from being reached.
+// Items of a collection in the core: a key, a label, and the properties that make one unreachable.
 
-/** An item of a list, a menu, tabs or sections, as data or as read from markup. */
+/** An item of a list, a menu, tabs or sections, from data or read from markup. */
 export interface Item {
   key: string;
   /**
-   * What is shown and read out, and what type-ahead looks for.
+   * The visible and announced text, which type-ahead searches.
    *
    * @defaultValue the key
    */
   label?: string;
   disabled?: boolean;
-  /** More about it, read out after its label. */
+  /** A description, announced after its label. */
   description?: string;
-  /** The name of the group it stands in. */
+  /** The name of its group. */
   group?: string;
-  /** It can be closed. */
+  /** Whether users can close it. */
   closable?: boolean;
 }
 
-/** Where each list was last found to hold what was looked for: the next look begins there. */
+/** The position of the last match in each list, where the next search begins. */
 const lastFound = new WeakMap<readonly Item[], number>();
 
-/** Where an item stands; -1 when it is not there. Costs the distance from the last item that was looked for in this list. */
+/**
+ * Returns the index of an item. The cost is the distance from the last item that was looked up in this list.
+ *
+ * @param items The items.
+ * @param key The key.
+ * @returns The index, or -1.
+ */
 export function indexOf(items: readonly Item[], key: string | undefined): number {
   const { length } = items;
   if (key === undefined || !length) return -1;
@@ -32,7 +38,7 @@ export function indexOf(items: readonly Item[], key: string | undefined): number
   };
   for (const at of [near, length - 1, 0]) if (items[at]?.key === key) return found(at);
   for (let up = near + 1, down = near - 1; up < length || down >= 0; up++, down--) {
-    // Beyond its ends an array is looked at as an object is, which is some hundred times slower.
+    // Reading an array beyond its ends is some hundred times slower.
     if (up < length && items[up]?.key === key) return found(up);
     if (down >= 0 && items[down]?.key === key) return found(down);
   }
@@ -40,8 +46,12 @@ export function indexOf(items: readonly Item[], key: string | undefined): number
 }
 
 /**
- * The item that keeps the one tab stop: the first of `wanted` that is there, else the first item. One that is disabled
- * only with `reachDisabled`, or where nothing else is left.
+ * Returns the item with the tab stop.
+ *
+ * @param items The items.
+ * @param wanted The preferred keys, best first.
+ * @param reachDisabled Whether it may be disabled.
+ * @returns The first preferred item that is reachable, or the first reachable item.
  */
 export function tabStop(
   items: readonly Item[],
@@ -55,7 +65,13 @@ export function tabStop(
   return (items.find((item) => !item.disabled) ?? (reachDisabled ? items[0] : undefined))?.key;
 }
 
-/** The nearest item that can be reached from where `at` stood, looking after it first. */
+/**
+ * Returns the nearest reachable item after a removed one, or before it.
+ *
+ * @param items The items.
+ * @param at The index of the removed item.
+ * @returns The item, or undefined.
+ */
 export function neighbour(items: readonly Item[], at: number): string | undefined {
   const open = (item: Item): boolean => !item.disabled;
   return (items.slice(Math.max(0, at)).find(open) ?? items.slice(0, Math.max(0, at)).findLast(open))?.key;

@@ -1,25 +1,25 @@
-// Matching of labels: case, accents and locale by Intl, with the range that matched, for marking. Pure.
+// Matching labels: case, accents and locale with Intl, and the matching range for highlighting. Pure.
 import { foldedLabel, foldText, isPlain } from './fold.js';
 
-/** Where in a label what is typed has to stand. */
+/** The position of the typed text in a label. */
 export type MatchMode = 'starts-with' | 'contains';
 
-/** Where in a label the match stands, in its own characters: from, up to but not including to. */
+/** The matching range of a label: from, and up to but excluding to. */
 export interface Range {
   from: number;
   to: number;
 }
 
 /**
- * A label folded for comparing: no case, no accents. `starts[i]` is where in the label the folded character i
- * began, since folding may drop characters (accents) or make several of one (ß).
+ * A folded label. `starts[i]` is the position of the folded character i in the label, because folding can
+ * remove characters (accents) or produce several (ß).
  */
 function fold(label: string, locale: string | undefined): { text: string; starts?: number[] } {
   if (isPlain(label, locale)) return { text: label.toLowerCase() };
   let text = '';
   const starts: number[] = [];
   let at = 0;
-  /** A language has few signs, a label may have many. */
+  /** A language has few characters, but a label may have many. */
   const known = new Map<string, string>();
   for (const sign of label) {
     const folded = known.get(sign) ?? foldText(sign, locale);
@@ -32,7 +32,14 @@ function fold(label: string, locale: string | undefined): { text: string; starts
   return { text, starts };
 }
 
-/** Makes a matcher that folds what is typed once. It answers with the range in a label, or nothing. */
+/**
+ * Creates a function that matches labels.
+ *
+ * @param query The typed text.
+ * @param mode Where the text must be.
+ * @param locale The language, as a BCP 47 tag.
+ * @returns A function that returns the matching range of a label, or undefined.
+ */
 export function matcher(
   query: string,
   mode: MatchMode = 'contains',
@@ -46,7 +53,7 @@ export function matcher(
     if (at < 0) return;
     if (!starts) return { from: at, to: at + wanted.length };
     let to = starts[at + wanted.length] ?? label.length;
-    // What combines with the last sign belongs to it.
+    // Combining characters belong to the character before them.
     const rest = /\p{M}*/uy;
     rest.lastIndex = to;
     to += rest.exec(label)?.[0].length ?? 0;

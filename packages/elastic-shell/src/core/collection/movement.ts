@@ -1,37 +1,41 @@
-// Movement: from one item of a collection to another, by intent. Pure; knows no keys and no directions of text.
+// Movement from one item of a collection to another, by intent. Pure. It knows no keys and no writing
+// directions.
 import { indexOf, type Item } from './items.js';
 
-/** `next` and `previous` go along the items, `up` and `down` by a row of a grid, the last two by what is in view. */
+/**
+ * `next` and `previous` move along the items, `up` and `down` by a row of a grid, and the last two by a
+ * screenful.
+ */
 export type Move = 'next' | 'previous' | 'first' | 'last' | 'up' | 'down' | 'page-next' | 'page-previous';
 
-/** How moves go. */
+/** The rules of movement. */
 export interface MoveRules {
   /**
-   * From the last goes on to the first, and back.
+   * Whether the last item is followed by the first.
    *
    * @defaultValue true
    */
   wrap?: boolean;
   /**
-   * Disabled items can be reached.
+   * Whether disabled items are reachable.
    *
    * @defaultValue false
    */
   reachDisabled?: boolean;
   /**
-   * Keys pass over disabled items, also over those that may have the tab stop after a press.
+   * Whether keys skip disabled items, even if such an item can have the tab stop after a click.
    *
    * @defaultValue false
    */
   passDisabled?: boolean;
   /**
-   * Items a row, for `up` and `down`.
+   * The number of items in a row, for `up` and `down`.
    *
    * @defaultValue 1
    */
   columns?: number;
   /**
-   * Items in view, for the moves by a page.
+   * The number of visible items, for moves by a screenful.
    *
    * @defaultValue 10
    */
@@ -49,15 +53,20 @@ const moves: ReadonlySet<string> = new Set<Move>([
   'page-previous',
 ]);
 
-/** True for an intent that is a move. */
+/** Returns true for an intent that is a move. */
 export const isMove = (intent: string): intent is Move => moves.has(intent);
 
-/** True for a move by what is in view. */
+/** Returns true for a move by a screenful. */
 export const isByPage = (to: Move): boolean => to === 'page-next' || to === 'page-previous';
 
 /**
- * The key that `intent` leads to from `from`; `from` itself when nothing else can be reached or
- * `intent` is no movement. From nowhere, forward begins at the first and back at the last.
+ * Returns the key that a move leads to.
+ *
+ * @param items The items.
+ * @param from The key to move from, or undefined.
+ * @param intent The move.
+ * @returns The key, or `from` if no other item is reachable or `intent` isn't a move. From undefined, a move
+ * forward leads to the first item, and a move back to the last.
  */
 export function move(
   items: readonly Item[],
@@ -73,7 +82,7 @@ export function move(
   const start = indexOf(items, from);
   if (intent === 'page-next' || intent === 'page-previous') {
     const far = intent === 'page-next' ? Math.min(length - 1, start + page) : Math.max(0, start - page);
-    // Where the page ends on what cannot be reached, the last before it that can.
+    // If the last item of the screenful isn't reachable, the last reachable one before it is used.
     for (let at = far; at !== start; at += at > start ? -1 : 1) {
       const item = items[at];
       if (item && reach(item)) return item.key;
@@ -82,7 +91,7 @@ export function move(
   }
   const step = { next: 1, previous: -1, down: columns, up: -columns }[intent];
   let at = start < 0 ? (step > 0 ? -1 : length) : start;
-  // Within a grid a step that leaves the rows stays where it is: only the line of items wraps.
+  // In a grid, a step beyond the rows stays. Only the sequence of items wraps.
   const turns = wrap && Math.abs(step) === 1;
   for (let tried = 0; tried < length; tried++) {
     at += step;

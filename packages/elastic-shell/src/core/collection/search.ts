@@ -1,8 +1,6 @@
-// Search: which items of a list fit what is typed, for lists of any length. Pure: the caller says when it has looked enough
-// for now, and goes on later.
-//
-// Labels are folded once for each list, when they are first looked at or while nothing else is to do. A query that goes
-// on another looks only at what that one left.
+// Search: the items of a list that match a text, for lists of any length. Pure: the caller decides when to
+// pause and continue.  Labels are folded once for each list, when they are first needed or during idle time.
+// A query that extends another only searches its results.
 import type { Item } from './items.js';
 import { foldedLabel } from './fold.js';
 import type { MatchMode } from './match.js';
@@ -10,7 +8,7 @@ import type { MatchMode } from './match.js';
 /** The folded labels of a list, for one language. */
 interface Labels {
   texts: (string | undefined)[];
-  /** How many from the first on have been made ahead. */
+  /** The number of labels prepared so far. */
   ready: number;
 }
 
@@ -23,16 +21,16 @@ const labelsOf = (items: readonly Item[], locale: string | undefined): Labels =>
   return labels;
 };
 
-/** The label of the item at a place of `items`, folded for comparing; made once. */
+/** Returns the folded label of the item at an index, and stores it. */
 export function foldedLabels(items: readonly Item[], locale?: string): (at: number) => string {
   const { texts } = labelsOf(items, locale);
   return (at) => (texts[at] ??= foldedLabel(items[at]?.label ?? '', locale));
 }
 
-/** How many are looked at before it is asked whether that is enough for now. */
+/** The number of labels between two questions whether to pause. */
 const stretch = 256;
 
-/** Makes labels ahead until `isEnough` says so; true when all are made. */
+/** Prepares labels until `isEnough` returns true. Returns true when all are prepared. */
 export function prepareLabels(
   items: readonly Item[],
   locale: string | undefined,
@@ -47,25 +45,28 @@ export function prepareLabels(
   return true;
 }
 
-/** How a query finds an item: by where it stands in the label, or as a function says. */
+/** How a query matches an item: by its position in the label, or by a function. */
 export type Match<I extends Item> = MatchMode | ((label: string, query: string, item: I) => unknown);
 
-/** A search over one list. */
+/** A search in one list. */
 export interface Search<I extends Item> {
   readonly items: readonly I[];
   readonly query: string;
   readonly match: Match<I>;
-  /** The places of what has been found so far, in order. */
+  /** The indexes of the results so far, in order. */
   readonly places: readonly number[];
-  /** The items found so far. */
+  /** The results so far. */
   found(): I[];
-  /** All has been looked at. */
+  /** The search is complete. */
   readonly isDone: boolean;
-  /** Looks on, until `isEnough` says so; true when all has been looked at. Default: looks at all. */
+  /**
+   * Continues the search until `isEnough` returns true, or to the end if it is omitted. Returns true when it
+   * is complete.
+   */
   go(isEnough?: () => boolean): boolean;
 }
 
-/** What fits, by its place. */
+/** Returns the matching indexes. */
 function fitting<I extends Item>(
   items: readonly I[],
   query: string,
@@ -84,7 +85,7 @@ function fitting<I extends Item>(
     : (at) => labelAt(at).includes(wanted);
 }
 
-/** Whether all that `query` finds is among what `before` has found. */
+/** Returns whether all results of `query` are among those of `before`. */
 const narrows = <I extends Item>(
   items: readonly I[],
   query: string,
@@ -97,7 +98,7 @@ const narrows = <I extends Item>(
   query.startsWith(before.query) &&
   before.isDone;
 
-/** Begins a search of `items`; `before` is an earlier one, whose findings are used where this one can only find fewer. */
+/** Starts a search. The results of the earlier search `before` are used if this one can only find fewer. */
 export function searchIn<I extends Item>(
   items: readonly I[],
   query: string,
@@ -120,7 +121,7 @@ export function searchIn<I extends Item>(
     },
     found: () => places.flatMap((at) => items[at] ?? []),
     go(isEnough) {
-      // Whoever has enough already still gets one stretch further.
+      // Even if it should pause at once, one more portion is searched.
       for (let looked = 0; next < count; looked++, next++) {
         if (looked && looked % stretch === 0 && isEnough?.()) return false;
         const at = among?.[next] ?? next;

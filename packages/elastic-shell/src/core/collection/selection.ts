@@ -1,48 +1,65 @@
-// Selection: which keys are chosen, none, one or several, with ranges. Nothing changed: the same set.
+// Selection: the selected keys, none, one or several, with ranges. Without a change the same set is returned.
 import { indexOf, type Item } from './items.js';
 import { touchedKeys } from './touched.js';
 
-/** What is selected: a key or nothing; where several may be, a set of keys. */
+/** A selection: a key or undefined or, if several may be selected, a set of keys. */
 export type Chosen = string | undefined | ReadonlySet<string>;
 
 const none: ReadonlySet<string> = new Set();
 
-/** The keys that are selected, as a set. */
+/**
+ * Returns the selected keys as a set.
+ *
+ * @param chosen The selection.
+ * @returns The keys.
+ */
 export const keysOf = (chosen: Chosen): ReadonlySet<string> =>
   typeof chosen === 'string' ? new Set([chosen]) : (chosen ?? none);
 
-/** Keys as they may be given: a list of them, or a text with spaces between. */
+/** Keys as options accept them: a list, or a text of keys separated by spaces. */
 export const keysIn = (given: Iterable<string>): string[] =>
   typeof given === 'string' ? given.split(/\s+/).filter(Boolean) : [...given];
 
-/** Whether an item is selected. */
+/**
+ * Returns whether an item is selected.
+ *
+ * @param chosen The selection.
+ * @param key The key.
+ * @returns True if it is selected.
+ */
 export const holds = (chosen: Chosen, key: string): boolean =>
   typeof chosen === 'object' ? chosen.has(key) : chosen === key;
 
-/** `keys` as a selection of one or of several is told. */
+/**
+ * Converts keys to a selection of one or several.
+ *
+ * @param keys The keys.
+ * @param multiple Whether several may be selected.
+ * @returns The selection.
+ */
 export const chosenOf = (keys: ReadonlySet<string>, multiple: boolean): Chosen =>
   multiple ? keys : [...keys][0];
 
-/** What is selected, typed by whether several may be. */
+/** A selection, typed by whether several may be selected. */
 export type Selected<Multiple extends boolean> = Multiple extends true
   ? ReadonlySet<string>
   : string | undefined;
 
-/** The keys that are in one of two selections only. */
+/** Returns the keys that are in only one of two selections. */
 export const touchedChosen = (before: Chosen, after: Chosen): readonly string[] =>
   before === after ? [] : touchedKeys(keysOf(before), keysOf(after));
 
-/** How many may be selected. */
+/** Whether several may be selected. */
 export type SelectionMode = 'none' | 'single' | 'multiple';
 
-/** What is selected, and where a range begins. */
+/** The selection, and the start of a range. */
 export interface Selection {
   keys: ReadonlySet<string>;
-  /** Where a range begins. */
+  /** The key at the start of the range. */
   anchor?: string | undefined;
 }
 
-/** True when both hold the same keys. */
+/** Returns true if both sets contain the same keys. */
 export function sameKeys(one: ReadonlySet<string>, other: ReadonlySet<string>): boolean {
   if (one.size !== other.size) return false;
   for (const key of one) if (!other.has(key)) return false;
@@ -60,7 +77,7 @@ const canSelect = (items: readonly Item[], key: string): boolean => {
   return !!item && !item.disabled;
 };
 
-/** `key` alone. */
+/** Selects only `key`. */
 export const selectOnly = (
   selection: Selection,
   items: readonly Item[],
@@ -68,7 +85,7 @@ export const selectOnly = (
   mode: SelectionMode,
 ): Selection => (mode === 'none' || !canSelect(items, key) ? selection : become(selection, [key], key));
 
-/** `key` in or out; in a single selection out of the others. */
+/** Toggles `key`. In a single selection, the others are deselected. */
 export function selectToggle(
   selection: Selection,
   items: readonly Item[],
@@ -85,7 +102,10 @@ export function selectToggle(
   return become(selection, mode === 'single' ? [key] : [...selection.keys, key], key);
 }
 
-/** From the anchor to `key`, those that can be selected; without an anchor `key` alone. Single: `key` alone. */
+/**
+ * Selects the selectable keys from the start of the range to `key`, or only `key` without a range or in a
+ * single selection.
+ */
 export function selectRange(
   selection: Selection,
   items: readonly Item[],
@@ -103,7 +123,7 @@ export function selectRange(
   );
 }
 
-/** All that can be selected. */
+/** Selects all selectable keys. */
 export const selectAll = (selection: Selection, items: readonly Item[], mode: SelectionMode): Selection =>
   mode === 'multiple'
     ? become(

@@ -1,18 +1,31 @@
-// Which keys differ between two sets. A step that makes a set of another notes what it turned over, so that a
-// change of one among thousands is found without comparing them.
+// The keys that differ between two sets. A step that derives a set from another records the toggled keys, so
+// that one change among thousands is found without comparing them.
 
 type Keys = ReadonlySet<string>;
 
-/** The set is held weakly: a history of sets would otherwise stay as long as its last one. */
+/** The previous set is held weakly: otherwise the last set would keep the whole history alive. */
 const turned = new WeakMap<Keys, { from: WeakRef<Keys>; keys: readonly string[] }>();
 
-/** Notes that `next` is `from` with `keys` turned over; answers `next`. */
+/**
+ * Records that a set was derived from another.
+ *
+ * @param next The new set.
+ * @param from The previous set.
+ * @param keys The toggled keys.
+ * @returns `next`.
+ */
 export function touch<S extends Keys>(next: S, from: Keys, keys: readonly string[]): S {
   turned.set(next, { from: new WeakRef(from), keys });
   return next;
 }
 
-/** The keys that are in one of the two sets only. */
+/**
+ * Returns the keys that are in only one of two sets.
+ *
+ * @param before One set.
+ * @param after The other set.
+ * @returns The keys.
+ */
 export function touchedKeys(before: Keys, after: Keys): readonly string[] {
   if (before === after) return [];
   const note = turned.get(after);
@@ -20,6 +33,6 @@ export function touchedKeys(before: Keys, after: Keys): readonly string[] {
   return [...[...before].filter((key) => !after.has(key)), ...[...after].filter((key) => !before.has(key))];
 }
 
-/** The keys that are there, of several that may not be. */
+/** Returns the defined ones of several keys. */
 export const given = (...keys: readonly (string | undefined)[]): string[] =>
   keys.filter((key) => key !== undefined);

@@ -1,14 +1,14 @@
-// The tree model: nodes by key, the rows that show, and checks carried up and down. Opening a branch costs what
-// the branch holds, not what the tree does. Pure: each act answers with a new model that shares what stayed.
+// The tree model: nodes by key, the visible rows, and checks in both directions. Expanding a branch costs the
+// size of the branch, not of the tree. Pure: each function returns a new model that shares unchanged parts.
 import { indexOf, type Item } from './items.js';
 
 /** A row of a tree, as data. */
 export interface TreeNode extends Item {
-  /** Children that are known; undefined for a leaf, `lazy` for a branch that has yet to be asked for. */
+  /** The children: undefined for a leaf, `lazy` for a branch that isn't loaded. */
   children?: readonly TreeNode[] | 'lazy';
 }
 
-/** What is known of a node's place; positions count from 1. */
+/** A node and its place. Positions count from 1. */
 export interface Placed {
   node: TreeNode;
   parent: string | undefined;
@@ -17,20 +17,22 @@ export interface Placed {
   size: number;
 }
 
-/** A tree: its first level, and every node that is known. */
+/** A tree: its first level, and all known nodes. */
 export interface Tree {
   roots: readonly TreeNode[];
   /** Every known node by key. */
   nodes: ReadonlyMap<string, Placed>;
 }
 
-/** A node with children, or one that may have some. */
+/** Returns whether a node has children, or may have some. */
 export const isBranch = ({ children }: TreeNode): boolean => children === 'lazy' || !!children?.length;
 
 const childrenOf = (node: TreeNode): readonly TreeNode[] =>
   node.children === 'lazy' ? [] : (node.children ?? []);
 
-/** A node has a key, and if it has a label that is a text; data need not keep to its type. */
+/**
+ * Checks that a node has a key and, if it has a label, that both are texts: data may differ from its type.
+ */
 function checkNode(node: TreeNode | null | undefined, which: string): void {
   const must = (what: string, got: unknown): never => {
     throw new TypeError(
@@ -63,14 +65,17 @@ const place = (
   }
 };
 
-/** Makes the model. Throws a TypeError when a key stands in it twice, which a cycle does too. */
+/** Creates the model. Throws a TypeError for a duplicate key, and so for a cycle. */
 export function treeOf(roots: readonly TreeNode[]): Tree {
   const nodes = new Map<string, Placed>();
   place(nodes, roots, undefined, 1);
   return { roots, nodes };
 }
 
-/** The model with the children of a lazy branch. The same model when the branch is not there or not lazy. */
+/**
+ * Returns the model with the children of a lazy branch, or the same model if the branch is missing or not
+ * lazy.
+ */
 export function withChildren(tree: Tree, key: string, children: readonly TreeNode[]): Tree {
   const placed = tree.nodes.get(key);
   if (placed?.node.children !== 'lazy') return tree;
@@ -81,7 +86,7 @@ export function withChildren(tree: Tree, key: string, children: readonly TreeNod
   return { roots: tree.roots.map((root) => (root.key === key ? node : root)), nodes };
 }
 
-/** The model with a branch that has yet to be asked for its children again. */
+/** Returns the model with a branch that is lazy again. */
 export function withoutChildren(tree: Tree, key: string): Tree {
   const placed = tree.nodes.get(key);
   if (!placed || !isBranch(placed.node) || placed.node.children === 'lazy') return tree;
@@ -96,11 +101,11 @@ export function withoutChildren(tree: Tree, key: string): Tree {
   return { roots: tree.roots.map((root) => (root.key === key ? node : root)), nodes };
 }
 
-/** The children of a node as the model knows them now. */
+/** Returns the known children of a node. */
 const known = (tree: Tree, node: TreeNode): readonly TreeNode[] =>
   childrenOf(tree.nodes.get(node.key)?.node ?? node);
 
-/** What is under `siblings` and shows while `expanded` is open, in order. */
+/** Returns the visible rows below `siblings`, in order, for a set of expanded keys. */
 function showing(tree: Tree, siblings: readonly TreeNode[], expanded: ReadonlySet<string>): TreeNode[] {
   const rows: TreeNode[] = [];
   const waiting = [...siblings].reverse();
@@ -113,14 +118,14 @@ function showing(tree: Tree, siblings: readonly TreeNode[], expanded: ReadonlySe
   return rows;
 }
 
-/** The rows that show, in order. */
+/** Returns the visible rows, in order. */
 export const visibleRows = (tree: Tree, expanded: ReadonlySet<string>): readonly TreeNode[] =>
   showing(tree, tree.roots, expanded);
 
 const levelOf = (tree: Tree, row: TreeNode | undefined): number =>
   (row && tree.nodes.get(row.key)?.level) ?? 0;
 
-/** `rows` after `key` was opened (`expanded` holds it) or closed. Costs what the branch shows. */
+/** Returns `rows` after `key` was expanded or collapsed. The cost is the number of rows in the branch. */
 export function turnRow(
   tree: Tree,
   rows: readonly TreeNode[],
@@ -136,7 +141,7 @@ export function turnRow(
   return [...rows.slice(0, at + 1), ...under, ...rows.slice(end)];
 }
 
-/** The keys of the branches around a node, from the root. */
+/** Returns the keys of the branches above a node, from the root. */
 export function wayTo(tree: Tree, key: string): string[] {
   const way: string[] = [];
   for (let at = tree.nodes.get(key)?.parent; at !== undefined; at = tree.nodes.get(at)?.parent)
@@ -146,14 +151,14 @@ export function wayTo(tree: Tree, key: string): string[] {
 
 const lists = new WeakMap<Tree, readonly TreeNode[]>();
 
-/** Every known node of a tree in one list; the same list each time. */
+/** Returns all known nodes of a tree in one array, which is the same array each time. */
 export function nodesOf(tree: Tree): readonly TreeNode[] {
   const list = lists.get(tree) ?? [...tree.nodes.values()].map(({ node }) => node);
   lists.set(tree, list);
   return list;
 }
 
-/** What a filter has found, and everything around it. */
+/** The matches of a filter, and the branches above them. */
 export function filtered(tree: Tree, found: Iterable<TreeNode>): ReadonlySet<string> {
   const kept = new Set<string>();
   for (const { key } of found)
@@ -162,7 +167,7 @@ export function filtered(tree: Tree, found: Iterable<TreeNode>): ReadonlySet<str
   return kept;
 }
 
-/** The nodes of `kept` and nothing else, as a tree of their own. */
+/** Returns the nodes of `kept` as a tree. */
 export function pruned(tree: Tree, kept: ReadonlySet<string>): Tree {
   const keep = (nodes: readonly TreeNode[]): TreeNode[] =>
     nodes

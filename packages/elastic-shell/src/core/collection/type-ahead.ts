@@ -1,30 +1,30 @@
-// Type-ahead: letters typed one after the other find an item. The clock is the caller's.
+// Type-ahead: typed letters find an item. The caller provides the time.
 import { indexOf, type Item } from './items.js';
 import { foldedLabel } from './fold.js';
 import { foldedLabels } from './search.js';
 
-/** Milliseconds after which the next letter begins a new word. */
+/** Milliseconds after which the next letter starts a new word. */
 export const pause = 500;
 
 /** A word that is being typed. */
 export interface TypeAhead {
-  /** What has been typed in one go. */
+  /** The letters typed so far. */
   typed: string;
-  /** When the last letter came, in milliseconds. */
+  /** The time of the last letter, in milliseconds. */
   at: number;
 }
 
 /** No word yet. */
 export const typedNothing: TypeAhead = { typed: '', at: -Infinity };
 
-/** True for a key that is one letter, digit or sign; Space only within a word. */
+/** Returns true for a key that is one letter, digit or sign. Space counts only within a word. */
 export const isLetter = (key: string, state: TypeAhead, now: number): boolean =>
   [...key].length === 1 && (key !== ' ' || (!!state.typed && now - state.at < pause));
 
 /**
- * The state after `letter` at `now`, and the key of the item it leads to from `current`: the next whose label
- * begins with what was typed, looking at the current one first when a word goes on. One letter again and
- * again goes through all that begin with it.
+ * Returns the state after `letter` at the time `now`, and the key that it leads to from `current`: the next
+ * item whose label begins with the typed letters, starting with the current one within a word. Repeating one
+ * letter moves through all items that begin with it.
  */
 export function typeAhead(
   state: TypeAhead,
@@ -48,7 +48,8 @@ export function typeAhead(
   };
   const here = indexOf(items, current);
   const next = { typed, at: now };
-  // "aa" may begin a word (Aachen); no word begins with "aaa". Where none begins so, each a means the next item with a.
+  // "aa" may begin a word (Aachen), but "aaa" never does. If no item begins with the letters, each "a" moves
+  // to the next item with "a".
   const key = goesOn && !cycles ? find(typed, Math.max(0, here)) : find(letter, here + 1);
   const word = cycles && typed.length === 2 * letter.length ? find(typed, Math.max(0, here)) : undefined;
   return { state: next, key: word ?? key };

@@ -1,20 +1,23 @@
-// Windowing: which rows of many to show for a scroll position. Rows of one height, or of measured heights. Pure.
+// Windowing: the rows to render for a scroll position, with one height or measured heights. Pure.
 
-/** The heights of many rows: where each begins, and which is at a height. */
+/** The heights of many rows: where each begins, and which is at a position. */
 export interface Heights {
-  /** Rows, all in all. */
+  /** The number of rows. */
   readonly count: number;
-  /** Pixels of all rows together. */
+  /** The height of all rows, in pixels. */
   readonly total: number;
-  /** Where a row begins, in pixels. */
+  /** Returns where a row begins, in pixels. */
   top(row: number): number;
-  /** The row at a height; the last one below all. */
+  /** Returns the row at a position, or the last one below all. */
   at(pixels: number): number;
-  /** Notes the measured height of a row; true when that moves the rows below it. */
+  /** Stores the measured height of a row. Returns true if that moves the rows below it. */
   measure(row: number, height: number): boolean;
 }
 
-/** Heights of `count` rows, each `usual` pixels until it is measured. Sums are kept in a tree (Fenwick): a measure costs log n. */
+/**
+ * Creates the heights of `count` rows, each `usual` pixels until it is measured. Sums are in a Fenwick tree,
+ * so an update costs log n.
+ */
 export function heights(count: number, usual: number): Heights {
   const own = new Map<number, number>();
   const sums = new Map<number, number>();
@@ -52,14 +55,17 @@ export function heights(count: number, usual: number): Heights {
   };
 }
 
-/** A run of rows. */
+/** A range of rows. */
 export interface Shown {
-  /** The first row to show, and the one after the last. */
+  /** The first row to render, and the one after the last. */
   from: number;
   to: number;
 }
 
-/** The rows in view from `scrollTop` on for `height` pixels, and `overscan` more on each side. Default: 4. */
+/**
+ * Returns the rows that are visible at `scrollTop` in `height` pixels, with `overscan` more on each side
+ * (default: 4).
+ */
 export function rowsShown(rows: Heights, scrollTop: number, height: number, overscan = 4): Shown {
   if (!rows.count) return { from: 0, to: 0 };
   const first = rows.at(Math.max(0, scrollTop));
@@ -67,7 +73,7 @@ export function rowsShown(rows: Heights, scrollTop: number, height: number, over
   return { from: Math.max(0, first - overscan), to: Math.min(rows.count, last + 1 + overscan) };
 }
 
-/** The scroll position that brings `row` into view with the least movement. */
+/** Returns the scroll position that makes `row` visible with the least movement. */
 export function scrollFor(rows: Heights, row: number, scrollTop: number, height: number): number {
   const top = rows.top(row);
   const bottom = rows.top(row + 1);

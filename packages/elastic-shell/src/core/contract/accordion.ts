@@ -1,16 +1,16 @@
-// The accordion: headings whose buttons show and hide the panel under each.
+// The accordion: headings with buttons that show and hide the panel below each.
 import { expand, type ExpansionRules, heed, isHeldOpen } from '../collection/expansion.js';
 import { touchedKeys } from '../collection/touched.js';
 import type { ContractWithoutRead, ItemsView, KeyActs } from './contract.js';
 import { stepExpansion, type ExpandIntent, expandCommands } from './expanding.js';
 import { accordionOptionKinds } from './option-kinds.js';
 
-/** What a program calls on it, by name. */
+/** The names of its methods. */
 export const accordionMethods = ['expand', 'collapse'] as const;
 
-/** Its parts, as its notes name them. */
+/** Its parts, as in its notes. */
 export type AccordionPart = 'root' | 'item' | 'panel' | 'opener';
-/** What can be asked of it; `found`: find-in-page has found something in a closed section. */
+/** Its intents. `found`: find-in-page has found text in a closed section. */
 export type AccordionIntent = ExpandIntent | 'toggle' | 'found';
 
 /** The states of an accordion. */
@@ -19,7 +19,7 @@ export interface AccordionState {
   expanded: ReadonlySet<string>;
 }
 
-/** The options that its contract knows. */
+/** The options that its contract reads. */
 export interface AccordionChoices extends ExpansionRules {
   /**
    * Specifies whether the arrow keys, Home and End move between the headers.
@@ -38,7 +38,9 @@ export interface AccordionChoices extends ExpansionRules {
   elastic?: 'block' | 'inline' | 'none';
 }
 
-/** Up to this many panels are landmarks (role region): among more of them nobody finds the way. */
+/**
+ * With more panels than this, panels aren't landmarks (role region), because too many landmarks are useless.
+ */
 const mostRegions = 6;
 
 const arrowKeys: KeyActs<AccordionIntent> = {
@@ -48,18 +50,21 @@ const arrowKeys: KeyActs<AccordionIntent> = {
   End: { to: 'last' },
 };
 
-/** What keys do on a header, beside what the browser does. */
+/** The keys of a header, in addition to those of the browser. */
 export const accordionKeys = ({ arrows }: AccordionChoices): KeyActs<AccordionIntent> =>
   arrows ? arrowKeys : {};
 
-/** Commands, step and semantics of an accordion. Which sections are open at first the pattern reads. */
+/** The commands, step and semantics of an accordion. The pattern reads which sections are initially open. */
 export const accordion: ContractWithoutRead<AccordionState, AccordionChoices, AccordionIntent> = {
   name: 'accordion',
   fixed: ['elastic'],
   options: accordionOptionKinds,
   commands: expandCommands,
   attributeStates: { hidden: 'expanded', open: 'expanded' },
-  /** However it comes, no more are open than may be: an owner's set is no exception. What was opened last stays. */
+  /**
+   * Never more sections are open than the options allow, even in a controlled set. The one opened last stays
+   * open.
+   */
   correct(state, { items, options }, before) {
     const { expanded } = state;
     const { exclusive, keepOne } = options;
@@ -82,7 +87,7 @@ export const accordion: ContractWithoutRead<AccordionState, AccordionChoices, Ac
   },
   touches({ expanded: before }, { expanded: after }, { options }) {
     const keys = touchedKeys(before, after);
-    // The last open section is held open: whether it is may change without its own state.
+    // Whether the last open section is kept open may change without a change of state.
     return options.keepOne ? [...keys, ...lone(before), ...lone(after)] : keys;
   },
   semantics: {
@@ -95,7 +100,7 @@ export const accordion: ContractWithoutRead<AccordionState, AccordionChoices, Ac
       if (native) return { open: expanded.has(key) ? '' : null };
       return {
         hidden: expanded.has(key) ? null : 'until-found',
-        // Without a role it may have no name.
+        // An element without a role can't have a name.
         ...(items.length <= mostRegions && { role: 'region', 'aria-labelledby': labelledBy ?? null }),
       };
     },

@@ -1,26 +1,26 @@
-// The carousel: slides side by side, of which one or several are in view.
+// The carousel: slides side by side, of which one or several are visible.
 import { indexOf } from '../collection/items.js';
 import { isMove, type Move, move } from '../collection/movement.js';
 import type { ContractWithoutRead, View } from './contract.js';
 import { carouselOptionKinds } from './option-kinds.js';
 
-/** What a program calls on it, by name. */
+/** The names of its methods. */
 export const carouselMethods = ['select', 'next', 'previous'] as const;
 
-/** Its parts, as its notes name them. */
+/** Its parts, as in its notes. */
 export type CarouselPart = 'root' | 'slide' | 'opener';
-/** What can be asked of it: a move, to go to a slide, to start or stop rotating. */
+/** Its intents: to move, to select a slide, to start or stop the rotation. */
 export type CarouselIntent = Move | 'select' | 'rotate';
 
 /** The states of a carousel. */
 export interface CarouselState {
-  /** The key of the first slide in view. */
+  /** The key of the first visible slide. */
   selected: string | undefined;
-  /** The slides turn by themselves; hover, focus and a hidden page only pause them. */
+  /** Whether the slides rotate. Hover, focus and a hidden page only pause them. */
   rotating: boolean;
 }
 
-/** The options that its contract knows. */
+/** The options that its contract reads. */
 export interface CarouselChoices {
   /**
    * Sets how long each slide is shown during rotation, in milliseconds.
@@ -38,14 +38,14 @@ export interface CarouselChoices {
   wrap?: boolean;
 }
 
-/** Whether a control that moves has nowhere to go. */
+/** Returns whether a control that moves has no further slide. */
 const isAtEnd = (selected: string | undefined, intent: string | undefined, { items }: View): boolean => {
   const isForward = intent === 'next' || intent === 'last';
   const isBack = intent === 'previous' || intent === 'first';
   return (isForward || isBack) && selected === items.at(isForward ? -1 : 0)?.key;
 };
 
-/** Commands, step and semantics of a carousel. */
+/** The commands, step and semantics of a carousel. */
 export const carousel: ContractWithoutRead<CarouselState, CarouselChoices, CarouselIntent> = {
   name: 'carousel',
   fixed: ['interval'],

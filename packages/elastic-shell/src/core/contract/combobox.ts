@@ -1,4 +1,5 @@
-// The combobox: a field and a list to choose from; select-only, with text that filters, of one or of several.
+// The combobox: a field and a list of options, with or without a text field, for one or several selected
+// options.
 import { indexOf } from '../collection/items.js';
 import { type Move, move } from '../collection/movement.js';
 import { chosenOf, holds, keysOf, touchedChosen } from '../collection/selection.js';
@@ -8,28 +9,31 @@ import { isOpenIntent, type Openable, type OpenIntent, stepOpenable } from './op
 import { comboboxOptionKinds } from './option-kinds.js';
 import { goBy, type Selecting } from './selecting.js';
 
-/** What a program calls on it, by name. */
+/** The names of its methods. */
 export const comboboxMethods = ['show', 'close', 'toggle', 'select', 'deselect', 'clear'] as const;
 
-/** Its parts, as its notes name them. */
+/** Its parts, as in its notes. */
 export type ComboboxPart =
   'root' | 'field' | 'list' | 'item' | 'popup' | 'tokens' | 'value' | 'status' | 'opener';
 
-/** `open-first` and `open-last` also say where to begin; `pick` is a choice by hand, `select` one from afar. */
+/**
+ * Its intents. `open-first` and `open-last` also specify the current option. `pick` is a selection by the
+ * user, and `select` one by code or a command.
+ */
 export type ComboboxIntent =
   OpenIntent | 'open-first' | 'open-last' | 'pick' | 'go' | 'select' | 'deselect' | 'clear' | ComboboxKey;
-/** Keys of which the pattern makes more than a state: Enter, Escape, and Tab. */
+/** Keys that the pattern handles itself: Enter, Escape and Tab. */
 export type ComboboxKey = 'enter' | 'escape' | 'leave';
 
 /** The states of a combobox. */
 export interface ComboboxState extends Openable, Selecting {
-  /** What is searched for; empty while nothing is typed. */
+  /** The search text, which is empty while nothing is typed. */
   query: string;
-  /** What the field says while it is closed: the label of what is selected, or free text. */
+  /** The text of the field while it is closed: the label of the selected option, or free text. */
   text: string;
 }
 
-/** The options that its contract knows. */
+/** The options that its contract reads. */
 export interface ComboboxChoices {
   /**
    * Specifies whether several options can be selected. They are shown as tokens, and the list stays open.
@@ -83,7 +87,7 @@ const openKeys: KeyActs<ComboboxIntent> = {
   'Shift+Tab': 'leave',
 };
 
-/** What the keys mean, while it is open or closed, with text to type into or without. */
+/** The keys, for an open or closed list, with or without a text field. */
 export function comboboxKeys(open: boolean, hasText: boolean): KeyActs<ComboboxIntent> {
   if (!open)
     return {
@@ -93,13 +97,13 @@ export function comboboxKeys(open: boolean, hasText: boolean): KeyActs<ComboboxI
   return { ...openKeys, ...(!hasText && { ...goBy({ Home: 'first', End: 'last' }), Space: 'enter' }) };
 }
 
-/** What a combobox reads of the page. */
+/** The values that a combobox reads from the page. */
 export interface ComboboxView extends ItemsView<ComboboxChoices> {
-  /** What an option is called, whether it shows or not. */
+  /** Returns the label of an option, visible or not. */
   readonly labelOf?: (key: string) => string;
 }
 
-/** What closing leaves: no search, and text that tells the truth. */
+/** The state after closing: no search text, and the text of the selection. */
 export function afterClosing(typed: string | undefined, view: ComboboxView): Partial<ComboboxState> {
   const { freeText, multiple } = view.options;
   const rest = { query: '', current: undefined };
@@ -111,7 +115,7 @@ export function afterClosing(typed: string | undefined, view: ComboboxView): Par
 const isFull = ({ selected }: ComboboxState, { limit = Infinity }: ComboboxChoices): boolean =>
   keysOf(selected).size >= limit;
 
-/** A choice by hand: of one it closes the list, of several it turns the option over. */
+/** A selection by the user: a single one closes the list, and with several it toggles the option. */
 function pick(state: ComboboxState, key: string, view: ComboboxView): ComboboxState {
   if (!view.options.multiple) return { ...selectOne(state, key, view), open: false };
   const keys = new Set(keysOf(state.selected));
@@ -128,7 +132,7 @@ const selectOne = (state: ComboboxState, key: string, { labelOf }: ComboboxView)
   text: labelOf?.(key) ?? key,
 });
 
-/** A choice from afar: the option is in, whatever it was; the list stays as it is. */
+/** A selection by code: the option is selected in any case, and the list stays as it is. */
 function select(state: ComboboxState, key: string, view: ComboboxView): ComboboxState {
   if (holds(state.selected, key)) return state;
   if (!view.options.multiple) return selectOne(state, key, view);
@@ -147,7 +151,7 @@ const clear = (state: ComboboxState, multiple: boolean): ComboboxState =>
     ? { ...state, selected: chosenOf(new Set(), multiple), text: '', query: '' }
     : state;
 
-/** Opens it at the selected option, else where the intent says. */
+/** Opens it at the selected option, or where the intent specifies. */
 function open(state: ComboboxState, begin: Move | undefined, { items }: ComboboxView): ComboboxState {
   const chosen = [...keysOf(state.selected)].find((key) => indexOf(items, key) >= 0);
   const current = chosen ?? (begin && move(items, undefined, begin));
@@ -167,12 +171,12 @@ function step(state: ComboboxState, intent: ComboboxIntent, view: ComboboxView):
   if (intent === 'select') return select(state, at, view);
   if (intent === 'deselect') return deselect(state, at, multiple);
   if (intent !== 'go') return state;
-  // Letters typed on a closed list choose, as in a native select.
+  // Letters typed on a closed list select, as in a native select.
   if (!state.open && !multiple) return pick(state, at, view);
   return at === state.current ? state : { ...state, current: at };
 }
 
-/** Commands, step and semantics of a combobox. What is selected at first the pattern reads. */
+/** The commands, step and semantics of a combobox. The pattern reads the initial selection. */
 export const combobox: ContractWithoutRead<ComboboxState, ComboboxChoices, ComboboxIntent> = {
   name: 'combobox',
   fixed: ['items', 'multiple', 'required', 'name', 'renderToken'],

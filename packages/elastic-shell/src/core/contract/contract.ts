@@ -1,12 +1,12 @@
-// The shape of a contract: what a pattern is, as data and pure functions. The engine is its only caller.
+// The type of a contract: a pattern as data and pure functions. Only the engine calls it.
 import type { Item } from '../collection/items.js';
 import type { Move, MoveRules } from '../collection/movement.js';
 import type { OptionKinds } from './options.js';
 
-/** Attributes to stand on a part: a text, or null for none. What is not named is left alone. */
+/** The wanted attributes of a part: a text, or null to remove one. Omitted attributes aren't changed. */
 export type Attributes = Record<string, string | null>;
 
-/** What a contract may read of the root: an element, said without the DOM's types. */
+/** The members of the root that a contract can read, without DOM types. */
 export interface RootView {
   readonly id: string;
   readonly localName: string;
@@ -14,118 +14,138 @@ export interface RootView {
   hasAttribute(name: string): boolean;
 }
 
-/** What the engine has read of the page for this turn: for every pattern. A pattern may declare more, as a tree does. */
+/**
+ * The values that the engine has read from the page for this turn, for every pattern. A pattern can declare
+ * more, as a tree does.
+ */
 export interface View<Options = object> {
   readonly root: RootView;
   readonly options: Options;
-  /** The items that can be gone to, in order; none where the pattern has no items. */
+  /** The reachable items, in order. It is empty if the pattern has no items. */
   readonly items: readonly Item[];
   /** The key of the item that an intent is about. */
   readonly at?: string | undefined;
 }
 
-/** What patterns with items read besides: the list service fills it in. */
+/** The additional values of patterns with items, which the list service provides. */
 export interface ItemsView<Options = object> extends View<Options> {
-  /** The key of the item that has focus. */
+  /** The key of the focused item. */
   readonly current?: string | undefined;
-  /** Where a range of selected items begins. */
+  /** The key at the start of a selected range. */
   readonly anchor?: string | undefined;
-  /** How the keys move, for tools that tell what a key would do. */
+  /** How the keys move, for tools that show what a key would do. */
   readonly moves?: MoveRules | undefined;
   /** For semantics: the id of the item that a panel belongs to. */
   readonly labelledBy?: string | undefined;
-  /** For semantics: the platform gives this item its role and state itself, as it does a <summary>. */
+  /** For semantics: the platform provides the role and state of this item, as for a <summary>. */
   readonly native?: boolean;
 }
 
-/** A view as the services of a pattern write it. */
+/** A view that services can write. */
 export type Writable<V> = { -readonly [N in keyof V]: V[N] };
 
-/** A key that goes to another item. Without `then` only focus moves; with it, that is asked of the item. */
+/**
+ * A key that moves to another item. Without `then` only focus moves. With it, that intent is requested for
+ * the item.
+ */
 export interface MoveAct<Intent extends string = string> {
   readonly to: Move;
   readonly then?: Intent;
 }
 
-/** What a key does: asks something of the item that it is pressed on, or goes to another. */
+/** The effect of a key: an intent for the focused item, or a move. */
 export type KeyAct<Intent extends string = string> = Intent | MoveAct<Intent>;
 
-/** What keys do, by chord: `block-next`, `Shift+Space`, `Control+a`. */
+/** The effects of keys by chord: `block-next`, `Shift+Space`, `Control+a`. */
 export type KeyActs<Intent extends string = string> = Readonly<Record<string, KeyAct<Intent>>>;
 
-/** Which attributes each part should have now, for a state. `key` is the item's. */
+/** Returns the attributes of each part for a state. `key` is the key of an item. */
 export interface Semantics<State, Options, Intent> {
   root?(state: State, view: View<Options>): Attributes | undefined;
   list?(state: State, view: View<Options>): Attributes | undefined;
-  /** `intent`: what the control's command means here. */
+  /** Returns the attributes of a control. `intent`: the meaning of its command. */
   opener?(state: State, view: View<Options>, intent: Intent | undefined): Attributes | undefined;
   item?(state: State, view: View<Options>, key: string): Attributes | undefined;
   panel?(state: State, view: View<Options>, key: string): Attributes | undefined;
 }
 
 /**
- * A pattern. The live half, below, ships; the words about it are its `Notes`, a value of their own
- * beside it, so that an application that shows no documents carries none.
+ * A contract: the part of a pattern that every page needs. Its texts are a separate value, its `Notes`, which
+ * only documents and tools load.
  */
 export interface Contract<State extends object, Options = object, Intent extends string = string> {
   name: string;
-  /** What each option takes: checked when it is wired, and read by its element. */
+  /** The kind of value of each option: checked when it is wired, and used by its element. */
   options?: OptionKinds;
-  /** The intent of each invoker command; that of a press without one stands under ''. */
+  /** The intent of each invoker command. The key '' is for a click without a command. */
   commands: Readonly<Record<string, Intent>>;
   /**
-   * States that no guard is asked about: they follow the user's own hand, as typing and moving do.
+   * States that no guard is called about, because they follow the user directly, as typing and moving do.
    *
    * @defaultValue none
    */
   free?: readonly (keyof State)[];
   /**
-   * Options that it is made with: when one of them becomes another it is made anew, what opens above the page
-   * while it is closed. A function that takes another's place is no other.
+   * Options that it is created with: if one of them changes, it is created again, and a layer is when it is
+   * next closed. A function that replaces a function doesn't count.
    *
-   * @defaultValue none; all are looked at when they count
+   * @defaultValue none. All options are read when they are needed
    */
   fixed?: readonly string[];
-  /** The state that the markup shows, now. */
+  /**
+   * Returns the state that the markup shows now.
+   *
+   * @param view The values read from the page.
+   * @returns The state.
+   */
   read(view: View<Options>): State;
   /**
-   * States that attributes say, by the attribute: when somebody else writes one, that state is read again.
+   * The states that attributes show, by attribute: if other code changes the attribute, the state is read
+   * again.
    *
    * @defaultValue none
    */
   attributeStates?: Readonly<Record<string, keyof State & string>>;
   /**
-   * What of the state the platform or a user has brought about before it was wired.
+   * Returns the states that the platform or a user has changed before wiring.
    *
-   * @defaultValue nothing
+   * @defaultValue none
    */
   adopted?(view: View<Options>): Partial<State>;
   /**
-   * The state under the rules that hold whoever asks for it, after `before`; the same object where it keeps them.
+   * Applies the rules that hold for every request to the state that follows `before`, and returns the same
+   * object if it is valid.
    *
-   * @defaultValue any state does
+   * @defaultValue every state is valid
    */
   correct?(state: State, view: View<Options>, before: State): State;
-  /** The next state; the same object when nothing changes. */
+  /**
+   * Returns the next state, or the same object if nothing changes.
+   *
+   * @param state The present state.
+   * @param intent The requested intent.
+   * @param view The values read from the page.
+   * @returns The next state.
+   */
   step(state: State, intent: Intent, view: View<Options>): State;
   /**
-   * The keys of the items whose attributes may differ between two states; undefined for any. Then only those are
-   * written, however many items there are.
+   * Returns the keys of the items whose attributes may differ between two states, or undefined for all. Then
+   * only those are written, however many items there are.
    *
-   * @defaultValue any
+   * @defaultValue all
    */
   touches?(before: State, after: State, view: View<Options>): Iterable<string> | undefined;
   semantics: Semantics<State, Options, Intent>;
 }
 
-/** A contract whose first state only the page knows: the pattern reads it. */
+/** A contract whose initial state only the page can show, so the pattern reads it. */
 export type ContractWithoutRead<
   State extends object,
   Options = object,
   Intent extends string = string,
 > = Omit<Contract<State, Options, Intent>, 'read'>;
 
-/** Who acts on a key: the browser's own behaviour, or the engine. */
+/** Who handles a key: the browser or the engine. */
 export type KeyOwner = 'browser' | 'engine';
 
 /** The description of one option. */
@@ -144,25 +164,25 @@ export interface OptionNote {
   example: string;
 }
 
-/** The words of a contract: for documents, the command line and the conformance tests. */
+/** The texts of a contract: for documents, the command line and the conformance tests. */
 export interface Notes<Part extends string = string> {
   name: string;
-  /** Where documents show it: with what opens above the page, with what shows content in place, or with controls. */
+  /** Its group in documents: layers, sections or controls. */
   group: 'layer' | 'section' | 'control';
-  /** One sentence: what it is for. */
+  /** Its purpose, in one sentence. */
   summary: string;
   /** When to use it. */
   for: string;
-  /** What should be another pattern, which is named. */
+  /** Uses for which another pattern is better, with its name. */
   not: string;
   standard: string;
   parts: Record<Part, { is: string; required: boolean; why: string }>;
   keys: readonly { on: Part; key: string; does: string; by: KeyOwner }[];
   presses: readonly { on: Part | 'outside'; does: string }[];
   states: readonly { name: string; type: string; first: string; shown: string }[];
-  /** What a program calls on the Wired. */
+  /** The methods of its handle. */
   methods: readonly { name: string; does: string }[];
-  /** What a control asks for by its attribute `command`; `value`: what its attribute `value` says. */
+  /** The commands that a control can send. `value`: the meaning of its attribute `value`. */
   commands: readonly { name: string; does: string; value?: string }[];
   options: readonly OptionNote[];
   guarantees: readonly string[];

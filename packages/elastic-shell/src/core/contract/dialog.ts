@@ -1,16 +1,16 @@
-// The modal dialog, and the alert dialog, which differs by its role and by what dismisses it.
+// The modal dialog, and the alert dialog, which has another role and other ways to dismiss it.
 import type { Escape, Outside } from '../layers/stack.js';
 import type { Attributes, Contract, RootView } from './contract.js';
 import { type Openable, type OpenIntent, stepOpenable } from './openable.js';
 import { dialogOptionKinds } from './option-kinds.js';
 
-/** What a program calls on it, by name. */
+/** The names of its methods. */
 export const dialogMethods = ['show', 'close', 'toggle', 'ask'] as const;
 
-/** Its parts, as its notes name them. */
+/** Its parts, as in its notes. */
 export type DialogPart = 'root' | 'opener' | 'title' | 'description';
 
-/** The options that its contract knows. */
+/** The options that its contract reads. */
 export interface DialogChoices {
   /**
    * Specifies what a click on the backdrop does: `close` and `absorb` close it, and `keep` leaves it open.
@@ -49,7 +49,7 @@ export interface DialogChoices {
   backdrop?: 'shade' | 'none';
 }
 
-/** How it looks, as attributes that structure.css reads. */
+/** The options that become attributes for structure.css. */
 const looks = ['size', 'phone', 'backdrop'] as const;
 const looksOf = (options: DialogChoices): Attributes => {
   const attributes: Attributes = {};
@@ -57,7 +57,7 @@ const looksOf = (options: DialogChoices): Attributes => {
   return attributes;
 };
 
-/** Parts, commands, step and semantics of a dialog. Its root is a `<dialog>`. */
+/** The parts, commands, step and semantics of a dialog. Its root is a `<dialog>`. */
 export const dialog: Contract<Openable, DialogChoices, OpenIntent> = {
   name: 'dialog',
   fixed: ['content', 'loadOn'],
@@ -82,16 +82,16 @@ export const dialog: Contract<Openable, DialogChoices, OpenIntent> = {
   },
 };
 
-/** What of a dialog's markup decides its name, its description and what dismisses it. */
+/** The parts of a dialog's markup that decide about its name, its description and its dismissal. */
 export interface DialogMarkup {
   role: string | null;
-  /** The author named it by aria-label or aria-labelledby. */
+  /** Whether the author has named it with aria-label or aria-labelledby. */
   named: boolean;
-  /** The author described it by aria-describedby. */
+  /** Whether the author has described it with aria-describedby. */
   described: boolean;
 }
 
-/** Reads it, as the author wrote it. */
+/** Reads them as the author wrote them. */
 export const markupOf = (root: Pick<RootView, 'getAttribute' | 'hasAttribute'>): DialogMarkup => ({
   role: root.getAttribute('role'),
   named: root.hasAttribute('aria-label') || root.hasAttribute('aria-labelledby'),
@@ -100,11 +100,17 @@ export const markupOf = (root: Pick<RootView, 'getAttribute' | 'hasAttribute'>):
 
 const isAlert = ({ role }: DialogMarkup): boolean => role === 'alertdialog';
 
-/** What a press outside does: the author's choice, else nothing for an alert dialog, else it closes. */
+/**
+ * Returns the effect of a click outside: the author's option, or `keep` for an alert dialog and `close` for
+ * others.
+ */
 export const outsideOf = (options: DialogChoices, markup: DialogMarkup): Outside =>
   options.outside ?? (isAlert(markup) ? 'keep' : 'close');
 
-/** How the dialog is named and described, given the ids of its title and of its first paragraph. */
+/**
+ * Returns the attributes that name and describe the dialog, given the ids of its title and its first
+ * paragraph.
+ */
 export const namingOf = (markup: DialogMarkup, title?: string, description?: string): Attributes => ({
   ...(title && !markup.named && { 'aria-labelledby': title }),
   ...(description && isAlert(markup) && !markup.described && { 'aria-describedby': description }),

@@ -1,17 +1,17 @@
-// The disclosure: a control that shows and hides a piece of content.
+// The disclosure: a control that shows and hides content.
 import type { Contract, View } from './contract.js';
 import { type Openable, type OpenIntent, stepOpenable } from './openable.js';
 import { disclosureOptionKinds } from './option-kinds.js';
 
-/** What a program calls on it, by name. */
+/** The names of its methods. */
 export const disclosureMethods = ['show', 'close', 'toggle'] as const;
 
-/** Its parts, as its notes name them. */
+/** Its parts, as in its notes. */
 export type DisclosurePart = 'root' | 'opener';
 
 const isDetails = ({ root }: View): boolean => root.localName === 'details';
 
-/** Commands, step and semantics of a disclosure. Its root is the panel, or a `<details>`. */
+/** The commands, step and semantics of a disclosure. Its root is the panel, or a `<details>`. */
 export const disclosure: Contract<Openable, object, OpenIntent> = {
   name: 'disclosure',
   fixed: ['content', 'loadOn', 'elastic'],

@@ -1,14 +1,14 @@
-// The drawer: a dialog at an edge of the screen, modal or beside the live page.
+// The drawer: a dialog at an edge of the screen, modal or not.
 import type { Outside } from '../layers/stack.js';
 import type { Contract } from './contract.js';
 import { dialog, type DialogChoices } from './dialog.js';
 import type { Openable, OpenIntent } from './openable.js';
 import { drawerOptionKinds } from './option-kinds.js';
 
-/** What a program calls on it, by name. */
+/** The names of its methods. */
 export const drawerMethods = ['show', 'close', 'toggle', 'ask'] as const;
 
-/** The options that its contract knows. */
+/** The options that its contract reads. */
 export interface DrawerChoices extends DialogChoices {
   /**
    * Sets the edge of the screen that it is attached to.
@@ -41,7 +41,7 @@ export interface DrawerChoices extends DialogChoices {
   outside?: Outside;
 }
 
-/** A dialog's contract at an edge. */
+/** The contract of a dialog, at an edge. */
 export const drawer: Contract<Openable, DrawerChoices, OpenIntent> = {
   ...dialog,
   name: 'drawer',

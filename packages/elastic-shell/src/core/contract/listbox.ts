@@ -1,16 +1,16 @@
-// The listbox: options of which one or several are selected, in a line or in a grid.
+// The listbox: options of which one or several are selected, in a list or a grid.
 import { holds, touchedChosen } from '../collection/selection.js';
 import type { ContractWithoutRead, KeyActs } from './contract.js';
 import { listboxOptionKinds } from './option-kinds.js';
 import { movesBy, selectCommands, type Selecting, type SelectIntent, stepSelecting } from './selecting.js';
 
-/** What a program calls on it, by name. */
+/** The names of its methods. */
 export const listboxMethods = ['select', 'deselect', 'clear'] as const;
 
-/** Its parts, as its notes name them. */
+/** Its parts, as in its notes. */
 export type ListboxPart = 'root' | 'item' | 'group' | 'opener';
 
-/** The options that its contract knows. */
+/** The options that its contract reads. */
 export interface ListboxChoices {
   /**
    * Specifies whether several options can be selected.
@@ -54,7 +54,7 @@ const block = { 'block-next': 'next', 'block-previous': 'previous' } as const;
 const inline = { 'inline-next': 'next', 'inline-previous': 'previous' } as const;
 const rows = { 'block-next': 'down', 'block-previous': 'up' } as const;
 
-/** What the keys mean, as the options are laid out. */
+/** The keys, for the layout of the options. */
 export const listboxKeys = ({
   multiple = false,
   layout,
@@ -72,7 +72,7 @@ export const listboxKeys = ({
   ...(multiple && { 'Shift+Space': 'extend' }),
 });
 
-/** Commands, step and semantics of a listbox. What is selected at first the pattern reads. */
+/** The commands, step and semantics of a listbox. The pattern reads the initial selection. */
 export const listbox: ContractWithoutRead<Selecting, ListboxChoices, SelectIntent> = {
   name: 'listbox',
   fixed: ['items', 'layout', 'multiple', 'name'],
@@ -91,7 +91,7 @@ export const listbox: ContractWithoutRead<Selecting, ListboxChoices, SelectInten
     root: (_, { options, root }) => ({
       'data-wired': 'listbox',
       role: root.getAttribute('role') ?? 'listbox',
-      // Firefox makes whatever scrolls a tab stop of its own.
+      // Firefox makes every scrollable element a tab stop.
       tabindex: '-1',
       ...(options.multiple && { 'aria-multiselectable': 'true' }),
       ...(options.orientation && { 'aria-orientation': options.orientation }),

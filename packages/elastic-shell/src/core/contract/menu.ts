@@ -1,4 +1,4 @@
-// The menu: items that act, check or open a submenu; opened by a button, or where something is pressed for it.
+// The menu: items that act, are checked or open a submenu. A button opens it, or it is a context menu.
 import { indexOf } from '../collection/items.js';
 import { touchedKeys } from '../collection/touched.js';
 import type { ContractWithoutRead, ItemsView, KeyActs } from './contract.js';
@@ -6,26 +6,29 @@ import { isOpenIntent, type Openable, type OpenIntent, stepOpenable } from './op
 import { menuOptionKinds } from './option-kinds.js';
 import { goBy, rowMoves } from './selecting.js';
 
-/** What a program calls on it, by name. */
+/** The names of its methods. */
 export const menuMethods = ['show', 'close', 'toggle', 'check', 'uncheck'] as const;
 
-/** Its parts, as its notes name them. */
+/** Its parts, as in its notes. */
 export type MenuPart = 'root' | 'item' | 'opener' | 'separator' | 'group';
 
-/** What changes its state; and what keys ask of an item, of which the pattern makes more than a state. */
+/** Intents that change its state, and intents of keys that the pattern handles itself. */
 export type MenuIntent = OpenIntent | 'go' | 'check' | 'uncheck' | 'turn' | MenuKey;
-/** `activate` and `space` press the item, `inward` opens its submenu, `outward` closes this one, `leave` all. */
+/**
+ * `activate` and `space` activate the item, `inward` opens its submenu, `outward` closes this menu, `leave`
+ * closes all.
+ */
 export type MenuKey = 'activate' | 'space' | 'inward' | 'outward' | 'leave';
 
 /** The states of a menu. */
 export interface MenuState extends Openable {
   /** The keys of the checked items. */
   checked: ReadonlySet<string>;
-  /** The key of the item that keys act on. */
+  /** The key of the current item. */
   current: string | undefined;
 }
 
-/** The options that its contract knows. */
+/** The options that its contract reads. */
 export interface MenuChoices {
   /**
    * Specifies which items keep the menu open when they are activated: none, or checkbox and radio items
@@ -37,7 +40,7 @@ export interface MenuChoices {
   stay?: 'none' | 'checks';
 }
 
-/** What the keys mean on an item. */
+/** The keys of an item. */
 export const menuKeys: KeyActs<MenuIntent> = {
   ...goBy(rowMoves),
   Enter: 'activate',
@@ -48,13 +51,13 @@ export const menuKeys: KeyActs<MenuIntent> = {
   'Shift+Tab': 'leave',
 };
 
-/** What a menu reads of the page. */
+/** The values that a menu reads from the page. */
 export interface MenuView extends ItemsView<MenuChoices> {
-  /** The keys of which only one may be checked, where an item is one of several such. */
+  /** The keys of a radio group, if an item is in one. */
   readonly mates?: (key: string) => readonly string[] | undefined;
 }
 
-/** `turn`: an item turns over, but one of several of which one may be checked only becomes checked. */
+/** `turn`: toggles an item, or checks it if it is in a radio group. */
 function check(state: MenuState, intent: 'check' | 'uncheck' | 'turn', { at, mates }: MenuView): MenuState {
   if (at === undefined) return state;
   const others = mates?.(at);
@@ -66,7 +69,10 @@ function check(state: MenuState, intent: 'check' | 'uncheck' | 'turn', { at, mat
   return { ...state, checked };
 }
 
-/** Commands, step and semantics of a menu. Whether it is shown only the platform knows: the pattern reads it. */
+/**
+ * The commands, step and semantics of a menu. Only the platform knows whether it is visible, so the pattern
+ * reads it.
+ */
 export const menu: ContractWithoutRead<MenuState, MenuChoices, MenuIntent> = {
   name: 'menu',
   fixed: ['context', 'hoverDelay'],

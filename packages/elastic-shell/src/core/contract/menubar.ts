@@ -1,15 +1,18 @@
-// The menubar: items in a line with one tab stop, most of which open a menu.
+// The menubar: items with one tab stop, most of which open a menu.
 import { indexOf } from '../collection/items.js';
 import type { Contract, KeyActs } from './contract.js';
 import { menubarOptionKinds } from './option-kinds.js';
 
-/** What a program calls on it, by name. */
+/** The names of its methods. */
 export const menubarMethods = [] as const;
 
-/** Its parts, as its notes name them. */
+/** Its parts, as in its notes. */
 export type MenubarPart = 'root' | 'item' | 'menu' | 'separator';
 
-/** `found`: letters led to an item. `activate` presses it; `first` and `last` open its menu there. */
+/**
+ * Its intents. `found`: type-ahead has found an item. `activate` activates it. `first` and `last` open its
+ * menu there.
+ */
 export type MenubarIntent = 'go' | 'activate' | 'first' | 'last';
 
 /** The states of a menubar. */
@@ -18,7 +21,7 @@ export interface MenubarState {
   current: string | undefined;
 }
 
-/** The options that its contract knows. */
+/** The options that its contract reads. */
 export interface MenubarChoices {
   /**
    * Specifies which arrow keys move along the bar. The others open menus.
@@ -36,7 +39,7 @@ export interface MenubarChoices {
   wrap?: boolean;
 }
 
-/** What the keys do on an item. */
+/** The keys of an item. */
 export const menubarKeys = ({ orientation }: MenubarChoices): KeyActs<MenubarIntent> => {
   const [along, across] = orientation === 'vertical' ? ['block', 'inline'] : ['inline', 'block'];
   return {

@@ -1,19 +1,25 @@
-// What everything that is either open or closed shares: its step, and the words about its options.
+// The shared parts of every pattern that is either open or closed.
 
-/** The state of everything that opens. */
+/** The state of patterns that open and close. */
 export interface Openable {
   /** Whether it is open. */
   open: boolean;
 }
 
-/** What can be asked of it. */
+/** The intents. */
 export type OpenIntent = 'open' | 'close' | 'toggle';
 
-/** True for an intent that opens, closes or turns over. */
+/** Returns true for an intent that opens, closes or toggles. */
 export const isOpenIntent = (intent: string): intent is OpenIntent =>
   intent === 'open' || intent === 'close' || intent === 'toggle';
 
-/** Opens, closes or turns over; the same state when it is so already. */
+/**
+ * Opens, closes or toggles.
+ *
+ * @param state The present state.
+ * @param intent The intent.
+ * @returns The next state, or the same object if nothing changes.
+ */
 export function stepOpenable<S extends Openable>(state: S, intent: OpenIntent): S {
   const open = intent === 'toggle' ? !state.open : intent === 'open';
   return open === state.open ? state : { ...state, open };

@@ -1,8 +1,7 @@
-// What options take, as data: for checks when a pattern is wired, for elements (which attribute is what), and for documents.
+// The kinds of values that options take, as data: for checking options, for the attributes of elements, and
+// for documents.
 
-/**
- * The kinds of values, by the words that say what is wanted: the types of value (`typeof`) that fit.
- */
+/** The kinds of values by their description, with the matching types (`typeof`). */
 export const kinds = {
   'true or false': 'boolean',
   'a number': 'number',
@@ -13,7 +12,7 @@ export const kinds = {
   'a selector, an element, or a function': 'string object function',
   'an element, a point, or a function': 'object function',
   'a function, or a selector': 'function string',
-  // States: a first value of that kind, or a cell.
+  // States: an initial value of that kind, or a cell.
   'true, false or a cell': 'boolean object',
   'a number or a cell': 'number object',
   'a text or a cell': 'string object',
@@ -22,16 +21,16 @@ export const kinds = {
   'a key, keys or a cell': 'string object',
 } as const;
 
-/** The kind of a state: a first value of that kind, or a cell. */
+/** The kind of a state: an initial value of that kind, or a cell. */
 export type StateKind = Extract<keyof typeof kinds, `${string} or a cell`>;
 
-/** What one option takes: one of some words (or a function in place of them), or a value of a kind. */
+/** The kind of one option: one of several words (or a function), or a kind of value. */
 export type OptionKind = readonly string[] | keyof typeof kinds;
 
-/** Every option of a pattern by name. */
+/** The kinds of all options of a pattern, by name. */
 export type OptionKinds = Readonly<Record<string, OptionKind>>;
 
-/** The options of every pattern: a pattern from `definePattern` has them besides its own. */
+/** The options of every pattern. A pattern from `definePattern` has them too. */
 export const commonKinds = {
   guard: 'a function',
   onChange: 'a function',

@@ -1,16 +1,16 @@
-// The popover: a layer beside the control that opened it, with the page live around it.
+// The popover: a layer beside its opener, with the page around it usable.
 import type { Escape, Outside } from '../layers/stack.js';
 import type { ContractWithoutRead } from './contract.js';
 import { type Openable, type OpenIntent, stepOpenable } from './openable.js';
 import { popoverOptionKinds } from './option-kinds.js';
 
-/** What a program calls on it, by name. */
+/** The names of its methods. */
 export const popoverMethods = ['show', 'close', 'toggle'] as const;
 
-/** Its parts, as its notes name them. */
+/** Its parts, as in its notes. */
 export type PopoverPart = 'root' | 'opener' | 'title';
 
-/** The options that its contract knows. */
+/** The options that its contract reads. */
 export interface PopoverChoices {
   /**
    * Specifies what a click outside does. `absorb` closes it and keeps the click from the page, and `keep`
@@ -57,7 +57,10 @@ export interface PopoverChoices {
   modal?: boolean;
 }
 
-/** Commands, step and semantics of a popover. Whether it is shown only the platform knows: the pattern reads it. */
+/**
+ * The commands, step and semantics of a popover. Only the platform knows whether it is visible, so the
+ * pattern reads it.
+ */
 export const popover: ContractWithoutRead<Openable, PopoverChoices, OpenIntent> = {
   name: 'popover',
   fixed: ['content', 'loadOn', 'modal', 'openOn', 'hoverDelay'],

@@ -1,4 +1,5 @@
-// What lists of items share: the item that is current, and selecting one or several by moves and presses. Pure.
+// The shared parts of lists of items: the current item, and selecting one or several by moves and clicks.
+// Pure.
 import { indexOf, type Item } from '../collection/items.js';
 import type { Move } from '../collection/movement.js';
 import {
@@ -14,22 +15,21 @@ import {
 } from '../collection/selection.js';
 import type { ItemsView, KeyActs, MoveAct } from './contract.js';
 
-/** The states of what selects. */
+/** The states of patterns with a selection. */
 export interface Selecting {
-  /** A key or nothing; where several may be selected, a set of keys. */
+  /** A key or undefined or, with several, a set of keys. */
   selected: Chosen;
-  /** The key of the item that keys act on. */
+  /** The key of the current item. */
   current: string | undefined;
 }
 
 /**
- * What can be asked of a list: to `go` to an item; to go there and `extend` the range up to it; to `pick` an item alone, to `toggle`
- * it, or to select `all`; and from a program or a command, without going there, to `select` it, to `deselect` it, or to `clear` the
- * selection.
+ * The intents of a list: `go` to an item, go there and `extend` the range, `pick` only that item, `toggle`
+ * it, select `all`; and from code or a command, without going there, `select`, `deselect` and `clear`.
  */
 export type SelectIntent = 'go' | 'extend' | 'pick' | 'toggle' | 'all' | 'select' | 'deselect' | 'clear';
 
-/** The commands of controls; the value of the control is the key of the item. */
+/** The commands of controls. The value of the control is the key of the item. */
 export const selectCommands = {
   '--select': 'select',
   '--deselect': 'deselect',
@@ -37,20 +37,20 @@ export const selectCommands = {
   '--clear': 'clear',
 } as const;
 
-/** What the step needs to see of the page. */
+/** The values that the step reads. */
 export type SelectingView = Pick<ItemsView, 'items' | 'at' | 'current' | 'anchor'>;
 
-/** How many may be selected, and whether moving selects. */
+/** How many items may be selected, and whether moving selects. */
 export interface SelectingRules {
   mode: SelectionMode;
-  /** In a single selection, what is current is selected. */
+  /** In a single selection, the current item is selected. */
   follows: boolean;
 }
 
-/** True for an intent that keeps the place where a range began. */
+/** Returns true for an intent that keeps the start of the range. */
 export const isExtending = (intent: SelectIntent): boolean => intent === 'extend' || intent === 'all';
 
-/** Selected or not, without going there. */
+/** Selects or deselects without going there. */
 const selectFromAfar = <S extends Selecting>(
   state: S,
   intent: 'select' | 'deselect' | 'clear',
@@ -65,7 +65,7 @@ const selectFromAfar = <S extends Selecting>(
   return { ...state, selected: chosenOf(new Set(next), mode === 'multiple') };
 };
 
-/** What an intent does to the keys: in or out, a range, all, one alone, or nothing. */
+/** Returns the keys after an intent. */
 const choose = (
   intent: SelectIntent,
   before: Selection,
@@ -80,7 +80,14 @@ const choose = (
   return only ? selectOnly(before, items, to, mode) : before;
 };
 
-/** The state after an intent; the same state when nothing changes. */
+/**
+ * Applies an intent to the selection.
+ *
+ * @param state The present state.
+ * @param intent The intent.
+ * @param rules How many items may be selected, and what the page shows.
+ * @returns The next state, or the same object if nothing changes.
+ */
 export function stepSelecting<S extends Selecting>(
   state: S,
   intent: SelectIntent,
@@ -97,7 +104,7 @@ export function stepSelecting<S extends Selecting>(
   return to === state.current && selected === state.selected ? state : { ...state, selected, current: to };
 }
 
-/** The keys that go through rows, one under the other. */
+/** The keys that move through a vertical list. */
 export const rowMoves = {
   'block-next': 'next',
   'block-previous': 'previous',
@@ -107,11 +114,22 @@ export const rowMoves = {
   PageUp: 'page-previous',
 } as const;
 
-/** Keys that go to an item, as `moves` says. */
+/**
+ * Returns keys that move to an item.
+ *
+ * @param moves The moves by chord.
+ * @returns The effects of the keys.
+ */
 export const goBy = (moves: Readonly<Record<string, Move>>): KeyActs<'go'> =>
   Object.fromEntries(Object.entries(moves).map(([key, to]) => [key, { to, then: 'go' }]));
 
-/** Keys that go to an item, and with Shift extend the range if several may be selected. */
+/**
+ * Returns keys that move to an item, and extend the range with Shift if several may be selected.
+ *
+ * @param moves The moves by chord.
+ * @param multiple Whether several items may be selected.
+ * @returns The effects of the keys.
+ */
 export function movesBy(moves: Readonly<Record<string, Move>>, multiple: boolean): KeyActs<SelectIntent> {
   if (!multiple) return goBy(moves);
   const extend = (to: Move): MoveAct<'extend'> => ({ to, then: 'extend' });

@@ -1,13 +1,13 @@
-// The switch: one thing that is on or off.
+// The switch: a setting that is on or off.
 import type { Contract } from './contract.js';
 import { switchOptionKinds } from './option-kinds.js';
 
-/** What a program calls on it, by name. */
+/** The names of its methods. */
 export const switchMethods = ['check', 'uncheck', 'toggle'] as const;
 
-/** Its parts, as its notes name them. */
+/** Its parts, as in its notes. */
 export type SwitchPart = 'root';
-/** What can be asked of it. */
+/** Its intents. */
 export type SwitchIntent = 'toggle' | 'on' | 'off';
 
 /** The state of a switch. */
@@ -16,7 +16,7 @@ export interface SwitchState {
   checked: boolean;
 }
 
-/** Commands, step and semantics of a switch on a button. A checkbox shows its state itself. */
+/** The commands, step and semantics of a switch on a button. A checkbox shows its state itself. */
 export const switching: Contract<SwitchState, object, SwitchIntent> = {
   name: 'switch',
   options: switchOptionKinds,

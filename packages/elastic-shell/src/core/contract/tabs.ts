@@ -1,30 +1,27 @@
-// Tabs: a list of tabs, each with a panel, of which one shows.
+// Tabs: a list of tabs, each with a panel, of which one is visible.
 import { indexOf, type Item, neighbour } from '../collection/items.js';
 import { isMove, type Move, move } from '../collection/movement.js';
 import { given, touch, touchedKeys } from '../collection/touched.js';
 import type { ContractWithoutRead, ItemsView, KeyAct, KeyActs, View } from './contract.js';
 import { tabsOptionKinds } from './option-kinds.js';
 
-/** What a program calls on it, by name. */
+/** The names of their methods. */
 export const tabsMethods = ['select', 'close'] as const;
 
-/**
- * What can be asked of them: a move, to select or be found, `close` (by a user), `remove` (by a command or a
- * program).
- */
+/** Their intents: a move, to select or be found, `close` (by a user), `remove` (by a command or code). */
 export type TabsIntent = Move | 'select' | 'found' | 'close' | 'remove';
-/** Their parts, as their notes name them. */
+/** Their parts, as in their notes. */
 export type TabsPart = 'root' | 'list' | 'item' | 'panel' | 'opener';
 
 /** The states of tabs. */
 export interface TabsState {
-  /** The key of the tab whose panel shows. */
+  /** The key of the tab whose panel is visible. */
   selected: string | undefined;
-  /** The keys of the tabs that were closed. */
+  /** The keys of the closed tabs. */
   closed: ReadonlySet<string>;
 }
 
-/** The options that their contract knows. */
+/** The options that their contract reads. */
 export interface TabsChoices {
   /**
    * Specifies whether moving to a tab shows its panel. With `manual`, Enter, Space or a click shows it.
@@ -65,7 +62,7 @@ export interface TabsChoices {
   address?: boolean;
 }
 
-/** Which arrow keys move follows from how the list lies. With automatic activation a move also selects. */
+/** The orientation determines the arrow keys. With automatic activation a move also selects. */
 export function tabsKeys({ activation, orientation }: TabsChoices): KeyActs<TabsIntent> {
   const line = orientation === 'vertical' ? 'block' : 'inline';
   const go = (to: Move): KeyAct<TabsIntent> => ({
@@ -85,7 +82,7 @@ export function tabsKeys({ activation, orientation }: TabsChoices): KeyActs<Tabs
 
 type Tabs = View<TabsChoices>;
 
-/** The tabs that are not closed. */
+/** The tabs that aren't closed. */
 const left = ({ items }: Tabs, closed: ReadonlySet<string>): readonly Item[] =>
   items.filter(({ key }) => !closed.has(key));
 
@@ -97,7 +94,7 @@ function close(state: TabsState, key: string, view: Tabs): TabsState {
   return { selected, closed };
 }
 
-/** Commands, step and semantics of tabs. Which one is selected at first the pattern reads. */
+/** The commands, step and semantics of tabs. The pattern reads the initial selection. */
 export const tabs: ContractWithoutRead<TabsState, TabsChoices, TabsIntent> = {
   name: 'tabs',
   fixed: ['content', 'loadOn', 'address'],
@@ -114,7 +111,7 @@ export const tabs: ContractWithoutRead<TabsState, TabsChoices, TabsIntent> = {
   step(state, intent, view) {
     const { at = state.selected } = view;
     if (intent === 'close' || intent === 'remove') {
-      // A key or a cross closes only what may be closed; a command or the program anything.
+      // A key or a close button only closes closable tabs. Commands and code close any tab.
       const item = view.items.find(({ key }) => key === at);
       const may = intent === 'remove' || (view.options.closable ?? item?.closable);
       return item && may ? close(state, item.key, view) : state;
@@ -131,7 +128,7 @@ export const tabs: ContractWithoutRead<TabsState, TabsChoices, TabsIntent> = {
   semantics: {
     root: () => ({ 'data-wired': 'tabs' }),
     list: (_, { options }) => ({
-      // Firefox makes whatever scrolls a tab stop of its own.
+      // Firefox makes every scrollable element a tab stop.
       tabindex: '-1',
       ...(options.orientation && { 'aria-orientation': options.orientation }),
     }),

@@ -1,14 +1,14 @@
-// The toolbar: controls with one tab stop, which remembers the control that had focus last.
+// The toolbar: controls with one tab stop, which is the control that had focus last.
 import type { Contract, KeyActs } from './contract.js';
 import { toolbarOptionKinds } from './option-kinds.js';
 
-/** What a program calls on it, by name. */
+/** The names of its methods. */
 export const toolbarMethods = [] as const;
 
-/** Its parts, as its notes name them. */
+/** Its parts, as in its notes. */
 export type ToolbarPart = 'root' | 'item' | 'separator' | 'more' | 'menu';
 
-/** Nothing is asked of a toolbar but to move focus, which its keys do. */
+/** A toolbar has no intents except moving focus, which its keys do. */
 export type ToolbarIntent = never;
 
 /** The states of a toolbar. */
@@ -17,7 +17,7 @@ export interface ToolbarState {
   current: string | undefined;
 }
 
-/** The options that its contract knows. */
+/** The options that its contract reads. */
 export interface ToolbarChoices {
   /**
    * Specifies which arrow keys move.
@@ -49,7 +49,7 @@ export interface ToolbarChoices {
   overflow?: boolean;
 }
 
-/** What the keys do on an item. */
+/** The keys of an item. */
 export const toolbarKeys = ({ orientation }: ToolbarChoices): KeyActs<ToolbarIntent> => {
   const line = orientation === 'vertical' ? 'block' : 'inline';
   return {

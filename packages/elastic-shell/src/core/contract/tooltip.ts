@@ -1,15 +1,18 @@
-// The tooltip: a few words beside what has the pointer or the focus.
+// The tooltip: a short text beside a control with the pointer or focus.
 import type { ContractWithoutRead } from './contract.js';
 import { type Openable, type OpenIntent, stepOpenable } from './openable.js';
 import { tooltipOptionKinds } from './option-kinds.js';
 
-/** What a program calls on it, by name. */
+/** The names of its methods. */
 export const tooltipMethods = ['show', 'close', 'toggle'] as const;
 
-/** Its parts, as its notes name them. */
+/** Its parts, as in its notes. */
 export type TooltipPart = 'root' | 'opener';
 
-/** Commands, step and semantics of a tooltip. Whether it is shown only the platform knows: the pattern reads it. */
+/**
+ * The commands, step and semantics of a tooltip. Only the platform knows whether it is visible, so the
+ * pattern reads it.
+ */
 export const tooltip: ContractWithoutRead<Openable, object, OpenIntent> = {
   name: 'tooltip',
   fixed: ['hoverDelay'],

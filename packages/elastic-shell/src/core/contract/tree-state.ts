@@ -1,13 +1,14 @@
-// What a tree is: its parts, its states, and what can be asked of it.
+// The parts, states and intents of a tree.
 import type { SelectionMode } from '../collection/selection.js';
 import type { SelectIntent, Selecting } from './selecting.js';
 
-/** Its parts, as its notes name them. */
+/** Its parts, as in its notes. */
 export type TreePart = 'root' | 'item' | 'group' | 'marker' | 'opener';
 
 /**
- * `inward` opens a branch or goes into it, `outward` closes it or goes out; `siblings` opens all beside the current
- * one; `default` is what Enter does, `press` what a press does; `turn-check` turns the checks under a row over.
+ * `inward` expands a branch or moves into it, `outward` collapses it or moves out, `siblings` expands all
+ * branches at the level, `default` is the effect of Enter and `press` that of a click, `turn-check` toggles
+ * the checks below a row.
  */
 export type TreeIntent =
   | SelectIntent
@@ -25,15 +26,15 @@ export type TreeIntent =
 
 /** The states of a tree. */
 export interface TreeState extends Selecting {
-  /** The keys of the open branches. */
+  /** The keys of the expanded branches. */
   expanded: ReadonlySet<string>;
   /** The keys of the checked leaves. */
   checked: ReadonlySet<string>;
-  /** What the rows are filtered by; empty for nothing. */
+  /** The filter text. */
   query: string;
 }
 
-/** The options that its contract knows. */
+/** The options that its contract reads. */
 export interface TreeChoices {
   /**
    * Specifies whether rows can be selected.

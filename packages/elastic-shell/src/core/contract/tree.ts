@@ -1,4 +1,4 @@
-// The tree view: branches that open and close, rows that are moved through, selected and checked.
+// The tree view: branches that expand and collapse, and rows to move through, select and check.
 import { type Check, checkOf, turnCheck } from '../collection/checks.js';
 import { expand } from '../collection/expansion.js';
 import { holds, touchedChosen } from '../collection/selection.js';
@@ -10,7 +10,7 @@ import { treeOptionKinds } from './option-kinds.js';
 import { movesBy, rowMoves, selectCommands, stepSelecting } from './selecting.js';
 import { modeOf, type TreeChoices, type TreeIntent, type TreeState } from './tree-state.js';
 
-/** What a program calls on it, by name. */
+/** The names of its methods. */
 export const treeMethods = [
   'select',
   'deselect',
@@ -26,7 +26,7 @@ export type { TreeChoices, TreeIntent, TreePart, TreeState } from './tree-state.
 
 const spaces = { none: 'default', single: 'pick', multiple: 'toggle' } as const;
 
-/** What the keys mean on a row. */
+/** The keys of a row. */
 export function treeKeys(options: TreeChoices): KeyActs<TreeIntent> {
   const mode = modeOf(options);
   return {
@@ -39,13 +39,13 @@ export function treeKeys(options: TreeChoices): KeyActs<TreeIntent> {
   };
 }
 
-/** What a tree reads of the page. */
+/** The values that a tree reads from the page. */
 export interface TreeView extends ItemsView<TreeChoices> {
-  /** The tree whose rows that show are the items. */
+  /** The tree whose visible rows are the items. */
   readonly tree?: Tree;
-  /** The whole tree, if a filter hides some of it. */
+  /** The whole tree, if a filter hides part of it. */
   readonly whole?: Tree;
-  /** Whether what is under a row is being fetched. */
+  /** Returns whether the children of a row are loading. */
   readonly isBusy?: (key: string) => boolean;
 }
 
@@ -60,7 +60,7 @@ const turn = (state: TreeState, key: string | undefined, open: boolean): TreeSta
   return expanded === state.expanded ? state : { ...state, expanded };
 };
 
-/** Whether a row is a branch that can be opened, and whether it is open. */
+/** Returns whether a row is a branch, and whether it is expanded. */
 const isOpen = (state: TreeState, node: TreeNode | undefined): boolean | undefined =>
   node && isBranch(node) ? state.expanded.has(node.key) : undefined;
 
@@ -88,7 +88,7 @@ function siblings(state: TreeState, { tree, current }: TreeView): TreeState {
   return { ...state, expanded: new Set([...state.expanded, ...closed.map(({ key }) => key)]) };
 }
 
-/** Every branch that is known. */
+/** Every known branch. */
 const branchesOf = (tree: Tree | undefined): string[] =>
   [...(tree?.nodes.values() ?? [])].flatMap(({ node }) => (isBranch(node) ? [node.key] : []));
 
@@ -100,7 +100,7 @@ function check(state: TreeState, intent: 'check' | 'uncheck' | 'turn-check', vie
   const before = checkOf(whole, state.checked, key);
   const isSo = (intent === 'check' && before === 'true') || (intent === 'uncheck' && before === 'false');
   let checked = disabled || isSo ? state.checked : turnCheck(whole, state.checked, key);
-  // Turned over, what is mixed becomes checked first.
+  // Toggling a mixed row checks it.
   if (intent === 'uncheck' && before === 'mixed') checked = turnCheck(whole, checked, key);
   const current = intent === 'turn-check' ? key : state.current;
   return checked === state.checked && current === state.current ? state : { ...state, checked, current };
@@ -129,7 +129,7 @@ function step(state: TreeState, intent: TreeIntent, view: TreeView): TreeState {
       const expanded = stepExpansion(state.expanded, intent, view.at, branchesOf(tree));
       return expanded === state.expanded ? state : { ...state, expanded };
     }
-    // The default action: of a branch to open or close, of a leaf to be selected or checked.
+    // The default action: expands or collapses a branch, selects or checks a leaf.
     case 'default':
       if (isBranchThere) return toggled();
       return step(state, checks ? 'turn-check' : 'pick', { ...view, at });
@@ -151,7 +151,7 @@ function step(state: TreeState, intent: TreeIntent, view: TreeView): TreeState {
 const checkShown = ({ checked }: TreeState, tree: Tree | undefined, key: string): Check =>
   tree?.nodes.has(key) ? checkOf(tree, checked, key) : 'false';
 
-/** Commands, step and semantics of a tree. What is open and selected at first the pattern reads. */
+/** The commands, step and semantics of a tree. The pattern reads what is initially expanded and selected. */
 export const tree: ContractWithoutRead<TreeState, TreeChoices, TreeIntent> = {
   name: 'tree',
   fixed: ['items', 'multiple', 'checks'],
@@ -177,7 +177,7 @@ export const tree: ContractWithoutRead<TreeState, TreeChoices, TreeIntent> = {
     root: (_, { options, root }) => ({
       'data-wired': 'tree',
       role: root.getAttribute('role') ?? 'tree',
-      // Firefox makes whatever scrolls a tab stop of its own.
+      // Firefox makes every scrollable element a tab stop.
       tabindex: '-1',
       ...((options.multiple || options.checks) && { 'aria-multiselectable': 'true' }),
     }),

@@ -1,4 +1,4 @@
-// Placement: rectangles in, position out. Where a layer stands beside its anchor. Pure.
+// Placement: computes the position of a layer beside its anchor from rectangles. Pure.
 
 /** A width and a height, in CSS pixels. */
 export interface Size {
@@ -6,13 +6,15 @@ export interface Size {
   height: number;
 }
 
-/** In CSS pixels, y downward. */
+/** A rectangle in CSS pixels. y increases downwards. */
 export interface Rect extends Size {
   x: number;
   y: number;
 }
 
-/** As in CSS `position-try-fallbacks`, applied from left to right; `flip-start` swaps the two axes. */
+/**
+ * A fallback as in CSS `position-try-fallbacks`, applied from left to right. `flip-start` swaps the two axes.
+ */
 export type Fallback =
   | 'flip-block'
   | 'flip-inline'
@@ -21,15 +23,15 @@ export type Fallback =
   | 'flip-start flip-block'
   | 'flip-start flip-inline';
 
-/** Where a layer is wanted. */
+/** The wanted placement of a layer. */
 export interface PlacementWish {
   /**
    * Sets the position as in CSS `position-area`: a side such as `block-end`, then the alignment along the
    * anchor.
    *
-   * Sides are `block-start`, `block-end`, `inline-start` and `inline-end`. Along the anchor it lies
-   * `span-all` (centred, the default), `span-inline-end` (from the inline start of the anchor onward) or
-   * `span-inline-start`; beside an inline side `span-block-end` or `span-block-start`.
+   * Sides are `block-start`, `block-end`, `inline-start` and `inline-end`. Alignments are `span-all`
+   * (centred, the default), `span-inline-end` (starting at the inline start of the anchor) and
+   * `span-inline-start`. At an inline side they are `span-block-end` and `span-block-start`.
    *
    * @defaultValue `block-end`
    * @example { area: 'block-end span-inline-end' }
@@ -67,26 +69,29 @@ export interface PlacementWish {
   fit?: 'content' | 'anchor' | undefined;
 }
 
-/** All that decides where a layer stands. */
+/** Everything that determines the position of a layer. */
 export interface PlacementQuestion extends PlacementWish {
   anchor: Rect;
   layer: Size;
-  /** What the layer must stay within: the viewport, as a rule. */
+  /** The rectangle that the layer must stay inside, usually the viewport. */
   boundary: Rect;
   direction: 'ltr' | 'rtl';
 }
 
-/** Where a layer stands. */
+/** The position of a layer. */
 export interface Placement {
-  /** The area that was taken. */
+  /** The area that was used. */
   area: string;
   x: number;
   y: number;
-  /** The greatest size that the layer may have there. */
+  /** The maximum size of the layer there. */
   room: Size;
-  /** Where an arrow on the layer's near edge points at the anchor's middle: pixels from the layer's left or top. */
+  /**
+   * The position of an arrow on the layer's edge that points to the middle of the anchor, in pixels from the
+   * layer's left or top.
+   */
   arrow: number;
-  /** The layer has the room it needs. */
+  /** Whether the layer has enough space. */
   fits: boolean;
 }
 
@@ -95,12 +100,12 @@ type End = 'start' | 'end';
 interface Area {
   axis: Axis;
   side: End;
-  /** Which way the layer runs along the anchor; none: centred. */
+  /** The direction in which the layer extends along the anchor, or none if centred. */
   span: End | undefined;
 }
 
 const flips: readonly Fallback[] = ['flip-block', 'flip-inline', 'flip-block flip-inline'];
-/** What is tried where the author says nothing, by the axis of the side. */
+/** The default fallbacks, by the axis of the side. */
 export const defaultFallbacks: Record<Axis, readonly Fallback[]> = {
   block: flips,
   inline: [...flips, 'flip-start', 'flip-start flip-block'],
@@ -123,7 +128,7 @@ const spans: Record<string, { axis?: Axis; span: End | undefined }> = {
   'span-inline-end': { axis: 'inline', span: 'end' },
 };
 
-/** Reads an area; a TypeError for one that the grammar does not know. */
+/** Reads an area. Throws a TypeError if it is invalid. */
 export function parseArea(text: string): Area {
   const [first = '', second = 'span-all', ...more] = text.trim().split(/\s+/);
   const side = Object.hasOwn(sides, first) ? sides[first] : undefined;
@@ -148,7 +153,7 @@ const flip = (area: Area, fallback: Fallback): Area => {
   };
 };
 
-/** One axis of the question, from `low` to `high`. */
+/** One axis of the placement, from `low` to `high`. */
 interface Line {
   low: number;
   high: number;
@@ -176,7 +181,7 @@ function placeIn(area: Area, question: PlacementQuestion): Placement {
   const [size, breadth] = horizontal ? [layer.width, layer.height] : [layer.height, layer.width];
 
   const after = isAfter(area.side, horizontal);
-  // Less than nothing where the anchor itself stands beyond the edge.
+  // It is negative if the anchor itself is beyond the edge.
   const depth = after ? main.edge.high - main.anchor.high - gap : main.anchor.low - gap - main.edge.low;
   const mainRoom = within(depth, 0, main.edge.high - main.edge.low);
   const crossRoom = cross.edge.high - cross.edge.low;
@@ -203,11 +208,16 @@ function placeIn(area: Area, question: PlacementQuestion): Placement {
   };
 }
 
-/** Answers where the layer stands: in the first area that has room, else in the one that has most. */
+/**
+ * Computes the position of a layer: in the first area with enough space, or in the one with most space.
+ *
+ * @param question The rectangles and the wanted placement.
+ * @returns The position.
+ */
 export function place(question: PlacementQuestion): Placement {
   const area = parseArea(question.area ?? 'block-end');
   const { width, height } = question.layer;
-  /** How much of the layer shows there. */
+  /** The visible part of the layer there. */
   const shown = ({ room }: Placement): number => Math.min(width, room.width) * Math.min(height, room.height);
   let best = placeIn(area, question);
   for (const fallback of question.fallbacks ?? defaultFallbacks[area.axis]) {

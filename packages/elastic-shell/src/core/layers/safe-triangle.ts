@@ -1,4 +1,4 @@
-// Aim: whether a pointer is on its way to a rectangle, cutting across what lies between. Pure.
+// Aim: whether a pointer is moving towards a rectangle across other elements. Pure.
 import type { Rect } from './placement.js';
 
 interface Point {
@@ -6,13 +6,13 @@ interface Point {
   y: number;
 }
 
-/** Which side of the line from `a` to `b` a point lies on: above zero, below zero, or on it. */
+/** Returns on which side of the line from `a` to `b` a point is: positive, negative, or zero on the line. */
 const side = (a: Point, b: Point, { x, y }: Point): number =>
   (b.x - a.x) * (y - a.y) - (b.y - a.y) * (x - a.x);
 
 const rounding = 1e-6;
 
-/** True when `at` lies in the triangle between `from` and the side of `target` that faces it. */
+/** Returns true if `at` is in the triangle between `from` and the facing side of `target`. */
 export function isInSafeTriangle(from: Point, at: Point, target: Rect): boolean {
   const { x, y, width, height } = target;
   const near = from.x <= x ? x : from.x >= x + width ? x + width : undefined;

@@ -1,41 +1,48 @@
-// The layer tree: which open layers an Escape, a press or a moved focus dismisses. Pure.
+// The layer tree: which open layers Escape, a click or moved focus dismisses. Pure.
 
-/** What a press outside does: closes; closes and does nothing else; leaves the layer open. */
+/**
+ * The effect of a click outside: `close` closes, `absorb` closes and keeps the click from the page, `keep`
+ * leaves it open.
+ */
 export type Outside = 'close' | 'absorb' | 'keep';
-/** What Escape does: closes, or leaves the layer open. */
+/** The effect of Escape: `close` or `keep`. */
 export type Escape = 'close' | 'keep';
 
-/** An open layer. `parent` is the layer it was opened from, wherever its markup stands. */
+/** An open layer. `parent` is the layer that it was opened from, wherever its markup is. */
 export interface Layer<Id> {
   id: Id;
   parent?: Id | undefined;
-  /** A modal layer shields everything opened before it. */
+  /** A modal layer makes everything opened before it inert. */
   modal: boolean;
   outside: Outside;
   escape: Escape;
-  /** Whether moving focus out of it closes it. Default: `keep`. */
+  /**
+   * Whether moving focus out closes it.
+   *
+   * @defaultValue `keep`
+   */
   focusOut?: 'close' | 'keep';
 }
 
-/** What may dismiss layers. */
+/** The causes that can dismiss layers. */
 export type LayerCause<Id> =
   | { kind: 'escape' }
-  /** `inside`: the layers whose own markup the press or the focus is in. */
+  /** `inside`: the layers whose markup contains the click or the focus. */
   | { kind: 'outside' | 'focus-left'; inside: readonly Id[] }
   | { kind: 'close'; id: Id };
 
-/** What a cause dismisses. */
+/** The result of a cause. */
 export interface Dismissal<Id> {
-  /** What closes, children before parents. */
+  /** The layers to close, children before parents. */
   close: Id[];
-  /** The press that caused it must do nothing else. */
+  /** Whether the click must have no other effect. */
   absorb: boolean;
 }
 
-/** Answers what `cause` dismisses. `layers` stand in the order in which they opened. */
+/** Returns what `cause` dismisses. `layers` are in the order in which they opened. */
 export function dismissedBy<Id>(layers: readonly Layer<Id>[], cause: LayerCause<Id>): Dismissal<Id> {
   const holds = new Set('inside' in cause ? cause.inside : []);
-  // Those around what is inside are inside too: a parent stands before its children.
+  // Layers around an inside layer are inside too. Parents come before their children.
   for (const { id, parent } of [...layers].reverse())
     if (holds.has(id) && parent !== undefined) holds.add(parent);
   const going = new Set<Id>('id' in cause ? [cause.id] : []);
@@ -43,7 +50,7 @@ export function dismissedBy<Id>(layers: readonly Layer<Id>[], cause: LayerCause<
 
   if (cause.kind !== 'close') {
     for (const layer of [...layers].reverse()) {
-      // A click on the backdrop of a modal layer first dismisses the layers above it, and only those.
+      // A click on the backdrop of a modal layer first dismisses only the layers above it.
       if (cause.kind === 'outside' && layer.modal && going.size) break;
       const asked =
         cause.kind === 'escape'
@@ -59,7 +66,7 @@ export function dismissedBy<Id>(layers: readonly Layer<Id>[], cause: LayerCause<
       if (layer.modal) break;
     }
   }
-  // What goes takes along what was opened from it.
+  // Layers opened from a closing layer close with it.
   const close = layers.filter(({ id, parent }) => {
     if (parent !== undefined && going.has(parent)) going.add(id);
     return going.has(id);

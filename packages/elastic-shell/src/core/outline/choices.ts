@@ -1,4 +1,4 @@
-// The outlines of what is chosen from: listboxes and comboboxes; and of the switch.
+// The outlines of listboxes, comboboxes and switches.
 import { keysOf } from '../collection/selection.js';
 import {
   combobox as comboboxContract,
@@ -13,7 +13,7 @@ import { control, type Given, type Outline, partId, rootOf, stopAt, viewOf } fro
 
 type Listbox = Given<Selecting, ListboxChoices>;
 
-/** A listbox: spread `root`; options by `items` and `Rows`, or `option(key)`. */
+/** A listbox: spread `root`, and options from `items` with `Rows`, or `option(key)`. */
 export const listboxOutline = {
   name: listboxContract.name,
   first: { selected: undefined, current: undefined },
@@ -31,7 +31,7 @@ export const listboxOutline = {
     }),
     /** A group of options with a name. */
     group: (_: Listbox, name: string): Attributes => ({ role: 'group', 'aria-label': name }),
-    /** Asks for a command, such as `select`. Goes onto a `<button>`. */
+    /** A control with a command, such as `select`. Spread it onto a `<button>`. */
     action: (given: Listbox, command: string, key?: string): Attributes =>
       control(given, `--${command}`, key),
   },
@@ -39,24 +39,27 @@ export const listboxOutline = {
 
 type Combobox = Given<ComboboxState, ComboboxChoices>;
 
-/** What the element that keeps focus says: the field, or the button of one to choose only. */
+/** Returns the attributes of the element that keeps focus: the text field, or the button without one. */
 const holder = (given: Combobox, part: string): Attributes => ({
   role: 'combobox',
   id: partId(given, part),
   'aria-haspopup': 'listbox',
-  // The list shows only once it is wired.
+  // The list is only visible once it is wired.
   'aria-expanded': 'false',
   'aria-controls': partId(given, 'list'),
 });
 
-/** The label of what is selected, as far as the options that are known say it. */
+/** Returns the label of the selected option, if that option is known. */
 const textOf = ({ state, items = [], options }: Combobox): string => {
   const key = options.multiple ? undefined : [...keysOf(state.selected)][0];
   if (state.text || key === undefined) return state.text;
   return items.find((item) => item.key === key)?.label ?? options.labelOf?.(key) ?? key;
 };
 
-/** A combobox: spread `root`, `label`, `box`, `field` or `button`, `popup`, `list`; options by `items` and `Rows`, or `option(key)`. */
+/**
+ * A combobox: spread `root`, `label`, `box`, `field` or `button`, `popup` and `list`, and options from
+ * `items` with `Rows`, or `option(key)`.
+ */
 export const comboboxOutline = {
   name: comboboxContract.name,
   first: { open: false, selected: undefined, current: undefined, query: '', text: '' },
@@ -65,32 +68,32 @@ export const comboboxOutline = {
     root: (given: Combobox): Attributes => rootOf(comboboxContract.semantics, given),
     /** The label: a `<label>` for a field, any element for a button. */
     label: (given: Combobox): Attributes => ({ id: partId(given, 'label'), for: partId(given, 'field') }),
-    /** The element around tokens and field. */
+    /** The element around the tokens and the field. */
     box: (_: Combobox): Attributes => ({ 'data-box': '' }),
-    /** The field to type into. Goes onto an `<input>`. */
+    /** The text field. Spread it onto an `<input>`. */
     field: (given: Combobox): Attributes => ({
       ...holder(given, 'field'),
       'aria-autocomplete': 'list',
       autocomplete: 'off',
       ...(textOf(given) && { value: textOf(given) }),
     }),
-    /** The field if there is nothing to type. Goes onto a `<button>`. */
+    /** The field without typing. Spread it onto a `<button>`. */
     button: (given: Combobox): Attributes => ({
       type: 'button',
       ...holder(given, 'field'),
       'aria-labelledby': `${partId(given, 'label')} ${partId(given, 'value')}`,
     }),
-    /** The text of what is selected, in the button. */
+    /** The text of the selection inside the button. */
     value: (given: Combobox): Attributes => ({ 'data-value': '', id: partId(given, 'value') }),
-    /** Opens and closes the list. Goes onto a `<button>`. */
+    /** A button that opens and closes the list. Spread it onto a `<button>`. */
     toggler: (given: Combobox): Attributes => ({
       ...control(given, '--toggle'),
       'aria-expanded': 'false',
       tabindex: '-1',
     }),
-    /** The element in which the tokens are made. */
+    /** The container of the tokens. */
     tokens: (_: Combobox): Attributes => ({ 'data-tokens': '' }),
-    /** The element that holds the list. */
+    /** The element around the list. */
     popup: (_: Combobox): Attributes => ({ popover: 'manual' }),
     /** The list. */
     list: (given: Combobox): Attributes => ({
@@ -109,7 +112,7 @@ export const comboboxOutline = {
     }),
     /** A group of options with a name. */
     group: (_: Combobox, name: string): Attributes => ({ role: 'group', 'aria-label': name }),
-    /** Asks for a command, such as `clear`. Goes onto a `<button>`. */
+    /** A control with a command, such as `clear`. Spread it onto a `<button>`. */
     action: (given: Combobox, command: string, key?: string): Attributes =>
       control(given, `--${command}`, key),
   },
@@ -123,12 +126,12 @@ export const switchOutline = {
   roots: ['root', 'box'],
   first: { checked: false },
   single: {
-    /** The switch. Goes onto a `<button>`. */
+    /** The switch. Spread it onto a `<button>`. */
     root: (given: Switch): Attributes => ({
       type: 'button',
       ...rootOf(switching.semantics, given, 'button'),
     }),
-    /** The switch as a checkbox: goes onto an `<input>`. */
+    /** The switch as a checkbox. Spread it onto an `<input>`. */
     box: (given: Switch): Attributes => ({
       type: 'checkbox',
       ...rootOf(switching.semantics, given, 'input'),

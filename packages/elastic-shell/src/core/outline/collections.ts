@@ -29,7 +29,7 @@ export const accordionOutline = {
     root: (given: Accordion): Attributes => rootOf(accordionContract.semantics, given),
   },
   each: {
-    /** The header of a section. Goes onto a `<button>`. */
+    /** The header of a section. Spread it onto a `<button>`. */
     header: (given: Accordion, key: string): Attributes => ({
       type: 'button',
       id: partId(given, 'header', key),
@@ -45,16 +45,16 @@ export const accordionOutline = {
         'aria-labelledby': name,
         ...shown
       } = accordionContract.semantics.panel?.(given.state, view, key) ?? {};
-      // How many panels there are is not known before they are: whether they are landmarks the engine says.
+      // The number of panels isn't known yet, so the engine decides whether they are landmarks.
       const region = given.items?.length && role ? { role, 'aria-labelledby': name ?? null } : {};
       return { id: partId(given, 'panel', key), ...shown, ...region };
     },
-    /** A section as a `<details>`: goes onto a `<details>`. */
+    /** A section. Spread it onto a `<details>`. */
     details(given: Accordion, key: string): Attributes {
       const view: ItemsView<AccordionChoices> = { ...viewOf(given), native: true };
       return { ...accordionContract.semantics.panel?.(given.state, view, key) };
     },
-    /** The header of such a section: goes onto a `<summary>`. */
+    /** The header of such a section. Spread it onto a `<summary>`. */
     summary: (_: Accordion, key: string): Attributes => ({ 'data-key': key }),
   },
 } satisfies Outline<AccordionState, AccordionChoices>;
@@ -67,18 +67,18 @@ export const tabsOutline = {
   first: { selected: undefined, closed: noKeys },
   firstItem: { state: 'selected', parts: ['tab', 'panel'] },
   single: {
-    /** The element around list and panels. */
+    /** The element around the list and the panels. */
     root: (given: Tabs): Attributes => rootOf(tabsContract.semantics, given),
     /** The list of tabs. */
     list: (given: Tabs): Attributes => ({
       role: 'tablist',
       ...tabsContract.semantics.list?.(given.state, viewOf(given)),
     }),
-    /** The cross that closes a tab. */
+    /** The close button of a tab. */
     closer: (_: Tabs): Attributes => ({ 'data-close': '', 'aria-hidden': 'true' }),
   },
   each: {
-    /** A tab. Goes onto a `<button>`. */
+    /** A tab. Spread it onto a `<button>`. */
     tab: (given: Tabs, key: string): Attributes => ({
       type: 'button',
       role: 'tab',
@@ -119,13 +119,13 @@ export const carouselOutline = {
   single: {
     /** The carousel. */
     root: (given: Carousel): Attributes => rootOf(carouselContract.semantics, given, 'section'),
-    /** The element that scrolls. */
+    /** The scroll container of the slides. */
     slides: (_: Carousel): Attributes => ({ 'data-slides': '' }),
-    /** Goes to the next slide. Goes onto a `<button>`. */
+    /** A button for the next slide. Spread it onto a `<button>`. */
     nextButton: (given: Carousel): Attributes => carouselControl(given, '--next', 'next'),
-    /** Goes to the previous slide. Goes onto a `<button>`. */
+    /** A button for the previous slide. Spread it onto a `<button>`. */
     previousButton: (given: Carousel): Attributes => carouselControl(given, '--previous', 'previous'),
-    /** Starts and stops the rotation. Goes onto a `<button>`. */
+    /** A button that starts and stops the rotation. Spread it onto a `<button>`. */
     rotationButton: (given: Carousel): Attributes => carouselControl(given, '--rotate', 'rotate'),
     /** The element around the pickers. */
     pickers: (_: Carousel): Attributes => ({ role: 'tablist' }),
@@ -137,7 +137,7 @@ export const carouselOutline = {
       role: 'group',
       'aria-roledescription': 'slide',
     }),
-    /** Goes to a slide. Goes onto a `<button>`. */
+    /** A button for one slide. Spread it onto a `<button>`. */
     picker: (given: Carousel, key: string): Attributes => ({
       ...control(given, '--select', key),
       role: 'tab',
@@ -149,7 +149,7 @@ export const carouselOutline = {
 
 type Tree = Given<TreeState, TreeChoices>;
 
-/** What a row of a tree says; `isBranch`: it has a group of rows under it. */
+/** Returns the attributes of a tree row. `isBranch`: it has child rows. */
 const treeRow = (given: Tree, key: string, isBranch: boolean): Attributes => {
   const { state, options } = given;
   const said = treeContract.semantics.item?.(state, viewOf(given), key) ?? {};
@@ -162,7 +162,10 @@ const treeRow = (given: Tree, key: string, isBranch: boolean): Attributes => {
   };
 };
 
-/** A tree: spread `root`; rows by `items` and `Rows`, or `branch(key)` and `leaf(key)` in nested `group`s. */
+/**
+ * A tree: spread `root`, and rows from `items` with `Rows`, or `branch(key)` and `leaf(key)` in nested
+ * `group`s.
+ */
 export const treeOutline = {
   name: treeContract.name,
   first: { selected: undefined, current: undefined, expanded: noKeys, checked: noKeys, query: '' },
@@ -174,19 +177,19 @@ export const treeOutline = {
       role: 'tree',
       ...(modeOf(given.options) === 'multiple' && { 'aria-multiselectable': 'true' }),
     }),
-    /** The rows under a branch. */
+    /** The rows of a branch. */
     group: (_: Tree): Attributes => ({ role: 'group' }),
-    /** The triangle of a branch. */
+    /** The marker of a branch. */
     marker: (_: Tree): Attributes => ({ 'data-marker': '' }),
-    /** The field that filters the rows. Goes onto an `<input>`. */
+    /** The filter field. Spread it onto an `<input>`. */
     search: ({ id }: Tree): Attributes => ({ type: 'search', 'aria-controls': id }),
   },
   each: {
-    /** A row without rows under it. */
+    /** A row without children. */
     leaf: (given: Tree, key: string): Attributes => treeRow(given, key, false),
-    /** A row with rows under it. */
+    /** A row with children. */
     branch: (given: Tree, key: string): Attributes => treeRow(given, key, true),
-    /** Asks for a command, such as `expand`. Goes onto a `<button>`. */
+    /** A control with a command, such as `expand`. Spread it onto a `<button>`. */
     action: (given: Tree, command: string): Attributes => control(given, `--${command}`),
   },
 } satisfies Outline<TreeState, TreeChoices>;

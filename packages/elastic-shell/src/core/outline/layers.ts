@@ -1,6 +1,5 @@
-// The outlines of what opens: dialogs, drawers, popovers, tooltips, disclosures, menus.
-//
-// Controls ask by the platform's own commands where it has one: then they work before any script does.
+// The outlines of patterns that open: dialogs, drawers, popovers, tooltips, disclosures, menus.  Controls use
+// the platform's own commands if there is one, so that they work before scripts run.
 import { dialog as dialogContract, type DialogChoices } from '../contract/dialog.js';
 import type { Attributes } from '../contract/contract.js';
 import { disclosure as disclosureContract } from '../contract/disclosure.js';
@@ -13,11 +12,12 @@ import { control, type Given, type Outline, partId, rootOf, stopAt, viewOf } fro
 
 const closed: Openable = { open: false };
 
-// What opens in the top layer shows only once it is wired, whatever its first state is: until then its openers say that it is closed.
+// A layer is only visible once it is wired, whatever its initial state. Until then its openers show that it
+// is closed.
 
 type Layer<O> = Given<Openable, O>;
 
-/** Whether what a drawer opens keeps the page behind it live. */
+/** Returns whether a drawer leaves the page behind it usable. */
 const isLive = ({ options }: Layer<DrawerChoices>): boolean => options.modal === false;
 
 /** A dialog, or an alert dialog: spread `root` onto a `<dialog>`, `opener()` and `closer(result)` onto buttons. */
@@ -26,18 +26,18 @@ export const dialogOutline = {
   first: closed,
   unscripted: ({ state }: Layer<DialogChoices>): Attributes => (state.open ? { open: '' } : {}),
   single: {
-    /** The dialog. Goes onto a `<dialog>`. */
+    /** The dialog. Spread it onto a `<dialog>`. */
     root: (given: Layer<DialogChoices>): Attributes => rootOf(dialogContract.semantics, given, 'dialog'),
     /** The heading that names it. */
     title: (given: Layer<DialogChoices>) => ({ id: partId(given, 'title') }),
   },
   each: {
-    /** Opens it. Goes onto a `<button>`. */
+    /** A button that opens it. Spread it onto a `<button>`. */
     opener: (given: Layer<DialogChoices>): Attributes => ({
       ...control(given, 'show-modal'),
       ...dialogContract.semantics.opener?.(closed, viewOf(given, 'dialog'), 'open'),
     }),
-    /** Closes it with this result. Goes onto a `<button>`. */
+    /** A button that closes it with this result. Spread it onto a `<button>`. */
     closer: (given: Layer<DialogChoices>, result?: string): Attributes => control(given, 'close', result),
   },
 } satisfies Outline<Openable, DialogChoices>;
@@ -49,7 +49,7 @@ export const drawerOutline = {
   unscripted: (given: Layer<DrawerChoices>): Attributes =>
     given.state.open && !isLive(given) ? { open: '' } : {},
   single: {
-    /** The drawer. Goes onto a `<dialog>`. */
+    /** The drawer. Spread it onto a `<dialog>`. */
     root: (given: Layer<DrawerChoices>) => ({
       ...(isLive(given) && { popover: 'manual' }),
       ...rootOf(drawerContract.semantics, given, 'dialog'),
@@ -58,12 +58,12 @@ export const drawerOutline = {
     title: (given: Layer<DrawerChoices>) => ({ id: partId(given, 'title') }),
   },
   each: {
-    /** Opens it. Goes onto a `<button>`. */
+    /** A button that opens it. Spread it onto a `<button>`. */
     opener: (given: Layer<DrawerChoices>): Attributes => ({
       ...control(given, isLive(given) ? '--toggle' : 'show-modal'),
       ...drawerContract.semantics.opener?.(closed, viewOf(given, 'dialog'), 'open'),
     }),
-    /** Closes it with this result. Goes onto a `<button>`. */
+    /** A button that closes it with this result. Spread it onto a `<button>`. */
     closer: (given: Layer<DrawerChoices>, result?: string): Attributes =>
       control(given, isLive(given) ? '--close' : 'close', result),
   },
@@ -83,12 +83,12 @@ export const popoverOutline = {
     title: (given: Layer<PopoverChoices>) => ({ id: partId(given, 'title') }),
   },
   each: {
-    /** Opens and closes it. Goes onto a `<button>`. */
+    /** A button that opens and closes it. Spread it onto a `<button>`. */
     opener: (given: Layer<PopoverChoices>): Attributes => ({
       ...control(given, given.options.modal ? '--toggle' : 'toggle-popover'),
       ...popoverContract.semantics.opener?.(closed, viewOf(given), 'toggle'),
     }),
-    /** Closes it. Goes onto a `<button>`. */
+    /** A button that closes it. Spread it onto a `<button>`. */
     closer: (given: Layer<PopoverChoices>): Attributes =>
       control(given, given.options.modal ? '--close' : 'hide-popover'),
   },
@@ -121,11 +121,11 @@ export const disclosureOutline = {
   single: {
     /** The panel. */
     root: (given: Layer<object>): Attributes => rootOf(disclosureContract.semantics, given),
-    /** The panel as a `<details>`: goes onto a `<details>`. */
+    /** The panel as a `<details>`. Spread it onto a `<details>`. */
     details: (given: Layer<object>): Attributes => rootOf(disclosureContract.semantics, given, 'details'),
   },
   each: {
-    /** Opens and closes the panel. Goes onto a `<button>`. */
+    /** A button that opens and closes the panel. Spread it onto a `<button>`. */
     opener: (given: Layer<object>): Attributes => ({
       ...control(given, '--toggle'),
       ...disclosureContract.semantics.opener?.(given.state, viewOf(given), 'toggle'),
@@ -149,7 +149,10 @@ const checkable = (given: Menu, role: string, key: string): Attributes => ({
   'aria-checked': `${given.state.checked.has(key)}`,
 });
 
-/** A menu: spread `root`, `opener()`, and `item(key)`, `checkbox(key)`, `radio(key)`; a submenu's `branch()` onto its item. */
+/**
+ * A menu: spread `root`, `opener()`, and `item(key)`, `checkbox(key)` or `radio(key)`. Spread the `branch()`
+ * of a submenu onto its item.
+ */
 export const menuOutline = {
   name: menuContract.name,
   first: { open: false, checked: noKeys, current: undefined },
@@ -161,26 +164,26 @@ export const menuOutline = {
       role: 'menu',
       popover: 'manual',
     }),
-    /** A line between items. */
+    /** A separator between items. */
     separator: (_: Menu): Attributes => ({ role: 'separator' }),
   },
   each: {
-    /** Opens and closes the menu. Goes onto a `<button>`. */
+    /** A button that opens and closes the menu. Spread it onto a `<button>`. */
     opener: (given: Menu): Attributes => ({
       ...control(given, 'toggle-popover'),
       ...menuContract.semantics.opener?.({ ...given.state, ...closed }, viewOf(given), 'toggle'),
     }),
-    /** Opens this menu from an item of another. Goes onto the item. */
+    /** An item of another menu that opens this menu. Spread it onto the item. */
     branch: ({ id }: Menu): Attributes => ({
       'aria-haspopup': 'menu',
       'aria-expanded': 'false',
       'aria-controls': id,
     }),
-    /** An item that does something. */
+    /** An item that activates an action. */
     item: (given: Menu, key: string): Attributes => menuItem(given, 'menuitem', key),
-    /** An item that is checked or not. */
+    /** A checkbox item. */
     checkbox: (given: Menu, key: string): Attributes => checkable(given, 'menuitemcheckbox', key),
-    /** An item of a group, of which one is checked. */
+    /** A radio item. */
     radio: (given: Menu, key: string): Attributes => checkable(given, 'menuitemradio', key),
     /** A group of items with a name. */
     group: (_: Menu, name: string): Attributes => ({ role: 'group', 'aria-label': name }),

@@ -13,7 +13,7 @@ export const menubarOutline = {
   single: {
     /** The bar. */
     root: (given: Menubar): Attributes => ({ ...rootOf(contract.semantics, given), role: 'menubar' }),
-    /** A line between items. */
+    /** A separator between items. */
     separator: (_: Menubar): Attributes => ({ role: 'separator' }),
   },
   each: {

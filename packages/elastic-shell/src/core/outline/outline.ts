@@ -1,51 +1,73 @@
-// Outlines: which attributes each part of a pattern has, from its state and its options alone, before there is a page.
-//
-// An outline says what an author would write by hand (roles, keys, ids, commands) and asks the contract's own semantics, which
-// the engine asks as well, for all that follows the state. A server writes it, a binding hands it out to be spread, and the
-// engine finds it there: there is one truth about a part, whoever writes it first.
+// Outlines: the attributes of each part of a pattern from its state and options, before there is a page.  An
+// outline contains what an author would write by hand (roles, keys, ids, commands), and calls the contract's
+// semantics, as the engine does, for everything that follows the state. Servers write it, bindings return it
+// for spreading, and the engine finds it in the page. So all of them agree.
 import { type Item, tabStop } from '../collection/items.js';
 import type { Attributes, RootView, Semantics, View } from '../contract/contract.js';
 
-/** What is known of one instance of a pattern before there is a page. */
+/** The known values of an instance before there is a page. */
 export interface Given<State = object, Options = object> {
-  /** The id of its root; the ids of all other parts begin with it. */
+  /** The id of its root. The ids of all other parts begin with it. */
   id: string;
   state: State;
   options: Options;
-  /** Its items in order, as far as they are known. Default: none. */
+  /**
+   * Its items in order, as far as they are known.
+   *
+   * @defaultValue none
+   */
   items?: readonly Item[];
 }
 
-/** A part of which there is one. */
+/** A part that exists once. */
 export type SinglePart<State, Options> = (given: Given<State, Options>) => Attributes;
 
-/** A part of which there is one for each key, or one for each control. */
+/** A part that exists for each key, or for each control. */
 export type EachPart<State, Options> =
   | ((given: Given<State, Options>, key: string) => Attributes)
   | ((given: Given<State, Options>, value?: string, name?: string) => Attributes);
 
-/** The parts of a pattern as attributes, and its states before anyone has touched it. */
+/** The parts of a pattern as attributes, and its initial states. */
 export interface Outline<State extends object = object, Options = object> {
   name: string;
-  /** The states that hold where no option says another. */
+  /** The default states. */
   first: State;
-  /** The state that is the first item whose part is asked for, where no option gives it. Default: none. */
+  /**
+   * The state that gets the key of the first requested item, if no option sets it.
+   *
+   * @defaultValue none
+   */
   firstItem?: { state: keyof State & string; parts: readonly string[] };
-  /** The parts that may be its root, of which one is on the page. Default: `root`. */
+  /**
+   * The parts that can be its root, of which one is in the page.
+   *
+   * @defaultValue `root`
+   */
   roots?: readonly string[];
-  /** What shows the root as its state says where no script wires it: only servers write it. Default: nothing more. */
+  /**
+   * Attributes that show the root's state without a script. Only servers write them.
+   *
+   * @defaultValue none
+   */
   unscripted?: (given: Given<State, Options>) => Attributes;
-  /** Parts of which there is one. */
+  /** Parts that exist once. */
   single: Readonly<Record<string, SinglePart<State, Options>>>;
-  /** Parts of which there are several: by the key of an item, or by what a control asks for. */
+  /** Parts that exist several times: by the key of an item, or by the command of a control. */
   each: Readonly<Record<string, EachPart<State, Options>>>;
 }
 
-/** The id of a part of the instance whose root has the id `id`. Keys may hold what ids may not: that is escaped. */
+/**
+ * Returns the id of a part. Characters of keys that ids can't contain are escaped.
+ *
+ * @param id The id of the root.
+ * @param part The name of the part.
+ * @param key The key of the item.
+ * @returns The id.
+ */
 export const partId = ({ id }: Pick<Given, 'id'>, part: string, key?: string): string =>
   key === undefined ? `${id}-${part}` : `${id}-${part}-${encodeURIComponent(key)}`;
 
-/** Attributes that are there or not. `hidden` has a second value, which the engine writes once it is wired. */
+/** Boolean attributes. `hidden` has a second value, which the engine writes once it is wired. */
 export const flagAttributes: ReadonlySet<string> = new Set(['hidden', 'open', 'checked']);
 
 /** A root of which only the id and the kind of element are known. */
@@ -56,20 +78,20 @@ const rootView = (id: string, localName: string): RootView => ({
   hasAttribute: () => false,
 });
 
-/** What semantics see of an instance without a page. */
+/** The view of an instance without a page, for semantics. */
 export const viewOf = <S, O extends object>(
   { id, options, items = [] }: Given<S, O>,
   localName = 'div',
 ): View<O> => ({ root: rootView(id, localName), options, items });
 
-/** What the root of the instance says: its id, and what the contract's semantics say. */
+/** Returns the attributes of the root: its id, and those of the contract's semantics. */
 export const rootOf = <S, O extends object>(
   semantics: Semantics<S, O, never>,
   given: Given<S, O>,
   localName?: string,
 ): Attributes => ({ id: given.id, ...semantics.root?.(given.state, viewOf(given, localName)) });
 
-/** A control that asks the root for something. `value` is the key or the result that it stands for. */
+/** Returns the attributes of a control with a command. `value` is its key or result. */
 export const control = ({ id }: Pick<Given, 'id'>, command: string, value?: string): Attributes => ({
   type: 'button',
   commandfor: id,
@@ -77,7 +99,7 @@ export const control = ({ id }: Pick<Given, 'id'>, command: string, value?: stri
   ...(value !== undefined && { value }),
 });
 
-/** The one tab stop among items: 0 on the one that is `wanted`, else on the first that can be reached. */
+/** Returns the tab stop among items: 0 on the first of `wanted`, or on the first reachable item. */
 export function stopAt<S, O>(
   { items = [] }: Given<S, O>,
   key: string,

@@ -1,4 +1,4 @@
-// The outline of a pattern that gives none of its own: its root, and controls that ask it for something.
+// The outline of a pattern without one of its own: its root, and controls with commands.
 import type { Attributes, Contract } from '../contract/contract.js';
 import { control, type Given, type Outline, rootOf, viewOf } from './outline.js';
 
@@ -15,7 +15,10 @@ export interface PlainOutline<S extends object, O extends object> extends Outlin
   };
 }
 
-/** Returns an outline made from a contract alone. The first states are those that `read` returns for a root without attributes. */
+/**
+ * Returns an outline from a contract alone. The initial states are those that `read` returns for a root
+ * without attributes.
+ */
 export function plainOutline<S extends object, O extends object, I extends string>({
   name,
   commands,
@@ -26,7 +29,7 @@ export function plainOutline<S extends object, O extends object, I extends strin
   const empty: Given<object, O> = {
     id: '',
     state: {},
-    // `read` finds no option given.
+    // `read` gets no options here.
     options: {} as O,
   };
   return {

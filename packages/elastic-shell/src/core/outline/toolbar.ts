@@ -5,7 +5,10 @@ import { type Given, type Outline, rootOf, stopAt } from './outline.js';
 
 type Toolbar = Given<ToolbarState, ToolbarChoices>;
 
-/** A toolbar: spread `root`, and `item(key)` onto each control; `more`, with the `opener()` of a menu, for what has no room. */
+/**
+ * A toolbar: spread `root`, and `item(key)` onto each control. For controls that don't fit, also `more` with
+ * the `opener()` of a menu.
+ */
 export const toolbarOutline = {
   name: contract.name,
   first: { current: undefined },
@@ -13,9 +16,9 @@ export const toolbarOutline = {
   single: {
     /** The bar. */
     root: (given: Toolbar): Attributes => ({ ...rootOf(contract.semantics, given), role: 'toolbar' }),
-    /** A line between items. */
+    /** A separator between items. */
     separator: (_: Toolbar): Attributes => ({ role: 'separator' }),
-    /** The button for what has no room. Goes onto a `<button>`. */
+    /** The button for controls that don't fit. Spread it onto a `<button>`. */
     more: (_: Toolbar): Attributes => ({ 'data-more': '', hidden: '' }),
   },
   each: {

@@ -1,5 +1,5 @@
-// Roles, states and properties as the standards list them, as data for the rules. WAI-ARIA 1.2 and 1.3, Graphics and DPUB
-// modules; implicit roles from ARIA in HTML. What no rule asks about is left out.
+// Roles, states and properties from the standards, as data for the rules: WAI-ARIA 1.2 and 1.3, Graphics and
+// DPUB modules, and implicit roles from ARIA in HTML. Only what rules need is included.
 
 const list = (words: string): readonly string[] => words.trim().split(/\s+/);
 
@@ -24,17 +24,20 @@ const books =
   doc-introduction doc-noteref doc-notice doc-pagebreak doc-pagefooter doc-pageheader doc-pagelist doc-part doc-preface
   doc-prologue doc-pullquote doc-qna doc-subtitle doc-tip doc-toc`);
 
-/** Every role that the standards know. */
+/** Every role of the standards. */
 export const roles: ReadonlySet<string> = new Set([...widgets, ...structure, ...graphics, ...books]);
 
 const truths = ['true', 'false'];
 const mixed = [...truths, 'mixed'];
 
-/** What an attribute takes: one of some words, an id, ids, an integer, a number, some of several words, or any text. */
+/**
+ * The values of an attribute: one of several words, an id, ids, an integer, a number, several words, or any
+ * text.
+ */
 export type AriaKind =
   readonly string[] | 'id' | 'ids' | 'integer' | 'number' | 'text' | { words: readonly string[] };
 
-/** Every state and property, by its name without `aria-`, with what it takes. */
+/** Every state and property by its name without `aria-`, with its values. */
 export const ariaAttributes: Readonly<Record<string, AriaKind>> = {
   activedescendant: 'id',
   atomic: truths,
@@ -91,7 +94,7 @@ export const ariaAttributes: Readonly<Record<string, AriaKind>> = {
   valuetext: 'text',
 };
 
-/** The states that a role has to say, which the platform says by itself for the elements that have the role by themselves. */
+/** The required states of a role. Native elements with the role provide them. */
 export const requiredStates: Readonly<Record<string, readonly string[]>> = {
   checkbox: ['checked'],
   combobox: ['expanded'],
@@ -105,13 +108,13 @@ export const requiredStates: Readonly<Record<string, readonly string[]>> = {
   switch: ['checked'],
 };
 
-/** Roles whose children are presentational: nothing in them is told or reached by itself. */
+/** Roles whose children are presentational: their content isn't exposed. */
 export const flat: ReadonlySet<string> = new Set(
   list(`button checkbox image img math menuitemcheckbox menuitemradio meter option progressbar radio scrollbar separator slider
     switch tab`),
 );
 
-/** The roles that have a state; on all others it says nothing. */
+/** The roles that support a state. On other roles it has no effect. */
 export const statesOf: Readonly<Record<string, ReadonlySet<string>>> = {
   checked: new Set(list('checkbox menuitemcheckbox menuitemradio option radio switch treeitem')),
   pressed: new Set(['button']),
@@ -144,7 +147,7 @@ export const inputRoles: Readonly<Record<string, string>> = {
   week: '',
 };
 
-/** The role that an element has by its tag alone. */
+/** The role of an element from its tag alone. */
 export const tagRoles: Readonly<Record<string, string>> = {
   article: 'article',
   aside: 'complementary',

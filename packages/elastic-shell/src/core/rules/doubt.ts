@@ -1,29 +1,28 @@
-// Doubt: whether something that cannot be known was looked at.
-//
-// A template says of some attributes and children only that there is something. Whoever asks such markup a question gets an
-// answer all the same (null, no child) and raises doubt by asking. A rule's finding counts only where its look at an element
-// raised none: so no rule speaks about what cannot be known, and no rule has to think of it.
-//
-// One register for all serves: rules look one at a time, and none waits for anything.
+// Doubt: whether an unknown value was read.  Some attributes and children of a template are only known to
+// exist. Reading them returns a value (null, no child) and raises doubt. A finding counts only if reading its
+// element raised no doubt. So no rule reports something unknown, and no rule has to handle it.  One register
+// is enough, because rules run one at a time and synchronously.
 
 let isRaised = false;
 
-/** Says that what was just answered cannot be known. */
+/** Marks the value that was just returned as unknown. */
 export const raiseDoubt = (): void => {
   isRaised = true;
 };
 
-/** Begins a look that is free of doubt. Answers whether there was any before. */
+/** Clears the doubt. Returns whether there was any. */
 export function clearDoubt(): boolean {
   const was = isRaised;
   isRaised = false;
   return was;
 }
 
-/** Whether there was any since `clearDoubt`. */
+/** Returns whether there was doubt since `clearDoubt`. */
 export const isDoubtful = (): boolean => isRaised;
 
-/** Asks a question: its answer, and whether that is in doubt. The doubt of whoever asks stays as it was. */
+/**
+ * Calls a function and returns its result, and whether it is in doubt. The doubt of the caller is unchanged.
+ */
 export function ask<T>(question: () => T): { value: T; doubt: boolean } {
   const before = clearDoubt();
   const value = question();

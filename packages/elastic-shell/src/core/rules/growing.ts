@@ -1,6 +1,6 @@
-// Lists of numbers that grow.
+// Sorted lists of numbers.
 
-/** The first place in a list of growing numbers that holds `from` or more. */
+/** Returns the first index in a sorted list with a number of at least `from`. */
 export function firstFrom(places: readonly number[], from: number): number {
   let low = 0;
   let high = places.length;

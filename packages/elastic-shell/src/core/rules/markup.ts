@@ -1,27 +1,50 @@
-// Markup as the rules see it: the same few questions, answered by a live document, by a parsed page or by a template.
+// Markup as the rules see it: the same interface for a live document, a parsed page and a template.
 import { raiseDoubt } from './doubt.js';
 import { inputRoles, roles, tagRoles } from './aria.js';
 
-/** An element. What cannot be known is answered as if it were not there, and raises doubt (doubt.ts). */
+/** An element. Unknown values count as missing and raise doubt (doubt.ts). */
 export interface Markup {
-  /** In lower case. */
+  /** The tag, in lower case. */
   readonly tag: string;
   attribute(name: string): string | null;
-  /** The names of the attributes that are written on it, with or without a value that can be known. */
+  /**
+   * Returns the names of its attributes, with or without a known value.
+   *
+   * @returns The names.
+   */
   names(): Iterable<string>;
   readonly parent: Markup | undefined;
   readonly children: readonly (Markup | string)[];
-  /** Whether it may be left out, be there more than once, or stand in place of another. Default: it is there, once. */
+  /**
+   * Whether it may be missing, repeated, or replaced by another.
+   *
+   * @defaultValue it exists once
+   */
   readonly isOptional?: boolean;
-  /** Whether the value of an attribute is bound by a template, which may set a property then. Default: none is. */
+  /**
+   * Returns whether a template binds the value of an attribute, and may set a property.
+   *
+   * @defaultValue no attribute
+   */
   isBound?(name: string): boolean;
-  /** Attributes that a part of ours gives by a spread, and that are written beside it: one of the two is lost. Default: none. */
+  /**
+   * Attributes that a spread part sets and that are also written on the element, so that one of the two is
+   * lost.
+   *
+   * @defaultValue none
+   */
   readonly givenTwice?: readonly string[];
-  /** Its number in document order: the page that reads it puts it here. */
+  /** Its index in document order, which reading the page sets. */
   number?: number;
 }
 
-/** What stands where nothing can be known: a component, an expression, what a program puts there. */
+/**
+ * Creates an element about which nothing is known: a component, an expression, content from code.
+ *
+ * @param parent Its parent.
+ * @param children Its children.
+ * @returns The element.
+ */
 export function unknownMarkup(
   parent: Markup | undefined,
   children: readonly (Markup | string)[] = [],
@@ -42,14 +65,25 @@ export function unknownMarkup(
   };
 }
 
-/** Whether an element has an attribute, whatever its value. */
+/**
+ * Returns whether an element has an attribute, whatever its value.
+ *
+ * @param element The element.
+ * @param name The attribute.
+ * @returns True if it has.
+ */
 export const has = (element: Markup, name: string): boolean => element.attribute(name) !== null;
 
-/** The words of an attribute. */
+/** Returns the words of an attribute. */
 export const wordsOf = (element: Markup, name: string): readonly string[] =>
   (element.attribute(name) ?? '').split(/\s+/).filter(Boolean);
 
-/** The role that is written on an element: the first that the standard knows; '' where there is none. */
+/**
+ * Returns the role in the markup: the first known one, or an empty text.
+ *
+ * @param element The element.
+ * @returns The role.
+ */
 export function writtenRole(element: Markup): string {
   const role = element.attribute('role');
   return role === null
@@ -60,7 +94,7 @@ export function writtenRole(element: Markup): string {
         .find((word) => roles.has(word)) ?? '');
 }
 
-/** The role that an element has by itself, by ARIA in HTML; '' where it has none that counts here. */
+/** Returns the implicit role of an element, by ARIA in HTML, or an empty text. */
 export function implicitRoleOf(element: Markup): string {
   const { tag } = element;
   if (tag === 'a' || tag === 'area') return element.attribute('href') === null ? '' : 'link';
@@ -74,22 +108,27 @@ export function implicitRoleOf(element: Markup): string {
   return element.attribute('list') !== null && /box$/.test(role) && role !== 'checkbox' ? 'combobox' : role;
 }
 
-/** The element's role: the one that is written, else the one it has by itself; '' where it has none that counts here. */
+/** Returns the role of an element: the one in the markup, or the implicit one. */
 export const roleOf = (element: Markup): string => writtenRole(element) || implicitRoleOf(element);
 
-/** Whether an element has one of some roles. */
+/** Returns a test for elements with one of these roles. */
 export const isRole =
   (...names: readonly string[]) =>
   (element: Markup): boolean =>
     names.includes(roleOf(element));
 
-/** Whether an element has one of some tags. */
+/** Returns a test for elements with one of these tags. */
 export const isTag =
   (...names: readonly string[]) =>
   (element: Markup): boolean =>
     names.includes(element.tag);
 
-/** The element as one would point at it: its start tag, shortened. */
+/**
+ * Returns an element as its start tag, shortened, for messages.
+ *
+ * @param element The element.
+ * @returns The text.
+ */
 export function tagText(element: Markup): string {
   const shown = ['id', 'class', 'role', 'commandfor', 'command', 'name']
     .filter((name) => has(element, name))

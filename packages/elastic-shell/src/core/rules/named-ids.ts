@@ -1,8 +1,8 @@
-// The ids that some elements of a page name, gathered once for each question.
+// The ids that elements of a page reference, collected once for each question.
 import { type Markup, wordsOf } from './markup.js';
 import type { Page, Test } from './page.js';
 
-/** Which elements are asked, and which of their attributes name ids. */
+/** The elements to ask, and their attributes that reference ids. */
 export interface Naming {
   test: Test;
   attributes: readonly string[];
@@ -10,7 +10,10 @@ export interface Naming {
 
 const known = new WeakMap<Page, Map<Naming, Map<string, Markup>>>();
 
-/** By each id that is named, the first element that names it. In doubt where some that may name ids cannot be known. */
+/**
+ * Returns the referenced ids, each with the first element that references it. It is in doubt if some
+ * references are unknown.
+ */
 export function namedIds(page: Page, naming: Naming): ReadonlyMap<string, Markup> {
   const elements = page.all(naming.test);
   const gathered = known.get(page) ?? new Map<Naming, Map<string, Markup>>();
@@ -34,18 +37,18 @@ const references = [
   'aria-details',
 ];
 
-/** Whatever names an element as its own: an opener, a tab, what it describes. */
+/** Everything that references an element: an opener, a tab, a described element. */
 export const anyNaming: Naming = {
   test: (element) => references.some((name) => element.attribute(name) !== null),
   attributes: references,
 };
 
-/** What owns elements that stand elsewhere. */
+/** References of owned elements. */
 export const owning: Naming = {
   test: (element) => element.attribute('aria-owns') !== null,
   attributes: ['aria-owns'],
 };
 
-/** Whether some element owns this one by its id. */
+/** Returns whether another element owns this one by its id. */
 export const isOwned = (element: Markup, page: Page): boolean =>
   namedIds(page, owning).has(element.attribute('id') ?? '');

@@ -1,38 +1,38 @@
-// Whether an element has an accessible name, as far as markup tells it (Accessible Name and Description Computation).
-//
-// Rules ask whether there is a name and never what it is. So each element is looked at once, from what is inside it outwards.
+// Whether an element has an accessible name, as far as the markup shows (Accessible Name and Description
+// Computation).  Rules only ask whether there is a name. So each element is visited once, from the inside
+// out.
 import { ask, raiseDoubt } from './doubt.js';
 import { has, isTag, type Markup, wordsOf } from './markup.js';
 import type { Page } from './page.js';
 
 const isBlank = (text: string | null): boolean => !text?.trim();
 
-/** Elements of which the text is not read. */
+/** Elements whose text isn't read. */
 const unread = /^(script|style|template|noscript)$/;
 
-/** What an element adds to the name of what is around it. */
+/** The contribution of an element to the name of its ancestor. */
 function addsText(element: Markup, page: Page): boolean {
   if (unread.test(element.tag) || element.attribute('aria-hidden') === 'true' || has(element, 'hidden'))
     return false;
   if (!isBlank(element.attribute('aria-label')) || !isBlank(element.attribute('title'))) return true;
   if (/^(img|area)$/.test(element.tag)) return !isBlank(element.attribute('alt'));
   if (element.tag === 'input') return !isBlank(element.attribute('value'));
-  // What is put into a slot is not known here.
+  // Slotted content isn't known here.
   if (element.tag === 'slot') raiseDoubt();
   return page.fromInside(element, hasTextIn);
 }
 
-/** Whether its text, or one of its children, adds to a name. */
+/** Returns whether its text, or one of its children, contributes to a name. */
 const hasTextIn = (element: Markup, page: Page): boolean =>
   element.children.some((child) => (typeof child === 'string' ? !isBlank(child) : addsText(child, page)));
 
-/** Whether an element says anything by its content: text, and pictures by their alternative text. */
+/** Returns whether an element has content to announce: text, or images with alternative text. */
 export const hasText = (element: Markup, page: Page): boolean => page.fromInside(element, hasTextIn);
 
 const isField = isTag('input', 'select', 'textarea');
 const isLabelable = isTag('button', 'input', 'meter', 'output', 'progress', 'select', 'textarea');
 
-/** A label, or what may not stand in one: beyond that there is none. */
+/** A label, or an element that can't be inside one. */
 const isLabelOrBlock = isTag(
   'label',
   ...[
@@ -53,7 +53,7 @@ const isLabelOrBlock = isTag(
   ...['main', 'nav', 'ol', 'p', 'section', 'table', 'td', 'th', 'tr', 'ul'],
 );
 
-/** What the labels of a page name by their `for`; in doubt where one of them cannot be known. */
+/** Returns the elements that labels reference with `for`. It is in doubt if one of them is unknown. */
 const labels = new WeakMap<Page, { value: ReadonlySet<Markup>; doubt: boolean }>();
 
 function labelledOn(page: Page): ReadonlySet<Markup> {
@@ -63,7 +63,7 @@ function labelledOn(page: Page): ReadonlySet<Markup> {
       const found = new Set<Markup>();
       for (const element of page.elements) {
         const id = element.tag === 'label' && element.attribute('for');
-        // Whether a label of this piece names what is in another is nobody's doubt here.
+        // A label in another part of the page raises no doubt here.
         const target = id ? ask(() => page.named(id, element)).value : undefined;
         if (target && hasText(element, page)) found.add(target);
       }
@@ -74,23 +74,23 @@ function labelledOn(page: Page): ReadonlySet<Markup> {
   return known.value;
 }
 
-/** Whether a <label> names it, around it or by its id. */
+/** Returns whether a <label> names it, around it or by its id. */
 function hasLabel(element: Markup, page: Page): boolean {
-  // A field may be put into a label that stands around this piece of a page; a button hardly is.
+  // A field may be inserted into a label around this part of the page. A button hardly is.
   const look = (): Markup | undefined => page.around(element, isLabelOrBlock);
   const around = element.tag === 'button' ? ask(look).value : look();
   if (around?.tag === 'label' && hasText(around, page)) return true;
-  // By its id alone can a label elsewhere name it.
+  // A label elsewhere can only name it by its id.
   if (!has(element, 'id')) return false;
   if (labelledOn(page).has(element)) return true;
   if (page.isPart) raiseDoubt();
   return false;
 }
 
-/** Custom elements that are form controls: their label names what is inside. */
+/** Custom elements that are form controls: their label names the control inside. */
 const isFormElement = isTag('shell-combobox', 'shell-listbox', 'shell-switch');
 
-/** Whether an element has a name that was given to it by attributes, or by the label of the form control that it is part of. */
+/** Returns whether an element has a name from attributes, or from the label of its form control. */
 export function isLabelled(element: Markup, page: Page): boolean {
   if (!isBlank(element.attribute('aria-label'))) return true;
   const isNamedByIds = wordsOf(element, 'aria-labelledby').some((id) => {
@@ -100,20 +100,20 @@ export function isLabelled(element: Markup, page: Page): boolean {
     );
   });
   if (isNamedByIds) return true;
-  // A label in another piece of the page can't be known, and is no reason to doubt.
+  // A label in another part of the page is unknown, and raises no doubt.
   return ask(() => {
     const control = page.around(element, isFormElement);
     return !!control && hasLabel(control, page);
   }).value;
 }
 
-/** What a button made of an <input> says by itself. */
+/** Returns the default text of a button made of an <input>. */
 const typedText = (element: Markup): boolean => {
   const type = element.attribute('type')?.toLowerCase() ?? '';
   return /^(submit|reset)$/.test(type) || (type === 'button' && !isBlank(element.attribute('value')));
 };
 
-/** Whether an element has an accessible name. */
+/** Returns whether an element has an accessible name. */
 export const isNamed = (element: Markup, page: Page): boolean =>
   isLabelled(element, page) ||
   !isBlank(element.attribute('title')) ||

@@ -1,49 +1,124 @@
-// A page as the rules see it: what has this id, what stands around this, what is inside it.
+// A page as the rules see it: elements by id, ancestors, and descendants.
 import type { Markup } from './markup.js';
 
-/** A question that an element answers by itself. */
+/** A question about an element alone. */
 export type Test = (element: Markup) => boolean;
 
-/** A question to an element whose answer rests on what is inside it. */
+/** A question about an element whose answer depends on its content. */
 export type InnerTest = (element: Markup, page: Page) => boolean;
 
-/** What is known about a page beside its markup. */
+/** What is known about a page in addition to its markup. */
 export interface PageKind {
-  /** Whether it is a piece of a page: other pieces may hold what it names. Default: it is whole. */
+  /**
+   * Whether it is a part of a page, so that other parts may contain referenced elements.
+   *
+   * @defaultValue false
+   */
   isPart?: boolean;
-  /** Whether script may still change it before anybody sees it. Default: it may not. */
+  /**
+   * Whether scripts may change it before users see it.
+   *
+   * @defaultValue false
+   */
   isScripted?: boolean;
 }
 
 /** A page. */
 export interface Page extends Required<PageKind> {
-  /** In document order. */
+  /** All elements, in document order. */
   readonly elements: readonly Markup[];
-  /** The element that an id names for `from`: in its own tree, and for what is in a template also around that. */
+  /**
+   * Returns the element that an id references: in the same tree and, for templates, also around it.
+   *
+   * @param id The id.
+   * @param from The referencing element.
+   * @returns The element, or undefined.
+   */
   named(id: string, from: Markup): Markup | undefined;
-  /** Where this element is the second in its tree with its id: the first. Of more than two, each later one says nothing new. */
+  /**
+   * Returns the first element with the same id, if this element is the second in its tree.
+   *
+   * @param element The element.
+   * @returns The first element, or undefined.
+   */
   doubled(element: Markup): Markup | undefined;
-  /** Every id of the page, for suggestions. */
+  /**
+   * Returns every id of the page, for suggestions.
+   *
+   * @returns The ids.
+   */
   ids(): readonly string[];
-  /** The nearest element around this one that passes. */
+  /**
+   * Returns the nearest ancestor that passes a test.
+   *
+   * @param element The element.
+   * @param test The test.
+   * @returns The ancestor, or undefined.
+   */
   around(element: Markup, test: Test): Markup | undefined;
-  /** The first element inside this one that passes. */
+  /**
+   * Returns the first descendant that passes a test.
+   *
+   * @param element The element.
+   * @param test The test.
+   * @returns The descendant, or undefined.
+   */
   within(element: Markup, test: Test): Markup | undefined;
-  /** How many inside this one pass; of those before `until`, where that is given. */
+  /**
+   * Counts the descendants that pass a test.
+   *
+   * @param element The element.
+   * @param test The test.
+   * @param until Counts only those before this element.
+   * @returns The number.
+   */
   count(element: Markup, test: Test, until?: Markup): number;
-  /** All of those. */
+  /**
+   * Returns all descendants that pass a test.
+   *
+   * @param element The element.
+   * @param test The test.
+   * @returns The descendants.
+   */
   inside(element: Markup, test: Test): readonly Markup[];
-  /** All that pass for which this is the nearest element around that passes `owner`. */
+  /**
+   * Returns all descendants that pass a test and whose nearest ancestor that passes `owner` is this element.
+   *
+   * @param element The element.
+   * @param test The test.
+   * @param owner The test for ancestors.
+   * @returns The descendants.
+   */
   owned(element: Markup, test: Test, owner: Test): readonly Markup[];
-  /** All that pass on the page. */
+  /**
+   * Returns all elements of the page that pass a test.
+   *
+   * @param test The test.
+   * @returns The elements.
+   */
   all(test: Test): readonly Markup[];
-  /** The first that passes on the page, as far as that is known. */
+  /**
+   * Returns the first element of the page that passes a test, as far as it is known.
+   *
+   * @param test The test.
+   * @returns The element, or undefined.
+   */
   first(test: Test): Markup | undefined;
-  /** Whether one stands in the other, or is it. */
+  /**
+   * Returns whether one element contains the other, or is it.
+   *
+   * @param outer The outer element.
+   * @param inner The inner element.
+   * @returns True if it does.
+   */
   holds(outer: Markup, inner: Markup): boolean;
   /**
-   * Whether an element passes a test that asks the same of what is inside it. It is worked out from the last element to the first,
-   * each before what is around it: markup may be deeper than a call stack.
+   * Returns the result of a test that depends on the content. It is computed from the last element to the
+   * first, because markup may be nested deeper than a call stack.
+   *
+   * @param element The element.
+   * @param test The test.
+   * @returns The result.
    */
   fromInside(element: Markup, test: InnerTest): boolean;
 }

@@ -1,15 +1,14 @@
-// A page, read once, and what rules ask of it: what has this id, what stands around this, what is inside it.
-//
-// Elements are numbered in document order, so that what is inside one is a run of numbers. Whatever is asked about ids, about
-// what is around and about what is inside is worked out for the whole page when it is first asked, in one go: a page with a
-// hundred thousand lists takes a hundred thousand times as long as one list, and not the square of it.
-// An answer that rests on something that cannot be known raises doubt (doubt.ts), also when it is remembered.
+// Reads a page once, and answers the questions of rules about ids, ancestors and descendants.  Elements are
+// numbered in document order, so the descendants of one are a range of numbers. Answers about ids, ancestors
+// and descendants are computed for the whole page at once when first needed: the time grows with the size of
+// the page, not with its square. An answer that depends on something unknown raises doubt (doubt.ts), also
+// when it is remembered.
 import { ask, clearDoubt, raiseDoubt } from './doubt.js';
 import type { Markup } from './markup.js';
 import { firstFrom } from './growing.js';
 import type { InnerTest, Page, PageKind, Test } from './page.js';
 
-/** What passes a test, and what may: as marks by number, and as lists of numbers that grow. */
+/** The elements that pass a test, and those that may, as marks by number and as sorted lists. */
 interface Passing {
   passes: Uint8Array;
   doubts: Uint8Array;
@@ -18,7 +17,9 @@ interface Passing {
   elements: Markup[];
 }
 
-/** The nearest element around each that passes a test, by number (-1: none), and whether that is in doubt. */
+/**
+ * The nearest ancestor that passes a test for each element, by number (-1: none), and whether it is in doubt.
+ */
 interface Nearest {
   places: Int32Array;
   doubts: Uint8Array;
@@ -26,7 +27,7 @@ interface Nearest {
 
 const numberOf = (element: Markup): number => element.number ?? -1;
 
-/** A template of which copies may stand anywhere; not one that makes a shadow tree where it stands. */
+/** A template whose copies may be anywhere. Templates for shadow trees don't count. */
 const isTemplate = (element: Markup): boolean =>
   element.tag === 'template' && element.attribute('shadowrootmode') === null;
 
@@ -34,7 +35,10 @@ class ReadPage implements Page {
   readonly elements: Markup[] = [];
   readonly isPart: boolean;
   readonly isScripted: boolean;
-  /** By number: the parent's (-1: none), the number after all that is inside, the tree (that of the page: -1). */
+  /**
+   * By number: the parent (-1: none), the number after the last descendant, the tree (-1 for that of the
+   * page).
+   */
   readonly #parents: number[] = [];
   readonly #ends: number[] = [];
   readonly #trees: number[] = [];
@@ -56,7 +60,7 @@ class ReadPage implements Page {
     this.isScripted = isScripted;
     const waiting: (Markup | number)[] = [...roots].reverse();
     for (let at = waiting.pop(); at !== undefined; at = waiting.pop()) {
-      // A number: that element is read to its end.
+      // A number means that this element has been read to its end.
       if (typeof at === 'number') this.#ends[at] = this.elements.length;
       else this.#add(at, waiting);
     }
@@ -94,7 +98,7 @@ class ReadPage implements Page {
       const found = this.#ids.get(tree)?.get(id);
       if (found) return found;
       const root = this.elements[tree];
-      // From a shadow tree nothing outside it is named.
+      // References in a shadow tree never leave it.
       if (!root || !isTemplate(root)) break;
     }
     if (this.isPart || this.#hasUnknownIds || this.#inTemplates.has(id)) raiseDoubt();
@@ -143,7 +147,7 @@ class ReadPage implements Page {
     for (const [number, parent] of this.#parents.entries()) {
       const isPassing = passes[parent] === 1;
       near.places[number] = isPassing ? parent : (near.places[parent] ?? -1);
-      // Beyond the root of a piece, and of a template, anything may stand.
+      // Beyond the root of a part or a template, anything may be.
       const isEdge = parent < 0 ? this.isPart : this.#trees[number] === parent;
       const isInDoubt = isEdge || doubts[parent] === 1 || near.doubts[parent] === 1;
       near.doubts[number] = !isPassing && isInDoubt ? 1 : 0;
@@ -159,7 +163,7 @@ class ReadPage implements Page {
     return this.elements[near.places[number] ?? -1];
   }
 
-  /** Raises doubt where something inside may pass. */
+  /** Raises doubt if a descendant may pass. */
   #doubtInside(doubtful: readonly number[], number: number): void {
     const place = doubtful[firstFrom(doubtful, number + 1)];
     if (place !== undefined && place < (this.#ends[number] ?? 0)) raiseDoubt();
@@ -245,5 +249,11 @@ class ReadPage implements Page {
   }
 }
 
-/** Reads the page under `roots`. */
+/**
+ * Reads a page.
+ *
+ * @param roots Its topmost elements.
+ * @param kind What is known about it.
+ * @returns The page.
+ */
 export const pageOf = (roots: Iterable<Markup>, kind: PageKind = {}): Page => new ReadPage(roots, kind);

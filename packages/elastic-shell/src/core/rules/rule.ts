@@ -1,38 +1,51 @@
-// The shape of a rule: a code, what it finds in a page, and the words about it.
+// The type of a rule: a code, a function that finds mistakes in a page, and texts.
 import type { Markup } from './markup.js';
 import type { Page } from './page.js';
 
-/** How bad it is: an error is what the standard forbids, or what fails for somebody for certain; a warning all else. */
+/**
+ * The severity: an error violates a standard or certainly fails for some users. Everything else is a warning.
+ */
 export type Severity = 'error' | 'warning';
 
-/** One thing found. */
+/** A finding. */
 export interface Found {
   element: Markup;
-  /** The attribute it is about, where it is about one. */
+  /** The attribute that it is about, if it is about one. */
   attribute?: string;
-  /** A whole sentence: the element, and the value found. */
+  /** A whole sentence with the element and the value. */
   sentence: string;
   /** What to do about it. */
   remedy: string;
-  /** Where it is less bad here than the rule says. Default: as the rule says. */
+  /**
+   * Another severity than that of the rule.
+   *
+   * @defaultValue that of the rule
+   */
   severity?: Severity;
 }
 
-/** A rule: what it looks for, and where it comes from. */
+/** A rule: what it finds, and its source. */
 export interface Rule {
   code: string;
   severity: Severity;
-  /** The clause of the standard that it follows. */
+  /** The clause of the standard. */
   clause: string;
-  /** What it looks for, in one line. */
+  /** What it finds, in one sentence. */
   summary: string;
-  /** The elements it looks at: each a tag, `[attribute]`, `[role=name]` (as written in the markup), or `*` for all. */
+  /** The elements to examine: each a tag, `[attribute]`, `[role=name]` (as in the markup), or `*` for all. */
   on: readonly string[];
-  /** What is wrong with one of them. It asks the page for all else, so that a page of any size is read in one go. */
+  /**
+   * Returns the mistakes of one element. It asks the page for everything else, so that a page of any size is
+   * read at once.
+   *
+   * @param element The element.
+   * @param page The page.
+   * @returns The findings, or undefined.
+   */
   find(element: Markup, page: Page): Found | readonly Found[] | undefined;
 }
 
-/** What was found, with the rule that found it. */
+/** A finding with its rule. */
 export interface Finding extends Found {
   code: string;
   severity: Severity;
