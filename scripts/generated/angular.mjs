@@ -1,7 +1,7 @@
 // The package for Angular: handles, functions, and the directives that need no code of their own.
 import { join } from 'node:path';
 import { bind, generics } from './bindings.mjs';
-import { hasOwnDirective, itemTypes, notes as allNotes, origin, patterns, root } from './facts.mjs';
+import { hasOwnDirective, itemTypes, notes as allNotes, oneOf, origin, patterns, root } from './facts.mjs';
 import { kindsOf, wordsOf } from './options.mjs';
 
 const angular = join(root, 'packages/angular/src');
@@ -14,10 +14,10 @@ const layerInputs = 'outside escape focusOut behind firstFocus focusReturn conte
   ' ',
 );
 
-/** Options that are no inputs: the base has them, or they are told by outputs. */
+/** Whether an option is an input of its own. The base class declares some, and outputs replace callbacks. */
 const isInput = (name) => name !== 'externalChanges' && !/^on[A-Z]/.test(name);
 
-/** What a state holds, by what its option takes. */
+/** The type of a state, by the kind of its option. */
 const stateTypes = {
   'true, false or a cell': 'boolean',
   'a number or a cell': 'number',
@@ -30,13 +30,13 @@ const sentence = (words) => `${words[0].toUpperCase()}${words.slice(1)}`;
 
 /** The input of one option. */
 function inputOf(Name, { name, does, default: otherwise }, kind) {
-  const doc = `/** ${sentence(does.replace(/\.$/, ''))}. Default: ${otherwise}.${
+  const doc = `/** ${sentence(does.replace(/\.$/, ''))}.${
     name === 'content'
-      ? ' What it returns, at once, by a promise or an observable, is rendered by `*shellContent` if there is one.'
+      ? ' It may return a value, a promise or an observable. `*shellContent` renders the value if there is one.'
       : name === 'guard'
-        ? ' It may answer by a promise or an observable.'
+        ? ' An observable works like a promise.'
         : ''
-  } */`;
+  } @defaultValue ${otherwise} */`;
   if (name === 'content')
     return `${doc}\n  readonly content = input<((signal: AbortSignal, key?: string) => unknown) | string>();`;
   if (kind === 'true or false')
@@ -51,12 +51,12 @@ function inputOf(Name, { name, does, default: otherwise }, kind) {
 const stateOf = (
   name,
   type,
-) => `/** The state \`${name}\`. If it is bound, the binding is asked about each change; if not, the pattern keeps it. */
+) => `/** The state \`${name}\`. If it is bound, the component decides about each change. If not, the pattern stores it. */
   readonly ${name}Input = input<${type.includes('undefined') ? type : `${type} | undefined`}>(notBound(), { alias: '${name}' });
-  /** Emits each change that is asked for; if the state is not bound, each change. */
+  /** Emits each requested change if the state is bound, and each change otherwise. */
   readonly ${name}Change = output<${type}>();`;
 
-/** One directive: its class, and what it is given to extend. */
+/** A directive: its class, and the interface that adds its handle. */
 function directive(pattern) {
   const { name, Name } = pattern;
   const notes = allNotes[name];
@@ -81,7 +81,7 @@ export class Shell${Name} extends ${base} {
   ${[
     ...states.map((state) => stateOf(state.name, stateTypes[kinds[state.name]])),
     ...('onPick' in kinds
-      ? ['/** An item was activated. */\n  readonly shellPick = output<MenuPick>();']
+      ? ['/** Emits when an item is activated. */\n  readonly shellPick = output<MenuPick>();']
       : []),
     ...own.map((option) => inputOf(Name, option, kinds[option.name])),
   ].join('\n  ')}
@@ -130,9 +130,9 @@ export const angularFiles = [
         const types = `${options}, ${wired}, typeof ${name}Pattern`;
         return [
           `/** The options of \`inject${Name}\`. */`,
-          `export interface Inject${Name}Options${handleParams} extends InjectOptions<${types}> {\n  // A member of its own: errors name this interface then, not the type that it extends.\n  /** Is asked before each change. @defaultValue every change is allowed */\n  guard?: ${options}['guard'] | undefined;\n}`,
+          `export interface Inject${Name}Options${handleParams} extends InjectOptions<${types}> {\n  // With a member of its own, errors name this interface instead of the type that it extends.\n  /**\n   * Called before each change. Return false to block the change, or a promise or an observable to decide later.\n   *\n   * @defaultValue none\n   */\n  guard?: ${options}['guard'] | undefined;\n}`,
           '',
-          `/** ${bind(words).replace('`Rows`', '`*shellRows`')} Call it in an injection context. */`,
+          `/**\n * Wires ${oneOf(name)}. Call it in an injection context. ${bind(words).replace('`Rows`', '`*shellRows`')}\n *\n * @param options Returns the options of the pattern.\n * @param root The root element: that of the component, or one from its view. Default: the element that has the part \`root\`.\n * @param id The id of the root. Default: a unique id.\n * @returns The handle: states as signals, parts for \`[shellPart]\`, and methods.\n */`,
           `export const inject${Name} = ${params}(options: () => Inject${Name}Options${item ? '<I, Multiple>' : ''} = () => ({}), root?: InjectRoot, id?: string): ${Name}Handle${item ? '<I, Multiple>' : ''} => make<${types}${item ? ', I' : ''}>(${name}Pattern, options, root, id);`,
           '',
         ].join('\n');
@@ -144,7 +144,7 @@ export const angularFiles = [
     text: [
       origin,
       '/* eslint-disable max-lines */',
-      '// The directives that need no code of their own: their inputs and outputs are what the notes of the pattern list.',
+      '// The directives that need no code of their own. Their inputs and outputs come from the notes of the pattern.',
       `import { Directive, input, type InputSignal, output } from '@angular/core';`,
       fromLibrary([...plain.map(({ Name }) => `${Name}Options`), 'MenuPick']),
       patternValues('', plain),
@@ -159,7 +159,7 @@ export const angularFiles = [
     path: join(angular, 'directives.ts'),
     text: [
       origin,
-      '// Every directive at once, for the imports of a component.',
+      '// Every directive, for the imports of a component.',
       `import { ${plain.map(({ Name }) => `Shell${Name}`).join(', ')} } from './plain-directives.js';`,
       ...special.map(({ name, Name }) => `import { Shell${Name} } from './${name}.js';`),
       `import { ShellPart } from './part.js';`,

@@ -1,6 +1,6 @@
 // The hooks of each framework, and the patterns as bindings take them.
 import { join } from 'node:path';
-import { itemImports, origin, outlineImports, patterns, src } from './facts.mjs';
+import { itemImports, oneOf, origin, outlineImports, patterns, src } from './facts.mjs';
 
 const bindings = join(src, 'bindings');
 const cap = (name) => name[0].toUpperCase() + name.slice(1);
@@ -15,12 +15,12 @@ export const generics = ({ Name, item }) => ({
   handle: item ? `${Name}Handle<I, Multiple>` : `${Name}Handle`,
 });
 
-/** One hook file: a handle type and a hook for each pattern. */
+/** A file of hooks: a handle type and a hook for each pattern. */
 function hooks({
   folder,
   prefix,
   options,
-  given = (type) => type,
+  given,
   handle: handleOf = (type) => type,
   props,
   says = (words) => words,
@@ -31,14 +31,14 @@ function hooks({
     const types = `${own}, ${wired}, typeof ${name}Pattern`;
     const named = `${cap(prefix)}${Name}Options`;
     return [
-      `/** One ${name}: its states, parts and methods. */`,
+      `/** The handle of ${oneOf(name)}: its states, parts and methods. */`,
       `export interface ${Name}Handle${handleParams} extends ${handleOf(`${Name}HandleIn<Part${item ? ', I, Multiple' : ''}>`)} {}`,
       '',
       `/** The options of \`${prefix}${Name}\`. */`,
-      `export interface ${named}${handleParams} extends ${options}<${types}> {\n  // A member of its own: errors name this interface then, not the type that it extends.\n  /** The id of its root. @defaultValue one that is made for it */\n  id?: string | undefined;\n}`,
+      `export interface ${named}${handleParams} extends ${options}<${types}> {\n  // With a member of its own, errors name this interface instead of the type that it extends.\n  /**\n   * The id of the root.\n   *\n   * @defaultValue a unique id\n   */\n  id?: string | undefined;\n}`,
       '',
-      `/** ${says(words)} */`,
-      `export const ${prefix}${Name} = ${params}(options?: ${given(item ? `${named}<I, Multiple>` : named)}): ${handle} => use<${types}>(${name}Pattern, options);`,
+      `/**\n * Wires ${oneOf(name)} for as long as the component is mounted. ${says(words)}\n *\n * @param options The options of the pattern${given ? ', or a function that returns them' : ''}.\n * @returns The handle: states to read and set, parts to spread, and methods.\n */`,
+      `export const ${prefix}${Name} = ${params}(options?: ${(given ?? String)(item ? `${named}<I, Multiple>` : named)}): ${handle} => use<${types}>(${name}Pattern, options);`,
       '',
     ].join('\n');
   });
@@ -54,7 +54,7 @@ function hooks({
       `import type { ${patterns.map(({ Name }) => `${Name}HandleIn`).join(', ')} } from '../handles.js';`,
       `import { ${patterns.map(({ name }) => `${name}Pattern`).join(', ')} } from '../patterns.js';`,
       `import { type ${options}, use } from './pattern.js';`,
-      ...(given('')
+      ...(given
         ? [`import type { Given, Part } from '${props}';`]
         : [`import type { Part } from '${props}';`]),
       '',
@@ -63,8 +63,8 @@ function hooks({
   };
 }
 
-/** The words of an outline for a setting where parts are bound. */
-export const bind = (words) => words.replaceAll('spread', 'bind');
+/** The sentence about parts for a framework where parts are bound. */
+export const bind = (words) => words.replaceAll('Spread', 'Bind').replaceAll('spread', 'bind').replaceAll(' onto ', ' to ');
 const givenOf = (type) => `Given<${type}>`;
 
 /** The generated files of the bindings. */
@@ -73,7 +73,7 @@ export const bindingFiles = [
     path: join(bindings, 'patterns.ts'),
     text: [
       origin,
-      '// Every pattern as bindings take it: its outline, its wire function, and the names of its methods.',
+      '// Every pattern as bindings take it: its outline, its wire function and the names of its methods.',
       ...patterns.map(({ name }) => `import { ${name}Methods } from '../core/contract/${name}.js';`),
       ...outlineImports('../core'),
       ...patterns.map(({ name, Name }) => `import { wire${Name} } from '../patterns/${name}/wire.js';`),
@@ -81,7 +81,7 @@ export const bindingFiles = [
       // Literals: a bundler leaves out those that are not used.
       ...patterns.map(
         ({ name, Name }) =>
-          `/** The ${name}. */\nexport const ${name}Pattern = { outline: ${name}Outline, wire: wire${Name}, methods: ${name}Methods } as const;`,
+          `/** ${cap(oneOf(name))} as \`usePattern\` and the like take it: its parts, its wire function and the names of its methods. */\nexport const ${name}Pattern = { outline: ${name}Outline, wire: wire${Name}, methods: ${name}Methods } as const;`,
       ),
       '',
     ].join('\n'),

@@ -22,15 +22,22 @@ export const patternNames = readdirSync(join(src, 'patterns'), { withFileTypes: 
   .sort()
   .sort((one, other) => groupOf(one) - groupOf(other));
 
+/** The sentence of an outline's docstring that says which parts to spread. */
+const sentenceOf = (docstring) => /Spread .*\./.exec(docstring.replace(/\s*\n \*\s?/g, ' '))[0];
+
+/** A pattern with its article: *a dialog*, *an accordion*. */
+export const oneOf = (name) => (name === 'tabs' ? 'a set of tabs' : `${name.startsWith('a') ? 'an' : 'a'} ${name}`);
+
 const outlines = readdirSync(join(src, 'core/outline')).map((file) => ({
   file,
   text: read(`core/outline/${file}`),
 }));
 
-/** Each pattern: its names, the words and the file of its outline, and the type of its items if it has any. */
+/** Each pattern: its names, which parts to spread, the file of its outline, and the type of its items if it has any. */
 export const patterns = patternNames.map((name) => {
   const found = outlines.find(({ text }) => text.includes(`export const ${name}Outline`));
-  const [, words] = new RegExp(`/\\*\\* ([^\\n]*) \\*/\\nexport const ${name}Outline`).exec(found.text);
+  const [before] = found.text.split(`\nexport const ${name}Outline`);
+  const words = sentenceOf(before.slice(before.lastIndexOf('/**')));
   const [, item] =
     new RegExp(`wire${cap(name)}<\\w+ extends (\\w+) = `).exec(read(`patterns/${name}/wire.ts`)) ?? [];
   const contract = /^export const (\w+): Contract/m.exec(read(`core/contract/${name}.ts`))[1];
@@ -82,7 +89,7 @@ export const checkFiles = readdirSync(join(src, 'rehearsal/checks'))
 /** Whether a pattern has a file of its own in the package for Angular. */
 export const hasOwnDirective = (name) => existsSync(join(root, `packages/angular/src/${name}.ts`));
 
-/** The words from interfaces are left out: the generator makes them. */
+/** Leaves out the notes from interfaces, which this generator makes. */
 const withoutTyped = {
   name: 'without-typed',
   setup({ onResolve, onLoad }) {

@@ -1,7 +1,7 @@
-// The handles of each pattern, with a docstring for each state, part and method. A framework says what a part is in it.
+// The handles of the patterns, with a docstring for each state, part and method. Each framework decides the type of a part.
 import { join } from 'node:path';
 import { generics } from './bindings.mjs';
-import { itemImports, origin, patterns, src } from './facts.mjs';
+import { itemImports, oneOf, origin, patterns, src } from './facts.mjs';
 import { checker, docOf, interfaceOf, outlineOf } from './typed.mjs';
 
 const elements = {
@@ -19,7 +19,7 @@ const membersOf = (type) => new Map(checker.getPropertiesOfType(type).map((each)
 
 const typeOf = (members, name) => checker.getTypeOfSymbol(members.get(name));
 
-/** A part: its docstring, and its type, which names the element that it goes onto. */
+/** A part: its docstring, and its type, which names the element that it is spread onto. */
 function partOf(symbol, Name, isEach) {
   const doc = docOf(symbol);
   const place = `the part ${symbol.name} of ${Name}`;
@@ -57,7 +57,7 @@ function handle(pattern) {
   ];
   const params = `<F extends PartKind${handleParams ? `, ${handleParams.slice(1, -1)}` : ''}>`;
   return [
-    `/** One ${name}: its states, parts and methods. */`,
+    `/** The handle of ${oneOf(name)}: its states, parts and methods. */`,
     `export interface ${Name}HandleIn${params} extends ${bases.join(', ')} {`,
     ...states,
     ...checker.getPropertiesOfType(typeOf(outline, 'single')).map((part) => partOf(part, Name, false)),

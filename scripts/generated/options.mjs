@@ -1,5 +1,5 @@
 // Options and methods of a pattern are declared once: in interfaces with docstrings. This reads them, and writes what each option takes
-// (for checks and elements) and the words about options and methods (for documents and tools).
+// (for checks and elements) and the notes about options and methods (for documents and tools).
 import { join } from 'node:path';
 import ts from 'typescript';
 import { origin, patterns, src } from './facts.mjs';
@@ -176,7 +176,7 @@ const read = new Map(patterns.map((pattern) => [pattern.name, optionsOf(pattern)
 export const kindsOf = (name) =>
   Object.fromEntries(read.get(name).map((option) => [option.name, option.kind]));
 
-/** The words about the options of a pattern. */
+/** The notes about the options of a pattern. */
 export const wordsOf = (name) => read.get(name);
 
 /** The generated files about options. */
@@ -202,18 +202,18 @@ export const optionFiles = [
     text: [
       origin.replace('the folders', 'the interfaces of the patterns'),
       '/* eslint-disable max-lines */',
-      '// The words about options and methods: the first paragraph of each docstring, and the default of each option.',
+      '// Notes about options and methods: the first paragraph of each docstring, and the default of each option.',
       `import type { Notes, OptionNote } from './contract.js';`,
       '',
       ...patterns.flatMap((pattern) => {
         const { name } = pattern;
         return [
-          `/** The words about the options of the pattern \`${name}\`. */`,
+          `/** Notes about the options of the pattern \`${name}\`. */`,
           `export const ${name}OptionNotes: readonly OptionNote[] = [`,
           ...read.get(name).map(({ kind: _, ...note }) => `  ${JSON.stringify(note)},`),
           '];',
           '',
-          `/** The words about the methods of the pattern \`${name}\`. */`,
+          `/** Notes about the methods of the pattern \`${name}\`. */`,
           `export const ${name}MethodNotes: Notes['methods'] = [`,
           ...methodsOf(pattern).map((note) => `  ${JSON.stringify(note)},`),
           '];',

@@ -72,12 +72,23 @@ import { type InjectOptions, type InjectRoot, make } from './inject.js';
 
 /** The options of `injectDialog`. */
 export interface InjectDialogOptions extends InjectOptions<DialogOptions, Dialog, typeof dialogPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** Is asked before each change. @defaultValue every change is allowed */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide later.
+   *
+   * @defaultValue none
+   */
   guard?: DialogOptions['guard'] | undefined;
 }
 
-/** A dialog, or an alert dialog: bind `root` onto a `<dialog>`, `opener()` and `closer(result)` onto buttons. Call it in an injection context. */
+/**
+ * Wires a dialog. Call it in an injection context. Bind `root` to a `<dialog>`, and `opener()` and `closer(result)` to buttons.
+ *
+ * @param options Returns the options of the pattern.
+ * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id The id of the root. Default: a unique id.
+ * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
+ */
 export const injectDialog = (
   options: () => InjectDialogOptions = () => ({}),
   root?: InjectRoot,
@@ -86,12 +97,23 @@ export const injectDialog = (
 
 /** The options of `injectDrawer`. */
 export interface InjectDrawerOptions extends InjectOptions<DrawerOptions, Drawer, typeof drawerPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** Is asked before each change. @defaultValue every change is allowed */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide later.
+   *
+   * @defaultValue none
+   */
   guard?: DrawerOptions['guard'] | undefined;
 }
 
-/** A drawer: bind `root` onto a `<dialog>`, `opener()` and `closer(result)` onto buttons. Call it in an injection context. */
+/**
+ * Wires a drawer. Call it in an injection context. Bind `root` to a `<dialog>`, and `opener()` and `closer(result)` to buttons.
+ *
+ * @param options Returns the options of the pattern.
+ * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id The id of the root. Default: a unique id.
+ * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
+ */
 export const injectDrawer = (
   options: () => InjectDrawerOptions = () => ({}),
   root?: InjectRoot,
@@ -100,12 +122,23 @@ export const injectDrawer = (
 
 /** The options of `injectPopover`. */
 export interface InjectPopoverOptions extends InjectOptions<PopoverOptions, Popover, typeof popoverPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** Is asked before each change. @defaultValue every change is allowed */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide later.
+   *
+   * @defaultValue none
+   */
   guard?: PopoverOptions['guard'] | undefined;
 }
 
-/** A popover: bind `root` and `opener()`. Call it in an injection context. */
+/**
+ * Wires a popover. Call it in an injection context. Bind `root` to the popover and `opener()` to a button.
+ *
+ * @param options Returns the options of the pattern.
+ * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id The id of the root. Default: a unique id.
+ * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
+ */
 export const injectPopover = (
   options: () => InjectPopoverOptions = () => ({}),
   root?: InjectRoot,
@@ -114,12 +147,23 @@ export const injectPopover = (
 
 /** The options of `injectTooltip`. */
 export interface InjectTooltipOptions extends InjectOptions<TooltipOptions, Tooltip, typeof tooltipPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** Is asked before each change. @defaultValue every change is allowed */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide later.
+   *
+   * @defaultValue none
+   */
   guard?: TooltipOptions['guard'] | undefined;
 }
 
-/** A tooltip: bind `root`, and `described()` or `named()` onto its control. Call it in an injection context. */
+/**
+ * Wires a tooltip. Call it in an injection context. Bind `root`, and `described()` or `named()` to the control.
+ *
+ * @param options Returns the options of the pattern.
+ * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id The id of the root. Default: a unique id.
+ * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
+ */
 export const injectTooltip = (
   options: () => InjectTooltipOptions = () => ({}),
   root?: InjectRoot,
@@ -132,12 +176,23 @@ export interface InjectAccordionOptions extends InjectOptions<
   Accordion,
   typeof accordionPattern
 > {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** Is asked before each change. @defaultValue every change is allowed */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide later.
+   *
+   * @defaultValue none
+   */
   guard?: AccordionOptions['guard'] | undefined;
 }
 
-/** An accordion: bind `root`, and `header(key)` with `panel(key)`, or `details(key)` with `summary(key)`. Call it in an injection context. */
+/**
+ * Wires an accordion. Call it in an injection context. Bind `root`, and `header(key)` with `panel(key)` or `details(key)` with `summary(key)`.
+ *
+ * @param options Returns the options of the pattern.
+ * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id The id of the root. Default: a unique id.
+ * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
+ */
 export const injectAccordion = (
   options: () => InjectAccordionOptions = () => ({}),
   root?: InjectRoot,
@@ -151,12 +206,23 @@ export interface InjectCarouselOptions extends InjectOptions<
   Carousel,
   typeof carouselPattern
 > {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** Is asked before each change. @defaultValue every change is allowed */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide later.
+   *
+   * @defaultValue none
+   */
   guard?: CarouselOptions['guard'] | undefined;
 }
 
-/** A carousel: bind `root`, `slides`, `slide(key)`, and its controls. Call it in an injection context. */
+/**
+ * Wires a carousel. Call it in an injection context. Bind `root`, `slides`, `slide(key)` and the controls.
+ *
+ * @param options Returns the options of the pattern.
+ * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id The id of the root. Default: a unique id.
+ * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
+ */
 export const injectCarousel = (
   options: () => InjectCarouselOptions = () => ({}),
   root?: InjectRoot,
@@ -170,12 +236,23 @@ export interface InjectDisclosureOptions extends InjectOptions<
   Disclosure,
   typeof disclosurePattern
 > {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** Is asked before each change. @defaultValue every change is allowed */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide later.
+   *
+   * @defaultValue none
+   */
   guard?: DisclosureOptions['guard'] | undefined;
 }
 
-/** A disclosure: bind `root` onto the panel (`details` onto a `<details>`), `opener()` onto a button. Call it in an injection context. */
+/**
+ * Wires a disclosure. Call it in an injection context. Bind `root` to the panel (or `details` to a `<details>`) and `opener()` to a button.
+ *
+ * @param options Returns the options of the pattern.
+ * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id The id of the root. Default: a unique id.
+ * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
+ */
 export const injectDisclosure = (
   options: () => InjectDisclosureOptions = () => ({}),
   root?: InjectRoot,
@@ -185,12 +262,23 @@ export const injectDisclosure = (
 
 /** The options of `injectTabs`. */
 export interface InjectTabsOptions extends InjectOptions<TabsOptions, Tabs, typeof tabsPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** Is asked before each change. @defaultValue every change is allowed */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide later.
+   *
+   * @defaultValue none
+   */
   guard?: TabsOptions['guard'] | undefined;
 }
 
-/** Tabs: bind `root`, `list`, `tab(key)` and `panel(key)`. Call it in an injection context. */
+/**
+ * Wires a set of tabs. Call it in an injection context. Bind `root`, `list`, `tab(key)` and `panel(key)`.
+ *
+ * @param options Returns the options of the pattern.
+ * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id The id of the root. Default: a unique id.
+ * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
+ */
 export const injectTabs = (
   options: () => InjectTabsOptions = () => ({}),
   root?: InjectRoot,
@@ -202,12 +290,23 @@ export interface InjectComboboxOptions<
   I extends Item = Item,
   Multiple extends boolean = false,
 > extends InjectOptions<ComboboxOptions<I, Multiple>, Combobox<Multiple>, typeof comboboxPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** Is asked before each change. @defaultValue every change is allowed */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide later.
+   *
+   * @defaultValue none
+   */
   guard?: ComboboxOptions<I, Multiple>['guard'] | undefined;
 }
 
-/** A combobox: bind `root`, `label`, `box`, `field` or `button`, `popup`, `list`; options by `items` and `*shellRows`, or `option(key)`. Call it in an injection context. */
+/**
+ * Wires a combobox. Call it in an injection context. Bind `root`, `label`, `box`, `field` or `button`, `popup` and `list`. Render the options with `*shellRows` from `items`, or bind `option(key)`.
+ *
+ * @param options Returns the options of the pattern.
+ * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id The id of the root. Default: a unique id.
+ * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
+ */
 export const injectCombobox = <I extends Item = Item, const Multiple extends boolean = false>(
   options: () => InjectComboboxOptions<I, Multiple> = () => ({}),
   root?: InjectRoot,
@@ -225,12 +324,23 @@ export interface InjectListboxOptions<
   I extends Item = Item,
   Multiple extends boolean = false,
 > extends InjectOptions<ListboxOptions<I, Multiple>, Listbox<Multiple>, typeof listboxPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** Is asked before each change. @defaultValue every change is allowed */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide later.
+   *
+   * @defaultValue none
+   */
   guard?: ListboxOptions<I, Multiple>['guard'] | undefined;
 }
 
-/** A listbox: bind `root`; options by `items` and `*shellRows`, or `option(key)`. Call it in an injection context. */
+/**
+ * Wires a listbox. Call it in an injection context. Bind `root`, and render the options with `*shellRows` from `items`, or bind `option(key)`.
+ *
+ * @param options Returns the options of the pattern.
+ * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id The id of the root. Default: a unique id.
+ * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
+ */
 export const injectListbox = <I extends Item = Item, const Multiple extends boolean = false>(
   options: () => InjectListboxOptions<I, Multiple> = () => ({}),
   root?: InjectRoot,
@@ -245,12 +355,23 @@ export const injectListbox = <I extends Item = Item, const Multiple extends bool
 
 /** The options of `injectMenu`. */
 export interface InjectMenuOptions extends InjectOptions<MenuOptions, Menu, typeof menuPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** Is asked before each change. @defaultValue every change is allowed */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide later.
+   *
+   * @defaultValue none
+   */
   guard?: MenuOptions['guard'] | undefined;
 }
 
-/** A menu: bind `root`, `opener()`, and `item(key)`, `checkbox(key)`, `radio(key)`; a submenu's `branch()` onto its item. Call it in an injection context. */
+/**
+ * Wires a menu. Call it in an injection context. Bind `root`, `opener()`, and `item(key)`, `checkbox(key)` or `radio(key)` for each item. Bind the `branch()` of a submenu to the item that opens it.
+ *
+ * @param options Returns the options of the pattern.
+ * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id The id of the root. Default: a unique id.
+ * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
+ */
 export const injectMenu = (
   options: () => InjectMenuOptions = () => ({}),
   root?: InjectRoot,
@@ -259,12 +380,23 @@ export const injectMenu = (
 
 /** The options of `injectMenubar`. */
 export interface InjectMenubarOptions extends InjectOptions<MenubarOptions, Menubar, typeof menubarPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** Is asked before each change. @defaultValue every change is allowed */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide later.
+   *
+   * @defaultValue none
+   */
   guard?: MenubarOptions['guard'] | undefined;
 }
 
-/** A menubar: bind `root`, and `item(key)` onto each button, before the `opener()` of the menu that it opens. Call it in an injection context. */
+/**
+ * Wires a menubar. Call it in an injection context. Bind `root`, and `item(key)` to each button, before the `opener()` of the menu that it opens.
+ *
+ * @param options Returns the options of the pattern.
+ * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id The id of the root. Default: a unique id.
+ * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
+ */
 export const injectMenubar = (
   options: () => InjectMenubarOptions = () => ({}),
   root?: InjectRoot,
@@ -273,12 +405,23 @@ export const injectMenubar = (
 
 /** The options of `injectSwitch`. */
 export interface InjectSwitchOptions extends InjectOptions<SwitchOptions, Switch, typeof switchPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** Is asked before each change. @defaultValue every change is allowed */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide later.
+   *
+   * @defaultValue none
+   */
   guard?: SwitchOptions['guard'] | undefined;
 }
 
-/** A switch: bind `root` onto a button, or `box` onto a checkbox. Call it in an injection context. */
+/**
+ * Wires a switch. Call it in an injection context. Bind `root` to a button, or `box` to a checkbox.
+ *
+ * @param options Returns the options of the pattern.
+ * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id The id of the root. Default: a unique id.
+ * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
+ */
 export const injectSwitch = (
   options: () => InjectSwitchOptions = () => ({}),
   root?: InjectRoot,
@@ -287,12 +430,23 @@ export const injectSwitch = (
 
 /** The options of `injectToolbar`. */
 export interface InjectToolbarOptions extends InjectOptions<ToolbarOptions, Toolbar, typeof toolbarPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** Is asked before each change. @defaultValue every change is allowed */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide later.
+   *
+   * @defaultValue none
+   */
   guard?: ToolbarOptions['guard'] | undefined;
 }
 
-/** A toolbar: bind `root`, and `item(key)` onto each control; `more`, with the `opener()` of a menu, for what has no room. Call it in an injection context. */
+/**
+ * Wires a toolbar. Call it in an injection context. Bind `root`, and `item(key)` to each control. For controls that don't fit, bind `more` with the `opener()` of a menu to the button that shows them.
+ *
+ * @param options Returns the options of the pattern.
+ * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id The id of the root. Default: a unique id.
+ * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
+ */
 export const injectToolbar = (
   options: () => InjectToolbarOptions = () => ({}),
   root?: InjectRoot,
@@ -304,12 +458,23 @@ export interface InjectTreeOptions<
   I extends TreeNode = TreeNode,
   Multiple extends boolean = false,
 > extends InjectOptions<TreeOptions<I, Multiple>, Tree<Multiple>, typeof treePattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** Is asked before each change. @defaultValue every change is allowed */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide later.
+   *
+   * @defaultValue none
+   */
   guard?: TreeOptions<I, Multiple>['guard'] | undefined;
 }
 
-/** A tree: bind `root`; rows by `items` and `*shellRows`, or `branch(key)` and `leaf(key)` in nested `group`s. Call it in an injection context. */
+/**
+ * Wires a tree. Call it in an injection context. Bind `root`, and render the rows with `*shellRows` from `items`, or nest `branch(key)`, `group(key)` and `leaf(key)`.
+ *
+ * @param options Returns the options of the pattern.
+ * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id The id of the root. Default: a unique id.
+ * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
+ */
 export const injectTree = <I extends TreeNode = TreeNode, const Multiple extends boolean = false>(
   options: () => InjectTreeOptions<I, Multiple> = () => ({}),
   root?: InjectRoot,

@@ -19,37 +19,37 @@ import type { HandleBase, PartKind, PartOf, RowsOf, StateOf } from './handle.js'
 import type { Item } from '../core/collection/items.js';
 import type { TreeNode } from '../core/collection/tree.js';
 
-/** One dialog: its states, parts and methods. */
+/** The handle of a dialog: its states, parts and methods. */
 export interface DialogHandleIn<F extends PartKind>
   extends HandleBase<Dialog>, Pick<Dialog, 'close' | 'ask' | 'show' | 'toggle'> {
   /** Whether it is open. */
   open: StateOf<Dialog, 'open'>;
-  /** The dialog. Goes onto a `<dialog>`. */
+  /** The dialog. Spread it onto a `<dialog>`. */
   readonly root: PartOf<F, HTMLDialogElement>;
   /** The heading that names it. */
   readonly title: PartOf<F, HTMLElement>;
-  /** Opens it. Goes onto a `<button>`. */
+  /** A button that opens it. Spread it onto a `<button>`. */
   readonly opener: () => PartOf<F, HTMLButtonElement>;
-  /** Closes it with this result. Goes onto a `<button>`. */
+  /** A button that closes it with this result. Spread it onto a `<button>`. */
   readonly closer: (result?: string) => PartOf<F, HTMLButtonElement>;
 }
 
-/** One drawer: its states, parts and methods. */
+/** The handle of a drawer: its states, parts and methods. */
 export interface DrawerHandleIn<F extends PartKind>
   extends HandleBase<Drawer>, Pick<Drawer, 'close' | 'ask' | 'show' | 'toggle'> {
   /** Whether it is open. */
   open: StateOf<Drawer, 'open'>;
-  /** The drawer. Goes onto a `<dialog>`. */
+  /** The drawer. Spread it onto a `<dialog>`. */
   readonly root: PartOf<F, HTMLDialogElement>;
   /** The heading that names it. */
   readonly title: PartOf<F, HTMLElement>;
-  /** Opens it. Goes onto a `<button>`. */
+  /** A button that opens it. Spread it onto a `<button>`. */
   readonly opener: () => PartOf<F, HTMLButtonElement>;
-  /** Closes it with this result. Goes onto a `<button>`. */
+  /** A button that closes it with this result. Spread it onto a `<button>`. */
   readonly closer: (result?: string) => PartOf<F, HTMLButtonElement>;
 }
 
-/** One popover: its states, parts and methods. */
+/** The handle of a popover: its states, parts and methods. */
 export interface PopoverHandleIn<F extends PartKind>
   extends HandleBase<Popover>, Pick<Popover, 'show' | 'close' | 'toggle'> {
   /** Whether it is open. */
@@ -58,13 +58,13 @@ export interface PopoverHandleIn<F extends PartKind>
   readonly root: PartOf<F, HTMLElement>;
   /** The heading that names it. */
   readonly title: PartOf<F, HTMLElement>;
-  /** Opens and closes it. Goes onto a `<button>`. */
+  /** A button that opens and closes it. Spread it onto a `<button>`. */
   readonly opener: () => PartOf<F, HTMLButtonElement>;
-  /** Closes it. Goes onto a `<button>`. */
+  /** A button that closes it. Spread it onto a `<button>`. */
   readonly closer: () => PartOf<F, HTMLButtonElement>;
 }
 
-/** One tooltip: its states, parts and methods. */
+/** The handle of a tooltip: its states, parts and methods. */
 export interface TooltipHandleIn<F extends PartKind>
   extends HandleBase<Tooltip>, Pick<Tooltip, 'show' | 'close' | 'toggle'> {
   /** Whether it is open. */
@@ -77,80 +77,80 @@ export interface TooltipHandleIn<F extends PartKind>
   readonly named: () => PartOf<F, HTMLElement>;
 }
 
-/** One accordion: its states, parts and methods. */
+/** The handle of an accordion: its states, parts and methods. */
 export interface AccordionHandleIn<F extends PartKind>
   extends HandleBase<Accordion>, Pick<Accordion, 'expand' | 'collapse'> {
   /** The keys of the open sections. */
   expanded: StateOf<Accordion, 'expanded'>;
   /** The element around the sections. */
   readonly root: PartOf<F, HTMLElement>;
-  /** The header of a section. Goes onto a `<button>`. */
+  /** The header of a section. Spread it onto a `<button>`. */
   readonly header: (key: string) => PartOf<F, HTMLButtonElement>;
   /** The panel of a section. */
   readonly panel: (key: string) => PartOf<F, HTMLElement>;
-  /** A section as a `<details>`: goes onto a `<details>`. */
+  /** A section. Spread it onto a `<details>`. */
   readonly details: (key: string) => PartOf<F, HTMLDetailsElement>;
-  /** The header of such a section: goes onto a `<summary>`. */
+  /** The header of such a section. Spread it onto a `<summary>`. */
   readonly summary: (key: string) => PartOf<F, HTMLElement>;
 }
 
-/** One carousel: its states, parts and methods. */
+/** The handle of a carousel: its states, parts and methods. */
 export interface CarouselHandleIn<F extends PartKind>
   extends HandleBase<Carousel>, Pick<Carousel, 'select' | 'next' | 'previous'> {
-  /** The key of the first slide in view. */
+  /** The key of the first visible slide. */
   selected: StateOf<Carousel, 'selected'>;
-  /** The slides turn by themselves; hover, focus and a hidden page only pause them. */
+  /** Whether the slides rotate. Hover, focus and a hidden page only pause them. */
   rotating: StateOf<Carousel, 'rotating'>;
   /** The carousel. */
   readonly root: PartOf<F, HTMLElement>;
-  /** The element that scrolls. */
+  /** The scroll container of the slides. */
   readonly slides: PartOf<F, HTMLElement>;
-  /** Goes to the next slide. Goes onto a `<button>`. */
+  /** A button for the next slide. Spread it onto a `<button>`. */
   readonly nextButton: PartOf<F, HTMLButtonElement>;
-  /** Goes to the previous slide. Goes onto a `<button>`. */
+  /** A button for the previous slide. Spread it onto a `<button>`. */
   readonly previousButton: PartOf<F, HTMLButtonElement>;
-  /** Starts and stops the rotation. Goes onto a `<button>`. */
+  /** A button that starts and stops the rotation. Spread it onto a `<button>`. */
   readonly rotationButton: PartOf<F, HTMLButtonElement>;
   /** The element around the pickers. */
   readonly pickers: PartOf<F, HTMLElement>;
   /** A slide. */
   readonly slide: (key: string) => PartOf<F, HTMLElement>;
-  /** Goes to a slide. Goes onto a `<button>`. */
+  /** A button for one slide. Spread it onto a `<button>`. */
   readonly picker: (key: string) => PartOf<F, HTMLButtonElement>;
 }
 
-/** One disclosure: its states, parts and methods. */
+/** The handle of a disclosure: its states, parts and methods. */
 export interface DisclosureHandleIn<F extends PartKind>
   extends HandleBase<Disclosure>, Pick<Disclosure, 'show' | 'close' | 'toggle'> {
   /** Whether it is open. */
   open: StateOf<Disclosure, 'open'>;
   /** The panel. */
   readonly root: PartOf<F, HTMLElement>;
-  /** The panel as a `<details>`: goes onto a `<details>`. */
+  /** The panel as a `<details>`. Spread it onto a `<details>`. */
   readonly details: PartOf<F, HTMLDetailsElement>;
-  /** Opens and closes the panel. Goes onto a `<button>`. */
+  /** A button that opens and closes the panel. Spread it onto a `<button>`. */
   readonly opener: () => PartOf<F, HTMLButtonElement>;
 }
 
-/** One tabs: its states, parts and methods. */
+/** The handle of a set of tabs: its states, parts and methods. */
 export interface TabsHandleIn<F extends PartKind> extends HandleBase<Tabs>, Pick<Tabs, 'select' | 'close'> {
-  /** The key of the tab whose panel shows. */
+  /** The key of the tab whose panel is visible. */
   selected: StateOf<Tabs, 'selected'>;
-  /** The keys of the tabs that were closed. */
+  /** The keys of the closed tabs. */
   closed: StateOf<Tabs, 'closed'>;
-  /** The element around list and panels. */
+  /** The element around the list and the panels. */
   readonly root: PartOf<F, HTMLElement>;
   /** The list of tabs. */
   readonly list: PartOf<F, HTMLElement>;
-  /** The cross that closes a tab. */
+  /** The close button of a tab. */
   readonly closer: PartOf<F, HTMLElement>;
-  /** A tab. Goes onto a `<button>`. */
+  /** A tab. Spread it onto a `<button>`. */
   readonly tab: (key: string) => PartOf<F, HTMLButtonElement>;
   /** The panel of a tab. */
   readonly panel: (key: string) => PartOf<F, HTMLElement>;
 }
 
-/** One combobox: its states, parts and methods. */
+/** The handle of a combobox: its states, parts and methods. */
 export interface ComboboxHandleIn<F extends PartKind, I extends Item = Item, Multiple extends boolean = false>
   extends
     HandleBase<Combobox<Multiple>>,
@@ -160,29 +160,29 @@ export interface ComboboxHandleIn<F extends PartKind, I extends Item = Item, Mul
   open: StateOf<Combobox<Multiple>, 'open'>;
   /** The key of the selected option, or undefined; with `multiple`, a set of keys. */
   selected: StateOf<Combobox<Multiple>, 'selected'>;
-  /** The key of the item that keys act on. */
+  /** The key of the current item. */
   current: StateOf<Combobox<Multiple>, 'current'>;
-  /** What is searched for; empty while nothing is typed. */
+  /** The search text, which is empty while nothing is typed. */
   query: StateOf<Combobox<Multiple>, 'query'>;
-  /** What the field says while it is closed: the label of what is selected, or free text. */
+  /** The text of the field while it is closed: the label of the selected option, or free text. */
   text: StateOf<Combobox<Multiple>, 'text'>;
   /** The element around its parts. */
   readonly root: PartOf<F, HTMLElement>;
   /** The label: a `<label>` for a field, any element for a button. */
   readonly label: PartOf<F, HTMLElement>;
-  /** The element around tokens and field. */
+  /** The element around the tokens and the field. */
   readonly box: PartOf<F, HTMLElement>;
-  /** The field to type into. Goes onto an `<input>`. */
+  /** The text field. Spread it onto an `<input>`. */
   readonly field: PartOf<F, HTMLInputElement>;
-  /** The field if there is nothing to type. Goes onto a `<button>`. */
+  /** The field without typing. Spread it onto a `<button>`. */
   readonly button: PartOf<F, HTMLButtonElement>;
-  /** The text of what is selected, in the button. */
+  /** The text of the selection inside the button. */
   readonly value: PartOf<F, HTMLElement>;
-  /** Opens and closes the list. Goes onto a `<button>`. */
+  /** A button that opens and closes the list. Spread it onto a `<button>`. */
   readonly toggler: PartOf<F, HTMLButtonElement>;
-  /** The element in which the tokens are made. */
+  /** The container of the tokens. */
   readonly tokens: PartOf<F, HTMLElement>;
-  /** The element that holds the list. */
+  /** The element around the list. */
   readonly popup: PartOf<F, HTMLElement>;
   /** The list. */
   readonly list: PartOf<F, HTMLElement>;
@@ -190,11 +190,11 @@ export interface ComboboxHandleIn<F extends PartKind, I extends Item = Item, Mul
   readonly option: (key: string) => PartOf<F, HTMLElement>;
   /** A group of options with a name. */
   readonly group: (name: string) => PartOf<F, HTMLElement>;
-  /** Asks for a command, such as `clear`. Goes onto a `<button>`. */
+  /** A control with a command, such as `clear`. Spread it onto a `<button>`. */
   readonly action: (command: string, key?: string) => PartOf<F, HTMLButtonElement>;
 }
 
-/** One listbox: its states, parts and methods. */
+/** The handle of a listbox: its states, parts and methods. */
 export interface ListboxHandleIn<F extends PartKind, I extends Item = Item, Multiple extends boolean = false>
   extends HandleBase<Listbox<Multiple>>, RowsOf<I>, Pick<Listbox<Multiple>, 'select' | 'deselect' | 'clear'> {
   /** The key of the selected option, or undefined; with `multiple`, a set of keys. */
@@ -207,75 +207,75 @@ export interface ListboxHandleIn<F extends PartKind, I extends Item = Item, Mult
   readonly option: (key: string) => PartOf<F, HTMLElement>;
   /** A group of options with a name. */
   readonly group: (name: string) => PartOf<F, HTMLElement>;
-  /** Asks for a command, such as `select`. Goes onto a `<button>`. */
+  /** A control with a command, such as `select`. Spread it onto a `<button>`. */
   readonly action: (command: string, key?: string) => PartOf<F, HTMLButtonElement>;
 }
 
-/** One menu: its states, parts and methods. */
+/** The handle of a menu: its states, parts and methods. */
 export interface MenuHandleIn<F extends PartKind>
   extends HandleBase<Menu>, Pick<Menu, 'check' | 'uncheck' | 'show' | 'close' | 'toggle'> {
   /** Whether it is open. */
   open: StateOf<Menu, 'open'>;
   /** The keys of the checked items. */
   checked: StateOf<Menu, 'checked'>;
-  /** The key of the item that keys act on. */
+  /** The key of the current item. */
   current: StateOf<Menu, 'current'>;
   /** The menu. */
   readonly root: PartOf<F, HTMLElement>;
-  /** A line between items. */
+  /** A separator between items. */
   readonly separator: PartOf<F, HTMLElement>;
-  /** Opens and closes the menu. Goes onto a `<button>`. */
+  /** A button that opens and closes the menu. Spread it onto a `<button>`. */
   readonly opener: () => PartOf<F, HTMLButtonElement>;
-  /** Opens this menu from an item of another. Goes onto the item. */
+  /** An item of another menu that opens this menu. Spread it onto the item. */
   readonly branch: () => PartOf<F, HTMLElement>;
-  /** An item that does something. */
+  /** An item that activates an action. */
   readonly item: (key: string) => PartOf<F, HTMLElement>;
-  /** An item that is checked or not. */
+  /** A checkbox item. */
   readonly checkbox: (key: string) => PartOf<F, HTMLElement>;
-  /** An item of a group, of which one is checked. */
+  /** A radio item. */
   readonly radio: (key: string) => PartOf<F, HTMLElement>;
   /** A group of items with a name. */
   readonly group: (name: string) => PartOf<F, HTMLElement>;
 }
 
-/** One menubar: its states, parts and methods. */
+/** The handle of a menubar: its states, parts and methods. */
 export interface MenubarHandleIn<F extends PartKind> extends HandleBase<Menubar> {
   /** The key of the item with the tab stop, or undefined until one has had focus. */
   current: StateOf<Menubar, 'current'>;
   /** The bar. */
   readonly root: PartOf<F, HTMLElement>;
-  /** A line between items. */
+  /** A separator between items. */
   readonly separator: PartOf<F, HTMLElement>;
   /** An item of the bar. */
   readonly item: (key: string) => PartOf<F, HTMLElement>;
 }
 
-/** One switch: its states, parts and methods. */
+/** The handle of a switch: its states, parts and methods. */
 export interface SwitchHandleIn<F extends PartKind>
   extends HandleBase<Switch>, Pick<Switch, 'check' | 'uncheck' | 'toggle'> {
   /** Whether it is on. */
   checked: StateOf<Switch, 'checked'>;
-  /** The switch. Goes onto a `<button>`. */
+  /** The switch. Spread it onto a `<button>`. */
   readonly root: PartOf<F, HTMLButtonElement>;
-  /** The switch as a checkbox: goes onto an `<input>`. */
+  /** The switch as a checkbox. Spread it onto an `<input>`. */
   readonly box: PartOf<F, HTMLInputElement>;
 }
 
-/** One toolbar: its states, parts and methods. */
+/** The handle of a toolbar: its states, parts and methods. */
 export interface ToolbarHandleIn<F extends PartKind> extends HandleBase<Toolbar> {
   /** The key of the item with the tab stop, or undefined until one has had focus. */
   current: StateOf<Toolbar, 'current'>;
   /** The bar. */
   readonly root: PartOf<F, HTMLElement>;
-  /** A line between items. */
+  /** A separator between items. */
   readonly separator: PartOf<F, HTMLElement>;
-  /** The button for what has no room. Goes onto a `<button>`. */
+  /** The button for controls that don't fit. Spread it onto a `<button>`. */
   readonly more: PartOf<F, HTMLButtonElement>;
   /** A control of the bar. */
   readonly item: (key: string) => PartOf<F, HTMLElement>;
 }
 
-/** One tree: its states, parts and methods. */
+/** The handle of a tree: its states, parts and methods. */
 export interface TreeHandleIn<
   F extends PartKind,
   I extends TreeNode = TreeNode,
@@ -290,26 +290,26 @@ export interface TreeHandleIn<
     > {
   /** The key of the selected row, or undefined; with `multiple`, a set of keys. */
   selected: StateOf<Tree<Multiple>, 'selected'>;
-  /** The key of the item that keys act on. */
+  /** The key of the current item. */
   current: StateOf<Tree<Multiple>, 'current'>;
-  /** The keys of the open branches. */
+  /** The keys of the expanded branches. */
   expanded: StateOf<Tree<Multiple>, 'expanded'>;
   /** The keys of the checked leaves. */
   checked: StateOf<Tree<Multiple>, 'checked'>;
-  /** What the rows are filtered by; empty for nothing. */
+  /** The filter text. */
   query: StateOf<Tree<Multiple>, 'query'>;
   /** The tree. */
   readonly root: PartOf<F, HTMLElement>;
-  /** The rows under a branch. */
+  /** The rows of a branch. */
   readonly group: PartOf<F, HTMLElement>;
-  /** The triangle of a branch. */
+  /** The marker of a branch. */
   readonly marker: PartOf<F, HTMLElement>;
-  /** The field that filters the rows. Goes onto an `<input>`. */
+  /** The filter field. Spread it onto an `<input>`. */
   readonly search: PartOf<F, HTMLInputElement>;
-  /** A row without rows under it. */
+  /** A row without children. */
   readonly leaf: (key: string) => PartOf<F, HTMLElement>;
-  /** A row with rows under it. */
+  /** A row with children. */
   readonly branch: (key: string) => PartOf<F, HTMLElement>;
-  /** Asks for a command, such as `expand`. Goes onto a `<button>`. */
+  /** A control with a command, such as `expand`. Spread it onto a `<button>`. */
   readonly action: (command: string) => PartOf<F, HTMLButtonElement>;
 }

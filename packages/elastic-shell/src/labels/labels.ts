@@ -132,7 +132,7 @@ export function namedByAuthor(): (element: Element) => boolean {
  * Manages the labels of a layer.
  *
  * @param rule Returns the attributes of the root.
- * @returns A function of the layer that returns its labels.
+ * @returns The labels.
  */
 export function labelsOf({ root, flush }: LabelHost, rule: LabelRule): Labels {
   const ids = idMaker();

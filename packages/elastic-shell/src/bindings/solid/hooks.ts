@@ -54,63 +54,99 @@ import {
 import { type CreateOptions, use } from './pattern.js';
 import type { Given, Part } from './create.js';
 
-/** One dialog: its states, parts and methods. */
+/** The handle of a dialog: its states, parts and methods. */
 export interface DialogHandle extends DialogHandleIn<Part> {}
 
 /** The options of `createDialog`. */
 export interface CreateDialogOptions extends CreateOptions<DialogOptions, Dialog, typeof dialogPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** The id of its root. @defaultValue one that is made for it */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * The id of the root.
+   *
+   * @defaultValue a unique id
+   */
   id?: string | undefined;
 }
 
-/** A dialog, or an alert dialog: spread `root` onto a `<dialog>`, `opener()` and `closer(result)` onto buttons. */
+/**
+ * Wires a dialog for as long as the component is mounted. Spread `root` onto a `<dialog>`, and `opener()` and `closer(result)` onto buttons.
+ *
+ * @param options The options of the pattern, or a function that returns them.
+ * @returns The handle: states to read and set, parts to spread, and methods.
+ */
 export const createDialog = (options?: Given<CreateDialogOptions>): DialogHandle =>
   use<DialogOptions, Dialog, typeof dialogPattern>(dialogPattern, options);
 
-/** One drawer: its states, parts and methods. */
+/** The handle of a drawer: its states, parts and methods. */
 export interface DrawerHandle extends DrawerHandleIn<Part> {}
 
 /** The options of `createDrawer`. */
 export interface CreateDrawerOptions extends CreateOptions<DrawerOptions, Drawer, typeof drawerPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** The id of its root. @defaultValue one that is made for it */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * The id of the root.
+   *
+   * @defaultValue a unique id
+   */
   id?: string | undefined;
 }
 
-/** A drawer: spread `root` onto a `<dialog>`, `opener()` and `closer(result)` onto buttons. */
+/**
+ * Wires a drawer for as long as the component is mounted. Spread `root` onto a `<dialog>`, and `opener()` and `closer(result)` onto buttons.
+ *
+ * @param options The options of the pattern, or a function that returns them.
+ * @returns The handle: states to read and set, parts to spread, and methods.
+ */
 export const createDrawer = (options?: Given<CreateDrawerOptions>): DrawerHandle =>
   use<DrawerOptions, Drawer, typeof drawerPattern>(drawerPattern, options);
 
-/** One popover: its states, parts and methods. */
+/** The handle of a popover: its states, parts and methods. */
 export interface PopoverHandle extends PopoverHandleIn<Part> {}
 
 /** The options of `createPopover`. */
 export interface CreatePopoverOptions extends CreateOptions<PopoverOptions, Popover, typeof popoverPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** The id of its root. @defaultValue one that is made for it */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * The id of the root.
+   *
+   * @defaultValue a unique id
+   */
   id?: string | undefined;
 }
 
-/** A popover: spread `root` and `opener()`. */
+/**
+ * Wires a popover for as long as the component is mounted. Spread `root` onto the popover and `opener()` onto a button.
+ *
+ * @param options The options of the pattern, or a function that returns them.
+ * @returns The handle: states to read and set, parts to spread, and methods.
+ */
 export const createPopover = (options?: Given<CreatePopoverOptions>): PopoverHandle =>
   use<PopoverOptions, Popover, typeof popoverPattern>(popoverPattern, options);
 
-/** One tooltip: its states, parts and methods. */
+/** The handle of a tooltip: its states, parts and methods. */
 export interface TooltipHandle extends TooltipHandleIn<Part> {}
 
 /** The options of `createTooltip`. */
 export interface CreateTooltipOptions extends CreateOptions<TooltipOptions, Tooltip, typeof tooltipPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** The id of its root. @defaultValue one that is made for it */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * The id of the root.
+   *
+   * @defaultValue a unique id
+   */
   id?: string | undefined;
 }
 
-/** A tooltip: spread `root`, and `described()` or `named()` onto its control. */
+/**
+ * Wires a tooltip for as long as the component is mounted. Spread `root`, and `described()` or `named()` onto the control.
+ *
+ * @param options The options of the pattern, or a function that returns them.
+ * @returns The handle: states to read and set, parts to spread, and methods.
+ */
 export const createTooltip = (options?: Given<CreateTooltipOptions>): TooltipHandle =>
   use<TooltipOptions, Tooltip, typeof tooltipPattern>(tooltipPattern, options);
 
-/** One accordion: its states, parts and methods. */
+/** The handle of an accordion: its states, parts and methods. */
 export interface AccordionHandle extends AccordionHandleIn<Part> {}
 
 /** The options of `createAccordion`. */
@@ -119,16 +155,25 @@ export interface CreateAccordionOptions extends CreateOptions<
   Accordion,
   typeof accordionPattern
 > {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** The id of its root. @defaultValue one that is made for it */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * The id of the root.
+   *
+   * @defaultValue a unique id
+   */
   id?: string | undefined;
 }
 
-/** An accordion: spread `root`, and `header(key)` with `panel(key)`, or `details(key)` with `summary(key)`. */
+/**
+ * Wires an accordion for as long as the component is mounted. Spread `root`, and `header(key)` with `panel(key)` or `details(key)` with `summary(key)`.
+ *
+ * @param options The options of the pattern, or a function that returns them.
+ * @returns The handle: states to read and set, parts to spread, and methods.
+ */
 export const createAccordion = (options?: Given<CreateAccordionOptions>): AccordionHandle =>
   use<AccordionOptions, Accordion, typeof accordionPattern>(accordionPattern, options);
 
-/** One carousel: its states, parts and methods. */
+/** The handle of a carousel: its states, parts and methods. */
 export interface CarouselHandle extends CarouselHandleIn<Part> {}
 
 /** The options of `createCarousel`. */
@@ -137,16 +182,25 @@ export interface CreateCarouselOptions extends CreateOptions<
   Carousel,
   typeof carouselPattern
 > {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** The id of its root. @defaultValue one that is made for it */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * The id of the root.
+   *
+   * @defaultValue a unique id
+   */
   id?: string | undefined;
 }
 
-/** A carousel: spread `root`, `slides`, `slide(key)`, and its controls. */
+/**
+ * Wires a carousel for as long as the component is mounted. Spread `root`, `slides`, `slide(key)` and the controls.
+ *
+ * @param options The options of the pattern, or a function that returns them.
+ * @returns The handle: states to read and set, parts to spread, and methods.
+ */
 export const createCarousel = (options?: Given<CreateCarouselOptions>): CarouselHandle =>
   use<CarouselOptions, Carousel, typeof carouselPattern>(carouselPattern, options);
 
-/** One disclosure: its states, parts and methods. */
+/** The handle of a disclosure: its states, parts and methods. */
 export interface DisclosureHandle extends DisclosureHandleIn<Part> {}
 
 /** The options of `createDisclosure`. */
@@ -155,30 +209,48 @@ export interface CreateDisclosureOptions extends CreateOptions<
   Disclosure,
   typeof disclosurePattern
 > {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** The id of its root. @defaultValue one that is made for it */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * The id of the root.
+   *
+   * @defaultValue a unique id
+   */
   id?: string | undefined;
 }
 
-/** A disclosure: spread `root` onto the panel (`details` onto a `<details>`), `opener()` onto a button. */
+/**
+ * Wires a disclosure for as long as the component is mounted. Spread `root` onto the panel (or `details` onto a `<details>`) and `opener()` onto a button.
+ *
+ * @param options The options of the pattern, or a function that returns them.
+ * @returns The handle: states to read and set, parts to spread, and methods.
+ */
 export const createDisclosure = (options?: Given<CreateDisclosureOptions>): DisclosureHandle =>
   use<DisclosureOptions, Disclosure, typeof disclosurePattern>(disclosurePattern, options);
 
-/** One tabs: its states, parts and methods. */
+/** The handle of a set of tabs: its states, parts and methods. */
 export interface TabsHandle extends TabsHandleIn<Part> {}
 
 /** The options of `createTabs`. */
 export interface CreateTabsOptions extends CreateOptions<TabsOptions, Tabs, typeof tabsPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** The id of its root. @defaultValue one that is made for it */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * The id of the root.
+   *
+   * @defaultValue a unique id
+   */
   id?: string | undefined;
 }
 
-/** Tabs: spread `root`, `list`, `tab(key)` and `panel(key)`. */
+/**
+ * Wires a set of tabs for as long as the component is mounted. Spread `root`, `list`, `tab(key)` and `panel(key)`.
+ *
+ * @param options The options of the pattern, or a function that returns them.
+ * @returns The handle: states to read and set, parts to spread, and methods.
+ */
 export const createTabs = (options?: Given<CreateTabsOptions>): TabsHandle =>
   use<TabsOptions, Tabs, typeof tabsPattern>(tabsPattern, options);
 
-/** One combobox: its states, parts and methods. */
+/** The handle of a combobox: its states, parts and methods. */
 export interface ComboboxHandle<
   I extends Item = Item,
   Multiple extends boolean = false,
@@ -189,18 +261,27 @@ export interface CreateComboboxOptions<
   I extends Item = Item,
   Multiple extends boolean = false,
 > extends CreateOptions<ComboboxOptions<I, Multiple>, Combobox<Multiple>, typeof comboboxPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** The id of its root. @defaultValue one that is made for it */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * The id of the root.
+   *
+   * @defaultValue a unique id
+   */
   id?: string | undefined;
 }
 
-/** A combobox: spread `root`, `label`, `box`, `field` or `button`, `popup`, `list`; options by `items` and `Rows`, or `option(key)`. */
+/**
+ * Wires a combobox for as long as the component is mounted. Spread `root`, `label`, `box`, `field` or `button`, `popup` and `list`. Render the options with `Rows` from `items`, or spread `option(key)`.
+ *
+ * @param options The options of the pattern, or a function that returns them.
+ * @returns The handle: states to read and set, parts to spread, and methods.
+ */
 export const createCombobox = <I extends Item = Item, const Multiple extends boolean = false>(
   options?: Given<CreateComboboxOptions<I, Multiple>>,
 ): ComboboxHandle<I, Multiple> =>
   use<ComboboxOptions<I, Multiple>, Combobox<Multiple>, typeof comboboxPattern>(comboboxPattern, options);
 
-/** One listbox: its states, parts and methods. */
+/** The handle of a listbox: its states, parts and methods. */
 export interface ListboxHandle<
   I extends Item = Item,
   Multiple extends boolean = false,
@@ -211,74 +292,119 @@ export interface CreateListboxOptions<
   I extends Item = Item,
   Multiple extends boolean = false,
 > extends CreateOptions<ListboxOptions<I, Multiple>, Listbox<Multiple>, typeof listboxPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** The id of its root. @defaultValue one that is made for it */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * The id of the root.
+   *
+   * @defaultValue a unique id
+   */
   id?: string | undefined;
 }
 
-/** A listbox: spread `root`; options by `items` and `Rows`, or `option(key)`. */
+/**
+ * Wires a listbox for as long as the component is mounted. Spread `root`, and render the options with `Rows` from `items`, or spread `option(key)`.
+ *
+ * @param options The options of the pattern, or a function that returns them.
+ * @returns The handle: states to read and set, parts to spread, and methods.
+ */
 export const createListbox = <I extends Item = Item, const Multiple extends boolean = false>(
   options?: Given<CreateListboxOptions<I, Multiple>>,
 ): ListboxHandle<I, Multiple> =>
   use<ListboxOptions<I, Multiple>, Listbox<Multiple>, typeof listboxPattern>(listboxPattern, options);
 
-/** One menu: its states, parts and methods. */
+/** The handle of a menu: its states, parts and methods. */
 export interface MenuHandle extends MenuHandleIn<Part> {}
 
 /** The options of `createMenu`. */
 export interface CreateMenuOptions extends CreateOptions<MenuOptions, Menu, typeof menuPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** The id of its root. @defaultValue one that is made for it */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * The id of the root.
+   *
+   * @defaultValue a unique id
+   */
   id?: string | undefined;
 }
 
-/** A menu: spread `root`, `opener()`, and `item(key)`, `checkbox(key)`, `radio(key)`; a submenu's `branch()` onto its item. */
+/**
+ * Wires a menu for as long as the component is mounted. Spread `root`, `opener()`, and `item(key)`, `checkbox(key)` or `radio(key)` for each item. Spread the `branch()` of a submenu onto the item that opens it.
+ *
+ * @param options The options of the pattern, or a function that returns them.
+ * @returns The handle: states to read and set, parts to spread, and methods.
+ */
 export const createMenu = (options?: Given<CreateMenuOptions>): MenuHandle =>
   use<MenuOptions, Menu, typeof menuPattern>(menuPattern, options);
 
-/** One menubar: its states, parts and methods. */
+/** The handle of a menubar: its states, parts and methods. */
 export interface MenubarHandle extends MenubarHandleIn<Part> {}
 
 /** The options of `createMenubar`. */
 export interface CreateMenubarOptions extends CreateOptions<MenubarOptions, Menubar, typeof menubarPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** The id of its root. @defaultValue one that is made for it */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * The id of the root.
+   *
+   * @defaultValue a unique id
+   */
   id?: string | undefined;
 }
 
-/** A menubar: spread `root`, and `item(key)` onto each button, before the `opener()` of the menu that it opens. */
+/**
+ * Wires a menubar for as long as the component is mounted. Spread `root`, and `item(key)` onto each button, before the `opener()` of the menu that it opens.
+ *
+ * @param options The options of the pattern, or a function that returns them.
+ * @returns The handle: states to read and set, parts to spread, and methods.
+ */
 export const createMenubar = (options?: Given<CreateMenubarOptions>): MenubarHandle =>
   use<MenubarOptions, Menubar, typeof menubarPattern>(menubarPattern, options);
 
-/** One switch: its states, parts and methods. */
+/** The handle of a switch: its states, parts and methods. */
 export interface SwitchHandle extends SwitchHandleIn<Part> {}
 
 /** The options of `createSwitch`. */
 export interface CreateSwitchOptions extends CreateOptions<SwitchOptions, Switch, typeof switchPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** The id of its root. @defaultValue one that is made for it */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * The id of the root.
+   *
+   * @defaultValue a unique id
+   */
   id?: string | undefined;
 }
 
-/** A switch: spread `root` onto a button, or `box` onto a checkbox. */
+/**
+ * Wires a switch for as long as the component is mounted. Spread `root` onto a button, or `box` onto a checkbox.
+ *
+ * @param options The options of the pattern, or a function that returns them.
+ * @returns The handle: states to read and set, parts to spread, and methods.
+ */
 export const createSwitch = (options?: Given<CreateSwitchOptions>): SwitchHandle =>
   use<SwitchOptions, Switch, typeof switchPattern>(switchPattern, options);
 
-/** One toolbar: its states, parts and methods. */
+/** The handle of a toolbar: its states, parts and methods. */
 export interface ToolbarHandle extends ToolbarHandleIn<Part> {}
 
 /** The options of `createToolbar`. */
 export interface CreateToolbarOptions extends CreateOptions<ToolbarOptions, Toolbar, typeof toolbarPattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** The id of its root. @defaultValue one that is made for it */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * The id of the root.
+   *
+   * @defaultValue a unique id
+   */
   id?: string | undefined;
 }
 
-/** A toolbar: spread `root`, and `item(key)` onto each control; `more`, with the `opener()` of a menu, for what has no room. */
+/**
+ * Wires a toolbar for as long as the component is mounted. Spread `root`, and `item(key)` onto each control. For controls that don't fit, spread `more` with the `opener()` of a menu onto the button that shows them.
+ *
+ * @param options The options of the pattern, or a function that returns them.
+ * @returns The handle: states to read and set, parts to spread, and methods.
+ */
 export const createToolbar = (options?: Given<CreateToolbarOptions>): ToolbarHandle =>
   use<ToolbarOptions, Toolbar, typeof toolbarPattern>(toolbarPattern, options);
 
-/** One tree: its states, parts and methods. */
+/** The handle of a tree: its states, parts and methods. */
 export interface TreeHandle<
   I extends TreeNode = TreeNode,
   Multiple extends boolean = false,
@@ -289,12 +415,21 @@ export interface CreateTreeOptions<
   I extends TreeNode = TreeNode,
   Multiple extends boolean = false,
 > extends CreateOptions<TreeOptions<I, Multiple>, Tree<Multiple>, typeof treePattern> {
-  // A member of its own: errors name this interface then, not the type that it extends.
-  /** The id of its root. @defaultValue one that is made for it */
+  // With a member of its own, errors name this interface instead of the type that it extends.
+  /**
+   * The id of the root.
+   *
+   * @defaultValue a unique id
+   */
   id?: string | undefined;
 }
 
-/** A tree: spread `root`; rows by `items` and `Rows`, or `branch(key)` and `leaf(key)` in nested `group`s. */
+/**
+ * Wires a tree for as long as the component is mounted. Spread `root`, and render the rows with `Rows` from `items`, or nest `branch(key)`, `group(key)` and `leaf(key)`.
+ *
+ * @param options The options of the pattern, or a function that returns them.
+ * @returns The handle: states to read and set, parts to spread, and methods.
+ */
 export const createTree = <I extends TreeNode = TreeNode, const Multiple extends boolean = false>(
   options?: Given<CreateTreeOptions<I, Multiple>>,
 ): TreeHandle<I, Multiple> =>

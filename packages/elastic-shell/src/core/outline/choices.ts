@@ -13,7 +13,7 @@ import { control, type Given, type Outline, partId, rootOf, stopAt, viewOf } fro
 
 type Listbox = Given<Selecting, ListboxChoices>;
 
-/** A listbox: spread `root`, and options from `items` with `Rows`, or `option(key)`. */
+/** The parts of a listbox. Spread `root`, and render the options with `Rows` from `items`, or spread `option(key)`. */
 export const listboxOutline = {
   name: listboxContract.name,
   first: { selected: undefined, current: undefined },
@@ -57,8 +57,8 @@ const textOf = ({ state, items = [], options }: Combobox): string => {
 };
 
 /**
- * A combobox: spread `root`, `label`, `box`, `field` or `button`, `popup` and `list`, and options from
- * `items` with `Rows`, or `option(key)`.
+ * The parts of a combobox. Spread `root`, `label`, `box`, `field` or `button`, `popup` and `list`. Render the options with `Rows`
+ * from `items`, or spread `option(key)`.
  */
 export const comboboxOutline = {
   name: comboboxContract.name,
@@ -120,7 +120,7 @@ export const comboboxOutline = {
 
 type Switch = Given<SwitchState>;
 
-/** A switch: spread `root` onto a button, or `box` onto a checkbox. */
+/** The parts of a switch. Spread `root` onto a button, or `box` onto a checkbox. */
 export const switchOutline = {
   name: switching.name,
   roots: ['root', 'box'],

@@ -20,7 +20,7 @@ const noKeys: ReadonlySet<string> = new Set();
 
 type Accordion = Given<AccordionState, AccordionChoices>;
 
-/** An accordion: spread `root`, and `header(key)` with `panel(key)`, or `details(key)` with `summary(key)`. */
+/** The parts of an accordion. Spread `root`, and `header(key)` with `panel(key)` or `details(key)` with `summary(key)`. */
 export const accordionOutline = {
   name: accordionContract.name,
   first: { expanded: noKeys },
@@ -61,7 +61,7 @@ export const accordionOutline = {
 
 type Tabs = Given<TabsState, TabsChoices>;
 
-/** Tabs: spread `root`, `list`, `tab(key)` and `panel(key)`. */
+/** The parts of a set of tabs. Spread `root`, `list`, `tab(key)` and `panel(key)`. */
 export const tabsOutline = {
   name: tabsContract.name,
   first: { selected: undefined, closed: noKeys },
@@ -111,7 +111,7 @@ const carouselControl = (given: Carousel, command: string, intent: 'next' | 'pre
   ...carouselContract.semantics.opener?.(given.state, viewOf(given, 'section'), intent),
 });
 
-/** A carousel: spread `root`, `slides`, `slide(key)`, and its controls. */
+/** The parts of a carousel. Spread `root`, `slides`, `slide(key)` and the controls. */
 export const carouselOutline = {
   name: carouselContract.name,
   first: { selected: undefined, rotating: false },
@@ -163,8 +163,8 @@ const treeRow = (given: Tree, key: string, isBranch: boolean): Attributes => {
 };
 
 /**
- * A tree: spread `root`, and rows from `items` with `Rows`, or `branch(key)` and `leaf(key)` in nested
- * `group`s.
+ * The parts of a tree. Spread `root`, and render the rows with `Rows` from `items`, or nest `branch(key)`, `group(key)` and
+ * `leaf(key)`.
  */
 export const treeOutline = {
   name: treeContract.name,

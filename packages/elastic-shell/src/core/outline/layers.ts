@@ -20,7 +20,7 @@ type Layer<O> = Given<Openable, O>;
 /** Returns whether a drawer leaves the page behind it usable. */
 const isLive = ({ options }: Layer<DrawerChoices>): boolean => options.modal === false;
 
-/** A dialog, or an alert dialog: spread `root` onto a `<dialog>`, `opener()` and `closer(result)` onto buttons. */
+/** The parts of a dialog. Spread `root` onto a `<dialog>`, and `opener()` and `closer(result)` onto buttons. */
 export const dialogOutline = {
   name: dialogContract.name,
   first: closed,
@@ -42,7 +42,7 @@ export const dialogOutline = {
   },
 } satisfies Outline<Openable, DialogChoices>;
 
-/** A drawer: spread `root` onto a `<dialog>`, `opener()` and `closer(result)` onto buttons. */
+/** The parts of a drawer. Spread `root` onto a `<dialog>`, and `opener()` and `closer(result)` onto buttons. */
 export const drawerOutline = {
   name: drawerContract.name,
   first: closed,
@@ -69,7 +69,7 @@ export const drawerOutline = {
   },
 } satisfies Outline<Openable, DrawerChoices>;
 
-/** A popover: spread `root` and `opener()`. */
+/** The parts of a popover. Spread `root` onto the popover and `opener()` onto a button. */
 export const popoverOutline = {
   name: popoverContract.name,
   first: closed,
@@ -94,7 +94,7 @@ export const popoverOutline = {
   },
 } satisfies Outline<Openable, PopoverChoices>;
 
-/** A tooltip: spread `root`, and `described()` or `named()` onto its control. */
+/** The parts of a tooltip. Spread `root`, and `described()` or `named()` onto the control. */
 export const tooltipOutline = {
   name: tooltipContract.name,
   first: closed,
@@ -113,7 +113,7 @@ export const tooltipOutline = {
   },
 } satisfies Outline<Openable>;
 
-/** A disclosure: spread `root` onto the panel (`details` onto a `<details>`), `opener()` onto a button. */
+/** The parts of a disclosure. Spread `root` onto the panel (or `details` onto a `<details>`) and `opener()` onto a button. */
 export const disclosureOutline = {
   name: disclosureContract.name,
   roots: ['root', 'details'],
@@ -150,8 +150,8 @@ const checkable = (given: Menu, role: string, key: string): Attributes => ({
 });
 
 /**
- * A menu: spread `root`, `opener()`, and `item(key)`, `checkbox(key)` or `radio(key)`. Spread the `branch()`
- * of a submenu onto its item.
+ * The parts of a menu. Spread `root`, `opener()`, and `item(key)`, `checkbox(key)` or `radio(key)` for each item. Spread the
+ * `branch()` of a submenu onto the item that opens it.
  */
 export const menuOutline = {
   name: menuContract.name,

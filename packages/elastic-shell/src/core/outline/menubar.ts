@@ -5,7 +5,7 @@ import { type Given, type Outline, rootOf, stopAt } from './outline.js';
 
 type Menubar = Given<MenubarState, MenubarChoices>;
 
-/** A menubar: spread `root`, and `item(key)` onto each button, before the `opener()` of the menu that it opens. */
+/** The parts of a menubar. Spread `root`, and `item(key)` onto each button, before the `opener()` of the menu that it opens. */
 export const menubarOutline = {
   name: contract.name,
   first: { current: undefined },

@@ -6,8 +6,8 @@ import { type Given, type Outline, rootOf, stopAt } from './outline.js';
 type Toolbar = Given<ToolbarState, ToolbarChoices>;
 
 /**
- * A toolbar: spread `root`, and `item(key)` onto each control. For controls that don't fit, also `more` with
- * the `opener()` of a menu.
+ * The parts of a toolbar. Spread `root`, and `item(key)` onto each control. For controls that don't fit, spread `more` with the
+ * `opener()` of a menu onto the button that shows them.
  */
 export const toolbarOutline = {
   name: contract.name,
