@@ -1,35 +1,47 @@
-// Announcements: said politely in a live region, counted with plural rules, never the same thing twice in a row.
-//
-// Of several in a row the last is said, after a quiet moment: a screen reader would otherwise read all of them.
+// Announcements: polite messages in a live region, counted with plural rules, and never the same message
+// twice in a row.  Of several messages in quick succession only the last is announced; a screen reader would
+// otherwise read all of them.
 
 import { markMade } from '../engine/made.js';
 import type { Speaker } from './speaker.js';
 
-/** Words for counts; `plural` is the category of the number in the language of the page (CLDR: one, few, other, …). */
+/**
+ * Texts for counts. `plural` is the plural category of the number in the language of the page (CLDR: one,
+ * few, other, …).
+ */
 export interface Counts {
-  /** How many there are. Default, in English: "3 matches", "1 match", "No match". */
+  /** Returns the text for a number of matches. Default, in English: "3 matches", "1 match", "No match". */
   count?(found: number, plural: Intl.LDMLPluralRule): string;
 }
 
-/** A speaker that counts. */
+/** Announces counts. */
 export interface Announcer extends Omit<Speaker, 'region'> {
-  /** That there is nothing is also seen, where the status is not the author's own. */
+  /** Zero matches are also shown, unless the author wrote the status element himself. */
   count(found: number): void;
 }
 
-/** Milliseconds of quiet before something is said: of several in a row the last. */
+/**
+ * How long nothing must change before the message is announced, in milliseconds. Of several messages the last
+ * one counts.
+ */
 const quiet = 250;
 
 const english = (found: number, plural: Intl.LDMLPluralRule): string =>
   found ? `${found} ${plural === 'one' ? 'match' : 'matches'}` : 'No match';
 
-/** The language of an element, as its markup says. */
+/** Returns the language of an element, from its markup. */
 export const languageOf = (element: Element): string | undefined =>
   element.closest('[lang]')?.getAttribute('lang') || undefined;
 
 /**
- * Says things in the `[role=status]` of `root`, else in one that is made in it or after it when it is first needed: within
- * `root`'s own layer, since what is outside a modal one is not read out.
+ * Announces messages in the `[role=status]` of `root`. Without one, a region is created in `root` or after it
+ * on first use. It is inside the layer of `root`, because a screen reader does not read what is outside a
+ * modal layer.
+ *
+ * @param root The root of the pattern.
+ * @param words The texts for counts.
+ * @param put Inserts a region that is created.
+ * @returns The announcer.
  */
 export function announcer(
   root: HTMLElement,

@@ -1,19 +1,20 @@
-// Announces for something wired what waits to be said of it, from the first time on.
+// Announces the waiting messages of a wired pattern, from its first message on.
 import { type Speaker, speaker } from './speaker.js';
 
-/** For whom something is said: a pattern that runs. */
+/** The running pattern of a message. */
 export interface Sayer {
   readonly root: HTMLElement;
   readonly isOver: boolean;
   readonly releases: (() => void)[];
-  /** The words to be said. */
+  /** Returns the text of the message. */
   readonly words?: string;
   speaker?: Speaker;
 }
 
 /**
- * Says the words of `sayer`: in the dialog that its root is or is in, since what is outside a modal one is not read out, else at the end of
- * its tree. Beside the root they could become part of a label. `mark`: marks the region as made by the library.
+ * Announces the message of `sayer` in the dialog that contains its root, because a screen reader does not
+ * read what is outside a modal dialog, or else at the end of its tree. Next to the root the text could become
+ * part of a label. `mark` marks the region as created by the library.
  */
 export function sayFor(sayer: Sayer, mark: <N extends Node>(node: N) => N): void {
   const { root, isOver, releases } = sayer;

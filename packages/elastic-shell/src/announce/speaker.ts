@@ -1,35 +1,45 @@
-// A live region that is not seen, and what says words in it. It imports nothing: a page that has it loaded late has nothing to share with it.
+// An invisible live region and its messages. This module imports nothing, so a page that loads it late shares
+// no code with it.
 
-/** Says things to those who hear the page rather than see it. */
+/** Announces messages to people who use a screen reader. */
 export interface Speaker {
-  /** Says words after a quiet moment; '' takes back what is waiting, and empties the region. */
+  /**
+   * Announces a text when nothing has changed for a moment. An empty text cancels a waiting message and
+   * empties the region.
+   */
   say(words: string): void;
-  /** The region, which is put in its place if it is not there. */
+  /** Returns the region, and inserts it if it is missing. */
   region(): HTMLElement;
   release(): void;
 }
 
-/** Milliseconds of quiet before something is said: of several in a row the last. */
+/**
+ * How long nothing must change before the message is announced, in milliseconds. Of several messages the last
+ * one counts.
+ */
 const quiet = 250;
 
-/** Milliseconds after which words are taken away again: Chromium announces what stands in a region when a modal dialog has closed. */
+/**
+ * How long the text stays in the region, in milliseconds. Chromium announces the content of a region when a
+ * modal dialog has closed.
+ */
 const stay = 3000;
 
 /**
- * Says things in a region that `put` places, marked as made, when it is first needed. It is there before its words are, or they would not
- * be heard.
+ * Announces messages in a region that `put` inserts on first use, marked as created. It must be in the page
+ * before its text, or the text is not announced.
  */
 export function speaker(document: Document, put: (region: HTMLElement) => void): Speaker {
   let made: HTMLElement | undefined;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let isOver = false;
   const region = (): HTMLElement => {
-    // With what it is in, it may be out of the document for a while.
+    // Together with its container it may be out of the document for a while.
     if (made && (isOver || made.parentNode)) return made;
     made = document.createElement('div');
     made.setAttribute('role', 'status');
     made.setAttribute('data-spoken', '');
-    // It may still be asked for while what it is for is unwired.
+    // It may still be called while its pattern is being unwired.
     if (!isOver) put(made);
     return made;
   };

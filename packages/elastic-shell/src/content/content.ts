@@ -1,29 +1,30 @@
-// Content that comes later, as an option of anything that opens. The work itself is loaded only where it is asked for.
+// Lazy content, as an option of everything that opens. The code that loads it is imported on first use.
 import type { Openable } from '../core/contract/openable.js';
 import { lazyService } from '../engine/lazy-service.js';
 import type { Service } from '../engine/service.js';
 
-/** Renders into the place it is given; may return what takes it away again. */
+/** Renders into the given element. May return a function that removes the result. */
 export type RenderInto = (place: HTMLElement) => unknown;
 
-/** Content with a life of its own: `release` is called when it is taken away. */
+/** Content with a life cycle of its own: `release` is called when it is removed. */
 export interface ContentLife {
   node: Node;
   release?(): void;
 }
 
-/** What content may be; a module stands for its default export. */
+/** What content may be. A module is replaced by its default export. */
 export type Content =
   Node | string | RenderInto | ContentLife | { default: Node | string | RenderInto | ContentLife };
 
 /**
- * What makes content: a function, or the selector of a `<template>`. The signal aborts when nobody waits any more; `key`
- * names the item whose panel it is for, where the pattern has such. Nothing: what the markup holds is all.
+ * Creates content: a function, or the selector of a `<template>`. The signal aborts when the content is no
+ * longer needed. `key` is the key of the item whose panel it is for, if the pattern has items. Without a
+ * result the markup contains everything.
  */
 export type ContentSource =
   string | ((signal: AbortSignal, key?: string) => Content | undefined | Promise<Content | undefined>);
 
-/** The options of content that comes later. */
+/** The options of lazy content. */
 export interface ContentOptions {
   /**
    * Creates the content when it is first needed and puts it into `[data-content]`, or at the end of the root.
@@ -82,9 +83,9 @@ export interface ContentOptions {
   };
 }
 
-/** Whose content it is. */
+/** The pattern or panel of the content. */
 export interface ContentHost {
-  /** What holds it, and the controls that name it. */
+  /** The element that contains it, and the controls that refer to it. */
   readonly root: HTMLElement;
   readonly options: ContentOptions;
   /** The key of the item whose panel it is for. */
@@ -93,7 +94,13 @@ export interface ContentHost {
   render(): void;
 }
 
-/** `service`, and the content that the options ask for. */
+/**
+ * Adds the content that the options define to a service.
+ *
+ * @param host The pattern or panel of the content.
+ * @param service The service that opens it.
+ * @returns The service with content.
+ */
 export const withContent = (host: ContentHost, service: Service<Openable> = {}): Service<Openable> =>
   host.options.content
     ? lazyService(service, host, async () => (await import('./loading.js')).loading(host, service))

@@ -1,6 +1,5 @@
-// Content that comes later for the panels of items: each is asked for when its panel first shows.
-//
-// Each panel has a host of its own, open while its item shows, so that one loader serves layers and panels alike.
+// Lazy content for the panels of items, loaded when a panel is first shown.  Each panel has a host of its
+// own, which is open while its item is expanded or selected. So one loader works for layers and for panels.
 import type { Part } from '../engine/attribute-writer.js';
 import type { Service } from '../engine/service.js';
 import type { Openable } from '../core/contract/openable.js';
@@ -9,18 +8,18 @@ import { type ContentOptions, withContent } from './content.js';
 /** The contents of panels, each loaded when its panel first shows. */
 export interface LazyPanels {
   parts(): Part[];
-  /** The panel of `key` shows now, or no more. */
+  /** Called when the panel of `key` is shown or hidden. */
   turn(key: string | undefined, open: boolean): void;
   release(): void;
 }
 
-/** Whose panels they are. */
+/** The pattern of the panels. */
 export interface LazyPanelHost {
   readonly options: ContentOptions;
   render(): void;
 }
 
-/** `panelOf` finds the panel of an item. */
+/** Creates the contents of panels. `panelOf` finds the panel of an item. */
 export function lazyPanels(
   { options, render }: LazyPanelHost,
   panelOf: (key: string) => HTMLElement | undefined,

@@ -1,31 +1,35 @@
-// What stands in the place of content that has not come: progress once it takes long, then failure with a retry.
+// The notice in place of content that has not loaded: a progress indicator when loading takes long, or a
+// message with a retry button after a failure.
 
 import { type Speaker, speaker } from '../announce/speaker.js';
 import { markMade } from '../engine/made.js';
 
-/** The words it uses. */
+/** The texts of the notice. */
 export interface LoadWords {
   loading(): string;
   retry(): string;
   failed(error: unknown): string;
 }
 
-/** What is shown in place of content that has not come. */
+/** The notice in place of content that has not loaded. */
 export interface LoadNotice {
-  /** Shows progress, if nothing comes for a while. */
+  /** Shows a progress indicator, if nothing arrives for a while. */
   wait(): void;
   stopWaiting(): void;
-  /** Says what went wrong, with a button that tries again. */
+  /** Shows a message about a failure, with a retry button. */
   fail(error: unknown, retry: () => void): void;
   clear(): void;
   holds(element: Element | null): boolean;
   isShown(): boolean;
 }
 
-/** Milliseconds before progress shows: what comes sooner would only flicker. */
+/**
+ * How long it takes until the progress indicator is shown, in milliseconds. For content that arrives sooner
+ * it would only flicker.
+ */
 const patience = 120;
 
-/** A notice at the end of `place`. */
+/** Creates a notice at the end of `place`. */
 export function loadNotice(place: HTMLElement, say: LoadWords): LoadNotice {
   const document = place.ownerDocument;
   let notice: HTMLElement | undefined;
@@ -36,7 +40,7 @@ export function loadNotice(place: HTMLElement, say: LoadWords): LoadNotice {
     element.append(...children);
     return element;
   };
-  /** Announces the words of progress while it shows: the label of a `<progress>` is not announced. */
+  /** Announces the progress text while it is shown, because the label of a `<progress>` is not announced. */
   let spoken: Speaker | undefined;
   const clear = (): void => {
     notice?.remove();
@@ -44,7 +48,7 @@ export function loadNotice(place: HTMLElement, say: LoadWords): LoadNotice {
     spoken?.release();
     spoken = undefined;
   };
-  /** Says something; a button with focus stays where it is, so that focus does too. */
+  /** Shows a text. A button with focus stays in place, and so does focus. */
   const show = (...children: (Node | string)[]): void => {
     const button = notice?.querySelector('button');
     if (notice && button && button === document.activeElement) {

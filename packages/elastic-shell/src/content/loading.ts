@@ -65,7 +65,7 @@ interface Loading {
   service: Service<Openable>;
   place: HTMLElement;
   notice: LoadNotice;
-  /** The present load. */
+  /** The current load. */
   load: AbortController | undefined;
   /** Removes the loaded content. */
   takeAway: Undo | undefined;

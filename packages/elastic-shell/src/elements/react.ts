@@ -1,5 +1,6 @@
-// The types of elements in React's JSX: options as properties, `onshell-change` and its like as listeners; and a hook for pages that
-// a server has rendered: React gives an element that it hydrates neither properties nor listeners, only the attributes of the server.
+// The types of the elements in React's JSX, with options as properties and `onshell-change` and others as
+// listeners, and a hook for pages that were rendered on a server. React gives a hydrated element neither
+// properties nor listeners, only the attributes from the server.
 import {
   type DetailedHTMLProps,
   type HTMLAttributes,
@@ -10,7 +11,7 @@ import {
 } from 'react';
 import type { ElementListeners, ElementProps, ElementTable } from './table.js';
 
-/** Attributes of every element, but for those whose names an option has. */
+/** The attributes of every element, except those that have the name of an option. */
 type Plain<Tag extends keyof ElementTable> = Omit<
   DetailedHTMLProps<HTMLAttributes<ElementTable[Tag]['element']>, ElementTable[Tag]['element']>,
   keyof ElementProps<Tag>
@@ -21,13 +22,16 @@ export type ReactElements = {
   [Tag in keyof ElementTable]: Plain<Tag> & ElementProps<Tag> & ElementListeners<Tag, 'on'>;
 };
 
-/** Before the page is painted; on a server, where nothing is, not at all. */
+/** Runs before the page is painted, and never on a server. */
 const useBeforePaint = typeof document === 'undefined' ? useEffect : useLayoutEffect;
 
 /**
- * A ref that gives an element its properties and listeners, on a page that a server has rendered as on any other:
- * `<shell-dialog ref={useShellElement<'shell-dialog'>({ open, guard, 'onshell-change': follow })}>`. What the server shall say
- * stands as attributes beside it.
+ * Returns a ref that sets the properties and listeners of an element, also on a page that was rendered on a
+ * server. What the server should render must be written as attributes.
+ *
+ * @param given The properties and listeners of the element.
+ * @returns The ref.
+ * @example <shell-dialog ref={useShellElement<'shell-dialog'>({ open, guard, 'onshell-change': follow })}>
  */
 export function useShellElement<Tag extends keyof ElementTable>(
   given: ElementProps<Tag> & ElementListeners<Tag, 'on'>,
@@ -58,7 +62,7 @@ export function useShellElement<Tag extends keyof ElementTable>(
 }
 
 declare module 'react' {
-  // The way to add to it that React's types have.
+  // React's types are extended through this module.
   // eslint-disable-next-line @typescript-eslint/no-namespace
   namespace JSX {
     interface IntrinsicElements extends ReactElements {}

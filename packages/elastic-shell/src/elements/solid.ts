@@ -1,4 +1,5 @@
-// The types of elements in Solid's JSX: options as properties, `on:shell-change` and its like as listeners.
+// The types of the elements in Solid's JSX, with options as properties and `on:shell-change` and others as
+// listeners.
 import type { JSX } from 'solid-js';
 import type { ElementListeners, ElementProps, ElementTable } from './table.js';
 
@@ -13,7 +14,7 @@ export type SolidElements = {
 };
 
 declare module 'solid-js' {
-  // The way to add to it that Solid's types have.
+  // Solid's types are extended through this module.
   // eslint-disable-next-line @typescript-eslint/no-namespace
   namespace JSX {
     interface IntrinsicElements extends SolidElements {}

@@ -1,4 +1,5 @@
-// The types of elements in Svelte's templates: options as properties, `onshell-change` and its like as listeners.
+// The types of the elements in Svelte's templates, with options as properties and `onshell-change` and others
+// as listeners.
 import type { HTMLAttributes } from 'svelte/elements';
 import type { ElementListeners, ElementProps, ElementTable } from './table.js';
 

@@ -1,10 +1,10 @@
-// Every element by its tag, for the types of templates: what it is, what its options take, what it tells.
+// The types of every element for templates, by tag: the element, its options and its events.
 import type { TreeOptions } from '../patterns/tree/wire.js';
 import type { ElementTable } from './rows.js';
 
 export type { ElementTable } from './rows.js';
 
-/** What a template gives to an element: its options. Of a number or of true and false the text will do. */
+/** The options that a template can set on an element. Numbers and booleans may also be written as text. */
 export type ElementProps<Tag extends keyof ElementTable> = {
   [N in keyof ElementTable[Tag]['options'] as N extends `on${Capitalize<string>}` | 'children' ? never : N]?:
     | ElementTable[Tag]['options'][N]
@@ -13,7 +13,7 @@ export type ElementProps<Tag extends keyof ElementTable> = {
     | undefined;
 } & (Tag extends 'shell-tree' ? { childrenOf?: TreeOptions['children'] | null | undefined } : unknown);
 
-/** What a template hears of an element, under names that begin with `Prefix`. */
+/** The events of an element, under names that begin with `Prefix`. */
 export type ElementListeners<Tag extends keyof ElementTable, Prefix extends string> = {
   [N in keyof ElementTable[Tag]['events'] as `${Prefix}${N & string}`]?:
     ((event: ElementTable[Tag]['events'][N]) => unknown) | undefined;

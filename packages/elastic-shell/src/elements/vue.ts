@@ -1,8 +1,9 @@
-// The types of elements in Vue's templates: options as properties, `@shell-change` and its like as listeners.
+// The types of the elements in Vue's templates, with options as properties and `@shell-change` and others as
+// listeners.
 import type { HTMLAttributes } from 'vue';
 import type { ElementListeners, ElementProps, ElementTable } from './table.js';
 
-/** `shell-change` as Vue names its listener: `onShellChange`. */
+/** Vue's name for the listener of `shell-change`: `onShellChange`. */
 type Pascal<N extends string> = N extends `${infer Head}-${infer Rest}`
   ? `${Capitalize<Head>}${Pascal<Rest>}`
   : Capitalize<N>;
@@ -11,7 +12,7 @@ type Listeners<Tag extends keyof ElementTable> = {
   [N in keyof ElementListeners<Tag, ''> as `on${Pascal<N & string>}`]: ElementListeners<Tag, ''>[N];
 };
 
-/** Every element as Vue's templates see it. */
+/** Every element in Vue's templates. */
 export type VueElements = {
   [Tag in keyof ElementTable]: new () => {
     $props: Omit<HTMLAttributes, keyof ElementProps<Tag>> & ElementProps<Tag> & Listeners<Tag>;

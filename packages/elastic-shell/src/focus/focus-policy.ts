@@ -1,13 +1,13 @@
-// How a layer treats focus: as a dialog, which takes it and holds it, or as a popover, which leaves it to the user.
-//
-// A layer calls its policy when it has opened, on Tab, when focus has left it for nowhere, and when it has closed.
+// How a layer treats focus: like a dialog, which takes focus and keeps it, or like a popover, which leaves it
+// to the user.  A layer calls its policy when it has opened, on Tab, when focus has left it without a new
+// target, and when it has closed.
 import { focusedFrom, holds } from '../engine/flat.js';
 import { chosen, focusOn, type FocusChoice, focusFirst, holdFocus, tabbables, wrapTab } from './focusable.js';
 import { type Place, placeOf } from './place.js';
 import type { Labels } from '../labels/labels.js';
 import { readFirst } from './read-first.js';
 
-/** The options of where focus goes. */
+/** The options for focus. */
 export interface FocusOptions {
   /**
    * Specifies where focus moves when it opens.
@@ -25,25 +25,25 @@ export interface FocusOptions {
   focusReturn?: FocusChoice;
 }
 
-/** What a layer asks of focus. */
+/** How a layer treats focus. */
 export interface FocusPolicy {
-  /** On closing, focus goes back from anywhere, or only when it was inside or nowhere. */
+  /** Whether focus returns from everywhere on closing, or only if it was inside or nowhere. */
   returns: 'always' | 'inside';
-  /** The layer has opened. */
+  /** Called when the layer has opened. */
   enter(): void;
-  /** Tab was pressed in it or on its opener. `scope` holds what can be reached. */
+  /** Called when Tab was pressed in it or on its opener. `scope` contains everything that can be reached. */
   tab(event: KeyboardEvent, opener: Element | undefined, scope: HTMLElement): void;
-  /** Focus has left it for nowhere. */
+  /** Called when focus has left it without a new target. */
   hold?(from: Element): void;
   place: typeof placeOf;
   giveBack(place: Place | undefined, scope: HTMLElement): void;
 }
 
-/** What a policy asks of the layer it is for. */
+/** What a policy needs from its layer. */
 export interface FocusHost {
   readonly root: HTMLElement;
   readonly options: FocusOptions;
-  /** The intent of each command: a button that closes is told by it. */
+  /** The intent of each command, which tells whether a button closes the layer. */
   readonly commands: Readonly<Record<string, string>>;
 }
 
@@ -52,11 +52,16 @@ const common = ({ options }: FocusHost): Pick<FocusPolicy, 'place' | 'giveBack'>
   giveBack: (place, scope) => place?.giveBack(scope, options.focusReturn),
 });
 
-/** As a dialog: it takes focus, keeps it, and gives it back from anywhere. */
+/**
+ * Treats focus like a dialog: takes it, keeps it, and returns it from everywhere.
+ *
+ * @param needs What the policy needs from its layer.
+ * @returns The policy.
+ */
 export function dialogFocus(needs: FocusHost, { makeFocusable }: Labels): FocusPolicy {
   const { root, options, commands } = needs;
   let goOn: (() => void) | undefined;
-  /** Its opener shows that it has focus: who presses it uses keys, or a screen reader. */
+  /** Its opener shows a focus ring, so the user works with a keyboard or a screen reader. */
   let isByKeys: boolean | undefined;
   return {
     ...common(needs),
@@ -76,7 +81,12 @@ export function dialogFocus(needs: FocusHost, { makeFocusable }: Labels): FocusP
   };
 }
 
-/** As a popover: focus stays where it is, and Tab leads in and out. */
+/**
+ * Treats focus like a popover: focus stays where it is, and Tab moves in and out.
+ *
+ * @param needs What the policy needs from its layer.
+ * @returns The policy.
+ */
 export const popoverFocus = (needs: FocusHost): FocusPolicy => ({
   ...common(needs),
   returns: 'inside',
@@ -84,7 +94,9 @@ export const popoverFocus = (needs: FocusHost): FocusPolicy => ({
     const { root, options } = needs;
     focusOn(chosen(options.firstFocus ?? '[autofocus]', root), { preventScroll: true });
   },
-  /** From the opener into the layer, and from its end to what follows the opener, wherever its markup stands. */
+  /**
+   * From the opener into the layer, and from its end to the element after the opener, wherever its markup is.
+   */
   tab(event, opener, scope) {
     const { root } = needs;
     const stops = tabbables(root);

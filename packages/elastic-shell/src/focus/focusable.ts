@@ -1,34 +1,39 @@
-// Focus: what can take it, where it goes first, and how it wraps. Order and inside are those of the flat tree (`engine/flat.ts`).
-//
-// What the platform does by itself is not enough: its first focus may be the close cross.
+// Focus: which elements can take it, where it moves first, and how it wraps. Order and containment are those
+// of the flat tree (`engine/flat.ts`).  The platform alone is not enough: its first focus may be the close
+// button.
 import { hasWords } from '../core/text.js';
 import { closest, matches, matchOf, treeOf } from '../engine/dom.js';
 import { elementsIn, focusedFrom, holds, isWithin } from '../engine/flat.js';
 import { headings } from '../labels/labels.js';
 
-/** Where focus should go: an element, a selector, or a function that finds one. */
+/** A focus target: an element, a selector, or a function that finds one. */
 export type FocusChoice = Element | string | null | (() => Element | null | undefined);
 
 const focusable =
   'a[href],area[href],button,input:not([type=hidden]),select,textarea,summary,iframe,audio[controls],video[controls],[contenteditable],[tabindex]';
 
-/** What has focus in the tree that `element` stands in: the document, or a shadow root. */
+/** Returns the focused element in the tree of `element`: the document, or a shadow root. */
 export const activeIn = (element: Element): Element | null =>
   treeOf(element).activeElement ?? element.ownerDocument.activeElement;
 
-/** Puts focus on `element`, if it is there and can take it. */
+/** Focuses `element`, if it exists and can take focus. */
 export const focusOn = (element: Element | null | undefined, options?: FocusOptions): void => {
   if (element && 'focus' in element && typeof element.focus === 'function') element.focus(options);
 };
 
-/** True when `element` shows and is neither disabled nor inert. */
+/**
+ * Returns whether an element is visible, enabled and not inert.
+ *
+ * @param element The element.
+ * @returns Whether it can take focus.
+ */
 export const canFocus = (element: Element): boolean =>
   !matches(element, ':disabled') &&
   !isWithin(element, '[inert]') &&
   (element.checkVisibility?.({ visibilityProperty: true }) ??
     !closest(element, '[hidden],dialog:not([open])'));
 
-/** The first of `elements` that matches, fits and can take focus. */
+/** Returns the first of `elements` that matches, passes the test and can take focus. */
 const first = (
   elements: readonly HTMLElement[],
   selector: string,
@@ -39,7 +44,9 @@ const first = (
 const isRadio = (element: HTMLElement): element is HTMLInputElement =>
   element.matches('input[type=radio][name]');
 
-/** A group of radio buttons is one stop: the checked one, else the one that has focus, else the first. */
+/**
+ * A group of radio buttons is one tab stop: the checked one, or else the one with focus, or else the first.
+ */
 const isStop = (element: HTMLElement, all: HTMLElement[]): boolean => {
   if (!isRadio(element)) return true;
   const { name, form } = element;
@@ -50,7 +57,7 @@ const isStop = (element: HTMLElement, all: HTMLElement[]): boolean => {
   );
 };
 
-/** A host that hands focus on is no stop itself, and nothing in a host that Tab passes over is one. */
+/** A host that delegates focus is no tab stop itself, and a host that Tab skips contains none. */
 const isPassedOver = (element: Element): boolean =>
   !!element.shadowRoot?.delegatesFocus || isHostPassed(treeOf(element));
 
@@ -62,11 +69,11 @@ const stopsAmong = (elements: readonly HTMLElement[]): HTMLElement[] =>
     .filter((element) => matches(element, focusable) && element.tabIndex >= 0 && canFocus(element))
     .filter((element, _, all) => !isPassedOver(element) && isStop(element, all));
 
-/** The elements within `scope` that Tab stops at, in the order in which they are shown. */
+/** Returns the tab stops within `scope`, in the order in which they are displayed. */
 export const tabbables = (scope: ParentNode & Node): HTMLElement[] =>
   stopsAmong(elementsIn(scope, focusable));
 
-/** True when Tab would stop somewhere in `scope` once that shows: whether it is inert by now does not count. */
+/** Returns whether `scope` will contain a tab stop once it is shown. It may be inert now. */
 export const holdsStop = (scope: Element): boolean => {
   const isOne = (element: HTMLElement): boolean => {
     const inert = closest(element, '[inert]');
@@ -82,7 +89,10 @@ export const holdsStop = (scope: Element): boolean => {
   );
 };
 
-/** Whether an element may have stops that no script can find: a component without an open shadow root, and without a stop in sight. */
+/**
+ * Returns whether an element may contain tab stops that no script can find: a component without an open
+ * shadow root and without a known tab stop.
+ */
 const isOpaque = (element: HTMLElement, stops: readonly HTMLElement[]): boolean =>
   /^(?!shell-).*-/.test(element.localName) &&
   !element.shadowRoot &&
@@ -90,8 +100,8 @@ const isOpaque = (element: HTMLElement, stops: readonly HTMLElement[]): boolean 
   !stops.some((stop) => holds(element, stop) || holds(stop, element));
 
 /**
- * Keeps Tab and Shift+Tab within `scope`: from its last stop to its first, and back. Towards what may have stops in a closed shadow root
- * the browser moves.
+ * Keeps Tab and Shift+Tab within `scope`: from its last tab stop to its first, and back. The browser moves
+ * towards tab stops in a closed shadow root.
  */
 export function wrapTab(event: KeyboardEvent, scope: HTMLElement): void {
   const all = elementsIn(scope, '*');
@@ -101,17 +111,17 @@ export function wrapTab(event: KeyboardEvent, scope: HTMLElement): void {
   const from = all.findIndex((element) => element === active);
   const isAhead = (element: HTMLElement): boolean =>
     event.shiftKey ? all.indexOf(element) < from : all.indexOf(element) > from;
-  // More than one stop may be in what has focus itself.
+  // The focused element may contain more than one tab stop.
   if (places.some((place) => isAhead(place) || (place === active && !stops.includes(place)))) return;
   event.preventDefault();
-  // A component takes focus only if it hands it on.
+  // A component takes focus only if it delegates it.
   for (const place of event.shiftKey ? places.reverse() : places) {
     place.focus();
     if (activeIn(place) === place) return;
   }
 }
 
-/** The element that a choice stands for, as `option` gives it. */
+/** Returns the element of a focus target. */
 export const chosen = (
   choice: FocusChoice | undefined,
   scope: ParentNode,
@@ -123,15 +133,15 @@ export const chosen = (
       ? matchOf(scope, choice, option)
       : choice;
 
-/** True for an action that closes without a result, or with the result "cancel". */
+/** Returns true for a button that closes without a result, or with the result "cancel". */
 const isSafe = (action: HTMLElement, commands: Readonly<Record<string, string>>): boolean =>
   /^(cancel)?$/.test(action.getAttribute('value') ?? '') &&
   (commands[action.getAttribute('command') ?? '-'] === 'close' || !!action.closest('[method=dialog]'));
 
 /**
- * Moves focus into a layer that has opened: the choice, else [autofocus], else the first field, else
- * the least destructive action, else the heading. A cross in the header comes last, and
- * what lies below the fold is passed over, so that a long text starts at its top.
+ * Moves focus into a layer that has opened: to the target of the option, or else to [autofocus], the first
+ * field, the least destructive action or the heading. A close button in the header comes last. Elements below
+ * the visible part are skipped, so that a long text starts at its top.
  */
 export function focusFirst(
   root: HTMLElement,
@@ -156,11 +166,11 @@ export function focusFirst(
   focusOn(target);
 }
 
-/** The element that stands in `root` in the place of one that was removed: the one with its id. */
+/** Returns the element in `root` that has replaced a removed one: the one with its id. */
 const replaced = (root: HTMLElement, { id, isConnected }: Element): HTMLElement | undefined =>
   isConnected || !id ? undefined : elementsIn(root, '[id]').find((each) => each.id === id && canFocus(each));
 
-/** Puts the caret, or the selection, of one field into another. */
+/** Copies the caret or selection of one field to another. */
 function takeCaret(
   to: Partial<HTMLInputElement>,
   { selectionStart, selectionEnd }: Partial<HTMLInputElement>,
@@ -170,8 +180,9 @@ function takeCaret(
 }
 
 /**
- * Puts focus back into a modal layer from which it left for nowhere: a press on plain text, or a
- * control that was removed. Not into a field, whose caret would end a selection of text; unless that was rendered again.
+ * Returns focus to a modal layer that it left without a new target, by a click on plain text or because a
+ * control was removed. Fields are skipped, because the caret would end a text selection, unless the field was
+ * rendered again.
  */
 export function holdFocus(root: HTMLElement, from: Element, makeFocusable: (heading: Element) => void): void {
   const again = replaced(root, from);

@@ -1,22 +1,26 @@
-// Focus that has gone back may lose its ground in the same turn: the row of a closed dialog goes, with the button that
-// opened it. A lingering place follows the nodes that go, and gives focus back again, until the user moves it.
+// Focus that was returned may be lost in the same turn: the row of a closed dialog is removed, together with
+// the button that opened it. A lingering place follows removed nodes, and restores focus until the user moves
+// it.
 import { followNodes } from '../events/nodes.js';
 import type { Place } from './place.js';
 
-/** What lingers. */
+/** A lingering place. */
 export interface Lingering {
   document: Document;
   place: Pick<Place, 'follow' | 'isThere'>;
-  /** Focus has fallen to nowhere. */
+  /** Focus has moved to the body. */
   giveBack(): void;
 }
 
-/** Milliseconds for which it lingers when what gave focus back is gone itself: until a row that leaves with a transition has left. */
+/**
+ * How long it lingers if the layer itself is gone, in milliseconds: until a row that leaves with a transition
+ * has left.
+ */
 const brief = 1000;
 
 /**
- * Lingers until the user moves focus; `isBrief`: for a moment only. Returns the end of it, harmless when called twice;
- * `ended` hears when it has come.
+ * Lingers until the user moves focus, or only for a moment with `isBrief`. Returns a function that ends it,
+ * which may be called twice. `ended` is called at the end.
  */
 export function linger(
   { document, place, giveBack }: Lingering,
@@ -25,7 +29,7 @@ export function linger(
 ): () => void {
   const hear = (records: MutationRecord[]): void => {
     place.follow(records);
-    // With the whole page another one, focus begins where the platform has put it.
+    // If the whole page has changed, focus starts where the platform has put it.
     if (!place.isThere()) return end();
     if (document.activeElement && document.activeElement !== document.body) return;
     document.removeEventListener('focusin', end);

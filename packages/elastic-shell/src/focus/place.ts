@@ -1,30 +1,31 @@
-// Where focus returns to. When the opener is gone the platform lets focus fall to the body; a place (`placeOf`) outlives the element that
-// stood there: it is told of nodes that leave, and then means what follows.
+// Where focus returns to. If the opener is gone, the platform moves focus to the body. A place (`placeOf`)
+// outlives its element: it follows removed nodes, and then refers to what comes after them.
 import { isElement, matches, treeOf } from '../engine/dom.js';
 import { holds, isAfter } from '../engine/flat.js';
 import { activeIn, canFocus, chosen, type FocusChoice, focusOn, tabbables } from './focusable.js';
 
-/** A place in the document that outlives the element that stood there. */
+/** A place in the document that outlives its element. */
 export interface Place {
-  /** Hears of nodes that left the document. */
+  /** Handles nodes that left the document. */
   follow(records: MutationRecord[]): void;
-  /** Whether anything is left of where it was: nothing is when the whole page has become another. */
+  /** Returns whether anything of its surroundings is left. Nothing is if the whole page was replaced. */
   isThere(): boolean;
-  /** The element that focus would go to, where that stands. */
+  /** Returns the element that focus would move to, if it is in the document. */
   element(): Element | null;
-  /** Puts focus on the element, else on what follows where it stood, else on what comes before. */
+  /** Focuses the element, or else what follows its place, or else what precedes it. */
   giveBack(scope: HTMLElement, choice?: FocusChoice): void;
 }
 
-/** One of the elements around a place, its id if it is the row of the place, and the ids of what follows it. */
+/** An element around a place, its id if it is the row of the place, and the ids of what follows it. */
 type Level = readonly [element: Element, row: string, following: readonly string[]];
 
-/** How many siblings of each level are remembered. */
+/** The number of siblings that are stored at each level. */
 const most = 50;
 
 /**
- * Returns an element and those around it, each with the ids of what follows it. They are remembered while it is there: whoever renders a
- * list again may have moved all that follows before the row takes its leave.
+ * Returns an element and its ancestors, each with the ids of what follows it. They are read while it is in
+ * the page, because a framework that renders a list again may move all that follows before it removes the
+ * row.
  */
 function levelsOf(element: Element | null): Level[] {
   const levels: Level[] = [];
@@ -41,7 +42,7 @@ function levelsOf(element: Element | null): Level[] {
   return levels;
 }
 
-/** Returns the elements around `node` in what was removed, from the outside inward. */
+/** Returns the ancestors of `node` in what was removed, from the outside inwards. */
 const pathIn = (removed: Node, node: Node): Element[] => {
   const path: Element[] = [];
   for (let at: Node | null = node; at; at = at === removed ? null : at.parentNode)
@@ -49,7 +50,10 @@ const pathIn = (removed: Node, node: Node): Element[] => {
   return path;
 };
 
-/** Returns what stands where `node` did, in what was put in the place of `removed`; `isPast`: nothing does, and it was the last there. */
+/**
+ * Returns the replacement of `node` in what was inserted in place of `removed`. `isPast`: there is none, and
+ * `node` was the last.
+ */
 const insteadOf = (
   node: Node,
   removed: Node,
@@ -67,7 +71,10 @@ const insteadOf = (
   return found;
 };
 
-/** Returns the `h1` of what was put under `parent` in the same moment: of the page that a link in the layer leads to. */
+/**
+ * Returns the `h1` that was inserted under `parent` in the same moment: the heading of the page that a link
+ * in the layer leads to.
+ */
 const headingInstead = (records: MutationRecord[], parent: Node): HTMLElement | undefined =>
   records
     .filter(({ target }) => target === parent)
@@ -75,7 +82,7 @@ const headingInstead = (records: MutationRecord[], parent: Node): HTMLElement | 
     .filter(isElement)
     .flatMap((added) => (matches(added, 'h1') ? added : [...added.querySelectorAll<HTMLElement>('h1')]))[0];
 
-/** Puts focus on a heading, which is no stop before and after. */
+/** Focuses a heading, which is no tab stop before and after. */
 function focusHeading(heading: HTMLElement): void {
   if (!heading.hasAttribute('tabindex')) {
     heading.tabIndex = -1;
@@ -85,8 +92,8 @@ function focusHeading(heading: HTMLElement): void {
 }
 
 /**
- * `outer`: the place of the layer that the element stood in, once that has closed. `other`: what had focus, for when the
- * element cannot take it: an item of a menu that closed behind its own press.
+ * `outer` is the place of the layer that contains the element, for when that has closed. `other` had focus,
+ * for when the element cannot take it, such as an item of a menu that closed on its own click.
  */
 export function placeOf(
   element: Element | null,
@@ -97,7 +104,7 @@ export function placeOf(
   let after = false;
   let levels = levelsOf(element);
   let heading: HTMLElement | undefined;
-  // An element that was replaced is still the same to the user, where its id says so.
+  // To the user, an element that was replaced by one with the same id is still the same.
   const id = element?.id;
   const tree = element && treeOf(element);
   const same = (): Element | null =>
@@ -108,7 +115,7 @@ export function placeOf(
     follow(records) {
       for (const record of records)
         for (const removed of record.removedNodes)
-          // What was only moved is still where it counts.
+          // An element that was only moved is still used where it is.
           if (node && !node.isConnected && holds(removed, node)) {
             const { nextSibling, target } = record;
             const instead = insteadOf(node, removed, record);
@@ -128,7 +135,7 @@ export function placeOf(
       if (wish && wish === activeIn(wish)) return;
       const stops = tabbables(scope);
       const gone = levels.filter(([level]) => !level.isConnected);
-      // With another page the element around is not the same one, though it may have the same id.
+      // On another page, the surrounding element is a different one, even with the same id.
       for (const id of gone.flatMap(([, row, following]) => [heading ? '' : row, ...following])) {
         const again = tree?.getElementById(id);
         const stop = again && stops.find((each) => holds(again, each));

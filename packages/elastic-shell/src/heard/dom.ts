@@ -1,16 +1,16 @@
-// Questions about elements that hold for every page.
+// Questions about elements that apply to every page.
 
-/** What computed styles say of an element. */
+/** Returns the computed styles of an element. */
 interface Seen {
-  /** Neither it nor anything around it lacks a display. */
+  /** Returns whether it and all its ancestors are displayed. */
   hasDisplay: boolean;
   isVisible: boolean;
 }
 
-/** What was found while nothing changes: without layout, computing styles takes long. */
+/** The answers while nothing changes, because computing styles is slow without layout. */
 let found: Map<Element, Seen> | undefined;
 
-/** Looks at the page while nothing in it changes: what is asked of an element twice is computed once. */
+/** Runs a function while nothing in the page changes. Answers about an element are computed once. */
 export function whileStill<T>(look: () => T): T {
   if (found) return look();
   found = new Map();
@@ -21,10 +21,10 @@ export function whileStill<T>(look: () => T): T {
   }
 }
 
-/** Tags that every browser displays, unless a style says otherwise. */
+/** Tags that every browser displays, unless a style hides them. */
 const displayed = /^(a|b|button|div|em|h[1-6]|i|label|li|nav|ol|p|section|span|strong|tbody|td|th|tr|ul)$/;
 
-/** Whether no style can say that an element is not displayed: computing its style takes long where nothing is laid out. */
+/** Returns whether no style can hide an element. Computing styles is slow without layout. */
 const isUnstyled = ({ ownerDocument, localName, parentElement, attributes }: Element): boolean =>
   displayed.test(localName) &&
   parentElement?.localName !== 'details' &&
@@ -38,7 +38,7 @@ function seen(element: Element): Seen {
   const { parentElement, ownerDocument } = element;
   const around = parentElement && seen(parentElement);
   const now = { hasDisplay: around?.hasDisplay ?? true, isVisible: around?.isVisible ?? true };
-  // Not every jsdom hides what is hidden until found.
+  // Not every jsdom hides `hidden="until-found"`.
   if (element.hasAttribute('hidden')) now.hasDisplay = false;
   else if (!isUnstyled(element)) {
     const { display, visibility } = ownerDocument.defaultView?.getComputedStyle(element) ?? {};
@@ -49,7 +49,7 @@ function seen(element: Element): Seen {
   return now;
 }
 
-/** Whether style sheets show an element: not where it, or what is around it, is not displayed or not visible. */
+/** Returns whether style sheets show an element: it and its ancestors are displayed and visible. */
 export function isDisplayed(element: Element): boolean {
   if (element.checkVisibility) return element.checkVisibility({ visibilityProperty: true });
   if (!element.isConnected) return false;
@@ -57,25 +57,25 @@ export function isDisplayed(element: Element): boolean {
   return hasDisplay && isVisible;
 }
 
-/** Whether anything has a size: nothing has in a document that is never laid out, as in jsdom. */
+/** Returns whether anything has a size. Nothing has in a document without layout, as in jsdom. */
 export const hasLayout = (document: Document): boolean =>
   document.documentElement.getBoundingClientRect().width > 0;
 
-/** Whether an element is shown at all. */
+/** Returns whether an element is shown. */
 export function isShown(element: Element): boolean {
   if (!isDisplayed(element)) return false;
   const { width, height } = element.getBoundingClientRect();
   return (width > 0 && height > 0) || !hasLayout(element.ownerDocument);
 }
 
-/** The element that has focus, through shadow trees. */
+/** Returns the focused element, through shadow trees. */
 export function focused(): Element | null {
   let at = document.activeElement;
   while (at?.shadowRoot?.activeElement) at = at.shadowRoot.activeElement;
   return at;
 }
 
-/** The role that an element says, or has by its tag, as far as `rehearse` looks for it. */
+/** Returns the role of an element, from its attribute or its tag, as far as `rehearse` looks for it. */
 export function roleOf(element: Element): string {
   const said = element.getAttribute('role')?.trim().split(/\s+/)[0];
   if (said) return said;
@@ -84,17 +84,17 @@ export function roleOf(element: Element): string {
   return tag === 'dialog' ? 'dialog' : '';
 }
 
-/** The text that shows; all of it where nothing is laid out. */
+/** Returns the visible text, or all text without layout. */
 export const shownText = (element: Element): string =>
   'innerText' in element && typeof element.innerText === 'string'
     ? element.innerText
     : (element.textContent ?? '');
 
-/** The text of a label, without that of the field in it. */
+/** Returns the text of a label, without the field inside it. */
 const textBeside = (label: Node, field: Element): string =>
   [...label.childNodes].map((node) => (node.contains(field) ? '' : (node.textContent ?? ''))).join('');
 
-/** A name to call an element by: enough to tell people which one is meant. */
+/** Returns a name that tells people which element is meant. */
 export function nameOf(element: Element | null | undefined): string {
   if (!element) return '';
   const byId = (element.getAttribute('aria-labelledby') ?? '')
@@ -115,7 +115,7 @@ export function nameOf(element: Element | null | undefined): string {
   return name.length > 50 ? `${name.slice(0, 49)}…` : name;
 }
 
-/** Every element of the page that passes, through open shadow trees, in document order. */
+/** Returns every element of the page that passes the test, through open shadow trees, in document order. */
 export function allOf(selector: string, root: ParentNode = document): HTMLElement[] {
   const all = [...root.querySelectorAll('*')];
   if (!all.some(({ shadowRoot }) => shadowRoot))
@@ -126,14 +126,14 @@ export function allOf(selector: string, root: ParentNode = document): HTMLElemen
   ]);
 }
 
-/** Whether `outer` holds `inner`, through shadow trees. */
+/** Returns whether `outer` contains `inner`, through shadow trees. */
 export function holds(outer: Element | null | undefined, inner: Element | null): boolean {
   for (let at: Node | null = inner; at; at = at.parentNode ?? (at instanceof ShadowRoot ? at.host : null))
     if (at === outer) return true;
   return false;
 }
 
-/** The elements that an attribute of ids names. */
+/** Returns the elements that an attribute with ids refers to. */
 export function namedBy(element: Element, attribute: string): Element[] {
   const root = element.getRootNode();
   const ids = (element.getAttribute(attribute) ?? '').split(/\s+/).filter(Boolean);

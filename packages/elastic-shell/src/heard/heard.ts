@@ -1,5 +1,6 @@
-// What is heard of an element: its role, name, value, states, place and description, as a screen reader has them to go by. Worked
-// out from the page itself, so that it can be told in jsdom as well; a browser's own accessibility tree has the last word.
+// The announcement of an element: its role, name, value, states, position and description, as a screen reader
+// gets them. Computed from the page, so that it works in jsdom too. A browser's own accessibility tree takes
+// precedence.
 import { elementNamed } from '../engine/dom.js';
 import { focused } from './dom.js';
 import { heardDescription, heardName } from './name.js';
@@ -7,7 +8,7 @@ import { heardPosition } from './position.js';
 import { heardRole } from './role.js';
 import { type Heard, places, sentenceOf, stateWord, valueRoles } from './words.js';
 
-/** States and properties by the name under which they are told, in that order. */
+/** States and properties by the name under which they are announced, in that order. */
 const told: readonly (readonly [name: string, attribute: string])[] = [
   ['invalid', 'aria-invalid'],
   ['required', 'aria-required'],
@@ -21,7 +22,7 @@ const told: readonly (readonly [name: string, attribute: string])[] = [
   ['busy', 'aria-busy'],
 ];
 
-/** What HTML says of a state where no attribute of ARIA does. */
+/** Returns the state that HTML gives an element without an ARIA attribute. */
 function nativeState(element: Element, name: string): unknown {
   if (name === 'disabled') return element.matches(':disabled') || undefined;
   if (name === 'required') return element.hasAttribute('required') || undefined;
@@ -35,14 +36,14 @@ function nativeState(element: Element, name: string): unknown {
 
 function statesOf(element: Element, role: string): string[] {
   return told.flatMap(([name, attribute]) => {
-    // A combobox opens a list by what it is.
+    // A combobox opens a list by definition.
     if (name === 'hasPopup' && role === 'combobox') return [];
     const value = nativeState(element, name) ?? element.getAttribute(attribute);
     return value === null || value === undefined ? [] : stateWord(name, value) || [];
   });
 }
 
-/** What a field holds. */
+/** Returns the value of a field. */
 const valueOf = (element: Element): string =>
   'value' in element && typeof element.value === 'string'
     ? element.localName === 'select' && 'selectedOptions' in element
@@ -50,7 +51,7 @@ const valueOf = (element: Element): string =>
       : element.value
     : (element.textContent ?? '').trim();
 
-/** What is heard of an element. */
+/** Returns the announcement of an element, in parts. */
 export function heardOf(element: Element): Heard {
   const role = heardRole(element);
   const value = valueRoles.test(role) ? valueOf(element) : '';
@@ -64,14 +65,16 @@ export function heardOf(element: Element): Heard {
   };
 }
 
-/** An element in one sentence. */
+/** Returns the announcement of an element as one sentence. */
 export const heardSentence = (element: Element): string => sentenceOf(heardOf(element));
 
-/** The element that a field, or what keeps focus for a list, says is active. */
+/** Returns the active element that a field, or another element with focus, refers to. */
 export const activeOf = (element: Element): Element | undefined =>
   elementNamed(element, element.getAttribute('aria-activedescendant'));
 
-/** What an element stands in that is told when focus comes there, from the outside in. */
+/**
+ * Returns the containers of an element that are announced when focus enters them, from the outside inwards.
+ */
 export function placesAround(element: Element): Element[] {
   const found: Element[] = [];
   for (let at = element.parentElement; at; at = at.parentElement) {
@@ -81,13 +84,13 @@ export function placesAround(element: Element): Element[] {
   return found;
 }
 
-/** An element, and the one that it says is active, as they are told one after the other. */
+/** Returns the announcements of an element and of its active element. */
 export const heardWithActive = (element: Element): string =>
   [element, activeOf(element)].flatMap((each) => (each ? heardSentence(each) : [])).join('; ');
 
 /**
- * What is heard of the element that has focus: what it stands in, where `before` has not stood in it, itself, and the one that it
- * says is active. '' where nothing has focus.
+ * Returns the announcement of the focused element: the containers that `before` was not in, the element
+ * itself, and its active element. Empty if nothing has focus.
  */
 export function heardFocus(before: readonly Element[] = [], at: Element | null = focused()): string {
   if (!at || at === at.ownerDocument.body || at === at.ownerDocument.documentElement) return '';

@@ -1,4 +1,4 @@
-// Live messages: what a screen reader is told without focus going there.
+// Live messages: what a screen reader announces without a change of focus.
 import { isShown } from './dom.js';
 
 const regions = '[aria-live]:not([aria-live=off]),[role=status],[role=alert],[role=log],output';
@@ -10,7 +10,7 @@ function regionOf(node: Node): Element | null {
 
 const textOf = (region: Element): string => (region.textContent ?? '').replace(/\s+/g, ' ').trim();
 
-/** Hears each message of the live regions of a document, from now on; returns the release. */
+/** Calls back for each message of the live regions of a document, until released. */
 export function hearLive(document: Document, hear: (text: string) => void): () => void {
   const last = new WeakMap<Element, string>();
   const tell = (region: Element | null): void => {
@@ -23,7 +23,7 @@ export function hearLive(document: Document, hear: (text: string) => void): () =
     const changed = new Set<Element | null>();
     for (const { target, addedNodes } of records) {
       changed.add(regionOf(target));
-      // An alert is told when it comes with its text.
+      // An alert is announced when it is inserted with its text.
       for (const node of addedNodes)
         if (node instanceof Element)
           for (const each of [node, ...node.querySelectorAll('*')])
@@ -45,8 +45,8 @@ export function hearLive(document: Document, hear: (text: string) => void): () =
 
 const messages: string[] = [];
 
-/** Keeps what is said in the document from now on, for `said`. */
+/** Collects the messages of a document from now on, for `said`. */
 export const listen = (): void => void hearLive(document, (text) => messages.push(text));
 
-/** The messages since it was last asked. */
+/** Returns the messages since the last call. */
 export const said = (): string[] => messages.splice(0);

@@ -1,28 +1,28 @@
-// The accessible name and description of an element, worked out in the page (Accessible Name and Description Computation 1.2):
-// what names it by attribute, else what HTML names it by, else its content where its role is named by that.
+// The accessible name and description of an element, computed in the page (Accessible Name and Description
+// Computation 1.2): from an attribute, or else from HTML, or else from the content if the role allows it.
 import { labelText } from '../core/text.js';
 import { elementNamed, isElement } from '../engine/dom.js';
 import { isDisplayed } from './dom.js';
 import { heardRole } from './role.js';
 
-/** Roles that are named by what they hold. */
+/** Roles whose name comes from their content. */
 const byContent =
   /^(button|cell|checkbox|columnheader|gridcell|heading|link|menuitem|menuitemcheckbox|menuitemradio|option|radio|row|rowheader|switch|tab|tooltip|treeitem)$/;
 
-/** Roles of which the value stands for their text where they stand in somebody else's name. */
+/** Roles whose value counts as their text in the name of another element. */
 const fields = /^(combobox|listbox|searchbox|slider|spinbutton|textbox)$/;
 
 const isField = (element: Element): element is HTMLInputElement | HTMLSelectElement | HTMLTextAreaElement =>
   /^(input|select|textarea)$/.test(element.localName);
 
-/** The elements that an attribute names, in the order in which it does. */
+/** Returns the elements that an attribute refers to, in its order. */
 const named = (element: Element, attribute: string): Element[] =>
   (element.getAttribute(attribute) ?? '').split(/\s+/).flatMap((id) => elementNamed(element, id) ?? []);
 
 const isHidden = (element: Element): boolean =>
   element.getAttribute('aria-hidden') === 'true' || !isDisplayed(element);
 
-/** What a node adds to the name of what is around it. */
+/** Returns what a node adds to the name of an ancestor. */
 function textFrom(node: Node, seen: Set<Node>): string {
   if (node.nodeType === 3) return node.nodeValue ?? '';
   if (!isElement(node) || seen.has(node)) return '';
@@ -39,16 +39,19 @@ function textFrom(node: Node, seen: Set<Node>): string {
 const contentOf = (element: Element, seen: Set<Node>): string =>
   [...(element.shadowRoot ?? element).childNodes].map((child) => textFrom(child, seen)).join('');
 
-/** The labels of a field or a button. The browser looks through the whole page for them: it is asked only where there may be any. */
+/**
+ * Returns the labels of a field or button. The browser searches the whole page for them, so it is only called
+ * if there may be any.
+ */
 const labelsOf = (element: Element): readonly Node[] =>
-  // An id that the engine has made nobody names.
+  // No label refers to an id that the engine has created.
   (!/^(shell-\d+)?$/.test(element.id) || element.closest('label')) &&
   'labels' in element &&
   element.labels instanceof NodeList
     ? [...element.labels]
     : [];
 
-/** What HTML names it by: labels, captions, legends, alternative texts, the words of a button. */
+/** Returns the name from HTML: labels, captions, legends, alternative texts, the text of a button. */
 function nativeName(element: Element, seen: Set<Node>): string {
   const { localName } = element;
   const from = (selector: string): string => {
@@ -72,7 +75,7 @@ function nativeName(element: Element, seen: Set<Node>): string {
   return labelText(element.getAttribute('title') ?? element.getAttribute('placeholder'));
 }
 
-/** The accessible name of an element; '' where it has none. */
+/** Returns the accessible name of an element, or an empty text. */
 export function heardName(element: Element): string {
   const by = named(element, 'aria-labelledby')
     .map((label) => nameFrom(label))
@@ -85,7 +88,7 @@ export function heardName(element: Element): string {
   return labelText(element.getAttribute('title'));
 }
 
-/** What an element says that names another: also where it is hidden itself. */
+/** Returns the text of an element that labels another one, also if it is hidden itself. */
 const nameFrom = (label: Element): string =>
   labelText(label.getAttribute('aria-label')) ||
   nativeName(label, new Set()) ||
@@ -93,7 +96,7 @@ const nameFrom = (label: Element): string =>
   label.textContent ||
   '';
 
-/** The accessible description of an element; '' where it has none. */
+/** Returns the accessible description of an element, or an empty text. */
 export function heardDescription(element: Element): string {
   const by = named(element, 'aria-describedby')
     .map((each) => nameFrom(each))

@@ -1,11 +1,11 @@
-// The place of an item among its like: `2 of 5`.
+// The position of an item in its group: `2 of 5`.
 import { isShown } from './dom.js';
 import { heardRole } from './role.js';
 
 const lists = /^(menu|menubar|listbox|tree|tablist|radiogroup)$/;
 const items = /^(menuitem|menuitemcheckbox|menuitemradio|option|treeitem|tab|radio)$/;
 
-/** The place of an item; '' for what has none. */
+/** Returns the position of an item, or an empty text if it has none. */
 export function heardPosition(item: Element): string {
   if (!items.test(heardRole(item))) return '';
   const [place, size] = [item.getAttribute('aria-posinset'), item.getAttribute('aria-setsize')];

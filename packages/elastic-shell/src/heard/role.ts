@@ -1,7 +1,7 @@
 // The role of an element in the page.
 import { implicitRoleOf, type Markup, writtenRole } from '../core/rules/markup.js';
 
-/** One element as markup, without what is around or in it. */
+/** Returns the start tag of an element, without its content. */
 const alone = (element: Element): Markup => ({
   tag: element.localName,
   attribute: (name) => element.getAttribute(name),
@@ -10,7 +10,9 @@ const alone = (element: Element): Markup => ({
   children: [],
 });
 
-/** The role of an element: the one that is written, else the one that HTML gives it; '' where it has none that is told. */
+/**
+ * Returns the role of an element, from its attribute or from HTML. Empty if it has no role that is announced.
+ */
 export function heardRole(element: Element): string {
   const markup = alone(element);
   const role = writtenRole(markup) || implicitRoleOf(markup);

@@ -1,7 +1,7 @@
-// What is heard of an element, in words: roles, states, and the sentence that they make. Pure: `rehearse` says the browser's own
-// accessibility tree in the same words.
+// The announcement of an element in words: roles, states, and the sentence that they form. Pure, so that
+// `rehearse` describes the browser's own accessibility tree in the same words.
 
-/** Roles as people say them, by ARIA's names and those of Chromium's tree. */
+/** Roles in plain words, by their names in ARIA and in Chromium's tree. */
 const roleWords: Readonly<Record<string, string>> = {
   alertdialog: 'alert dialog',
   checkbox: 'check box',
@@ -30,19 +30,19 @@ const roleWords: Readonly<Record<string, string>> = {
   treeitem: 'tree item',
 };
 
-/** A role as people say it; '' for one that is not told. */
+/** Returns a role in plain words, or an empty text for one that is not announced. */
 export const roleWord = (role: string): string => roleWords[role] ?? role;
 
-/** Roles that are told when focus comes into them. */
+/** Roles that are announced when focus enters them. */
 export const places =
   /^(alertdialog|dialog|listbox|menu|menubar|radiogroup|tablist|tabpanel|toolbar|tree|group|region)$/;
 
-/** Roles of which what they hold is told; other roles have a value that is their name again. */
+/** Roles whose value is announced. For other roles, the value repeats the name. */
 export const valueRoles = /^(combobox|ComboBox\w*|textbox|searchbox|spinbutton|slider)$/;
 
 const isTrue = (value: unknown): boolean => value === true || value === 'true';
 
-/** States of which only that they hold is told. */
+/** States that are announced only if they are true. */
 const plain: Readonly<Record<string, string>> = {
   selected: 'selected',
   disabled: 'unavailable',
@@ -50,7 +50,13 @@ const plain: Readonly<Record<string, string>> = {
   busy: 'busy',
 };
 
-/** What a state or property says, in a word; '' where that goes without saying. */
+/**
+ * Returns a state or property in a word.
+ *
+ * @param name The name of the state, without `aria-`.
+ * @param value Its value.
+ * @returns The word, or an empty text for a state that is not announced.
+ */
 export function stateWord(name: string, value: unknown): string {
   if (name === 'hasPopup') return isTrue(value) || value === 'menu' ? 'menu' : '';
   if (name === 'expanded') return isTrue(value) ? 'expanded' : 'collapsed';
@@ -62,19 +68,24 @@ export function stateWord(name: string, value: unknown): string {
   return name === 'level' && value !== undefined ? `level ${String(value)}` : '';
 }
 
-/** What is heard of an element. */
+/** The announcement of an element, in parts. */
 export interface Heard {
   role: string;
   name: string;
-  /** What a field holds. */
+  /** The value of a field. */
   value?: string;
-  /** States in words, in the order in which they are told. */
+  /** States in words, in the order in which they are announced. */
   states: readonly string[];
-  /** Its place among its like: `2 of 5`. */
+  /** Its position in its group: `2 of 5`. */
   position?: string;
   description?: string;
 }
 
-/** An element as it is told: role, name, value, states, place, description. */
+/**
+ * Returns the announcement of an element as a sentence: role, name, value, states, position, description.
+ *
+ * @param heard The announcement in parts.
+ * @returns The sentence.
+ */
 export const sentenceOf = ({ role, name, value, states, position, description }: Heard): string =>
   [roleWord(role), name, value, ...states, position, description].filter(Boolean).join(', ');

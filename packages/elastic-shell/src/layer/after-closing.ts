@@ -1,10 +1,10 @@
-// After a layer has closed: focus goes back, and stays where it went.
+// Focus after a layer has closed: it returns to where it came from, and stays there.
 import { flushNodes } from '../events/nodes.js';
 import { linger } from '../focus/linger.js';
 import type { Held } from './held.js';
 import { reachable } from './open-layers.js';
 
-/** It has closed: focus goes back, and stays where it went though that place may go. */
+/** Returns focus, and keeps it there even if the element that has it is removed meanwhile. */
 export function giveBack<A>(held: Held<A>, isBrief: boolean): void {
   const { rules, document, place } = held;
   flushNodes(document.documentElement);

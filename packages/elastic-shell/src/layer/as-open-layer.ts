@@ -1,8 +1,9 @@
-// A layer as its document knows it while it is open: what dismissal, moves and other layers ask of it.
+// The record of an open layer in its document, which dismissal, the handling of moved nodes and other layers
+// read.
 import { close, type Held } from './held.js';
 import { holderOf, type OpenLayer, reachable } from './open-layers.js';
 
-/** Shows it again above all others: it was moved, or something below it was. */
+/** Shows it again above all others, because it or something below it was moved. */
 function lift<A>({ host, rules, beside }: Held<A>): void {
   const { showing } = rules;
   if (!host.state().open) return;
@@ -10,7 +11,7 @@ function lift<A>({ host, rules, beside }: Held<A>): void {
   showing.show(beside);
 }
 
-/** The layer as the document knows it while it is open. */
+/** Returns the record of a layer, as its document keeps it while the layer is open. */
 export function openLayerOf<A>(held: Held<A>, around: OpenLayer | undefined): OpenLayer {
   const { host, rules, document } = held;
   const { root, options } = host;
@@ -19,7 +20,7 @@ export function openLayerOf<A>(held: Held<A>, around: OpenLayer | undefined): Op
     id: root,
     parent: (showing.modal ? holderOf(around, held.opener) : around)?.id,
     modal: showing.modal,
-    // Looked at when they count: they may have become others since.
+    // Computed when needed, because they may have changed meanwhile.
     get outside() {
       return options.outside ?? rules.outside;
     },
@@ -33,16 +34,16 @@ export function openLayerOf<A>(held: Held<A>, around: OpenLayer | undefined): Op
       return options.behind ?? 'keep';
     },
     place: held.place,
-    // Another opener is outside: pressing it closes this and opens there.
+    // Another opener is outside: a click on it closes this layer and opens it again from there.
     owners: () => (held.opener && !showing.modal ? [held.opener] : []),
     dismiss: (reason, event) => close(held, reason, reason === 'parent', event),
     tab: (event) => rules.focus?.tab(event, held.opener, reachable(document)),
     reread: host.reread,
     holdFocus: (from) => rules.focus?.hold?.(from),
-    // What is going, or is gone, is not to be shown again.
+    // A layer that is closing, or has gone, is not shown again.
     isShown: () => held.isOver || !root.isConnected || !host.state().open || showing.isShown(),
     lift: () => lift(held),
-    // Opened in a detached tree, as tests do where nothing is laid out, it has nothing to go from.
+    // In a detached tree, as in tests without layout, there is no document to leave.
     ...(root.isConnected && { gone: () => host.change({ open: false }, { reason: 'removed' }, true) }),
     changed: host.render,
     submitted(event) {

@@ -1,4 +1,5 @@
-// Before a layer opens: whether the platform can show it, what it will stand beside, and where focus will go back to.
+// The work before a layer opens: can the platform show it, what is its anchor, and where will focus return
+// to?
 import { described } from '../engine/dom.js';
 import { focusedFrom, holds } from '../engine/flat.js';
 import { invokersOf } from '../engine/invoker-index.js';
@@ -11,13 +12,16 @@ import { isOpenLayer, type OpenLayer, placeLeftTo } from './open-layers.js';
 import { pressedNow } from './pressed-now.js';
 import type { LayerHost } from './types.js';
 
-/** Whether the platform can show it. A document in which nothing is laid out shows what is detached as well as anything else. */
+/**
+ * Returns whether the platform can show it. A document without layout shows detached elements as well as any
+ * others.
+ */
 const canShow = <A>({ host, rules }: Held<A>): boolean =>
   host.root.isConnected || !rules.showing.needsDocument;
 
 /**
- * Opens what is open at first: at once, or once its root is in the document, where a framework may put it later. Closed or unwired
- * before, it isn't opened.
+ * Opens a layer that is open initially: at once, or when a framework has put its root into the document. A
+ * layer that was closed or unwired before that is not opened.
  */
 export function openFirst<A>(held: Held<A>, open: () => void): void {
   if (canShow(held)) return open();
@@ -30,7 +34,10 @@ export function openFirst<A>(held: Held<A>, open: () => void): void {
   held.releases.push(stop);
 }
 
-/** True when the platform can show it; else it is closed again: it has gone, or was never there, which is an error. */
+/**
+ * Returns true if the platform can show it. Otherwise closes it again: its root has left the document, or was
+ * never in it, which is an error.
+ */
 export function isThere<A>(held: Held<A>): boolean {
   const { host } = held;
   if (canShow(held)) return true;
@@ -41,7 +48,7 @@ export function isThere<A>(held: Held<A>): boolean {
   );
 }
 
-/** What it will stand beside; closed again where there is nothing. */
+/** Finds its anchor, and closes the layer again if there is none. */
 export function findAnchor<A>(held: Held<A>, opener: Element | undefined): A | undefined {
   try {
     return held.rules.position?.find(opener);
@@ -51,7 +58,7 @@ export function findAnchor<A>(held: Held<A>, opener: Element | undefined): A | u
   }
 }
 
-/** The control that opens it by its own command: of several one that shows. */
+/** Finds the control whose command opens it. If there are several, a visible one is preferred. */
 export function ownOpener({ root, commands }: LayerHost): HTMLElement | undefined {
   const openers = invokersOf(root).filter(
     (control) => intentOf(commands, control.getAttribute('command')) !== 'close',
@@ -59,17 +66,17 @@ export function ownOpener({ root, commands }: LayerHost): HTMLElement | undefine
   return openers.find(canFocus) ?? openers[0];
 }
 
-/** Notes where focus will go back to. */
+/** Records where focus will return to. */
 export function takePlace<A>(held: Held<A>, own: Element | undefined, around: OpenLayer | undefined): void {
   const { host, rules } = held;
   const active = focusedFrom(host.root);
-  // An item of a menu that closed behind its own press is no place to go back to; where focus went is. Nor is anything
-  // inside, where the platform has opened it before it was wired, nor the body: a framework has hidden it with its opener, and shows
-  // both again.
+  // Three places are not suitable: an item of a menu that closed on the same click (focus has moved on from
+  // there), anything inside the layer (the platform opened it before it was wired), and the body (a framework
+  // hid the layer together with its opener, and shows both again).
   const from = held.opener ?? pressedNow(held.document) ?? active;
   const isPlace = from && from !== held.document.body && !holds(host.root, from);
   const inner = isPlace ? from : (own ?? (from === held.document.body ? from : null));
   const outer = (): Place | undefined => (around && !isOpenLayer(around.id) ? around.place : undefined);
-  // Rendered again while it was open, it goes back to where the one before it would have.
+  // If it was rendered again while open, focus returns to where the previous one would have returned it.
   held.place = (inner ? undefined : placeLeftTo(host.root)) ?? rules.focus?.place(inner, outer, active);
 }

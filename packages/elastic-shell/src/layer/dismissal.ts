@@ -1,10 +1,10 @@
-// Dismissal: turns Escape, the back gesture, presses and moved focus into what the core's layer stack dismisses.
-//
-// A press is judged by where it began and where it ended: only when both were outside a layer does it count, so that a text
-// selection that ends outside, a drag and a scrollbar close nothing. Focus that moves because of a press says nothing; what
-// the press does is decided when it ends. Escape is taken from keydown, since `cancel` can be refused only once; what a
-// widget inside (a select, a date field) may use itself is left to it the first time.
-// Listeners are on the document while a layer is open in it, and on its window, for focus that goes into a frame.
+// Dismissal: translates Escape, the back gesture, clicks and focus changes for the layer stack in the core,
+// which decides what closes.  A click counts as outside only if it both began and ended outside the layer. A
+// text selection that ends outside, a drag and a scrollbar therefore close nothing. Focus that moves because
+// of a click is ignored; the click itself is judged when it ends. Escape is read from keydown, because
+// `cancel` can be prevented only once. A widget inside the layer that uses Escape itself (a select, a date
+// field) gets it the first time. The listeners are on the document while it has an open layer, and on its
+// window for focus that moves into a frame.
 import { dismissedBy, type LayerCause } from '../core/layers/stack.js';
 import type { Reason } from '../core/change.js';
 import { tell } from '../core/report.js';
@@ -21,26 +21,29 @@ import { hearFrames } from './frames.js';
 import { forgetOthers, noteToggle, othersAbove, othersModal } from './others.js';
 import { isOnBackdrop, isOnScrollbar } from './press-place.js';
 
-/** The layers that the press now going on began in; undefined while no press is. */
+/** The layers in which the current click began. Undefined between clicks. */
 let pressedIn: HTMLElement[] | undefined;
 /** The number of clicks so far. A double click counts once. */
 let presses = 0;
-/** The last key pressed, and on what, until something else happens. */
+/** The last key that was pressed, and its target, until something else happens. */
 let lastKey: string | undefined;
-/** Held weakly: it may be a list of thousands of rows that the page has taken away. */
+/** A weak reference, because it may be a list of thousands of rows that the page has removed. */
 let lastTarget: WeakRef<EventTarget> | undefined;
 
 const isMouse = (event: Event): event is MouseEvent => 'clientX' in event;
 
-/** The layers that an event happened in, or on an opener of. */
+/** Returns the layers that contain the target of an event, or have it as an opener. */
 const insideOf = (document: Document, event: Event): HTMLElement[] => {
   const path = new Set(event.composedPath());
-  /** Events don't reveal elements in a closed shadow root, so an event in its host counts as inside all layers in it. */
+  /**
+   * Events don't reveal elements in a closed shadow root, so an event in its host counts as inside all layers
+   * in it.
+   */
   const isHidden = (id: Element): boolean => {
     const tree = treeOf(id);
     return 'mode' in tree && tree.mode === 'closed' && !path.has(tree) && path.has(tree.host);
   };
-  // But for a modal one: all that can be pressed beside it is its backdrop.
+  // Except for a modal layer: the only thing beside it that can be clicked is its backdrop.
   const isIn = ({ id, owners, modal }: OpenLayer): boolean =>
     path.has(id) || isHidden(id)
       ? !(isMouse(event) && (path.has(id) || modal) && isOnBackdrop(event, id))
@@ -67,7 +70,7 @@ const dismiss = (
   return absorb;
 };
 
-/** Swallows what is left of this press: the browser sends it to whatever lies where the layer was. */
+/** Suppresses the rest of this click, which the browser sends to the element where the layer was. */
 const absorbRest = (document: Document): void => {
   const swallow = (event: Event): void => {
     event.preventDefault();
@@ -93,10 +96,13 @@ const tab = (
   if (!event.defaultPrevented) modal?.tab?.(event);
 };
 
-/** True after an Escape that was left to a foreign layer. WebKit sends `cancel` for it to the dialog below as well, in a later task. */
+/**
+ * True after an Escape that was left to a foreign layer. WebKit then also sends `cancel` to the dialog below,
+ * in a later task.
+ */
 let isLeftToOthers = false;
 
-/** What is heard of a document while layers are open in it. */
+/** The listeners of a document that has open layers. */
 const handlersIn = (document: Document): Handlers => ({
   keydown(event) {
     const open = layersOf(document);
@@ -111,7 +117,7 @@ const handlersIn = (document: Document): Handlers => ({
     lastTarget = event.target ? new WeakRef(event.target) : undefined;
     if (key === 'Tab') tab(document, event, open, modal);
     if (key !== 'Escape') return;
-    // An input method uses Escape for itself; a native dialog would close on it all the same.
+    // An input method uses Escape itself, but a native dialog would close on it all the same.
     if (event.isComposing) return event.preventDefault();
     if (!again && usesEscape(innermostOf(event))) return tell('escape-left', targetOf(event), { event });
     if (modal) event.preventDefault();
@@ -122,7 +128,7 @@ const handlersIn = (document: Document): Handlers => ({
     const active = innermostOf(event);
     if (active && !noteFocus(document, active)) return;
     if (active && othersAbove(document).some((other) => holds(other, active))) return;
-    // Focus that moves because of a press says nothing: what the press does is decided when it ends.
+    // Ignores focus that moves because of a click. The click itself is judged when it ends.
     if (!pressedIn)
       dismiss(document, { kind: 'focus-left', inside: insideOf(document, event) }, 'focus-left', event);
   },
@@ -166,9 +172,9 @@ function endPress(document: Document, event: MouseEvent): void {
   if (inside && dismiss(document, { kind: 'outside', inside }, 'outside', event)) absorbRest(document);
 }
 
-/** What is heard of one layer itself: these do not leave the shadow root it may stand in. */
+/** The listeners of the layer itself, for events that do not leave a shadow root. */
 const handlersOf = (layer: OpenLayer): Handlers => ({
-  /** The back gesture, and what a widget left of an Escape. */
+  /** Handles the back gesture, and an Escape that a widget inside did not use. */
   cancel(event) {
     if (event.target !== layer.id) return;
     event.preventDefault();
@@ -213,7 +219,7 @@ const hear = (document: Document): (() => void) => {
   return () => releases.forEach((release) => release());
 };
 
-/** Counts `layer` as open until released. Escape, back gesture, presses and Tab are heard meanwhile. */
+/** Counts `layer` as open until released. Escape, the back gesture, clicks and Tab are handled meanwhile. */
 export function openLayer(layer: OpenLayer): () => void {
   const document = layer.id.ownerDocument;
   const modal = reachable(document);

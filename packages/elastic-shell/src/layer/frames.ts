@@ -9,8 +9,8 @@ import { layersOf } from './open-layers.js';
 type Left = (inside: HTMLElement[], isTab: boolean, event: Event) => void;
 
 /**
- * Focus has gone into a frame: by a press, of which nothing else is heard here, or by Tab. Firefox says which frame it is only
- * afterwards: it is asked again then.
+ * Focus has moved into a frame, by a click (which sends no other event here) or by Tab. Firefox reports the
+ * frame only afterwards, so it is read again then.
  */
 const onWindowBlur = (event: Event, document: Document, left: Left, isLate = false): void => {
   const frame = focusedFrom(document.documentElement);
@@ -18,7 +18,7 @@ const onWindowBlur = (event: Event, document: Document, left: Left, isLate = fal
     if (!isLate) setTimeout(() => onWindowBlur(event, document, left, true));
     return;
   }
-  // A layer that was put into the frame has not been left.
+  // Focus in a frame that contains the layer has not left the layer.
   flushNodes(document.documentElement);
   const inside = layersOf(document)
     .filter(({ id }) => holds(id, frame))
@@ -26,7 +26,7 @@ const onWindowBlur = (event: Event, document: Document, left: Left, isLate = fal
   left(inside, true, event);
 };
 
-/** Returns the documents that embed this one, as far as they are of the same origin. */
+/** Returns the documents that embed this one, up to the first of another origin. */
 function around(document: Document): Document[] {
   const found: Document[] = [];
   try {
@@ -47,7 +47,7 @@ function onPressAround(document: Document, event: Event, left: Left): void {
 
 /** Listens for clicks and focus in the frames of `document` and in the pages that embed it. Returns the release functions. */
 export const hearFrames = (document: Document, left: Left): (() => void)[] => [
-  // A control's own blur is heard by the document; only the window's tells of frames.
+  // The document reports a control's blur; only the window reports frames.
   listen(windowOf(document), {
     blur: (event) => event.target === event.currentTarget && onWindowBlur(event, document, left),
   }),

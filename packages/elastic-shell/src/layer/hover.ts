@@ -1,9 +1,8 @@
-// Hover and focus with intent: opens what belongs to a control while the pointer or the keyboard is on it, one at a
-// time in a group.
-//
-// The pointer has to rest on the control; it may cross from there to what has opened; and after one has gone the next
-// opens at once for a while. Focus opens only where it came by keyboard: a press, or focus that a closing layer gives
-// back, shows no intent.
+// Hover and focus with intent: opens the layer of a control while the pointer or keyboard focus is on the
+// control. One layer of a group is open at a time.  The pointer must rest on the control. It may then cross
+// from the control to the layer. For a while after a layer has closed, the next one opens at once. Focus
+// opens a layer only if it came from the keyboard: a click, or focus that a closing layer returns, shows no
+// intent.
 import type { Reason } from '../core/change.js';
 import type { Openable } from '../core/contract/openable.js';
 import { closestTo, elementNamed, isElement } from '../engine/dom.js';
@@ -13,30 +12,33 @@ import { type Handlers, listen } from '../events/listen.js';
 import { activeIn } from '../focus/focusable.js';
 import { childrenOf } from './open-layers.js';
 
-/** Milliseconds for the pointer to cross from the control to what it opens. */
+/** The time that the pointer has to cross from the control to its layer, in milliseconds. */
 const grace = 200;
 
-/** How the layers of a group open. */
+/** The rules of a group: how its layers open. */
 export interface GroupRules {
-  /** The attributes by which a control names what it opens. */
+  /** The attributes by which a control refers to its layer. */
   names: readonly string[];
-  /** Milliseconds that the pointer rests before the first one opens. */
+  /** How long the pointer rests before the first layer opens, in milliseconds. */
   rest: number;
-  /** Milliseconds after one has gone in which the next opens at once. */
+  /** How long after a layer has closed the next one opens at once, in milliseconds. */
   warm: number;
-  /** What a press on the control does: `hide`, or `pin`, so that it stays when the pointer goes. */
+  /**
+   * What a click on the control does. `hide` closes the layer, and `pin` keeps it open when the pointer
+   * leaves.
+   */
   press: 'hide' | 'pin';
 }
 
-/** Which of the two open it, and after how many milliseconds of rest. */
+/** Which of hover and focus open a layer, and how long the pointer must rest on the control. */
 export interface HoverWish {
   hover: boolean;
   focus: boolean;
-  /** A number, or a text of one, as an attribute gives it. Default: the rest of the group. */
+  /** A number, or its text in an attribute. Default: the delay of the group. */
   delay?: unknown;
 }
 
-/** Whose layer it is. */
+/** The pattern of the layer. */
 export interface HoverHost {
   readonly root: HTMLElement;
   state(): Openable;
@@ -44,26 +46,26 @@ export interface HoverHost {
   change(next: Openable, cause: Cause): void;
 }
 
-/** `service`, opened by hover or keyboard focus of the controls that name its root. */
+/** Adds opening by hover and keyboard focus of the controls that refer to its root. */
 export type OnHover = (host: HoverHost, wish: HoverWish, service: Service<Openable>) => Service<Openable>;
 
 interface Member extends HoverWish {
   host: HoverHost;
 }
 
-/** A member, and the control that names it. */
+/** A member of the group, and the control that refers to it. */
 interface Found {
   member: Member;
   control: Element;
 }
 
-/** What all members of a group share. */
+/** The data that all members of a group share. */
 interface Group {
   rules: GroupRules;
   members: Map<Element, Member>;
-  /** What hover or focus has opened, unless it is pinned. */
+  /** The layer that hover or focus has opened, unless it is pinned. */
   current: Member | undefined;
-  /** The control whose keyboard focus has opened it: while it has focus, a pointer that goes elsewhere closes nothing. */
+  /** The control whose keyboard focus opened the layer. While it has focus, the pointer closes nothing. */
   focused: Element | undefined;
   warmUntil: number;
   timer: ReturnType<typeof setTimeout> | undefined;
@@ -75,7 +77,7 @@ const isByKeyboard = (control: Element): boolean => {
   try {
     return control.matches(':focus-visible');
   } catch {
-    // jsdom knows no :focus-visible.
+    // jsdom doesn't support :focus-visible.
     return true;
   }
 };
@@ -86,7 +88,7 @@ const later = (group: Group, milliseconds: number, act: () => void): void => {
   else act();
 };
 
-/** The control under an event, and what it opens. */
+/** Returns the control that contains the target of an event, with its layer. */
 const find = ({ rules: { names }, members }: Group, event: Event): Found | undefined => {
   const control = closestTo(event, names.map((name) => `[${name}]`).join());
   if (!control) return undefined;
@@ -98,7 +100,7 @@ const find = ({ rules: { names }, members }: Group, event: Event): Found | undef
   return undefined;
 };
 
-/** Hides what shows, unless something opened from it holds it open. */
+/** Closes the visible layer, unless something opened from it keeps it open. */
 const hide = ({ current }: Group, reason: Reason, event: Event): void => {
   if (current && !childrenOf(current.host.root).length)
     current.host.change({ open: false }, { reason, event });
@@ -131,7 +133,7 @@ const onFocusIn = (group: Group, event: FocusEvent): void => {
     later(group, 0, () => show(group, found, 'key', event));
 };
 
-/** What a group hears of a document. */
+/** The listeners of a group in a document. */
 const handlersOf = (group: Group): Handlers => {
   const { press } = group.rules;
   return {
@@ -158,7 +160,7 @@ const handlersOf = (group: Group): Handlers => {
   };
 };
 
-/** A group of layers that open by hover. */
+/** Creates a group of layers that open on hover or focus. */
 export function hoverGroup(rules: GroupRules): OnHover {
   const group: Group = {
     rules,

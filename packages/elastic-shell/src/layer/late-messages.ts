@@ -1,23 +1,25 @@
-// Messages about what a modal layer has done, which its page shows while the layer closes: "Struck."
-//
-// The page is not back in the accessibility tree by then, and Firefox announces nothing that was there before it. So each text is taken out
-// and put back once the page is back.
+// Messages about the result of a modal layer, such as "Saved.", which its page shows while the layer closes.
+// At that time the page is not yet back in the accessibility tree, and Firefox announces nothing that was
+// there before it returned. So each text is removed, and inserted again once the page is back.
 import { isElement } from '../engine/dom.js';
 
-/** The selector of regions that messages are in. */
+/** The selector of live regions. */
 const live = 'output,[role=status],[aria-live]';
 
-/** Takes each text of a region out and puts it back in its place. */
+/** Removes each text of a region and inserts it again. */
 function sayAgain(region: Element): void {
   for (const element of [region, ...region.querySelectorAll('*')])
     for (const node of [...element.childNodes])
       if (node.nodeName === '#text') element.insertBefore(node, node.nextSibling);
 }
 
-/** Has the messages announced again that change on the page of `root` from now until it is back. */
+/**
+ * Announces the messages that change on the page of `root` from now on once more, as soon as the page is
+ * back.
+ */
 export function repeatMessages(root: Element): void {
   const { requestAnimationFrame: frame } = globalThis;
-  // Where nothing is drawn, as in jsdom, it may not be there.
+  // It may be missing where nothing is drawn, as in jsdom.
   if (!frame) return;
   const changed: Element[] = [];
   const observer = new MutationObserver((records) => {
@@ -27,7 +29,7 @@ export function repeatMessages(root: Element): void {
     }
   });
   observer.observe(root.ownerDocument, { subtree: true, childList: true, characterData: true });
-  // In the first frame the page is laid out, in the second it is told to assistive technology.
+  // The page is laid out in the first frame, and reported to assistive technology in the second.
   frame(() =>
     frame(() => {
       observer.disconnect();

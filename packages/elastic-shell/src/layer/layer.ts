@@ -1,10 +1,10 @@
-// The layer service: opens and closes what stands above the page, with focus, phases, labels and a place to stand.
-//
-// In which order it opens: the phase becomes `opening`; the top layer shows it, which has the page laid out; focus goes
-// in; only then is anything written that would have the page laid out again (its position, the scroll lock). It closes
-// children first, lets go of the page, hides, and gives focus back once everybody has heard of it. Each step calls others, who may
-// close it, unwire it or take it away: what is left of the opening is then left out.
-// How it is shown, where it stands and how it treats focus are given to it; it knows no pattern.
+// The layer service: opens and closes what stands above the page, with focus, phases, labels and position.
+// Opening goes in this order: the phase becomes `opening`; the element moves to the top layer, which makes
+// the browser lay out the page; focus moves inside; only then follow the writes that would make the browser
+// lay out the page again (the position, the scroll lock). Closing first closes the children, then releases
+// the page, hides the element, and returns focus when all listeners have been called. Each step calls code
+// that may close, unwire or remove the layer; the remaining steps are then skipped. How it is shown, where it
+// stands and how it treats focus come from the rules, so the service depends on no pattern.
 import type { Attributes } from '../core/contract/contract.js';
 import type { Openable } from '../core/contract/openable.js';
 import { focusedFrom, holds } from '../engine/flat.js';
@@ -24,7 +24,7 @@ import { pressedNow } from './pressed-now.js';
 import { returnValueOf } from './top-layer.js';
 import type { LayerHost, LayerRules } from './types.js';
 
-/** The options that say where it stands. */
+/** The options that determine its position. */
 const placing = ['area', 'gap', 'edgeGap', 'fallbacks', 'fit', 'anchor'];
 
 function present<A>(held: Held<A>, { source }: Cause): void {
@@ -41,11 +41,11 @@ function present<A>(held: Held<A>, { source }: Cause): void {
   const around = parentOf(held.opener, held.document);
   takePlace(held, own, around);
   const mine = (held.releases = [openLayer(openLayerOf(held, around))]);
-  /** Opened before it was wired, it may have been used already. */
+  /** If it was opened before it was wired, the user may have interacted with it already. */
   const isInUse = showing.isShown() && holds(host.root, focusedFrom(held.host.root));
   const isOn = (): boolean => !held.isOver && host.state().open && mine === held.releases;
   const afterShown = (): void => {
-    // Whoever heard of it on the way may have closed it: then it may not show.
+    // A listener may have closed it on the way; then it is not shown.
     if (!isOn()) {
       if (held.isOver || !host.state().open) showing.hide(null);
       return;
@@ -63,14 +63,14 @@ function present<A>(held: Held<A>, { source }: Cause): void {
     try {
       showing.show(held.beside);
     } catch (error) {
-      // Whoever hears that it is about to show may take it away.
+      // A listener for the start of opening may remove it.
       if (isOn() && host.root.isConnected) throw error;
     }
   };
   phase.go(true, show, afterShown);
 }
 
-/** Keeps it in its place, as the options say now. */
+/** Positions it by the current options, and keeps it positioned. */
 function holdPosition<A>(held: Held<A>): void {
   const { rules, beside } = held;
   held.stopHolding?.();
@@ -78,7 +78,7 @@ function holdPosition<A>(held: Held<A>): void {
   held.stopHolding = beside === undefined ? undefined : rules.position?.hold(beside, lost);
 }
 
-/** Moves focus in, and notes where it went. */
+/** Moves focus inside, and records where it went. */
 function enterFocus<A>(held: Held<A>): void {
   held.rules.focus?.enter();
   held.entered = focusedFrom(held.host.root) ?? undefined;
@@ -89,7 +89,8 @@ function dismiss<A>(held: Held<A>, { result, reason }: Cause): void {
   const active = focusedFrom(host.root);
   const children = childrenOf(host.root);
   const isNowhere = !active || active === document.body;
-  // What closes with its parent leaves it to that one to give focus back. Gone already, it takes focus out of no other layer.
+  // A layer that closes with its parent leaves it to the parent to return focus. A layer that has left the
+  // document takes focus from no other layer.
   held.returns =
     reason !== 'parent' &&
     ((rules.focus?.returns === 'always' && !(reason === 'removed' && active && isInLayer(active))) ||
@@ -97,10 +98,11 @@ function dismiss<A>(held: Held<A>, { result, reason }: Cause): void {
       (isNowhere && reason !== 'hover'));
   for (const child of children) child.dismiss('parent');
   if (reason === 'removed') leavePlace(host.root, held.place);
-  // What has gone until now, and what goes while everyone hears of it, decides where focus goes back to.
+  // Both the nodes removed until now and those removed while listeners run decide where focus returns to.
   flushNodes(document.documentElement);
   const { place } = held;
-  // Opened and closed again before everyone had heard of the first time, it follows for one closing only.
+  // If it opens and closes again before all listeners have been called for the first change, it follows one
+  // closing only.
   held.stopFollowing?.();
   held.stopFollowing = followNodes(document.documentElement, (records) => place?.follow(records));
   held.releases.splice(0).forEach((release) => release());
@@ -116,14 +118,17 @@ const partsOf = <A>({ host, rules, phase }: Held<A>): Iterable<readonly [Element
     ...position?.attributes(now),
     ...(host.options.escape === 'keep' && showing.modal && { closedby: 'none' }),
     'data-phase': now,
-    // What holds in every phase is styled by this: a rule for all that is in a layer, by its phase, would restyle all of it at each.
+    // Styles that apply in every phase select this attribute. A rule for everything in a layer by phase would
+    // restyle all of it at each phase.
     'data-layer': '',
     inert: now === 'closing' ? '' : null,
   };
   return labels?.parts(own) ?? [[host.root, own]];
 };
 
-/** It is unwired, perhaps while it is open or before focus has gone back, and perhaps after it was taken away. */
+/**
+ * It is unwired: perhaps while open, perhaps before focus has returned, perhaps after its root was removed.
+ */
 function release<A>(held: Held<A>, stopWatching: () => void): void {
   const { rules, document, stopLingering } = held;
   stopWatching();
@@ -137,7 +142,13 @@ function release<A>(held: Held<A>, stopWatching: () => void): void {
   rules.ended?.(null);
 }
 
-/** Opens and closes `host` as its state says. */
+/**
+ * Opens and closes the layer of `host` whenever its state changes.
+ *
+ * @param host The running pattern, or a part of one.
+ * @param rules How it is shown and positioned, and how it treats focus.
+ * @returns The service, for the pattern to run.
+ */
 export function layer<A = unknown>(host: LayerHost, rules: LayerRules<A>): Service<Openable> {
   const { root } = host;
   const { showing, ended } = rules;
@@ -183,7 +194,7 @@ export function layer<A = unknown>(host: LayerHost, rules: LayerRules<A>): Servi
       const active = focusedFrom(held.host.root);
       const isFree = active === held.document.body || active === held.opener;
       const isStop = active && 'tabIndex' in active && Number(active.tabIndex) >= 0;
-      // Where nobody has moved focus since, what has come at once counts as having been there.
+      // If focus has not moved since, elements that were inserted at once count as having been there.
       const isUnmoved = !isStop || (isSoon && active === held.entered);
       if (isFree || (holds(root, active) && isUnmoved)) enterFocus(held);
     },

@@ -1,21 +1,23 @@
-// A message inside a layer, announced: in the author's `[data-message]`, or in a paragraph that is made for it.
-//
-// What is put there is taken away again by itself: nothing of the author's, a role=alert of his own least of all, is
-// emptied or overwritten, which a framework that has rendered it would not survive.
+// An announced message inside a layer, shown in the author's `[data-message]` or in a paragraph that is
+// created for it.  The text is removed again by the code that inserted it. Nothing that the author wrote,
+// such as a role=alert, is emptied or overwritten: a framework that rendered it would fail.
 import { failureText } from '../core/text.js';
 import { markMade } from '../engine/made.js';
 import type { Service } from '../engine/service.js';
 
-/** The options of messages in a layer. */
+/** The options for messages in a layer. */
 export interface MessageOptions {
-  /** The words of a failure. Default: the error's own message. */
+  /** Returns the text for a failure. Default: the message of the error. */
   messages?: {
-    /** The words shown in it when a guard fails. Default: the error's own message. */
+    /** The message that is shown inside the layer when a guard fails. Default: the message of the error. */
     failed?(error: unknown): string;
   };
 }
 
-/** Where the words go: a text in the author's own alert, else a paragraph, in the place he gives or before the footer. */
+/**
+ * Returns where the text goes: the author's own alert, or a paragraph at the place he chose or before the
+ * footer.
+ */
 function makeMessage(root: HTMLElement): ChildNode {
   const document = root.ownerDocument;
   const place = root.querySelector('[data-message]');
@@ -33,7 +35,7 @@ function makeMessage(root: HTMLElement): ChildNode {
   return made;
 }
 
-/** `service`, with the error of a guard shown and announced in the layer until the next wish. */
+/** Adds the error of a guard to a layer, shown and announced until the next request. */
 export function withMessage<S>(
   { root, options }: { readonly root: HTMLElement; readonly options: MessageOptions },
   service: Service<S>,

@@ -1,8 +1,8 @@
-// What a program calls on anything that opens.
+// The methods of everything that opens.
 import type { Openable } from '../core/contract/openable.js';
 import type { Cells } from '../engine/types.js';
 
-/** The methods of what opens. */
+/** The methods of a pattern that opens. */
 export interface OpenMethods {
   /** Opens it, if the guard allows it. */
   show(): void;
@@ -12,7 +12,7 @@ export interface OpenMethods {
   toggle(): void;
 }
 
-/** The methods of what has the state `open`. */
+/** Returns the methods of a pattern with the state `open`. */
 export const openMethods = ({ open }: Cells<Openable>): OpenMethods => ({
   show: () => open.set(true),
   close: () => open.set(false),

@@ -1,31 +1,35 @@
-// Layers that somebody else moves or takes away while they are open.
-//
-// One that has gone closes, and is told so. One that was moved has left the top layer without a word: it is shown again, below
-// what was opened after it, with focus where it was.
+// Layers that other code moves or removes while they are open.  A removed layer closes, and its pattern is
+// notified. A moved layer has left the top layer without any event: it is shown again below the layers that
+// opened after it, and focus returns to where it was.
 import { treeOf } from '../engine/dom.js';
 import { focusedFrom, holds } from '../engine/flat.js';
 import { followNodes, type HearNodes } from '../events/nodes.js';
 import { canFocus, focusOn } from '../focus/focusable.js';
 import { layersOf, type OpenLayer } from './open-layers.js';
 
-/** What last had focus in a document. It is not kept: with it the page would keep all that was removed around it. */
+/**
+ * The element that last had focus in a document. A weak reference, because it would keep a removed part of
+ * the page in memory.
+ */
 const lastFocused = new WeakMap<Document, WeakRef<Element>>();
 
 let isMending = false;
 
-/** Focus is on this element now. True when the user has moved it, and not a layer that is shown again. */
+/**
+ * Records the focused element. Returns true if the user moved focus, and false if a layer was shown again.
+ */
 export function noteFocus(document: Document, active: Element): boolean {
   if (!isMending) lastFocused.set(document, new WeakRef(active));
   return !isMending;
 }
 
-/** Puts focus back where it was before a layer that holds it was moved. */
+/** Returns focus to where it was before a layer that contains it was moved. */
 const refocus = (document: Document, last: Element | undefined): void => {
   if (focusedFrom(document.documentElement) !== last && last?.isConnected && canFocus(last))
     focusOn(last, { preventScroll: true });
 };
 
-/** Shows again what has left the top layer of a document, and above it what was opened later. */
+/** Shows the layers again that have left the top layer of a document, and those that opened after them. */
 export function mendLayers(document: Document): void {
   const open = layersOf(document);
   const at = open.findIndex((layer) => layer.isShown?.() === false);
@@ -39,7 +43,7 @@ export function mendLayers(document: Document): void {
   }
 }
 
-/** Nodes have come and gone in a document that has open layers. */
+/** Handles nodes that were added or removed in a document with open layers. */
 const follow = (document: Document, records: MutationRecord[]): void => {
   for (const { place } of layersOf(document)) place?.follow(records);
   const isGone = ({ id }: OpenLayer): boolean => !id.isConnected || id.ownerDocument !== document;
@@ -56,10 +60,10 @@ const follow = (document: Document, records: MutationRecord[]): void => {
     ?.holdFocus?.(lastFocused.get(document)?.deref() ?? document.body);
 };
 
-/** By open layer: the tree in which it is followed. */
+/** The tree in which each open layer is followed. */
 const watched = new WeakMap<OpenLayer, { tree: Node; stop: () => void }>();
 
-/** Those that now stand in another tree are followed there. */
+/** Follows layers in their new tree if they were moved to another one. */
 const rejoin = (document: Document): void => {
   for (const layer of layersOf(document)) {
     const now = watched.get(layer);
@@ -69,7 +73,7 @@ const rejoin = (document: Document): void => {
   }
 };
 
-/** By document: what hears of its nodes. */
+/** The observer of each document. */
 const followers = new WeakMap<Document, HearNodes>();
 
 const followerOf = (document: Document): HearNodes => {
@@ -78,7 +82,7 @@ const followerOf = (document: Document): HearNodes => {
   return known;
 };
 
-/** Follows the nodes around an open layer until released, also when it is moved to another tree. */
+/** Follows the nodes around an open layer until released, also if it moves to another tree. */
 export function followLayer(layer: OpenLayer): () => void {
   const hear = followerOf(layer.id.ownerDocument);
   watched.set(layer, { tree: treeOf(layer.id), stop: followNodes(layer.id, hear) });

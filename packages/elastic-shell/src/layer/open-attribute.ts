@@ -1,7 +1,7 @@
-// The attribute `open` of a dialog, which the platform writes, and others may take away.
+// The attribute `open` of a dialog, which the platform writes and other code may remove.
 import type { Held } from './held.js';
 
-/** Somebody has taken the attribute `open` away from a dialog that the platform still shows. */
+/** Handles an attribute `open` that other code has removed from a dialog that the platform still shows. */
 function reopen<A>({ host, rules }: Held<A>): void {
   const { root, options } = host;
   if (!host.state().open || root.hasAttribute('open')) return;
@@ -10,7 +10,7 @@ function reopen<A>({ host, rules }: Held<A>): void {
   if (options.externalChanges === 'accept') host.change({ open: false }, { reason: 'native', result: null });
 }
 
-/** Hears what is done to the attribute `open` of a dialog. */
+/** Follows the attribute `open` of a dialog. */
 export function watchOpen<A>(held: Held<A>): () => void {
   const { host, rules } = held;
   if (!rules.showing.modal) return () => {};

@@ -1,8 +1,7 @@
-// Foreign layers: native dialogs and popovers that the page or another script has opened above our layers. The layer that was
-// opened last is the innermost one, whoever opened it. Keys and clicks belong to it until it closes.
-//
-// Popovers are tracked by their toggle events. Dialogs are looked up when needed; a dialog that was open before our topmost
-// layer opened is below it.
+// Foreign layers: native dialogs and popovers that the page or another script has opened above our layers.
+// The layer that opened last is the innermost one, whoever opened it. Keys and clicks belong to it until it
+// closes.  Popovers are tracked by their toggle events. Dialogs are looked up when needed; a dialog that was
+// open before our topmost layer opened is below it.
 import { isElement } from '../engine/dom.js';
 import { type EventMap } from '../events/listen.js';
 import { layerOf, layersOf } from './open-layers.js';
@@ -14,7 +13,7 @@ const isModal = (element: Element): boolean => {
   try {
     return element.matches(':modal');
   } catch {
-    // jsdom doesn't know `:modal`.
+    // jsdom doesn't support `:modal`.
     return false;
   }
 };

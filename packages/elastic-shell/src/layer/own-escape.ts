@@ -2,8 +2,8 @@
 import { matches } from '../engine/dom.js';
 
 /**
- * Where the browser itself may use the key (a list, a picker, a search text) it is left alone: what a
- * modal dialog's widget does not use comes back as `cancel`, and pressed twice in a row it is ours.
+ * The key is left alone where the browser may use it itself (for a list, a picker or a search text). What a
+ * control in a modal dialog does not use comes back as `cancel`, and a second Escape in a row is ours.
  */
 export const usesEscape = (target: Element | undefined): boolean => {
   if (!target || !matches(target, 'select,input')) return false;
@@ -15,7 +15,7 @@ export const usesEscape = (target: Element | undefined): boolean => {
     try {
       return target.matches(':open');
     } catch {
-      // WebKit does not know it; there an open picker keeps its keys to itself.
+      // WebKit doesn't support it; an open picker there keeps its keys to itself.
       return false;
     }
   const { list, type, value }: Partial<HTMLInputElement> = target;

@@ -1,31 +1,39 @@
-// Phases: closed, opening, open, closing. A phase lasts as long as the style sheet's own motion.
-//
-// It asks the element for its animations right after it was shown or hidden, and ends with the last of them; what turns for
-// ever does not count.
+// Phases: closed, opening, open, closing. A phase lasts as long as the animations of the style sheet.  It
+// reads the animations of the element right after it was shown or hidden, and ends with the last of them.
+// Endless animations don't count.
 
-/** Where a layer or a panel is between closed and open. */
+/** Whether a layer or a panel is closed, opening, open or closing. */
 export type Phase = 'closed' | 'opening' | 'open' | 'closing';
 
 /** The phases of one element. */
 export interface Phases {
   now(): Phase;
-  /** Enters the phase, runs `act`, then `follow`, and ends the phase once nothing moves that `act` began. */
+  /**
+   * Enters the phase, runs `act`, then `follow`, and ends the phase when all animations that `act` started
+   * have ended.
+   */
   go(open: boolean, act: () => void, follow?: () => void): void;
 }
 
-/** The animations that run now, without those that never end. */
+/** Returns the running animations, without endless ones. */
 const motionsOf = (element: Element): Animation[] =>
   (element.getAnimations?.() ?? []).filter(
     (animation) => animation.effect?.getComputedTiming().endTime !== Infinity,
   );
 
-/** The pattern whose phases they are. */
+/** The pattern that has the phases. */
 export interface PhaseHost {
   render(): void;
   flush(): void;
 }
 
-/** Keeps the phase of `element`; `host` writes it. */
+/**
+ * Manages the phase of `element`, which `host` writes.
+ *
+ * @param host The pattern that has the phases.
+ * @param element The element that is shown and hidden.
+ * @returns The phases.
+ */
 export function phases(element: Element, host: PhaseHost): Phases {
   let phase: Phase = 'closed';
   let turn = 0;

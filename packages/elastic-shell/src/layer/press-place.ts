@@ -1,4 +1,4 @@
-// Where a press has gone: onto a backdrop, or onto a scrollbar, which report the element they belong to.
+// Clicks on a backdrop or a scrollbar, which report the element that they belong to.
 import { innermostOf, zoomOf } from '../engine/dom.js';
 
 const isWithin = ({ clientX, clientY }: MouseEvent, element: Element): boolean => {
@@ -6,13 +6,16 @@ const isWithin = ({ clientX, clientY }: MouseEvent, element: Element): boolean =
   return clientX >= left && clientX <= right && clientY >= top && clientY <= bottom;
 };
 
-/** A backdrop reports its element as the target, or the host of a closed shadow root around that: only the rectangle tells them apart. */
+/**
+ * A backdrop reports its element as the target, or the host of a closed shadow root around that. Only the
+ * rectangle tells them apart.
+ */
 export const isOnBackdrop = (event: MouseEvent, id: Element): boolean =>
   (innermostOf(event) === id || !event.composedPath().includes(id)) &&
   id.clientWidth > 0 &&
   !isWithin(event, id);
 
-/** A press on a scrollbar is no press on what scrolls. */
+/** A click on a scrollbar is no click on the content that it scrolls. */
 export const isOnScrollbar = (event: MouseEvent): boolean => {
   const target = innermostOf(event);
   if (!target) return false;

@@ -1,4 +1,4 @@
-// A layer that can be asked: `show`, `close(result)` and `ask()` around whatever service opens it.
+// A layer with a result: `show`, `close(result)` and `ask()` on top of any service that opens it.
 import type { Contract } from '../core/contract/contract.js';
 import type { Openable, OpenIntent } from '../core/contract/openable.js';
 import { described } from '../engine/dom.js';
@@ -7,14 +7,20 @@ import { keepWired } from '../engine/registry.js';
 import type { Cells, CommonOptions, Wired } from '../engine/types.js';
 import type { OpenMethods } from './methods.js';
 
-/** A wired `<dialog>` that answers with a result. */
+/** A wired `<dialog>` with a result. */
 export interface WithResult<Options extends object = object>
   extends Wired<Options>, Cells<Openable>, OpenMethods {
   readonly root: HTMLDialogElement;
-  /** Closes it, if the guard allows it. A pending `ask()` resolves to `result`, or to null if omitted. */
+  /**
+   * Closes it, if the guard allows it. A pending `ask()` resolves to `result`, or to null if omitted.
+   *
+   * @param result The result.
+   */
   close(result?: string | null): void;
   /**
-   * Opens it and returns a promise of the value of the control that closes it, or null if it is dismissed.
+   * Opens it and waits until it closes.
+   *
+   * @returns A promise of the value of the control that closed it, or of null if it was dismissed.
    */
   ask(): Promise<string | null>;
 }
@@ -24,8 +30,8 @@ export const isDialog = (root: HTMLElement | null | undefined): root is HTMLDial
   root?.localName === 'dialog';
 
 /**
- * Wires a `<dialog>` that answers. `serve` opens and closes it, and calls `ended` with each result.
- * Throws a TypeError when `root` is no `<dialog>` or is wired already.
+ * Wires a `<dialog>` with a result. `serve` opens and closes it, and calls `ended` with each result. Throws a
+ * TypeError if `root` is no `<dialog>` or is wired already.
  */
 export function wireWithResult<O extends object>(
   root: HTMLElement,
@@ -55,7 +61,7 @@ export function wireWithResult<O extends object>(
       ...service,
       refused(error) {
         const isTold = service.refused?.(error) ?? false;
-        // Opening was refused: nothing will be closed.
+        // Opening was refused, so it will not close.
         if (!engine.state().open) ended(null);
         return isTold;
       },

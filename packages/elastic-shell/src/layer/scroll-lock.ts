@@ -1,8 +1,8 @@
-// Holds the page still while a modal is open, without the sideways shift of a vanishing scrollbar.
-//
-// Where a scrollbar takes room, the page is padded by as much while it is gone, so that what stands in it stays where it is, and
-// the backdrop and a drawer reach the edge of the window. What the page fixes to that edge itself may keep clear of it by
-// --shell-scrollbar. Locks are counted for each document: the first takes the scrolling away, the last gives back what stood there.
+// Prevents the page from scrolling while a modal layer is open, without the shift that a vanishing scrollbar
+// causes.  If the scrollbar takes up space, the page gets padding of the same width while it is gone. The
+// content stays in place, and the backdrop and a drawer reach the edge of the window. Elements that the page
+// fixes to that edge can use --shell-scrollbar to avoid it. Locks are counted for each document: the first
+// one stops scrolling, and the last one restores the previous style.
 
 import { windowOf, zoomOf } from '../engine/dom.js';
 import { keepStyleAttribute } from '../engine/style-attribute.js';
@@ -13,20 +13,23 @@ interface Lock {
 }
 
 /**
- * Where the lock of a document is kept: on the document itself, so that several copies of this library on a page share it. With a lock
- * for each, the first to let go would give back what the other has written.
+ * The lock of a document is stored on the document, so that several copies of the library share it. With a
+ * lock for each copy, the first release would restore what another copy has written.
  */
 const place = Symbol.for('elastic-shell.scroll-lock');
 
 const lockOf = (document: Document): Lock | undefined => Reflect.get(document, place);
 
-/** What keeps the room of the page's scrollbar, where that takes any and the page does not keep it already. */
+/**
+ * Returns the style that reserves the space of the page's scrollbar, if it takes up space that the page
+ * doesn't reserve already.
+ */
 const roomOf = (root: HTMLElement): [name: string, value: string][] => {
   const view = windowOf(root);
   const width = view.innerWidth / zoomOf(root) - root.clientWidth;
   const computed = view.getComputedStyle(root);
   if (width <= 0 || !root.clientWidth || /stable/.test(computed.scrollbarGutter)) return [];
-  // At the left where the text of the page runs from the right, in some browsers.
+  // In some browsers it is on the left if the text of the page runs from right to left.
   const side = root.clientLeft ? 'left' : 'right';
   const padding = Number.parseFloat(computed.getPropertyValue(`padding-${side}`)) || 0;
   return [
@@ -48,7 +51,7 @@ const lock = (document: Document): Lock => {
   return {
     users: 0,
     restore() {
-      // A value that another script set meanwhile is kept.
+      // A value that another script has set meanwhile is kept.
       for (const [name, value, priority] of before)
         if (style.getPropertyValue(name) === after.get(name)) style.setProperty(name, value, priority);
       tidy();
@@ -57,7 +60,7 @@ const lock = (document: Document): Lock => {
   };
 };
 
-/** Locks the scrolling of `document` until every lock on it is released. */
+/** Prevents `document` from scrolling until every lock on it is released. */
 export function lockScroll(document: Document): () => void {
   const held = lockOf(document) ?? lock(document);
   Object.defineProperty(document, place, { value: held, configurable: true });

@@ -1,53 +1,59 @@
-// Ways to show a layer in the top layer: as a modal dialog, or as a popover beside a live page.
-//
-// Nothing is moved in the document: frameworks that render the element would not survive that. Where the platform lacks
-// dialogs or popovers (as jsdom does) the layer is shown by an attribute, so that pages can be tested there.
+// Two ways to show a layer in the top layer: as a modal dialog, or as a popover beside a page that stays
+// usable.  Nothing is moved in the document, because a framework that rendered the element would fail. If the
+// platform has no dialogs or popovers (as in jsdom), an attribute shows the layer, so that pages can be
+// tested there.
 import type { Attributes } from '../core/contract/contract.js';
 import { isElement, windowOf } from '../engine/dom.js';
 import { repeatMessages } from './late-messages.js';
 import type { Phase } from './phase.js';
 import { lockScroll } from './scroll-lock.js';
 
-/** How a layer is put into the top layer, and taken out of it. */
+/** A way to show a layer in the top layer, and to hide it. */
 export interface TopLayer {
   readonly modal: boolean;
-  /** Whether the top layer shows it, whatever its attributes say. */
+  /** Returns whether the top layer shows it, whatever its attributes say. */
   isShown(): boolean;
-  /** Whether it is open, by its attributes where the platform lacks the top layer. */
+  /** Returns whether it is open. Without a top layer, its attributes decide. */
   isOpen(): boolean;
-  /** Whether only what is in the document can be shown. */
+  /** Whether the element must be in the document to be shown. */
   readonly needsDocument: boolean;
-  /** Shows it, unless it shows already. `beside`: what it stands beside; where that is an HTML element, the platform may take it for its anchor. */
+  /**
+   * Shows it, unless it is shown already. `beside` is its anchor. If that is an HTML element, the platform
+   * may use it as its own anchor.
+   */
   show(beside: unknown): void;
   hide(result: string | null | undefined): void;
-  /** It shows, and has focus: what it does to the page until released. */
+  /** Applies its effects on the page until released. Called when it is shown and has focus. */
   hold?(): () => void;
   attributes(phase: Phase): Attributes;
 }
 
-/** True while `root` is shown as a popover; where the platform has none, by its phase. */
+/** Returns true while `root` is shown as a popover. Without popovers its phase decides. */
 export const isShown = (root: Element): boolean =>
   'showPopover' in root ? root.matches(':popover-open') : root.getAttribute('data-phase') === 'open';
 
-/** True where the platform hides `root` as a popover, whatever is still to be written. */
+/** Returns true if the platform hides `root` as a popover, whatever attributes are still to be written. */
 export const isClosedPopover = (root: HTMLElement): boolean =>
   isElement(root) && 'showPopover' in root && root.hasAttribute('popover') && !isShown(root);
 
-/** True while `root` is shown as a modal dialog; where the platform has none, while it is open. */
+/** Returns true while `root` is shown as a modal dialog. Without dialogs, while it is open. */
 export const isShownModal = (root: HTMLDialogElement): boolean =>
   typeof root.showModal === 'function' ? root.matches(':modal') : root.hasAttribute('open');
 
-/** The value that closed a dialog which the platform closed by itself. */
+/** Returns the value that closed a dialog which the platform closed by itself. */
 export const returnValueOf = (root: HTMLElement): string | null =>
   'returnValue' in root && typeof root.returnValue === 'string' ? root.returnValue : null;
 
-/** What the platform or a user has opened before it was wired: only they can have had the top layer show it. */
+/**
+ * Returns whether the platform or the user opened it before it was wired: only they can have put it into the
+ * top layer.
+ */
 export const shownBefore = (root: Element): { open?: boolean } =>
   ('showPopover' in root && root.matches(':popover-open')) || ('showModal' in root && root.matches(':modal'))
     ? { open: true }
     : {};
 
-/** In a frame that was removed the platform refuses to hide anything, and nothing shows. */
+/** In a removed frame the platform refuses to hide anything, and nothing is visible. */
 const quietly = (root: Element, hide: () => void): void => {
   try {
     hide();
@@ -56,7 +62,13 @@ const quietly = (root: Element, hide: () => void): void => {
   }
 };
 
-/** Shown by `popover="manual"` beside a live page; where the platform has no popovers, by `hidden`. */
+/**
+ * Shows the layer with `popover="manual"`, beside a page that stays usable. Without popovers, `hidden` is
+ * used.
+ *
+ * @param root The element to show.
+ * @returns The way to show it.
+ */
 export const asPopover = (root: HTMLElement): TopLayer => ({
   modal: false,
   needsDocument: 'showPopover' in root,
@@ -75,8 +87,11 @@ export const asPopover = (root: HTMLElement): TopLayer => ({
 });
 
 /**
- * Shown by `showModal()`, with the page behind inert and its scrolling locked; where the platform has none, by
- * `open`.
+ * Shows the layer with `showModal()`, which makes the rest of the page inert; scrolling is locked. Without
+ * dialogs, `open` is used.
+ *
+ * @param root The `<dialog>` to show.
+ * @returns The way to show it.
  */
 export const asModal = (root: HTMLDialogElement): TopLayer => ({
   modal: true,
@@ -88,14 +103,14 @@ export const asModal = (root: HTMLDialogElement): TopLayer => ({
     if (isShownModal(root) && root.open) return;
     if (root.open) root.close();
     const { autofocus } = root;
-    // The platform focuses the dialog itself then, and not the first control in it: the policy says which.
+    // The platform then focuses the dialog itself and not the first control in it. The focus policy chooses.
     root.autofocus = true;
     root.showModal();
     root.autofocus = autofocus;
   },
   hide(result) {
     if (!root.showModal) return root.removeAttribute('open');
-    // Without its open attribute a dialog is hidden, yet still holds the page inert: closing mends it.
+    // Without its open attribute a dialog is hidden, but still makes the page inert. Closing it repairs that.
     if (root.isConnected && root.matches(':modal')) root.setAttribute('open', '');
     quietly(root, () => root.close(result ?? undefined));
   },

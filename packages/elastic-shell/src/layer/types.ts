@@ -1,4 +1,4 @@
-// What a layer asks of its host and of the pattern, and where it may stand.
+// What a layer needs from its host and its pattern, and where it may stand.
 import type { Attributes } from '../core/contract/contract.js';
 import type { Openable } from '../core/contract/openable.js';
 import type { Escape, Outside } from '../core/layers/stack.js';
@@ -8,7 +8,7 @@ import type { Labels } from '../labels/labels.js';
 import type { Phase } from './phase.js';
 import type { TopLayer } from './top-layer.js';
 
-/** The options of what stands above the page. */
+/** The options of everything that opens above the page. */
 export interface LayerOptions {
   /**
    * Specifies what a click outside does. `absorb` closes it and keeps the click from the page, and `keep`
@@ -41,19 +41,19 @@ export interface LayerOptions {
   behind?: 'close' | 'keep';
 }
 
-/** Whose layer it is: a running pattern, or a part of one. */
+/** The pattern of the layer: a running pattern, or a part of one. */
 export interface LayerHost {
-  /** What is shown above the page. */
+  /** The element that is shown above the page. */
   readonly root: HTMLElement;
   readonly options: LayerOptions & {
     /**
-     * What happens when its `open` attribute is taken away while the platform still shows it.
+     * What happens when other code removes its `open` attribute while the platform still shows it.
      *
      * @defaultValue `restore`
      */
     readonly externalChanges?: 'accept' | 'revert';
   };
-  /** The intent of each command: a control that closes it is no opener. */
+  /** The intent of each command. A control that closes the layer is no opener. */
   readonly commands: Readonly<Record<string, string>>;
   state(): Openable;
   intend(intent: 'close', cause: Cause): void;
@@ -63,28 +63,32 @@ export interface LayerHost {
   flush(): void;
 }
 
-/** Where a layer stands, when its style alone does not say. `A` is what it stands beside. */
+/** Where a layer stands, if its style sheet does not decide. `A` is the type of its anchor. */
 export interface Position<A = unknown> {
-  /** What it stands beside, before it shows. Throws when there is nothing. */
+  /** Returns its anchor, before it is shown. Throws if there is none. */
   find(opener: Element | undefined): A;
-  /** Keeps it there until released. `lost`: what it stands beside has gone. */
+  /** Keeps it positioned until released. `lost` is called when the anchor has left the document. */
   hold(beside: A, lost: () => void): () => void;
   attributes(phase: Phase): Attributes;
-  /** Takes away every trace. */
+  /** Removes everything that was written. */
   forget(): void;
 }
 
-/** What a pattern says about its own layer. */
+/** What a pattern defines about its layer. */
 export interface LayerRules<A = unknown> {
   showing: TopLayer;
   position?: Position<A>;
   outside: Outside;
-  /**  @defaultValue `keep` */
+  /**
+   * What happens when focus leaves it.
+   *
+   * @defaultValue `keep`
+   */
   focusOut?: 'close' | 'keep';
-  /** What names it, where it has a name. */
+  /** The element that labels it, if there is one. */
   labels?: Labels;
-  /** How it treats focus. Without one it never touches it. */
+  /** How it treats focus. Without it, focus is left alone. */
   focus?: FocusPolicy;
-  /** It has closed, or will not open: with this result. */
+  /** Called with the result when it has closed, or will not open. */
   ended?(result: string | null): void;
 }

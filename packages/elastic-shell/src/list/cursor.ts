@@ -1,18 +1,24 @@
-// The cursor of a list: which item is current, and so which one has the tab stop and what keys act on.
+// The cursor of a list: which item is current, and so which one has the tab stop and receives keys.
 import type { Cause } from '../engine/types.js';
 
-/** Which item is current. */
+/** The current item of a list. */
 export interface Cursor {
   get(): string | undefined;
-  /** The user has gone to an item, or it has been made current. */
+  /** Records that the user has moved to an item, or that code has made it current. */
   set(key: string | undefined, cause: Cause): void;
-  /** Focus has left all items. */
+  /** Records that focus has left all items. */
   left(): void;
-  /** It is a state of the pattern: when its item goes, it moves on to the neighbour, and takes focus along. */
+  /**
+   * Makes the current item a state of the pattern. When its item is removed, the neighbour becomes current
+   * and gets focus.
+   *
+   * @param engine The running pattern.
+   * @returns The cursor.
+   */
   readonly isState: boolean;
 }
 
-/** What is current is a state of the pattern. */
+/** The current item is a state of the pattern. */
 export const stateCursor = (engine: {
   state(): { current: string | undefined };
   change(next: { current: string | undefined }, cause: Cause, settled?: boolean): void;
@@ -23,7 +29,10 @@ export const stateCursor = (engine: {
   left() {},
 });
 
-/** What is current is what has focus; nothing is while focus is elsewhere. `changed` hears of it. */
+/**
+ * The current item is the one with focus. There is none while focus is elsewhere. `changed` is called on each
+ * change.
+ */
 export function focusCursor(changed: () => void): Cursor {
   let current: string | undefined;
   const become = (key: string | undefined): void => {

@@ -1,5 +1,6 @@
-// Drawing: has the attributes of items and their panels follow the state. What is written follows the change, not the
-// number of items: a contract says which keys a step has touched, and those alone are worked out again.
+// Drawing: writes the attributes of items and panels when the state changes. The work depends on the change,
+// not on the number of items: the contract names the keys that a step has changed, and only those are
+// computed again.
 import type { Item } from '../core/collection/items.js';
 import { given } from '../core/collection/touched.js';
 import type { Attributes, Contract, ItemsView, Writable } from '../core/contract/contract.js';
@@ -9,33 +10,36 @@ import type { IdMaker } from '../labels/labels.js';
 import type { Items } from './items.js';
 import type { Panels } from './panels.js';
 
-/** What is drawn, and what it follows. */
+/** What is drawn, and what it depends on. */
 export interface DrawingRules {
   items: Items;
   panels?: Panels | undefined;
-  /** The element that keeps focus, where the items do not take it. */
+  /** The element that keeps focus, if the items don't take it. */
   holder?: HTMLElement | undefined;
-  /** Every item is a stop of its own. */
+  /** Whether every item is a tab stop of its own. */
   everyStop?: boolean | undefined;
-  /** More attributes of an item, on top of the contract's. */
+  /** Attributes of an item, in addition to those of the contract. */
   itemParts?(item: Item, element: HTMLElement): Attributes | undefined;
-  /** More attributes of an item's panel, on top of the contract's. */
+  /** Attributes of an item's panel, in addition to those of the contract. */
   panelParts?(panel: HTMLElement, key: string): Attributes | undefined;
-  /** Other elements that go with an item. */
+  /** Other elements that belong to an item. */
   beside?(item: Item, element: HTMLElement): readonly Part[];
-  /** What the attributes of all items follow beside the state. Default: the items themselves. */
+  /** Returns what the attributes of all items depend on besides the state. Default: the items themselves. */
   follows?(): unknown;
 }
 
-/** The attributes of the items of one list. */
+/** The drawing of one list. */
 export interface Drawing {
-  /** Brings the page up to the state; `stop` has the tab stop, `isOther`: other rows are on the page. */
+  /**
+   * Writes the attributes for the current state. `stop` has the tab stop. `isOther`: the page contains other
+   * rows than before.
+   */
   draw(stop: string | undefined, isOther: boolean): void;
-  /** What is shown of these items is to be worked out again; without keys, of all. */
+  /** Marks the attributes of these items, or of all items, as out of date. */
   touch(...keys: readonly string[]): void;
 }
 
-/** What was last wanted of an element's item. */
+/** The attributes that were last written to the element of an item. */
 interface Drawn {
   item: Item;
   parts: readonly Part[];
@@ -52,13 +56,13 @@ interface Held<S extends object, O, I extends string> {
   last: { state: S; stop: string | undefined; follows: unknown } | undefined;
 }
 
-/** What is wanted of an item, and of the elements that belong to it. */
+/** Returns the attributes of an item, and of the elements that belong to it. */
 interface Wanted {
   own: Attributes;
   more: readonly Part[];
 }
 
-/** The name and the description of an item that has both. */
+/** Returns the name and description of an item that has both. */
 function describedParts(ids: IdMaker, item: Item, element: HTMLElement): Wanted {
   const more = element.querySelector('[data-description]');
   if (!more) return { own: {}, more: [] };
@@ -70,7 +74,7 @@ function describedParts(ids: IdMaker, item: Item, element: HTMLElement): Wanted 
   return { own, more: [name, more].flatMap((part): Part[] => (part ? [[part, ids.attributes(part)]] : [])) };
 }
 
-/** What is wanted of an item in a list. */
+/** Returns the attributes of an item in a list. */
 function rowParts<S extends object, O, I extends string>(
   { engine, contract, ids, rules }: Held<S, O, I>,
   item: Item,
@@ -86,7 +90,7 @@ function rowParts<S extends object, O, I extends string>(
   return { own: attributes, more };
 }
 
-/** What is wanted of an item with a panel, and of the panel. */
+/** Returns the attributes of an item with a panel, and of the panel. */
 function panelParts<S extends object, O, I extends string>(
   { engine, contract, ids, rules }: Held<S, O, I>,
   panels: Panels,
@@ -129,7 +133,7 @@ function make<S extends object, O, I extends string>(
   return parts;
 }
 
-/** The keys whose attributes may be others now; undefined for any. */
+/** Returns the keys whose attributes may have changed. Undefined for all. */
 function touchedSince<S extends object, O, I extends string>(
   { engine, contract, dirty, last }: Held<S, O, I>,
   stop: string | undefined,
@@ -141,7 +145,7 @@ function touchedSince<S extends object, O, I extends string>(
   return new Set([...keys, ...dirty, ...(last.stop === stop ? [] : given(last.stop, stop))]);
 }
 
-/** Brings the items of `touched` up to the state. */
+/** Writes the attributes of the items in `touched`. */
 function* patched<S extends object, O, I extends string>(
   held: Held<S, O, I>,
   touched: ReadonlySet<string>,
@@ -155,7 +159,10 @@ function* patched<S extends object, O, I extends string>(
   }
 }
 
-/** Brings all items on the page up to the state; those that were drawn already and are not touched stay as they are. */
+/**
+ * Writes the attributes of all items on the page. Items that were drawn already and have not changed are
+ * skipped.
+ */
 function* whole<S extends object, O, I extends string>(
   held: Held<S, O, I>,
   touched: ReadonlySet<string> | undefined,
@@ -167,7 +174,7 @@ function* whole<S extends object, O, I extends string>(
   }
 }
 
-/** A drawing of the items that `rules` say. */
+/** Creates the drawing of the items that `rules` define. */
 export function drawing<S extends object, O, I extends string>(
   engine: Held<S, O, I>['engine'],
   contract: Held<S, O, I>['contract'],

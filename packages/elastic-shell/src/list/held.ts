@@ -1,4 +1,4 @@
-// What one list holds while it is served, and which of its items has the tab stop.
+// The data of one list while it runs, and the choice of the item with the tab stop.
 import { tabStop } from '../core/collection/items.js';
 import type { ItemsView, Writable } from '../core/contract/contract.js';
 import type { Engine } from '../engine/service.js';
@@ -7,13 +7,13 @@ import type { Cursor } from './cursor.js';
 import type { Letters } from './letters.js';
 import type { ListRules } from './types.js';
 
-/** A running contract, as lists see it. */
+/** A running contract, as a list sees it. */
 export type ListEngine<S extends object, O, I extends string> = Pick<
   Engine<S, O, I>,
   'root' | 'view' | 'state' | 'intend' | 'render' | 'flush' | 'sheet'
 >;
 
-/** What one list holds. */
+/** The data of one list. */
 export interface Held<S extends object, O, I extends string> {
   engine: ListEngine<S, O, I>;
   rules: ListRules<S, I>;
@@ -26,7 +26,7 @@ export interface Held<S extends object, O, I extends string> {
   focused: string | undefined;
 }
 
-/** Reads the items into the view. Returns which one has the tab stop. */
+/** Reads the items. Returns the one with the tab stop. */
 export function look<S extends object, O, I extends string>({
   engine,
   rules,
@@ -37,7 +37,7 @@ export function look<S extends object, O, I extends string>({
   if (rules.holder) return (view.current = rules.from ? rules.from() : cursor.get());
   if (rules.stop === 'every') return (view.current = cursor.get());
   const { stop } = rules;
-  // One after the other: a million items may be selected.
+  // One at a time, because a million items may be selected.
   const wanted = (function* () {
     yield cursor.get();
     yield* stop(engine.state());
@@ -54,7 +54,7 @@ export function focus<S extends object, O, I extends string>(held: Held<S, O, I>
 export const hasFocus = <S extends object, O, I extends string>({ rules, box }: Held<S, O, I>): boolean =>
   !rules.holder && rules.items.of(activeIn(box)) !== undefined;
 
-/** Puts focus back on the item that has lost it by being moved in the document. */
+/** Returns focus to the item that has lost it because it was moved in the document. */
 export function keepFocus<S extends object, O, I extends string>({
   rules,
   box,

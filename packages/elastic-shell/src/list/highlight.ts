@@ -1,19 +1,20 @@
-// Marks where the query stands in rows, by the platform's own highlights: no node is added or changed. Of many rows the
-// first are marked at once, those further down in tasks of their own. Loaded when something is first searched for.
+// Highlights the query in rows with the CSS highlights of the browser, without adding or changing nodes. In a
+// long list the first rows are marked at once, and the rest in later tasks. This module loads on the first
+// search.
 import { matcher, type MatchMode } from '../core/collection/match.js';
 import { windowOf } from '../engine/dom.js';
 
 const name = 'shell-match';
 
-/** What is marked: what was typed, how it is found in a label, and in which language. */
+/** What is highlighted: the query, how it is found in a label, and the language. */
 export type Wanted = readonly [query: string, mode: MatchMode | undefined, locale: string | undefined];
 
-/** The ranges of one list under the highlight `shell-match`; nothing where the browser has none. */
+/** The ranges of one list in the highlight `shell-match`. Empty if the browser has no highlights. */
 export interface Highlighter {
   mark(rows: Iterable<readonly [{ label?: string }, Element]>, wanted: Wanted | undefined): void;
 }
 
-/** The text node of a row that holds its label, and where the label begins in it. */
+/** Returns the text node with the label of a row, and where the label begins in it. */
 const textIn = (row: Element, label: string): [node: Node, at: number] | undefined => {
   const walker = row.ownerDocument.createTreeWalker(row.querySelector('[data-label]') ?? row, 4);
   for (let node = walker.nextNode(); node; node = walker.nextNode()) {
@@ -23,7 +24,7 @@ const textIn = (row: Element, label: string): [node: Node, at: number] | undefin
   return undefined;
 };
 
-/** The platform's highlight of that name, made when it is first wanted; undefined where there are none. */
+/** Returns the highlight of the browser, created on first use. Undefined if it has none. */
 const highlightIn = (view: ReturnType<typeof windowOf>): Highlight | undefined => {
   if (!view.CSS || !('highlights' in view.CSS) || !('Highlight' in view)) return undefined;
   const highlight = view.CSS.highlights.get(name) ?? new view.Highlight();
@@ -31,7 +32,7 @@ const highlightIn = (view: ReturnType<typeof windowOf>): Highlight | undefined =
   return highlight;
 };
 
-/** Where the label of a row fits, as a range of the page. */
+/** Returns the part of a row's label that matches, as a range. */
 function rangeIn(
   label: string | undefined,
   row: Element,
@@ -47,10 +48,10 @@ function rangeIn(
   return range;
 }
 
-/** Rows that are marked in one go: more than are in view of any list. */
+/** The number of rows that are marked at once: more than any list shows. */
 const atOnce = 100;
 
-/** Marks where a query stands, in a document whose platform has highlights; elsewhere it does nothing. */
+/** Highlights the query. Does nothing if the browser has no highlights. */
 export function highlighter(document: Document): Highlighter {
   const mine = new Set<Range>();
   let more: ReturnType<typeof setTimeout> | undefined;

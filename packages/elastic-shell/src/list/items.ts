@@ -1,79 +1,86 @@
-// The items of a list: found in the author's markup or made from data, each with a key. One idea of items serves
-// sections, tabs, menus, lists and trees.
-//
-// Those in markup are read once and kept until the document changes: an observer drops what was read. Reading looks at what
-// the observer has yet to tell, so that what is read is true in the same task; whoever follows is told all the same.
+// The items of a list, read from the author's markup or created from data, each with a key. Accordions, tabs,
+// menus, lists and trees share them.  Items in markup are read once and kept until the document changes; an
+// observer discards them then. Reading checks for changes that the observer has not yet reported, so the
+// items are correct within the same task. Listeners are called all the same.
 import { indexOf, type Item } from '../core/collection/items.js';
 import { tell } from '../core/report.js';
 import { labelText } from '../core/text.js';
 import { isElement } from '../engine/dom.js';
 
-/** What a list service asks of its items, wherever they come from. */
+/** What a list needs from its items, wherever they come from. */
 export interface Items {
-  /** Every item that can be gone to, in order. The same array while nothing has changed. */
+  /** Every item that can be reached, in order. The same array while nothing has changed. */
   items(): readonly Item[];
-  /** The innermost item that an element stands in. */
+  /** Returns the innermost item that contains an element. */
   of(target: EventTarget | null): Item | undefined;
   elementOf(key: string | undefined): HTMLElement | undefined;
   /** The items on the page with their elements, in order. */
   shown(): Iterable<readonly [Item, HTMLElement]>;
   /**
-   * Has what is in view on the page, and the row of `stop` besides, scrolled into view with `reveal`. True when other
-   * rows are on the page than before, or a row shows another item.
+   * Puts the visible rows and the row of `stop` onto the page; with `reveal`, scrolls to that row. Returns
+   * true if the page contains other rows than before, or a row shows another item.
    */
   update(stop: string | undefined, reveal: boolean): boolean;
-  /** What is there has changed: the items are read again. */
+  /** Discards what was read, because it has changed. */
   refresh(): void;
-  /** Rows in view, one under the other. */
+  /** The number of rows that are visible at once, one below the other. */
   page(): number;
   /** Follows what happens to the items on the page, until released. */
   follow(heard: ItemsHeard): () => void;
 }
 
-/** What happens to items on the page. */
+/** Callbacks for what happens to items on the page. */
 export interface ItemsHeard {
   /** Items in the markup were added, removed or changed. */
   changed(): void;
-  /** Other rows are in view. */
+  /** Other rows are visible. */
   shifted(): void;
-  /** What names or describes the items with these keys is in their rows now, or no longer is. */
+  /** The rows of the items with these keys have gained or lost a name or a description. */
   described(keys: readonly string[]): void;
 }
 
-/** An item of the author's markup. */
+/** An item in the author's markup. */
 export interface ItemElement extends Item {
   label: string;
   element: HTMLElement;
 }
 
-/** Items in markup: all of them are on the page. */
+/** Items in markup, which are all on the page. */
 export interface MarkupItems extends Items {
-  /** All there are, whether they can be gone to or not. */
+  /** All items, including those that can't be reached. */
   all(): readonly ItemElement[];
   of(target: EventTarget | null): ItemElement | undefined;
 }
 
 /** How items are read from markup. */
 export interface MarkupRules {
-  /** What an item is called. Default: all its words. */
+  /** Returns the label of an item. Default: all its text. */
   labelOf?(element: HTMLElement): string;
-  /** Whether an item can be gone to. Default: all can. */
+  /** Returns whether an item can be reached. Default: true. */
   isThere?(item: ItemElement): boolean;
 }
 
 const isDisabled = (element: HTMLElement): boolean =>
   element.matches(':disabled') || element.ariaDisabled === 'true';
 
-/** What an item is called: its aria-label, else what stands in its [data-label], else all its words. */
+/**
+ * Returns the label of an item: its aria-label, the text of its [data-label], or else all its text.
+ *
+ * @param element The element of the item.
+ * @returns The label.
+ */
 export const labelIn = (element: Element): string =>
   element.getAttribute('aria-label') ??
   labelText((element.querySelector('[data-label]') ?? element).textContent);
 
-/** The rows of a height that a list shows at once, less one, so that the last of a page begins the next. */
+/**
+ * Returns the number of rows that a list shows at once, less one, so that the last row of a page begins the
+ * next one.
+ */
 export const rowsIn = (height: number, row: number | undefined): number =>
   Math.max(1, Math.floor(height / (row || 1)) - 1);
 
-/** Gives keys: an element's data-key, else its id, else its place when it is first seen. */
+/** Returns the key of an element: its data-key, its id, or else its position when it is first seen. */
 function keyGiver(): (elements: Iterable<HTMLElement>) => [HTMLElement, string][] {
   const given = new WeakMap<Element, string>();
   return (elements) => {
@@ -92,7 +99,7 @@ function keyGiver(): (elements: Iterable<HTMLElement>) => [HTMLElement, string][
   };
 }
 
-/** Its label is read where it is asked for: who never searches by words does not pay for them. */
+/** The label is read on first use. Lists that are never searched by text do not pay for it. */
 const itemFor = (
   element: HTMLElement,
   key: string,
@@ -118,7 +125,13 @@ interface Read {
   there?: readonly ItemElement[];
 }
 
-/** The items among the author's own elements, which `find` gives: read once, and again when the document changes. */
+/**
+ * Reads the items from the author's elements, once for each change of the document.
+ *
+ * @param root The root of the pattern.
+ * @param find Returns the elements that are items.
+ * @returns The items.
+ */
 export function markupItems(
   root: HTMLElement,
   find: () => Iterable<HTMLElement>,
@@ -129,7 +142,7 @@ export function markupItems(
   let known: Read | undefined;
   let tellChanged = (): void => {};
 
-  /** What was read is out of date when the page has changed since; whoever follows hears of it all the same. */
+  /** What was read is discarded if the page has changed since. Listeners are called all the same. */
   const look = (): void => {
     if (!observer?.takeRecords().length) return;
     known = undefined;
@@ -138,7 +151,8 @@ export function markupItems(
   const read = (): Read => {
     look();
     if (known) return known;
-    // Before it is followed (while something is being wired) nothing tells of changes: it is kept for this task only.
+    // Before it is followed (while something is being wired), no observer reports changes, so it is kept for
+    // this task only.
     if (!observer)
       queueMicrotask(() => {
         if (!observer) known = undefined;
@@ -195,5 +209,5 @@ export function markupItems(
   };
 }
 
-/** Where an item stands among those that can be gone to. */
+/** Returns the position of an item among those that can be reached. */
 export const placeIn = ({ items }: Items, key: string | undefined): number => indexOf(items(), key);

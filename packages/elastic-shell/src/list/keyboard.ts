@@ -1,37 +1,37 @@
-// Keys in a list: chords ask for intents, letters lead to items.
+// Keys in a list: key combinations request intents, and letters find items.
 import type { Item } from '../core/collection/items.js';
 import type { KeyAct, KeyActs } from '../core/contract/contract.js';
 import { chordOf, isHeldPress, keyOf, meaningOf } from '../events/keys.js';
 import type { Letters } from './letters.js';
 
-/** What keys mean, and who acts on it. */
+/** What keys mean, and who handles them. */
 export interface KeyboardRules<I extends string> {
   root: HTMLElement;
-  /** The items that keys go through now, and the one they go from. */
+  /** Returns the items that keys move through now, and the one that they start from. */
   look(): { items: readonly Item[]; stop: string | undefined };
-  /** What the keys mean now. */
+  /** Returns what the keys mean now. */
   keys(): KeyActs<I>;
-  /** Letters that lead to items. Default: letters do nothing. */
+  /** The search by letters. Default: letters do nothing. */
   letters?: Letters | undefined;
   found(key: string, event: KeyboardEvent): void;
   act(act: KeyAct<I>, event: KeyboardEvent): void;
 }
 
-/** Keys of a list that are heard. */
+/** The key handling of a list. */
 export interface Keyboard {
-  /** What to do with a key that was pressed on an item, or on what keeps focus for them. */
+  /** Handles a key that was pressed on an item, or on the element that keeps focus for the items. */
   press(event: KeyboardEvent): void;
-  /** The word that was begun is over: what is typed next begins another. */
+  /** Ends the typed word. The next letter begins another. */
   forget(): void;
 }
 
-/** Serves the keys of a list. */
+/** Handles the keys of a list. */
 export function keyboard<I extends string>(rules: KeyboardRules<I>): Keyboard {
   const { letters } = rules;
-  /** True when the key was a letter, and so belongs to a word. */
+  /** Returns true if the key was a letter, and so is part of a word. */
   const type = (event: KeyboardEvent): boolean => {
     const key = keyOf(event);
-    // On some keyboards AltGr counts as Control with Alt. It types a letter all the same.
+    // On some keyboards AltGr counts as Control with Alt, but it types a letter.
     const isHeld = (event.ctrlKey || event.metaKey || event.altKey) && !event.getModifierState?.('AltGraph');
     if (!letters || isHeld || meaningOf(rules.keys(), key)) return false;
     const found = letters.type(key, event.timeStamp, rules.look);

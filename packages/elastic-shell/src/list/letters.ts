@@ -1,29 +1,29 @@
-// Letters that are typed in a list and lead to an item. A pattern asks for them by value (`letters: lettersTo('go')`), so that those
-// without letters, such as tabs, don't carry the search.
+// The search by typed letters. A pattern requests it with a value (`letters: lettersTo('go')`), so that
+// patterns without it, such as tabs, don't contain its code.
 import type { Item } from '../core/collection/items.js';
 import { isLetter, typeAhead, typedNothing } from '../core/collection/type-ahead.js';
 import { type Preparer, preparer } from './prepare.js';
 
-/** The letters that are typed in one list. */
+/** The search by letters in one list. */
 export interface Letters extends Preparer {
   /**
-   * Takes a key at a time in milliseconds, going from the item of `stop`. Returns what it leads to, with a `key` if there is such an item;
-   * undefined if the key is no letter, or a space that continues no word.
+   * Handles one key at a time, in milliseconds, starting from the item of `stop`. Returns the result, with a
+   * `key` if an item was found. Undefined if the key is no letter, or a space that continues no word.
    */
   type(
     key: string,
     now: number,
     look: () => { items: readonly Item[]; stop: string | undefined },
   ): { key: string | undefined } | undefined;
-  /** Ends the word: what is typed next begins another. */
+  /** Ends the word. The next letter begins another. */
   forget(): void;
 }
 
 /** What letters do in a pattern. */
 export interface LettersRule<I extends string> {
-  /** The intent on the item that they lead to. */
+  /** The intent for the item that was found. */
   intent: I;
-  /** Begins to follow them in the list of `root`. */
+  /** Starts the search in the list of `root`. */
   follow(root: Element): Letters;
 }
 
@@ -43,5 +43,10 @@ function follow(root: Element): Letters {
   };
 }
 
-/** Has letters lead to an item, with `intent`. */
+/**
+ * Finds items by typed letters.
+ *
+ * @param intent The intent for the item that was found.
+ * @returns The rule for the list.
+ */
 export const lettersTo = <I extends string>(intent: I): LettersRule<I> => ({ intent, follow });

@@ -1,9 +1,8 @@
-// The list service: items with one tab stop or one active descendant (or each a stop of its own), moved through by
-// keys, letters and presses, with panels where they have such. It serves sections, tabs, menus, listboxes, trees and
-// comboboxes, and knows none of them: what an intent means is the contract's business.
-//
-// A key or a press becomes an intent about an item. Once the state has changed, the drawing writes what the change has
-// touched, the current item is brought into view, and focus follows it.
+// The list service: items with one tab stop, with one active descendant, or each with a tab stop of its own,
+// moved through by keys, letters and clicks, and with panels if the pattern has them. Accordions, tabs,
+// menus, listboxes, trees and comboboxes use it. It depends on none of them: the contract decides what an
+// intent means.  A key or a click becomes an intent for an item. When the state has changed, the drawing
+// writes the attributes that the change affects, the current item is scrolled into view, and focus follows.
 import { indexOf, type Item, neighbour } from '../core/collection/items.js';
 import { isByPage, type Move, move, type MoveRules } from '../core/collection/movement.js';
 import type { Contract, ItemsView, KeyAct, MoveAct, Writable } from '../core/contract/contract.js';
@@ -40,7 +39,10 @@ function intend<S extends object, O, I extends string>(
   if (!rules.holder && cursor.isState && reason === 'key') focus(held);
 }
 
-/** How many items a page has, asked for when a key moves by one: it lays out the list. */
+/**
+ * Returns the number of items on a page. Called when a key moves by one page, because it makes the browser
+ * lay out the list.
+ */
 const withPage = <S extends object, O, I extends string>({ rules }: Held<S, O, I>, to: Move): MoveRules => {
   const columns = rules.columns?.() ?? 1;
   return {
@@ -50,7 +52,7 @@ const withPage = <S extends object, O, I extends string>({ rules }: Held<S, O, I
   };
 };
 
-/** A key that goes to another item, and then asks something of that one. */
+/** A key that moves to another item and then requests something for it. */
 function go<S extends object, O, I extends string>(
   held: Held<S, O, I>,
   act: MoveAct<I>,
@@ -62,7 +64,7 @@ function go<S extends object, O, I extends string>(
   const to = move(rules.reach?.() ?? rules.items.items(), from?.key, act.to, withPage(held, act.to));
   if (act.then && cursor.isState)
     return to === undefined ? undefined : intend(held, act.then, to, 'key', event);
-  // The reason is told here: focus alone could come from anywhere.
+  // The reason is passed here, because focus alone could come from anything.
   if (cursor.isState) cursor.set(to, { reason: 'key', event });
   focusOn(rules.items.elementOf(to));
   if (act.then && to !== undefined && to !== from?.key) intend(held, act.then, to, 'key', event);
@@ -83,7 +85,7 @@ function onAct<S extends object, O, I extends string>(
   intend(held, act, item?.key, 'key', event);
 }
 
-/** What is heard of keys, presses and focus. */
+/** The listeners for keys, clicks and focus. */
 function hear<S extends object, O, I extends string>(held: Held<S, O, I>): (() => void)[] {
   const { engine, rules, cursor, box, letters } = held;
   const { items, holder } = rules;
@@ -105,7 +107,7 @@ function hear<S extends object, O, I extends string>(held: Held<S, O, I>): (() =
         held.isPressing = true;
       },
       mousedown(event) {
-        // With Shift the browser would mark the text from here to the last press.
+        // With Shift the browser would select the text from here to the last click.
         const item = event.shiftKey && box.ariaMultiSelectable === 'true' && items.of(event.target);
         if (!item) return;
         event.preventDefault();
@@ -127,7 +129,8 @@ function hear<S extends object, O, I extends string>(held: Held<S, O, I>): (() =
       },
       focusout(event) {
         if (items.of(event.relatedTarget)) return;
-        // An item that is moved in the document loses focus; whether it was, is seen at the end of this task.
+        // An item that is moved in the document loses focus. Whether that happened is known at the end of
+        // this task.
         setTimeout(() => (held.focused = hasFocus(held) ? held.focused : undefined));
         cursor.left();
         keys.forget();
@@ -137,7 +140,10 @@ function hear<S extends object, O, I extends string>(held: Held<S, O, I>): (() =
   ];
 }
 
-/** The items are others now: when the current one has gone, its neighbour is current, and has focus if that had. */
+/**
+ * The items have changed. If the current one is gone, its neighbour becomes current, and gets focus if the
+ * removed item had it.
+ */
 function moved<S extends object, O, I extends string>(held: Held<S, O, I>, before: readonly Item[]): void {
   const { engine, rules, cursor, box } = held;
   const now = rules.items.items();
@@ -151,13 +157,20 @@ function moved<S extends object, O, I extends string>(held: Held<S, O, I>, befor
   if (had && !rules.holder) focus(held);
 }
 
-/** The items are the same, in other places. */
+/** The same items, in other positions. */
 function shifted<S extends object, O, I extends string>(held: Held<S, O, I>): void {
   held.engine.render();
   keepFocus(held);
 }
 
-/** Serves the items that `rules` say, for a running contract. */
+/**
+ * Runs the items that `rules` define for a contract.
+ *
+ * @param engine The running pattern.
+ * @param contract The contract of the pattern.
+ * @param rules How items are found, moved through and drawn.
+ * @returns The list.
+ */
 export function list<S extends object, O, I extends string>(
   engine: ListEngine<S, O, I>,
   contract: Pick<Contract<S, O, I>, 'semantics' | 'touches'>,
@@ -207,7 +220,7 @@ export function list<S extends object, O, I extends string>(
 
   return {
     intend: (intent, at, reason, event) => intend(held, intent, at, reason, event),
-    /** A control asks something of an item: its value says of which. */
+    /** A control requests something for an item. Its value names the item. */
     aim: (_, { result }) => result || undefined,
     follow: (change) => (rules.filters ? undefined : stillThere(items, change)),
     focus: () => focus(held),

@@ -1,18 +1,26 @@
-// What a program calls on anything whose items are selected, or opened and closed.
+// The methods of patterns whose items are selected or expanded.
 import type { Cell } from '../core/cell.js';
 import { type Chosen, chosenOf, holds, keysOf } from '../core/collection/selection.js';
 
-/** The methods of what selects. */
+/** The methods of a pattern with selection. */
 export interface SelectMethods {
-  /** Selects an item. With `multiple`, the others stay selected. */
+  /**
+   * Selects an item. With `multiple`, the others stay selected.
+   *
+   * @param key The key of the item.
+   */
   select(key: string): void;
-  /** Removes an item from the selection. */
+  /**
+   * Removes an item from the selection.
+   *
+   * @param key The key of the item.
+   */
   deselect(key: string): void;
   /** Clears the selection. */
   clear(): void;
 }
 
-/** The methods of what has the state `selected`. */
+/** Returns the methods of a pattern with the state `selected`. */
 export function selectMethods(selected: Cell<Chosen>, multiple: boolean): SelectMethods {
   const without = (key: string): string[] => [...keysOf(selected.get())].filter((other) => other !== key);
   const become = (keys: Iterable<string>): void => void selected.set(chosenOf(new Set(keys), multiple));
@@ -27,15 +35,26 @@ export function selectMethods(selected: Cell<Chosen>, multiple: boolean): Select
   };
 }
 
-/** The methods of what expands. */
+/** The methods of a pattern with items that expand. */
 export interface ExpandMethods {
-  /** Expands an item, or all of them if `key` is omitted. */
+  /**
+   * Expands an item.
+   *
+   * @param key The key of the item. Default: all items.
+   */
   expand(key?: string): void;
-  /** Collapses an item, or all of them if `key` is omitted. */
+  /**
+   * Collapses an item.
+   *
+   * @param key The key of the item. Default: all items.
+   */
   collapse(key?: string): void;
 }
 
-/** The methods of what has the state `expanded`; `intend` asks the running contract. */
+/**
+ * Returns the methods of a pattern with the state `expanded`. `intend` sends an intent to the running
+ * contract.
+ */
 export const expandMethods = (
   intend: (intent: 'expand' | 'collapse', key?: string) => void,
 ): ExpandMethods => ({

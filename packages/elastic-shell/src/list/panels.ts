@@ -1,6 +1,6 @@
-// Panels of items: which panel belongs to which item, each named by its item, and what the platform does to them.
-//
-// The platform may show a panel by itself: find-in-page by `beforematch`, a `<details>` by `toggle`. Both are handed on.
+// The panels of items: which panel belongs to which item, with its label, and how the platform shows it.  The
+// platform may show a panel by itself: find-in-page with `beforematch`, a `<details>` with `toggle`. Both are
+// passed on.
 import type { Item } from '../core/collection/items.js';
 import type { Attributes } from '../core/contract/contract.js';
 import type { Part } from '../engine/attribute-writer.js';
@@ -9,35 +9,35 @@ import { listen } from '../events/listen.js';
 import type { IdMaker } from '../labels/labels.js';
 import type { ItemElement, MarkupItems } from './items.js';
 
-/** How panels are found, and who hears of them. */
+/** How panels are found, and who is notified. */
 export interface PanelRules {
-  /** The panel of an item, where it has one. */
+  /** Returns the panel of an item, if it has one. */
   panelOf(item: ItemElement, at: number): HTMLElement | undefined;
-  /** More attributes of a panel, on top of the contract's. */
+  /** Returns attributes of a panel, in addition to those of the contract. */
   parts?(panel: HTMLElement, key: string): Attributes | undefined;
-  /** Find-in-page has found something in the panel of `key`. */
+  /** Find-in-page has found text in the panel of `key`. */
   found(key: string, event: Event): void;
   /** The platform has opened or closed the `<details>` of an item. */
   toggled?(key: string, open: boolean): void;
 }
 
-/** What an item and its panel say of each other. */
+/** What an item and its panel refer to in each other. */
 export interface PanelLink {
   panel: HTMLElement;
-  /** The item stands in its own panel, as a `<summary>` does in its `<details>`. */
+  /** The item is inside its own panel, as a `<summary>` is in its `<details>`. */
   isAround: boolean;
 }
 
-/** The panels of the items of one root. */
+/** The panels of the items in one root. */
 export interface Panels {
   of(key: string): HTMLElement | undefined;
   linkOf(item: Item): PanelLink | undefined;
-  /** Attributes of an item's panel and of the item itself that make them belong to each other. */
+  /** Returns the attributes that connect an item and its panel. */
   parts(element: HTMLElement, link: PanelLink, shown: Attributes): { own: Attributes; panel: Part };
   release(): void;
 }
 
-/** The panels of the items of `root`. */
+/** Manages the panels of the items in `root`. */
 export function panelsOf(root: HTMLElement, items: MarkupItems, ids: IdMaker, rules: PanelRules): Panels {
   let listed: readonly ItemElement[] | undefined;
   const panels = new Map<string, HTMLElement>();

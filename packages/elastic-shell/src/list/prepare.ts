@@ -1,20 +1,23 @@
-// Makes ready for searching: folds the labels of a long list while the browser has nothing else to do, so that the first
-// letter that is typed need not wait for it. Where the platform does not tell of such times, the first letter does it.
+// Prepares the search by letters: normalises the labels of a long list while the browser is idle, so that the
+// first typed letter doesn't wait for it. If the platform doesn't report idle time, the first letter does the
+// work.
 import type { Item } from '../core/collection/items.js';
 import { prepareLabels } from '../core/collection/search.js';
 import { windowOf } from '../engine/dom.js';
 
-/** Makes ready for searching in one list after the other. */
+/** Prepares one list after the other. */
 export interface Preparer {
-  /** Makes `items` ready, in the language that they are searched in; what was made ready before is left as it is. */
+  /**
+   * Prepares `items` for a search in their language. Items that were prepared before are left as they are.
+   */
   prepare(items: readonly Item[], locale?: string): void;
   release(): void;
 }
 
-/** Shorter lists are looked through in no time. */
+/** The number of items below which a list is searched without preparation. */
 const fewItems = 1000;
 
-/** Makes lists ready that stand in the document of `root`. */
+/** Prepares the lists in the document of `root`. */
 export function preparer(root: Element): Preparer {
   let now: readonly Item[] | undefined;
   return {

@@ -1,8 +1,8 @@
-// Roving focus: a run of elements of which one takes focus, moved through by keys.
+// Roving focus: a group of elements with one tab stop, moved through by keys.
 import { isMove, type Move, move, type MoveRules } from '../core/collection/movement.js';
 import { focusOn } from '../focus/focusable.js';
 
-/** The element that a move leads to from `from`; undefined when it leads nowhere. */
+/** Returns the element to which a move leads from `from`. Undefined if it leads nowhere. */
 export function elementAfter<E extends Element>(
   elements: readonly E[],
   from: Element,
@@ -14,7 +14,7 @@ export function elementAfter<E extends Element>(
   return elements[Number(to)];
 }
 
-/** Moves focus to where a move leads; answers the element that has it then, when it is another one. */
+/** Moves focus to where a move leads. Returns the element that has focus then, if it is another one. */
 export function rove<E extends Element>(
   elements: readonly E[],
   from: Element,

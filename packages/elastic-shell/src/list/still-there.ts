@@ -1,13 +1,13 @@
-// Changes that wait for a guard: the items that they are about can be removed meanwhile.
+// Changes that wait for a guard: their items may be removed meanwhile.
 import { indexOf } from '../core/collection/items.js';
 import type { Change } from '../engine/types.js';
 import type { Items } from './items.js';
 
-/** The keys in the value of a state: one key, or a set of keys. */
+/** Returns the keys in the value of a state: one key, or a set of keys. */
 const keysIn = (value: unknown): Set<string> =>
   value instanceof Set ? value : new Set(typeof value === 'string' ? [value] : []);
 
-/** Returns a test for later: whether all items whose keys `change` adds to a state still exist. */
+/** Returns a function that tells later whether all items that `change` adds to a state still exist. */
 export function stillThere({ items }: Pick<Items, 'items'>, { value, previous }: Change): () => boolean {
   const has = (key: string): boolean => indexOf(items(), key) >= 0;
   const before = keysIn(previous);

@@ -1,4 +1,4 @@
-// What a list asks of its pattern, and what it offers to it.
+// What a list needs from its pattern, and what it offers to it.
 import type { LettersRule } from './letters.js';
 import type { Item } from '../core/collection/items.js';
 import type { MoveRules } from '../core/collection/movement.js';
@@ -10,33 +10,38 @@ import type { Cursor } from './cursor.js';
 import type { Items, MarkupItems } from './items.js';
 import type { PanelRules } from './panels.js';
 
-/** What a pattern says about its items. */
+/** What a pattern defines about its items. */
 export interface ListRules<S, I extends string> {
   items: Items;
-  /** Which item is current. Default: the one with focus. */
+  /** The current item. Default: the one with focus. */
   cursor?: Cursor;
-  /** The element that holds the items. Default: the root. */
+  /** The element that contains the items. Default: the root. */
   box?: HTMLElement;
-  /** The element that keeps focus and names the current item; without one the items themselves take focus. */
+  /**
+   * The element that keeps focus and refers to the current item. Without it, the items take focus themselves.
+   */
   holder?: HTMLElement;
-  /** With a holder: the item that keys go from. Default: the current one. */
+  /** With a holder: returns the item that keys start from. Default: the current one. */
   from?(): string | undefined;
-  /** Which item has the tab stop while none is current, best first; `every`: each is a stop of its own. */
+  /**
+   * Returns the items that may have the tab stop while none is current, best first. `every` makes each item a
+   * tab stop.
+   */
   stop: 'every' | ((state: S) => Iterable<string | undefined>);
-  /** How keys move; where disabled items can be reached, one may have the tab stop. */
+  /** How keys move. If disabled items can be reached, one of them may have the tab stop. */
   moves?: MoveRules;
   /** The items that keys and the tab stop can reach. Default: all. */
   reach?(): readonly Item[];
   keys(): KeyActs<I>;
   /**
-   * Whether the item with focus needs a key itself, as a text field does.
+   * Whether the focused item needs a key itself, as a text field does.
    *
    * @defaultValue no item does
    */
   keeps?(event: KeyboardEvent): boolean;
-  /** Has a key do what no intent says; true when it has, or when the browser shall. */
+  /** Handles a key that has no intent. Returns true if it did, or if the browser should. */
   act?(intent: I, item: Item | undefined, event: KeyboardEvent): boolean;
-  /** The intent of a press on an item. */
+  /** Returns the intent of a click on an item. */
   press(event: MouseEvent, item: Item): I | undefined;
   /**
    * Whether an intent keeps the place where a range of selected items began.
@@ -45,48 +50,48 @@ export interface ListRules<S, I extends string> {
    */
   extends?(intent: I): boolean;
   /**
-   * Whether items exist that a filter hides, so that a state may name one that is not here.
+   * Whether a filter hides items, so that a state may contain the key of an item that is not in the list.
    *
    * @defaultValue false
    */
   filters?: boolean;
   /** What letters do. Default: nothing. */
   letters?: LettersRule<I>;
-  /** How many items lie side by side: moves by a row go as many items. Default: 1. */
+  /** The number of items beside each other: a move by one row moves by that number. Default: 1. */
   columns?(): number;
   itemParts?(item: Item, element: HTMLElement): Attributes | undefined;
-  /** Other elements that go with an item. */
+  /** Other elements that belong to an item. */
   beside?(item: Item, element: HTMLElement): readonly Part[];
-  /** What the attributes of all items follow beside the state. Default: the items themselves. */
+  /** Returns what the attributes of all items depend on besides the state. Default: the items themselves. */
   follows?(): unknown;
   /** The panels of items in markup. */
   panels?: PanelRules & { items: MarkupItems };
-  /** Items came, went or changed in the markup: the state has to follow. */
+  /** Called when items in the markup were added, removed or changed, so that the state can follow. */
   changed?(items: readonly Item[]): void;
 }
 
-/** The items of one root, served. */
+/** A running list of items. */
 export interface List<S> extends Service<S> {
   aim(intent: string, cause: Cause): string | undefined;
   parts(): Part[];
-  /** What came before it in the state is over: an item was made current. */
+  /** Ends the typed word and the range, because code has made an item current. */
   show(change: ChangeOf<S>): void;
   release(): void;
-  /** Focus on the item of the tab stop. */
+  /** Moves focus to the item with the tab stop. */
   focus(): void;
-  /** The id of the current item, where that is on the page. */
+  /** Returns the id of the current item, if it is on the page. */
   activeId(): string | undefined;
   panelOf(key: string): HTMLElement | undefined;
-  /** Brings the current item into view with the next drawing. */
+  /** Scrolls the current item into view with the next drawing. */
   reveal(): void;
-  /** What is shown of these items is worked out again with the next drawing; without keys, of all. */
+  /** Marks the attributes of these items, or of all items, as out of date. */
   touch(...keys: readonly string[]): void;
-  /** The items are others now: what was current is looked for among them. */
+  /** The items have changed. Looks for the previous current item among them. */
   moved(before: readonly Item[]): void;
 }
 
-/** The same, for whoever asks something of an item. */
+/** Returns the items as other services need them. */
 export interface IntendingList<S, I extends string> extends List<S> {
-  /** Has `intent` happen on the item of `at`, and brings the current item into view. */
+  /** Applies `intent` to the item of `at`, and scrolls the current item into view. */
   intend(intent: I, at: string | undefined, reason: Change['reason'], event?: Event): void;
 }

@@ -1,7 +1,6 @@
-// A <details> that expands by script, where style sheets cannot move it: from the height of its summary to its own.
-//
-// It opens and closes by itself; its attribute tells of it before anything is drawn. While it closes, structure.css has its
-// content show (`data-closing`), which the platform would hide at once.
+// Expands a <details> by script if style sheets cannot: from the height of its summary to its own height.
+// The platform opens and closes it; its attribute changes before anything is drawn. While it closes,
+// structure.css shows its content (`data-closing`), which the platform would hide at once.
 import { windowOf } from '../engine/dom.js';
 import { type Box, moveBox } from './expand-fallback.js';
 
@@ -20,7 +19,7 @@ const boxOf = (details: HTMLElement): Box => ({
   },
 });
 
-/** Has `details` expand whenever it opens or closes, until released. */
+/** Animates `details` whenever it opens or closes, until released. */
 export function moveDetails(details: HTMLElement): () => void {
   const box = boxOf(details);
   let isOpen = details.hasAttribute('open');

@@ -1,19 +1,19 @@
-// Expanding by script, where style sheets cannot interpolate to `auto` (Firefox, WebKit): one animation a box, which is turned
-// round rather than begun again, and retargeted when the content grows.
-//
-// What the box measures at rest is read from its computed style, once for all that set out in one task, before anything moves;
-// later with its animation taken off for the moment. structure.css leaves such a box its own size and padding while it moves.
+// Expands by script if style sheets cannot interpolate to `auto` (Firefox, WebKit). There is one animation
+// for each box, which is reversed instead of restarted, and gets a new target when the content grows.  The
+// size of the box at rest is read from its computed style, once for all boxes that start in one task, before
+// anything moves, and later with its animation removed for a moment. structure.css leaves the size and
+// padding of such a box alone while it moves.
 import { windowOf } from '../engine/dom.js';
 import type { ElasticAxis } from './expand.js';
 import { prefersReducedMotion } from './reduced-motion.js';
 
-/** Milliseconds, where the style sheet says nothing by --shell-elastic. */
+/** The duration in milliseconds, if the style sheet doesn't set --shell-elastic. */
 const usual = 200;
 
-/** How it looks closed and open. What a frame leaves out is as the style sheet says. */
+/** The styles when closed and when open. The style sheet decides about properties that a frame omits. */
 type Frames = [closed: Keyframe, open: Keyframe];
 
-/** A box that moves: which, and how it looks at either end when nothing moves it. */
+/** A box that moves, and its styles at rest at either end. */
 export interface Box {
   element: HTMLElement;
   frames(): Frames;
@@ -35,7 +35,7 @@ const durationOf = (element: Element): number => {
   return wish ? Number.parseFloat(wish) * (/[^m]s$/.test(wish) ? 1000 : 1) : usual;
 };
 
-/** Begins a move between `frames`; `open` says which way. */
+/** Starts a move between `frames`. `open` gives the direction. */
 const begin = ({ element }: Box, frames: Frames, duration: number, open: boolean): Move => {
   const direction = open ? 'normal' : 'reverse';
   const effect = new KeyframeEffect(element, frames, { duration, easing: 'ease-out', direction });
@@ -44,7 +44,7 @@ const begin = ({ element }: Box, frames: Frames, duration: number, open: boolean
   return { animation, effect, open, written: JSON.stringify(frames) };
 };
 
-/** The content is another size than it was: the move goes there. */
+/** The size of the content has changed, so the move gets a new target. */
 const retarget = ({ element, frames }: Box, move: Move): void => {
   move.effect.target = null;
   const now = frames();
@@ -55,7 +55,7 @@ const retarget = ({ element, frames }: Box, move: Move): void => {
   move.effect.setKeyframes(now);
 };
 
-/** Has the move tell when it has ended, and follow what grows in it. */
+/** Calls back at the end of the move, and follows content that grows. */
 const follow = (box: Box, move: Move, ended: () => void): void => {
   const sizes = new ResizeObserver(() => retarget(box, move));
   for (const child of box.element.children) sizes.observe(child);
@@ -66,7 +66,7 @@ const follow = (box: Box, move: Move, ended: () => void): void => {
   };
 };
 
-/** What sets out in this task: all are measured before one of them moves. */
+/** The boxes that start in this task. All are measured before any of them moves. */
 let waiting: [box: Box, open: boolean, ended: () => void][] = [];
 
 const setOut = (): void => {
@@ -84,19 +84,22 @@ const setOut = (): void => {
   });
 };
 
-/** Opens or closes a box once everything is written that this task writes; `ended` is called once, unless another move takes over. */
+/**
+ * Opens or closes a box when this task has written everything. `ended` is called once, unless another move
+ * replaces this one.
+ */
 export function moveBox(box: Box, open: boolean, ended: () => void): void {
   if (!waiting.length) queueMicrotask(setOut);
   waiting = [...waiting.filter(([other]) => other.element !== box.element), [box, open, ended]];
 }
 
-/** What a closed panel has none of, beside its size. */
+/** The styles that a closed panel lacks, besides its size. */
 const shut = {
   block: ['paddingBlockStart', 'paddingBlockEnd', 'borderBlockStartWidth', 'borderBlockEndWidth'],
   inline: ['paddingInlineStart', 'paddingInlineEnd', 'borderInlineStartWidth', 'borderInlineEndWidth'],
 };
 
-/** Opens or closes `panel` along `axis`, from nothing to its own size. */
+/** Opens or closes `panel` along `axis`, between zero and its own size. */
 export function expandByScript(
   panel: HTMLElement,
   axis: ElasticAxis,

@@ -1,16 +1,16 @@
-// The root itself as a panel that expands: what a disclosure loads when it is asked to move.
+// The root itself as a panel that expands: loaded by a disclosure with animation.
 import type { Openable } from '../core/contract/openable.js';
 import type { Service } from '../engine/service.js';
 import { type ElasticAxis, expandMotion } from './expand.js';
 
-/** Whose root it is. */
+/** The pattern of the root. */
 export interface ExpandHost {
   readonly root: HTMLElement;
   state(): Openable;
   render(): void;
 }
 
-/** The service that moves it. */
+/** The service that animates it. */
 export function expandRoot({ root, state, render }: ExpandHost, axis: ElasticAxis): Service<Openable> {
   const motion = expandMotion(root, axis, state().open, render);
   return {

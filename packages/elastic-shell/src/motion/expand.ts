@@ -1,27 +1,28 @@
-// Expanding by elastic size: a panel opens and closes by its measured size, turns round half way, and follows what grows in it.
-//
-// The style sheet moves it where the platform can interpolate to `auto`; elsewhere `expand-fallback.ts` does, loaded when the
-// panel is wired: what opens before it is there opens at once.
-// Of many panels that set out in one task the style is read once, when everything is written.
+// Elastic expansion: a panel opens and closes by its measured size, can reverse half way, and follows content
+// that grows.  The style sheet animates it if the platform can interpolate to `auto`. Otherwise
+// `expand-fallback.ts` does, which loads when the panel is wired; a panel that opens before it has loaded
+// opens at once. If many panels start in one task, the style is read once, when everything is written.
 import type { Attributes } from '../core/contract/contract.js';
 import { windowOf } from '../engine/dom.js';
 import { arriving } from '../engine/lazy-service.js';
 import type { Phase } from '../layer/phase.js';
 
-/** Along which axis a panel opens. */
+/** The axis along which a panel opens. */
 export type ElasticAxis = 'block' | 'inline';
 
-/** The motion of one panel. */
+/** The animation of one panel. */
 export interface ExpandMotion {
-  /** Sets out; the caller writes the attributes, of all that set out at once. */
+  /** Starts. The caller writes the attributes of all panels that start together. */
   go(open: boolean): void;
   phase(): Phase;
   attributes(): Attributes;
-  /** Ends what moves. */
+  /** Stops all animations. */
   release(): void;
 }
 
-/** What has begun to move in this turn; the style of all is read at once, when everything is written. */
+/**
+ * The panels that have started in this turn. The style of all is read at once, when everything is written.
+ */
 const moving = new Map<Element, (animations: Animation[]) => void>();
 
 const flush = (): void => {
@@ -35,7 +36,7 @@ const watch = (element: Element, hear: (animations: Animation[]) => void): void 
   moving.set(element, hear);
 };
 
-/** Whom to tell that phases have ended: once for all that end together. */
+/** The callbacks at the end of phases, called once for all phases that end together. */
 const ended = new Set<() => void>();
 const tellLater = (changed: () => void): void => {
   if (!ended.size)
@@ -47,13 +48,13 @@ const tellLater = (changed: () => void): void => {
   ended.add(changed);
 };
 
-/** True where style sheets alone do not move a box to the size of its content, and scripts can. */
+/** Returns true if style sheets alone cannot animate a box to the size of its content, and scripts can. */
 const needsScript = (panel: Element): boolean =>
   'animate' in panel && !windowOf(panel).CSS?.supports?.('interpolate-size', 'allow-keywords');
 
 type Fallback = typeof import('./expand-fallback.js');
 
-/** What moves panels by script, once it is asked for and has come. */
+/** The module that animates panels by script, loaded on first use. */
 let fallback: Fallback | undefined;
 let asked: Promise<unknown> | undefined;
 const askFallback = (): void => {
@@ -64,7 +65,7 @@ const askFallback = (): void => {
   });
 };
 
-/** A `<details>` opens and closes by itself: the motion follows it. */
+/** A `<details>` opens and closes by itself, so the animation follows it. */
 function detailsMotion(details: HTMLElement, axis: ElasticAxis): ExpandMotion {
   let isOver = false;
   let stop: (() => void) | undefined;
@@ -83,7 +84,7 @@ function detailsMotion(details: HTMLElement, axis: ElasticAxis): ExpandMotion {
   };
 }
 
-/** `open`: how it stands now. `changed` hears when a move has ended. */
+/** `open` is its current state. `changed` is called at the end of an animation. */
 export function expandMotion(
   panel: HTMLElement,
   axis: ElasticAxis,

@@ -1,11 +1,15 @@
-// Watching an anchor: whether it goes out of view, and whether the page around it moves it, which no event tells of.
+// Watches an anchor: whether it leaves the visible area, and whether the page around it moves it, which no
+// event reports.
 import type { Rect } from '../core/layers/placement.js';
 import { windowOf } from '../engine/dom.js';
 
-/** Calls `moved` when `element` is not at `at`, or leaves it without scrolling or resizing: the page around it changed. */
+/**
+ * Calls `moved` when `element` is not at `at`, or leaves it without scrolling or resizing, because the page
+ * around it changed.
+ */
 export function onMove(element: Element, at: Rect, moved: () => void): () => void {
   const { documentElement: page } = element.ownerDocument;
-  // What it sees first, it sees where the page is laid out.
+  // The first report comes when the page is laid out.
   let observer = new IntersectionObserver(([entry]) => {
     if (!entry) return;
     const { top, left, right, bottom } = entry.boundingClientRect;
@@ -13,7 +17,7 @@ export function onMove(element: Element, at: Rect, moved: () => void): () => voi
     const margins = [top, page.clientWidth - right, page.clientHeight - bottom, left];
     let first = true;
     observer.disconnect();
-    // The observed area is cut down to the element itself: any move changes how much of it is inside.
+    // The observed area is reduced to the element itself, so any move changes how much of it is inside.
     observer = new IntersectionObserver(
       () => {
         if (!first) moved();
@@ -27,13 +31,13 @@ export function onMove(element: Element, at: Rect, moved: () => void): () => voi
   return () => observer.disconnect();
 }
 
-/** How many entries in a row may say otherwise than where the anchor stands: about a second of them. */
+/** How many reports in a row may differ from the position of the anchor: about a second of them. */
 const mostDoubts = 60;
 
 const meet = (one: DOMRect, other: DOMRect): boolean =>
   one.bottom > other.top && one.top < other.bottom && one.right > other.left && one.left < other.right;
 
-/** True where some of an element is within the window, and within whatever clips it. */
+/** Returns true if part of an element is within the window, and within everything that clips it. */
 const isInView = (element: Element): boolean => {
   const view = windowOf(element);
   const own = element.getBoundingClientRect();
@@ -45,12 +49,13 @@ const isInView = (element: Element): boolean => {
 };
 
 /**
- * Sees the anchor go out of view: out of the window, or clipped by what scrolls. WebKit may compare it with where the page was before
- * the scroll that brought it into view, for as many frames as that takes: what stands in view is asked about again.
+ * Reports when the anchor leaves the visible area: the window, or an element that scrolls. WebKit may compare
+ * it with the position of the page before it was scrolled into view, for several frames. A visible anchor is
+ * therefore checked again.
  */
 export const onLost = (anchor: Element, lost: () => void): (() => void) => {
   let doubts = 0;
-  // WebKit scrolls to what is focused a moment after: until it was in view once, it may be on its way there.
+  // WebKit scrolls to a focused element a moment later. Until it was visible once, it may be on its way.
   let wasSeen = false;
   const observer = new IntersectionObserver((entries) => {
     if (entries.at(-1)?.isIntersecting) {

@@ -1,8 +1,8 @@
-// Anchoring: keeps a layer beside its anchor while either moves or grows, and does nothing while neither does.
-//
-// The core's placement says where; the place is written as custom properties, relative to the anchor where the platform knows
-// it, so that the layer moves in the same frame. It is asked again on scroll, on resize, when the size of either changes, and
-// when the page around the anchor moves: an intersection observer whose area is cut down to the anchor tells of that.
+// Anchoring: keeps a layer next to its anchor while either moves or grows, and does nothing while neither
+// does.  The core computes the placement. It is written as custom properties, relative to the anchor if the
+// platform supports that, so that the layer moves in the same frame. It is computed again on scroll, on
+// resize, when either changes its size, and when the page moves the anchor. An intersection observer, whose
+// area is reduced to the anchor, reports the last of these.
 import type { PlacementWish } from '../core/layers/placement.js';
 import { isElement, windowOf } from '../engine/dom.js';
 import { listenIn } from '../events/document-events.js';
@@ -11,15 +11,21 @@ import { onLost, onMove } from './anchor-watch.js';
 import { type Member, placeFirst, placeSoon } from './group.js';
 import { type Anchor, isAt, put, rectOf, sizesOf, startOf } from './kept.js';
 
-/** Milliseconds without a change before the anchor is watched: a scroll tells of itself, frame by frame. */
+/**
+ * How long nothing must change before the anchor is observed, in milliseconds. A scroll sends events in every
+ * frame anyway.
+ */
 const quiet = 100;
 
-/** Layers that are kept now. */
+/** The layers that are positioned now. */
 const kept = new Set<Member>();
-/** With more than these, layers are placed by script: browsers lay out all that are glued, and all that is in them, when one more opens. */
+/**
+ * With more layers than this, scripts position them: when one more opens, a browser lays out all layers with
+ * anchor positioning, and their content.
+ */
 const mostGlued = 3;
 
-/** Puts the layers that are glued in the same places by script. */
+/** Positions by script the layers that use anchor positioning. */
 function unglue(): void {
   for (const { held } of kept)
     if (held.glued) {
@@ -29,9 +35,10 @@ function unglue(): void {
 }
 
 /**
- * Places `layer` beside `anchor` by custom properties (--shell-x, --shell-y, --shell-room-x,
- * --shell-room-y, --shell-arrow, --shell-fit, --shell-anchor), which structure.css uses, until released. They stay when it is
- * released, for the way out. `placed` hears each area that is taken; `lost` is called when the anchor has gone out of view or out of the document.
+ * Places `layer` next to `anchor` with custom properties (--shell-x, --shell-y, --shell-room-x,
+ * --shell-room-y, --shell-arrow, --shell-fit, --shell-anchor), which structure.css uses, until released. They
+ * stay after the release, for the closing animation. `placed` is called with each area. `lost` is called when
+ * the anchor has left the visible area or the document.
  */
 export function keepBeside(
   layer: HTMLElement,
@@ -48,7 +55,7 @@ export function keepBeside(
   let timer: ReturnType<typeof setTimeout> | undefined;
   let stopMove: (() => void) | undefined;
 
-  /** Watches the anchor once nothing has changed for a while. */
+  /** Observes the anchor when nothing has changed for a while. */
   const watch = (): void => {
     stopMove?.();
     stopMove = undefined;
@@ -69,7 +76,7 @@ export function keepBeside(
   const member: Member = { held, watch, isOver: () => !releases.length };
   const now = (): void => placeSoon(member);
   let isFirst = true;
-  /** Here looking costs no layout. */
+  /** Reading the position costs no layout here. */
   const sized = (): void => {
     const isLost = isFirst && held.glued && !isAt(layer, held.found);
     isFirst = false;
@@ -81,14 +88,14 @@ export function keepBeside(
       later();
     }
   };
-  /** Somebody has taken the place away with the style attribute: it is written again. */
+  /** Other code has removed the position from the style attribute, so it is written again. */
   const styled = new MutationObserver(() => {
     if (layer.style.getPropertyValue('--shell-x') === held.values[0]) return;
     held.written = '';
     now();
   });
   styled.observe(layer, { attributeFilter: ['style'] });
-  // The platform tells of these once a frame, before it draws.
+  // The platform reports these once a frame, before it draws.
   const releases = [
     () => kept.delete(member),
     listenIn(layer.ownerDocument, { scroll: now }),
@@ -97,7 +104,7 @@ export function keepBeside(
     () => styled.disconnect(),
     onResize(isElement(anchor) ? [layer, anchor] : [layer], sized),
     ...(element ? [onLost(element, lost)] : []),
-    // A window that is being closed (jsdom's, after a test) has no frames any more.
+    // A window that is being closed (jsdom's, after a test) has no frames.
     () => frame && view.cancelAnimationFrame(frame),
     () => clearTimeout(timer),
     () => stopMove?.(),

@@ -1,4 +1,4 @@
-// An anchored position: finds the anchor, keeps the layer beside it, and says which area was taken.
+// An anchored position: finds the anchor, keeps the layer next to it, and reports the area.
 import type { PlacementWish } from '../core/layers/placement.js';
 import { described, isElement } from '../engine/dom.js';
 import { keepStyleAttribute } from '../engine/style-attribute.js';
@@ -6,7 +6,7 @@ import type { Position } from '../layer/types.js';
 import { keepBeside } from './anchor.js';
 import { type Anchor, forgetPlace } from './kept.js';
 
-/** The options of what stands beside an anchor. */
+/** The options of everything that is placed next to an anchor. */
 export interface AnchorOptions extends PlacementWish {
   /**
    * Sets what it is placed beside: an element, a point `{ x, y }` in the viewport, or a function that returns
@@ -18,25 +18,30 @@ export interface AnchorOptions extends PlacementWish {
   anchor?: Anchor | (() => Anchor | null | undefined);
 }
 
-/** Whose layer it is. */
+/** The pattern of the layer. */
 export interface AnchorHost {
   readonly root: HTMLElement;
   readonly options: AnchorOptions;
   render(): void;
 }
 
-/** The area, and the pixels kept free, when neither the author nor the pattern says anything. */
+/** The area, and the margin in pixels, if neither the author nor the pattern sets them. */
 const defaults = { area: 'block-end', gap: 8, edgeGap: 8 };
 
 const isAnchor = (value: unknown): value is Anchor =>
   isElement(value) || (typeof value === 'object' && value !== null && 'x' in value && 'y' in value);
 
-/** `own`: the pattern's defaults, where they differ. */
+/**
+ * Positions a layer next to its anchor.
+ *
+ * @param own The pattern's defaults, where they differ.
+ * @returns The position, for the layer service.
+ */
 export function anchored(
   { root, options, render }: AnchorHost,
   own: Pick<PlacementWish, 'area' | 'gap'> = {},
 ): Position<Anchor> {
-  /** What is wished for now: the options may be others than when it was wired. */
+  /** Reads the current options, which may have changed since it was wired. */
   const wishNow = () => ({
     ...(options.fallbacks && { fallbacks: options.fallbacks }),
     ...(options.fit && { fit: options.fit }),
@@ -56,7 +61,7 @@ export function anchored(
         throw new TypeError(
           `elastic-shell: ${root.getAttribute('role') ?? 'popover'} #${root.id} needs an anchor, an element or { x, y }, got ${described(found)}; name it with commandfor on a button, or set the option anchor`,
         );
-      // What is left of its last place would have it laid out twice.
+      // With the rest of its last position it would be laid out twice.
       forgetPlace(root, options.fit === 'anchor' ? found : undefined);
       return found;
     },

@@ -1,16 +1,16 @@
-// Layers that are placed together: those that open in one task, and those that one scroll moves. All are measured before any
-// is put anywhere, at the end of the task, so that the page is laid out once for all of them.
+// Layers that are placed together: those that open in one task, and those that one scroll moves. All are
+// measured before any is moved, at the end of the task, so that the page is laid out once.
 import { type Kept, place } from './kept.js';
 
 /** A layer that is placed. */
 export interface Member {
   held: Kept;
   isOver(): boolean;
-  /** It has its place: from now on it is watched. */
+  /** Called when it has its place, and is observed from then on. */
   watch(): void;
 }
 
-/** The first layers that open in a task are placed at once, as whoever opens one may look at it. */
+/** The first layers that open in a task are placed at once, because the caller may read their position. */
 const mostAtOnce = 6;
 
 let opened = 0;
@@ -30,7 +30,7 @@ export function placeSoon(member: Member): void {
   waiting.add(member);
 }
 
-/** Places a layer that opens now: at once, unless several have opened in this task before. */
+/** Places a layer that is opening: at once, unless several have opened in this task before. */
 export function placeFirst(member: Member): void {
   if (!opened++) queueMicrotask(placeWaiting);
   if (opened > mostAtOnce) return placeSoon(member);

@@ -1,7 +1,7 @@
-// A layer that is kept beside its anchor: what is known of the two, how it is measured, and how it is put in its place.
-//
-// The place is written as custom properties, relative to the anchor where the platform knows it. Measuring has the page laid
-// out, and writing spoils the layout: so all layers that are placed together are measured first.
+// A layer next to its anchor: the stored measurements of both, and how the layer is measured and moved.  The
+// position is written as custom properties, relative to the anchor if the platform supports that. Measuring
+// makes the browser lay out the page, and writing invalidates the layout. So all layers that are placed
+// together are measured first.
 import {
   place as placeIn,
   type Placement,
@@ -18,10 +18,13 @@ export interface Point {
   y: number;
 }
 
-/** What a layer stands beside. */
+/** What a layer is placed next to. */
 export type Anchor = Element | Point;
 
-/** Returns the place of an anchor, in pixels of `layer` from the viewport's top left. They differ from those of the viewport by CSS zoom. */
+/**
+ * Returns the rectangle of an anchor in pixels of `layer`, from the top left of the viewport. CSS zoom makes
+ * them differ from pixels of the viewport.
+ */
 export function rectOf(anchor: Anchor, layer: Element): Rect {
   const zoom = zoomOf(layer);
   const { x, y, width, height } =
@@ -33,52 +36,58 @@ const nowhere: Rect = { x: 0, y: 0, width: 0, height: 0 };
 
 const px = (pixels: number): string => `${Math.round(pixels * 10) / 10}px`;
 
-/** Custom properties, less their --shell-. */
+/** Custom properties, without the prefix --shell-. */
 const properties = ['x', 'y', 'room-x', 'room-y', 'arrow', 'fit', 'anchor'];
 const write = ({ style }: HTMLElement, values: readonly string[]): void =>
   properties.forEach((name, at) => style.setProperty(`--shell-${name}`, values[at] ?? ''));
 
-/** Takes away what `keepBeside` wrote. `fit`: what the layer, before it shows, is made as wide as, so that it is laid out once. */
+/**
+ * Removes what `keepBeside` wrote. `fit` is the width that the layer gets before it is shown, so that it is
+ * laid out once.
+ */
 export const forgetPlace = (layer: HTMLElement, fit?: Anchor): void =>
   write(layer, [...Array<string>(5), fit ? px(rectOf(fit, layer).width) : '']);
 
-/** What a layer and its anchor measure, to tell whether either has another size. */
+/** The sizes of a layer and its anchor, to notice when either changes. */
 export const sizesOf = ({ offsetWidth, offsetHeight }: HTMLElement, { width, height }: Rect): string =>
   `${offsetWidth} ${offsetHeight} ${width} ${height}`;
 
 /**
- * True when the layer stands where it was put. It does not where the platform takes another element, or
- * none, for its anchor: one chosen by the caller, one under a transform, a modal dialog's.
+ * Returns true if the layer is where it was placed. It is not if the platform uses no anchor or another
+ * element: with an anchor chosen by the caller, with one under a transform, or in a modal dialog.
  */
 export const isAt = ({ offsetLeft, offsetTop }: HTMLElement, { x, y }: Placement): boolean =>
   Math.abs(offsetLeft - x) < 0.75 && Math.abs(offsetTop - y) < 0.75;
 
-/** A layer that is kept beside its anchor, and what is known of the two. */
+/** A layer that is placed next to its anchor, with the stored measurements of both. */
 export interface Kept {
   layer: HTMLElement;
   anchor: Anchor;
   wish: PlacementWish;
-  /** Hears each area that is taken. */
+  /** Called with each area. */
   placed: (area: string) => void;
   direction: 'ltr' | 'rtl';
   /**
-   * Where the platform knows the anchor, the place is written relative to it: then the layer moves in the same frame as
-   * its anchor, with no script at all.
+   * If the platform supports it, the position is written relative to the anchor. The layer then moves in the
+   * same frame as its anchor, without a script.
    */
   glued: boolean;
   rect: Rect;
-  /** What it has to stay in. */
+  /** The area in which it must stay. */
   boundary: Rect;
   found: Placement;
   area: string;
-  /** The size that the layer asks for; and what it and its anchor measured then: while that is the same, it is not asked again. */
+  /**
+   * The size that the layer needs, and the sizes of the layer and its anchor when that was measured. It is
+   * not measured again while those are the same.
+   */
   size: Size | undefined;
   sizes: string;
   values: readonly string[];
   written: string;
 }
 
-/** What is written for a place, in the order of the custom properties. */
+/** The values that are written for a position, in the order of the custom properties. */
 const valuesOf = ({ glued, rect, wish, found: { x, y, room, arrow } }: Kept): string[] => {
   const at = (from: string, pixels: number, start: number): string =>
     glued ? `calc(anchor(${from}) + ${px(pixels - start)})` : px(pixels);
@@ -93,13 +102,13 @@ const valuesOf = ({ glued, rect, wish, found: { x, y, room, arrow } }: Kept): st
   ];
 };
 
-/** What the layer asks for: its own height, were there room for it. */
+/** The size that the layer needs, including its height without a limit. */
 const sizeOf = ({ offsetWidth, offsetHeight, clientHeight, scrollHeight }: HTMLElement): Size => ({
   width: offsetWidth,
   height: offsetHeight - clientHeight + scrollHeight,
 });
 
-/** Looks where the anchor is; the size of the layer is asked where it is not known. */
+/** Measures where the anchor is, and the size of the layer if it is not known. */
 const measure = (kept: Kept): void => {
   const { layer, anchor } = kept;
   const { documentElement } = layer.ownerDocument;
@@ -112,7 +121,7 @@ const measure = (kept: Kept): void => {
   kept.size = sizeOf(layer);
 };
 
-/** Puts it where it belongs, as it was measured. */
+/** Moves it to its place, as measured. */
 export const put = (kept: Kept): void => {
   const { wish, rect: anchor, size: layer, boundary, direction } = kept;
   if (layer) kept.found = placeIn({ ...wish, anchor, layer, boundary, direction });
@@ -123,11 +132,11 @@ export const put = (kept: Kept): void => {
   write(kept.layer, values);
 };
 
-/** Places layers: all are measured before any is moved, so that the page is laid out once for all of them. */
+/** Places layers. All are measured before any is moved, so that the page is laid out once. */
 export const place = (all: readonly Kept[]): void => {
   all.forEach(measure);
   all.forEach(put);
-  // With less width than it needs a layer grows taller: it is placed again with the height it has now.
+  // With less width than it needs, a layer becomes taller. It is placed again with its current height.
   const tight = all.filter(({ found }) => !found.fits);
   for (const each of tight) each.size = undefined;
   tight.forEach(measure);
@@ -135,7 +144,10 @@ export const place = (all: readonly Kept[]): void => {
   for (const each of all) if (each.found.area !== each.area) each.placed((each.area = each.found.area));
 };
 
-/** A layer that has no place yet. `isFirst`: it is one of the first few, which the platform may hold. */
+/**
+ * A layer without a place. `isFirst`: it is one of the first few, for which the platform may do the
+ * positioning.
+ */
 export const startOf = (
   layer: HTMLElement,
   anchor: Anchor,

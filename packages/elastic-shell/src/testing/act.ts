@@ -1,13 +1,13 @@
-// React warns of what changes outside of its `act`, where a test environment says so by a global. What is done here are keys and
-// presses, and what follows from them is waited for: meanwhile the environment says that nobody uses `act`.
+// React warns about changes outside its `act` if a global says that this is a test environment. Tests here
+// send keys and clicks and wait for the results, so the global says meanwhile that nobody uses `act`.
 
-/** Where React reads whether changes are expected in `act` alone. */
+/** The global with which React decides whether changes are expected in `act` alone. */
 const flag = 'IS_REACT_ACT_ENVIRONMENT';
 
 let running = 0;
 let before: unknown;
 
-/** Begins a stretch in which changes come as a page makes them. Returns what ends it. */
+/** Turns the warning off. Returns a function that restores it. */
 export function outsideAct(): () => void {
   if (!running++) {
     before = Reflect.get(globalThis, flag);

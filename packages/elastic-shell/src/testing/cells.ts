@@ -1,13 +1,13 @@
-// The states of everything that is wired, as they are at first, to be set back between rows.
+// The initial states of everything that is wired, to be restored between checks.
 import { isCell } from '../engine/dom.js';
 import { wiredOf } from '../engine/registry.js';
 
-/** What sets all states back. */
+/** Restores all states. */
 export interface Kept {
   restore(): void;
 }
 
-/** Keeps the states of what is wired in a document. */
+/** Stores the states of everything that is wired in a document. */
 export function keepStates(document: Document): Kept {
   const kept = [...document.querySelectorAll('*')].flatMap((element) => {
     const wired = wiredOf(element);

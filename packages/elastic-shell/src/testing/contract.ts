@@ -1,4 +1,4 @@
-// Rows of a contract in users' own tests.
+// Checks of a contract in users' own tests.
 import type { CheckResult } from '../rehearsal/outcome.js';
 import { play } from '../rehearsal/play.js';
 import { checksOf } from '../rehearsal/registry.js';
@@ -6,19 +6,20 @@ import type { Widget } from '../rehearsal/page/widgets.js';
 import { PageStage } from './stage.js';
 import { checkName, type ContractName, widgetAt } from './widget.js';
 
-/** How rows are run. */
+/** The options of `expectContract`. */
 export interface ContractOptions {
   /**
-   * The control that opens it, or what finds it now: for what opens by a state of yours, where no attribute says who opens it.
+   * The control that opens the widget, or a function that finds it. Needed if the application opens it
+   * without an attribute that refers to it.
    *
-   * @defaultValue the control whose `commandfor`, `popovertarget` or `aria-controls` names it
+   * @defaultValue the control whose `commandfor`, `popovertarget` or `aria-controls` refers to it
    */
   opener?: Element | (() => Element | null);
-  /** Rows that are not run, by their keys. Default: none. */
+  /** The keys of checks that are not run. Default: none. */
   skip?: readonly string[];
   /**
-   * Brings the page back to where it was, before each row. Default: Escape is pressed, and the states of all that is wired are set
-   * back.
+   * Restores the page before each check. Default: Escape is pressed, and the states of everything that is
+   * wired are restored.
    */
   reset?: () => unknown;
   /**
@@ -30,21 +31,29 @@ export interface ContractOptions {
   signal?: AbortSignal;
 }
 
-/** Rows that only a page that is laid out, or a browser's own keys, can show. */
+/** Checks that only a page with layout, or the keys of a real browser, can run. */
 const needsBrowser: Readonly<Record<string, readonly string[]>> = {
   tooltip: ['hover'],
 };
 
-/** Patterns that show only once something has opened them. */
+/** Patterns that are visible only after they have been opened. */
 const layers: readonly string[] = ['dialog', 'popover', 'menu', 'tooltip'];
 
 const sentence = ({ key, expected, got }: CheckResult): string =>
   `  ${key}: ${expected}; got: ${got ?? 'nothing'}`;
 
 /**
- * Runs the rows of a contract on the widget at `root` that a page without layout can show, by keys and presses made of events, and
- * answers with how each went. Rejects with an Error that names all that do not hold; with a TypeError for a pattern that has no
- * rows; with an Error where no such widget shows at `root`, or where nothing is known to open it; with the reason of `signal` once that is aborted.
+ * Runs the checks of a contract on a widget, as far as they work in a page without layout, with keys and
+ * clicks made of events.
+ *
+ * @param root The widget, or an element around it.
+ * @param pattern The name of the pattern.
+ * @param options What to skip, how to restore the page, and when to stop.
+ * @returns The results of all checks.
+ * @throws Error with the names of all checks that failed.
+ * @throws TypeError if the pattern has no checks.
+ * @throws Error if `root` contains no such widget, or nothing opens it.
+ * @throws The reason of `signal`, if it is aborted.
  */
 export async function expectContract(
   root: Element,
@@ -55,7 +64,7 @@ export async function expectContract(
   const { found, widget: first } = widgetAt(root, pattern);
   let last = first;
   const again = (): Widget => {
-    // Looking for it in the whole page takes long: that is done again where it was drawn anew.
+    // Searching the whole page is slow, so it is repeated only if the widget was rendered again.
     const isThere = last.root.isConnected && (last.opener?.isConnected ?? true);
     if (!isThere) last = widgetAt(root, pattern).widget;
     const widget = last;
@@ -74,7 +83,7 @@ export async function expectContract(
       if (skipped.includes(row.key)) continue;
       await stage.reset();
       const result = await play(stage, row, () => true);
-      // A row that was stopped half way has neither passed nor failed.
+      // A check that was stopped half way has neither passed nor failed.
       signal?.throwIfAborted();
       results.push(result);
     }

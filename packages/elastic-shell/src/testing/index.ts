@@ -1,6 +1,5 @@
-// Help for users' own tests, in jsdom and in browsers, whatever runs them. Nothing here belongs into what is published.
-//
-//   import { expectContract, settled, setUpPlatform, walk } from 'elastic-shell/testing';
+// Helpers for users' own tests, in jsdom and in browsers, with any test runner. Do not import them into
+// production code.  import { expectContract, settled, setUpPlatform, walk } from 'elastic-shell/testing';
 export { type ContractOptions, expectContract } from './contract.js';
 export { setUpPlatform } from './platform.js';
 export { type Settling, settled, type SettledOptions } from './settled.js';

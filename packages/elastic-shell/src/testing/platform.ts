@@ -1,13 +1,12 @@
-// What jsdom lacks for layers, set up for tests and taken away again: dialogs that are modal, popovers, `inert`, and the `hidden` that
-// find-in-page may open. In a browser that has all of it nothing is set up.
-//
-// What is not shown has no display to whoever asks for computed styles, so that role queries see what is shown and nothing else. No
-// attribute is written that the platform does not write. `:modal` and `:popover-open` are known to `matches`, `closest` and
-// `querySelector` where they stand at the end of a compound, as in `dialog:modal`.
+// What jsdom lacks for layers, installed for tests and removed again: modal dialogs, popovers, `inert`, and
+// `hidden="until-found"`. A browser that has all of it is left alone.  Elements that are not shown have the
+// computed style `display: none`, so that role queries find only what is shown. No attribute is written that
+// the platform does not write. `matches`, `closest` and `querySelector` support `:modal` and `:popover-open`
+// at the end of a compound selector, as in `dialog:modal`.
 import { method, replace, type Shown, type Undo, type Win } from './replace.js';
 import { setUpSelectors, setUpStyles } from './shown.js';
 
-/** The event of a layer that opens or closes; jsdom may have no class for it. */
+/** The event of a layer that opens or closes. jsdom may have no class for it. */
 function toggleEvent(
   element: Element,
   type: string,
@@ -18,7 +17,7 @@ function toggleEvent(
   return Object.assign(plainEvent(element, type, cancelable), { oldState, newState });
 }
 
-/** An event of the element's own document: some runners keep a global of the name that is Node's. */
+/** An event of the element's own document. Some test runners keep Node's global of that name. */
 export function plainEvent(element: Element, type: string, cancelable = false, bubbles = false): Event {
   const event = element.ownerDocument.createEvent('Event');
   event.initEvent(type, bubbles, cancelable);
@@ -27,7 +26,7 @@ export function plainEvent(element: Element, type: string, cancelable = false, b
 
 const invalid = (win: Win, text: string): DOMException => new win.DOMException(text, 'InvalidStateError');
 
-/** Tells `toggle` once the task is over, as the platform does. */
+/** Sends `toggle` at the end of the task, as the platform does. */
 const tellLater = (element: Element, isOpen: boolean): void =>
   queueMicrotask(
     () =>
@@ -89,7 +88,7 @@ function setUpDialogs(win: Win, { modal }: Shown): Undo[] {
 
 const focusable = 'button:not([disabled]),[href],input:not([disabled]),select,textarea,[tabindex]';
 
-/** Popovers: the attribute as a property, and what shows and hides them. */
+/** Popovers: the attribute as a property, and the methods that show and hide them. */
 function setUpPopovers(win: Win, { popovers }: Shown): Undo[] {
   const proto = win.HTMLElement.prototype;
   const show = (element: HTMLElement): void => {
@@ -132,17 +131,17 @@ function setUpPopovers(win: Win, { popovers }: Shown): Undo[] {
   ];
 }
 
-/** Whether nobody can reach an element: it is inert, or a modal dialog is open elsewhere. */
+/** Returns whether an element cannot be reached: it is inert, or a modal dialog is open elsewhere. */
 function isInert(element: Element, { modal }: Shown): boolean {
   if (element.closest('[inert]')) return true;
   const top = [...modal].filter((dialog) => dialog.isConnected).at(-1);
   return !!top && !top.contains(element);
 }
 
-/** `inert` as a property, and focus that does not go where it holds. */
+/** `inert` as a property. Focus does not move into inert elements. */
 function setUpInert(win: Win, shown: Shown): Undo[] {
   const proto = win.HTMLElement.prototype;
-  // The platform's own, called on what it was asked of.
+  // Calls the platform's own method.
   const { focus } = proto;
   return [
     replace(proto, 'inert', {
@@ -159,7 +158,7 @@ function setUpInert(win: Win, shown: Shown): Undo[] {
   ];
 }
 
-/** `hidden` as a property that knows `until-found`. */
+/** `hidden` as a property that supports `until-found`. */
 function setUpHidden(win: Win): Undo[] {
   return [
     replace(win.HTMLElement.prototype, 'hidden', {
@@ -175,12 +174,15 @@ function setUpHidden(win: Win): Undo[] {
   ];
 }
 
-/** The windows that are set up, with how often. */
+/** The windows that are set up, with the number of calls. */
 const setUp = new WeakMap<Window, { count: number; undo: Undo[] }>();
 
 /**
- * Sets up what a window lacks for layers, and returns what takes it away again; called twice it holds until both are released. Does
- * nothing where the platform has modal dialogs and popovers. What is wired before goes by what was there then.
+ * Installs what a window lacks for layers. Call it before anything is wired. It does nothing if the platform
+ * has modal dialogs and popovers.
+ *
+ * @param win The window. Default: the global one.
+ * @returns A function that removes it again. After two calls it stays until both functions were called.
  */
 export function setUpPlatform(win: Win = window): () => void {
   const known = setUp.get(win) ?? { count: 0, undo: [] };
@@ -200,7 +202,7 @@ export function setUpPlatform(win: Win = window): () => void {
     if (isOver) return;
     isOver = true;
     if (--known.count) return;
-    // What was put in place last goes first.
+    // What was installed last is removed first.
     for (const undo of known.undo.splice(0).reverse()) undo();
   };
 }

@@ -1,10 +1,10 @@
-// Keys and presses as events, with what a browser does of them by itself: Tab goes on, Enter and Space press, letters are written. For
-// tests in jsdom, where nobody else does that; a browser's own keys are better where there are any.
+// Keys and clicks as events, with the browser's own reaction: Tab moves focus, Enter and Space click, letters
+// are typed. For tests in jsdom, where nothing else does that. In a browser, its own keys are better.
 import { tabbables } from '../focus/focusable.js';
 import { focused } from '../heard/dom.js';
 import { plainEvent } from './platform.js';
 
-/** A key with what is held: `Shift+Tab`, `Control+a`, `Space`. */
+/** A key with modifiers: `Shift+Tab`, `Control+a`, `Space`. */
 function initOf(chord: string): KeyboardEventInit & { key: string } {
   const parts = chord === '+' ? ['+'] : chord.split('+');
   const name = parts.pop() ?? '';
@@ -27,7 +27,7 @@ const isTextField = (element: Element): element is HTMLInputElement | HTMLTextAr
     'textarea,input:not([type=checkbox],[type=radio],[type=button],[type=submit],[type=reset],[type=range],[type=color],[type=file])',
   );
 
-/** The element that holds what Tab can reach: a modal dialog where one is open. */
+/** Returns the element that contains everything Tab can reach: a modal dialog if one is open. */
 function scopeOf(document: Document): Element {
   const dialogs = [...document.querySelectorAll<HTMLElement>('dialog')];
   const modal = dialogs.filter((dialog) =>
@@ -38,7 +38,7 @@ function scopeOf(document: Document): Element {
   return modal.at(-1) ?? document.documentElement;
 }
 
-/** Tab goes to the next stop, or to the one before; from the last on to the page itself. */
+/** Moves focus to the next or previous tab stop, and from the last one to the page itself. */
 function goOn(from: Element, isBack: boolean): void {
   const { ownerDocument: document } = from;
   const stops = tabbables(scopeOf(document));
@@ -56,7 +56,7 @@ function goOn(from: Element, isBack: boolean): void {
   else if (from instanceof HTMLElement) from.blur();
 }
 
-/** What a browser writes into a field for a key. */
+/** Types into a field what a browser types for a key. */
 function write(field: HTMLInputElement | HTMLTextAreaElement, key: string): void {
   const { value, selectionStart, selectionEnd } = field;
   const [start, end] = [selectionStart ?? value.length, selectionEnd ?? value.length];
@@ -69,7 +69,7 @@ function write(field: HTMLInputElement | HTMLTextAreaElement, key: string): void
   );
 }
 
-/** Another option of a `<select>`. */
+/** Selects another option of a `<select>`. */
 function choose(select: HTMLSelectElement, key: string): void {
   const last = select.options.length - 1;
   const at = { ArrowDown: select.selectedIndex + 1, ArrowUp: select.selectedIndex - 1, Home: 0, End: last }[
@@ -82,7 +82,7 @@ function choose(select: HTMLSelectElement, key: string): void {
 
 const isPressed = 'button,summary,a[href],input[type=button],input[type=submit],input[type=reset],area[href]';
 
-/** What a browser does of a key when it goes down, and nobody has taken it. */
+/** Does what a browser does on keydown, if no listener prevented it. */
 function act(element: Element, { key, shiftKey, ctrlKey, metaKey, altKey }: ReturnType<typeof initOf>): void {
   const isHeld = !!(ctrlKey || metaKey || altKey);
   if (key === 'Tab') return goOn(element, !!shiftKey);
@@ -94,12 +94,14 @@ function act(element: Element, { key, shiftKey, ctrlKey, metaKey, altKey }: Retu
   else if (!isHeld && (key.length === 1 || key === 'Backspace')) write(element, key);
 }
 
-/** Presses a control as a pointer or an assistive technology does: `detail` is 0 for the latter and for keys. */
+/**
+ * Clicks a control like a pointer, or like assistive technology, for which `detail` is 0, as it is for keys.
+ */
 export function click(element: Element, detail = 0): void {
   element.dispatchEvent(new MouseEvent('click', { bubbles: true, cancelable: true, composed: true, detail }));
 }
 
-/** Presses a key on what has focus: it goes down, does what a browser does of it, and comes up. */
+/** Presses a key on the focused element: keydown, the browser's reaction, keyup. */
 export function pressKey(chord: string): void {
   const init = initOf(chord);
   const element = focused() ?? document.body;
@@ -117,7 +119,7 @@ export function pressKey(chord: string): void {
     click(element);
 }
 
-/** A pointer event; where there is no such class, one of the mouse. */
+/** Creates a pointer event, or a mouse event if that class is missing. */
 const pointer = (type: string, more: MouseEventInit = {}): Event =>
   new (globalThis.PointerEvent ?? MouseEvent)(type, {
     bubbles: true,
@@ -127,7 +129,7 @@ const pointer = (type: string, more: MouseEventInit = {}): Event =>
     ...more,
   });
 
-/** Presses an element by the pointer, whole: down, focus, up, click. */
+/** Clicks an element with the pointer: down, focus, up, click. */
 export function pressPointer(element: Element): void {
   const isTaken = !element.dispatchEvent(pointer('pointerdown'));
   const mouse = { bubbles: true, cancelable: true, composed: true, button: 0, detail: 1 };
@@ -142,7 +144,7 @@ export function pressPointer(element: Element): void {
   click(element, 1);
 }
 
-/** Leads the pointer onto an element. */
+/** Moves the pointer onto an element. */
 export function hover(element: Element): void {
   for (const type of ['pointerover', 'pointerenter', 'pointermove'])
     element.dispatchEvent(pointer(type, { bubbles: type !== 'pointerenter' }));

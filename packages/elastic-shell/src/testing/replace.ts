@@ -1,18 +1,18 @@
-// Putting things in place of what a window has, and back.
+// Replacing properties of a window, and restoring them.
 
 /** A window with its constructors. */
 export type Win = Window & typeof globalThis;
 
-/** What the platform would keep of shown layers. */
+/** The data that the platform would keep about shown layers. */
 export interface Shown {
   modal: Set<Element>;
   popovers: Set<Element>;
 }
 
-/** Undoes one thing that was set up. */
+/** Restores one replaced property. */
 export type Undo = () => void;
 
-/** Puts a property in place of another on an object; answers what puts the other back. */
+/** Replaces a property of an object. Returns a function that restores it. */
 export function replace(target: object, name: string, descriptor: PropertyDescriptor): Undo {
   const before = Object.getOwnPropertyDescriptor(target, name);
   Object.defineProperty(target, name, { configurable: true, ...descriptor });
@@ -22,6 +22,6 @@ export function replace(target: object, name: string, descriptor: PropertyDescri
   };
 }
 
-/** Puts a method in place of another. */
+/** Replaces a method. */
 export const method = (target: object, name: string, value: (...args: never[]) => unknown): Undo =>
   replace(target, name, { writable: true, value });

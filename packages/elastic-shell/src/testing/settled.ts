@@ -1,19 +1,19 @@
-// Waiting in tests: until nothing that a pattern has begun is still under way. Nobody sleeps.
+// Waiting in tests until everything that a pattern has started is complete, without fixed delays.
 import { coming } from '../engine/lazy-service.js';
 import { isAsking, wiredRun } from '../engine/registry.js';
 import type { Wired } from '../engine/types.js';
 import { outsideAct } from './act.js';
 
-/** What is waited for: something wired, an element and what is in it, or several of them. */
+/** What to wait for: something wired, an element with its content, or several of them. */
 export type Settling = Wired | Element | Document | Iterable<Wired | Element>;
 
-/** How long is waited. */
+/** The options of `settled`. */
 export interface SettledOptions {
-  /** Milliseconds after which it rejects, with what is still under way. Default: 5000. */
+  /** How long to wait before the promise rejects, in milliseconds. Default: 5000. */
   timeout?: number;
 }
 
-// The platform's own, before a test makes them its own.
+// The platform's own timers, before a test replaces them.
 const { setTimeout: wait } = globalThis;
 const now = performance.now.bind(performance);
 
@@ -24,16 +24,16 @@ const nodesOf = (target: Settling): (Element | Document)[] => {
   return Symbol.iterator in target ? [...target].flatMap(nodesOf) : [target.root];
 };
 
-/** The roots that are wired in a node, and it. */
+/** Returns the wired roots inside a node, including the node itself. */
 function rootsIn(node: Element | Document): Element[] {
   const all = [...node.querySelectorAll('*')];
   return ('localName' in node ? [node, ...all] : all).filter((element) => wiredRun(element));
 }
 
-/** Where focus goes on to from a modal dialog, on which it rests for a moment. */
+/** Where focus moves next from a modal dialog, on which it rests for a moment. */
 const stops = 'a[href],button:enabled,input:enabled,select:enabled,textarea:enabled,h1,h2,h3,h4,h5,h6';
 
-/** What of one element is still under way, in words. */
+/** Returns what is still in progress for one element, in words. */
 function underWay(element: Element): string[] {
   const found: string[] = [];
   const run = wiredRun(element);
@@ -41,7 +41,7 @@ function underWay(element: Element): string[] {
   if (run && isAsking(run)) found.push('the store that controls a state is pending');
   const phase = element.getAttribute('data-phase');
   if (phase === 'opening' || phase === 'closing') found.push(`it is ${phase}`);
-  // Besides a guard, content that comes later says so.
+  // Lazy content is marked as busy too.
   if (!run?.waiting && element.getAttribute('aria-busy') === 'true') found.push('its content is loading');
   const isMoving = (element.getAnimations?.() ?? []).some(
     ({ playState, effect }) => playState === 'running' && effect?.getComputedTiming().endTime !== Infinity,
@@ -52,7 +52,7 @@ function underWay(element: Element): string[] {
   return found.map((each) => `<${element.localName}${element.id && ` id="${element.id}"`}>: ${each}`);
 }
 
-/** Everything that is still under way, in words. `roots`: what is wired there. */
+/** Returns everything that is still in progress, in words. `roots` are the wired elements. */
 function pendingIn(nodes: readonly (Element | Document)[], roots: readonly Element[]): string[] {
   const elements = nodes.flatMap((node) => [
     ...('localName' in node ? [node] : []),
@@ -65,9 +65,13 @@ function pendingIn(nodes: readonly (Element | Document)[], roots: readonly Eleme
 const turn = (): Promise<void> => new Promise((resolve) => void wait(resolve, 0));
 
 /**
- * Resolves when motion, guards, owners and content of what is given are done, and what follows from them has been told. Default: all
- * that is wired in the document. Rejects when that takes too long, and says what is still under way. Fake timers of a test do not
- * hold it up, but what waits for such a timer waits until the test turns it on.
+ * Waits until the animations, guards, owners and content of the target are complete, and all listeners have
+ * been called. Fake timers of a test don't affect it, but code that waits for such a timer waits until the
+ * test advances it.
+ *
+ * @param target What to wait for. Default: everything that is wired in the document.
+ * @returns A promise that resolves when nothing is in progress.
+ * @throws Error with a list of what is still in progress after `timeout`.
  */
 export async function settled(
   target: Settling = document,
@@ -77,11 +81,11 @@ export async function settled(
   const end = now() + timeout;
   const endAct = outsideAct();
   try {
-    // What was done just now may begin something in a moment, and so may what has ended.
+    // What has just happened may start something in a moment.
     let roots: readonly Element[] = [];
     for (let calm = 0; calm < 2;) {
       await turn();
-      // Looking for them in a page with thousands of elements takes long.
+      // Finding them in a page with thousands of elements is slow.
       if (!calm) roots = nodes.flatMap(rootsIn);
       const pending = pendingIn(nodes, roots);
       calm = pending.length ? 0 : calm + 1;

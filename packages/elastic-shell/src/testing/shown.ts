@@ -1,13 +1,15 @@
-// What selectors and computed styles say of layers, where the platform has none: `:modal`, `:popover-open`, and that what is closed is
-// not displayed.
+// The results of selectors and computed styles for layers, where the platform has no layers: `:modal`,
+// `:popover-open`, and `display: none` for what is closed.
 import { method, replace, type Shown, type Undo, type Win } from './replace.js';
 
-/** The states that selectors ask for. */
+/** The states that selectors can ask for. */
 const pseudo = /:(modal|popover-open)(?![\w-])/g;
 
-/** A selector as the platform knows it, and what else has to hold of what it matches. */
+/**
+ * Splits a selector into a part that the platform supports, and conditions for the elements that it matches.
+ */
 function taken(selector: string, shown: Shown): { plain: string; holds: (element: Element) => boolean }[] {
-  // Commas in brackets and parentheses separate nothing.
+  // Commas in brackets and parentheses don't separate selectors.
   const parts = selector.match(/(?:[^,([]|\([^)]*\)|\[[^\]]*\])+/g) ?? [selector];
   return parts.map((part) => {
     const states = [...part.matchAll(pseudo)].map(([, state]) => state);
@@ -20,7 +22,7 @@ function taken(selector: string, shown: Shown): { plain: string; holds: (element
   });
 }
 
-/** `:modal` and `:popover-open` in selectors. */
+/** Adds `:modal` and `:popover-open` to selectors. */
 export function setUpSelectors(win: Win, shown: Shown): Undo[] {
   const { matches, closest } = win.Element.prototype;
   const knows = (selector: string): boolean => selector.search(pseudo) < 0;
@@ -54,20 +56,20 @@ export function setUpSelectors(win: Win, shown: Shown): Undo[] {
   return undo;
 }
 
-/** Computed styles that say so of what is not shown. */
+/** Makes computed styles hide what is not shown. */
 export function setUpStyles(win: Win, { popovers, modal }: Shown): Undo[] {
   const { getComputedStyle } = win;
   const isHidden = (element: Element): boolean =>
     element.getAttribute('hidden') === 'until-found' ||
     (element.hasAttribute('popover') && !popovers.has(element) && !modal.has(element)) ||
     (element.localName === 'dialog' && !element.hasAttribute('open') && !popovers.has(element));
-  /** Elements whose style is being worked out. */
+  /** Elements whose style is being computed. */
   const under = new Set<Element>();
   return [
     replace(win, 'getComputedStyle', {
       writable: true,
       value: (element: Element, pseudoElement?: string | null) => {
-        // A rule of jsdom's own for popovers that are open (jsdom 27) asks for the style of the element that it is to be matched with.
+        // A rule in jsdom 27 for open popovers asks for the style of the element that is being matched.
         if (under.has(element))
           return { display: isHidden(element) ? 'none' : 'block', visibility: 'visible' };
         under.add(element);
@@ -77,7 +79,7 @@ export function setUpStyles(win: Win, { popovers, modal }: Shown): Undo[] {
         } finally {
           under.delete(element);
         }
-        // Some style sheets of jsdom hide every popover, as none is open to them.
+        // Some of jsdom's style sheets hide every popover, because it considers none of them open.
         const isShownPopover =
           popovers.has(element) && !element.hasAttribute('hidden') && style.display === 'none';
         if (!isHidden(element) && !isShownPopover) return style;

@@ -1,4 +1,5 @@
-// Plays the rows of contracts in the page itself, by events: for jsdom, and wherever there are no keys of a browser's own.
+// Runs the checks of contracts in the page itself, with events. For jsdom, and wherever there is no browser
+// to send keys.
 import { focused } from '../heard/dom.js';
 import { heardFocus, placesAround } from '../heard/heard.js';
 import { hearLive } from '../heard/live.js';
@@ -13,7 +14,7 @@ import { keepStates } from './cells.js';
 import { hover, pressKey, pressPointer } from './press.js';
 import { settled } from './settled.js';
 
-/** How often is looked whether something has come about that takes a while, and how many milliseconds lie between. */
+/** How often to look for a result that takes a while, and the time between two looks in milliseconds. */
 const looks = 20;
 const pause = 50;
 
@@ -24,11 +25,11 @@ const blur = (): void => {
   if (now instanceof HTMLElement) now.blur();
 };
 
-/** A stage on one widget of this page. */
+/** A stage for one widget of this page. */
 export class PageStage implements Stage {
   heard = '';
   readonly #said: string[] = [];
-  /** What focus stood in before the last thing that was done. */
+  /** The ancestors of the focused element before the last action. */
   #places: Element[] = [];
   readonly #states = keepStates(document);
   readonly #stopHearing = hearLive(document, (text) => this.#said.push(`“${text}”`));
@@ -45,7 +46,7 @@ export class PageStage implements Stage {
     readonly again?: () => unknown,
     readonly signal?: AbortSignal,
   ) {
-    // Something follows: at the end of a page Tab would go to the browser itself.
+    // Something must follow it, because at the end of a page Tab would leave the page.
     this.#end.tabIndex = 0;
     document.body.append(this.#end);
   }
@@ -59,7 +60,7 @@ export class PageStage implements Stage {
     return Promise.resolve(this.heard);
   }
 
-  /** Does something, waits until all of it has come about, and reads how things stand. */
+  /** Does something, waits until it is complete, and reads the facts. */
   async #act(what: () => void, isNew = false): Promise<Facts> {
     this.signal?.throwIfAborted();
     this.#said.length = 0;
@@ -88,7 +89,7 @@ export class PageStage implements Stage {
       return fail('Tab does not go to it');
     return this.#act(() => {
       if (focused() !== element) blur();
-      // Where nothing is laid out focus does not go on from where something stood: the stop is gone to, as by Tab.
+      // Without layout, focus does not continue from an element, so the next tab stop is focused as by Tab.
       const key = { key: 'Tab', code: 'Tab', bubbles: true, composed: true, cancelable: true };
       document.body.dispatchEvent(new KeyboardEvent('keydown', key));
       element.focus();
@@ -127,7 +128,7 @@ export class PageStage implements Stage {
     return Promise.resolve(stopCount(this.find().root));
   }
 
-  /** Brings the page back to how it was at first. */
+  /** Restores the page. */
   async reset(): Promise<void> {
     this.signal?.throwIfAborted();
     pressKey('Escape');
@@ -142,7 +143,7 @@ export class PageStage implements Stage {
     this.heard = '';
   }
 
-  /** Hears no more, and leaves the page as it is. */
+  /** Stops listening, and leaves the page as it is. */
   release(): void {
     this.#endAct();
     this.#stopHearing();

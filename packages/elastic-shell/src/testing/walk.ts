@@ -1,13 +1,16 @@
-// A walk by keys, as sentences: for a snapshot that says what a keyboard user and a screen reader get.
+// A walk through a widget with keys, as sentences: a snapshot of what keyboard and screen reader users get.
 import { descriptionOf } from '../described/description.js';
 import { PageStage } from './stage.js';
 import { type ContractName, widgetAt } from './widget.js';
 
-/** How one walks. */
+/** The options of `walk`. */
 export interface WalkOptions {
-  /** The pattern that is walked. Default: what is wired at the root, or the one that shows there. */
+  /**
+   * The name of the pattern. Default: the pattern that is wired at the root, or the one that is visible
+   * there.
+   */
   pattern?: ContractName;
-  /** The keys, as `Tab`, `ArrowDown`, `Shift+Tab`, `Space`. Default: those of the pattern. */
+  /** The keys, such as `Tab`, `ArrowDown`, `Shift+Tab`, `Space`. Default: the keys of the pattern. */
   keys?: readonly string[];
   /**
    * Stops the walk: no further key is pressed, and the promise rejects with the signal's reason.
@@ -17,13 +20,17 @@ export interface WalkOptions {
   signal?: AbortSignal;
 }
 
-/** The keys that go through a native `<select>`, which is no pattern. */
+/** The keys for a native `<select>`, which is no pattern. */
 const selectWalk = ['Tab', 'ArrowDown', 'ArrowDown'];
 
 /**
- * Presses keys on the widget at `root`, and answers with what is heard after each, a line a key: role, name, states, place, then live
- * messages. Focus goes there first. Rejects where no widget shows at `root`,
- * and with the reason of `signal` once that is aborted.
+ * Focuses a widget, presses keys, and collects the announcements.
+ *
+ * @param root The widget, or an element around it.
+ * @param options The pattern, the keys, and when to stop.
+ * @returns One line for each key: role, name, states, position, then live messages.
+ * @throws Error if no widget is visible at `root`.
+ * @throws The reason of `signal`, if it is aborted.
  */
 export async function walk(root: Element, { pattern, keys, signal }: WalkOptions = {}): Promise<string> {
   const { found, widget } = widgetAt(root, pattern);
@@ -33,7 +40,7 @@ export async function walk(root: Element, { pattern, keys, signal }: WalkOptions
   const width = Math.max(...own.map((key) => key.length));
   try {
     for (const [at, key] of own.entries()) {
-      // The first goes to it, from wherever focus was.
+      // The first key moves to the widget, wherever focus was.
       if (!at && key === 'Tab') await stage.tabTo(widget.opener ? 'opener' : 'stop');
       else await stage.press(key);
       lines.push(`${key.padEnd(width)}  ${stage.heard || 'nothing'}`);

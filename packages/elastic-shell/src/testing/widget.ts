@@ -1,4 +1,4 @@
-// The widget of a page that a test is about, as the rows of its contract see it.
+// The widget that a test is about, as the checks of its contract see it.
 import { outlines } from '../described/facets.js';
 import { descriptionOf } from '../described/description.js';
 import { nameOf } from '../heard/dom.js';
@@ -15,12 +15,12 @@ export type ContractName = keyof typeof outlines | 'select' | (string & Record<n
 
 const checked = (): string[] => [...checkedNames(), 'drawer'];
 
-/** The names that a finder may know a pattern by. */
+/** The names under which the finders may know a pattern. */
 const under = (name: string): readonly string[] => (name === 'drawer' ? ['dialog', 'popover'] : [name]);
 
 const holds = (outer: Element | undefined, inner: Element): boolean => !!outer && outer.contains(inner);
 
-/** Whether a widget that was found is the one at `root`. */
+/** Returns whether a widget that was found is the one at `root`. */
 const isAt = (root: Element, { root: own, opener, panels }: Widget): boolean =>
   own === root ||
   opener === root ||
@@ -28,14 +28,14 @@ const isAt = (root: Element, { root: own, opener, panels }: Widget): boolean =>
   holds(own, root) ||
   !!panels?.().some((panel) => panel === root);
 
-/** Throws a TypeError where a name is no pattern that rows are kept of. */
+/** Throws a TypeError if no pattern with checks has that name. */
 export function checkName(name: string): void {
   const names = checked();
   if (!names.includes(name))
     throw new TypeError(`elastic-shell: the pattern "${name}" has no checks; there are ${names.join(', ')}`);
 }
 
-/** The wired root at an element, or inside it, of a pattern that the finders don't know. */
+/** Returns the wired root at an element, or inside it, of a pattern that the finders don't know. */
 function ownWidget(root: Element, pattern: string): { found: Found; widget: Widget } | undefined {
   const wired = [root, ...root.querySelectorAll('*')].find(
     (each) => wiredRun(each)?.contract.name === pattern,
@@ -53,7 +53,7 @@ function ownWidget(root: Element, pattern: string): { found: Found; widget: Widg
     opener,
     ...(selector !== undefined && {
       items,
-      // The item that Tab goes to, unless it is the root.
+      // Returns the item with the tab stop, unless that is the root.
       stop: () =>
         wired.tabIndex === 0 ? wired : (items().find(({ tabIndex }) => tabIndex === 0) ?? items()[0]),
     }),
@@ -63,8 +63,8 @@ function ownWidget(root: Element, pattern: string): { found: Found; widget: Widg
 }
 
 /**
- * The widget at `root`: the outermost element of it, or its opener. Without a name any is meant; what is wired there says which.
- * Throws an Error where there is none.
+ * Returns the widget at `root`: its outermost element, or its opener. Without a name, the pattern that is
+ * wired there is used. Throws an Error if there is none.
  */
 export function widgetAt(root: Element, name?: ContractName): { found: Found; widget: Widget } {
   const wired = wiredRun(root)?.contract.name;
@@ -77,7 +77,7 @@ export function widgetAt(root: Element, name?: ContractName): { found: Found; wi
       ? [{ found, widget }]
       : [];
   });
-  // What is exactly there counts before what only holds it, or stands in it.
+  // An exact match comes before a widget that contains the element, or is inside it.
   const best = fits.find(({ widget }) => widget.root === root || widget.opener === root) ?? fits[0];
   // The finders know the built-in patterns.
   const own =

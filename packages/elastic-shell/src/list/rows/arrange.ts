@@ -1,11 +1,14 @@
-// Puts elements into an order with as few moves as there can be, and never moves the one that holds focus: an element that is moved
-// loses it. A screen reader that reads a row would lose its place if the rows around it were taken out and put back.
+// Orders elements with as few moves as possible, and never moves the one with focus, which would lose focus.
+// A screen reader would lose its place if the rows around the one it reads were removed and inserted again.
 import { activeIn } from '../../focus/focusable.js';
 import type { Group } from './lines.js';
 
-/** The places in `numbers` of a longest run that rises. Those below zero don't count. */
+/** Returns the positions of a longest rising sequence in `numbers`. Numbers below zero don't count. */
 function longestRising(numbers: readonly number[]): number[] {
-  /** By length: where the run of that length ends that ends lowest; and by place: what comes before it in its run. */
+  /**
+   * For each length: where the sequence of that length with the lowest end ends. For each position: the
+   * previous one in its sequence.
+   */
   const ends: number[] = [];
   const before: (number | undefined)[] = [];
   numbers.forEach((number, at) => {
@@ -24,7 +27,7 @@ function longestRising(numbers: readonly number[]): number[] {
   return run;
 }
 
-/** Has `parent` hold `children` and nothing else, in their order. */
+/** Makes `children` the only children of `parent`, in their order. */
 export function arrange(parent: Element, children: readonly Element[]): void {
   const before = [...parent.children];
   if (before.length === children.length && before.every((child, at) => child === children[at])) return;
@@ -34,7 +37,7 @@ export function arrange(parent: Element, children: readonly Element[]): void {
   const active = activeIn(parent);
   const focused = active ? children.findIndex((child) => child.contains(active)) : -1;
   const fixed = now.get(children[focused]!) ?? -1;
-  // Those that stand on the wrong side of the one with focus can't stay where they are.
+  // Elements on the wrong side of the one with focus can't stay in place.
   const places = children.map((child, at) => {
     const place = now.get(child) ?? -1;
     return fixed < 0 || Math.sign(at - focused) === Math.sign(place - fixed) ? place : -1;
@@ -44,10 +47,10 @@ export function arrange(parent: Element, children: readonly Element[]): void {
     if (!kept.has(at)) parent.insertBefore(children[at]!, children[at + 1] ?? null);
 }
 
-/** A row and the group it is in; without a row the group's heading alone. */
+/** A row and its group. Without a row, only the heading of the group. */
 export type Nested = readonly [row: Element | undefined, group: Group | undefined];
 
-/** Has `parent` hold `rows` and nothing else, in their order, each in its group. */
+/** Makes `rows` the only children of `parent`, in their order, each in its group. */
 export function nest(parent: Element, rows: readonly Nested[]): void {
   const tops: Element[] = [];
   const inside = new Map<Element, Element[]>();

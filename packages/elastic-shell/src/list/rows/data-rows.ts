@@ -1,8 +1,7 @@
-// Rows made from data: those in view and a few around them, reused as the list scrolls; the row with the tab stop stays,
-// and so does the one with focus. Up to some hundred rows are all on the page.
-//
-// Where lines stand is the geometry's business (`geometry.ts`), which rows have to be on the page that of `page-rows.ts`, and
-// their heights are taken in `measure.ts`. It is drawn, measured, and drawn again where heights turn out to be others.
+// Rows created from data: the visible rows and a few around them, reused as the list scrolls. The row with
+// the tab stop and the row with focus stay. Up to some hundred rows are all on the page.  The position of
+// lines is computed in `geometry.ts`, the rows that must be on the page in `page-rows.ts`, and their heights
+// in `measure.ts`. Rows are drawn, measured, and drawn again if their heights differ from the estimate.
 import type { Item } from '../../core/collection/items.js';
 import { described } from '../../engine/dom.js';
 import { tellError } from '../../engine/report-error.js';
@@ -29,15 +28,15 @@ import { emptyRow, fillRow, makeIn, makeRow, type RowOptions, type RowRules } fr
 
 export type { RowOptions } from './row.js';
 
-/** Items made from data, of which those in view are on the page. */
+/** Items created from data, of which the visible ones are on the page. */
 export interface DataRows<I extends Item> extends Items {
   items(): readonly I[];
   set(items: readonly I[]): void;
-  /** Rows side by side in a grid of which those in view are on the page; 0 where all are. */
+  /** The number of rows beside each other in a grid with more items than are on the page. Otherwise 0. */
   across(): number;
-  /** Whether the rows are still in their list. */
+  /** Returns whether the rows are still in their list. */
   stands(): boolean;
-  /** What stands in rows is made anew when they are next drawn. */
+  /** Creates the content of rows again when they are next drawn. */
   renderAgain(): void;
   release(): void;
 }
@@ -45,10 +44,10 @@ export interface DataRows<I extends Item> extends Items {
 /** Rows that are kept for reuse. */
 const mostSpare = 40;
 
-/** Nobody follows the rows. */
+/** No listener follows the rows. */
 const unheard: Pick<ItemsHeard, 'shifted' | 'described'> = { shifted() {}, described() {} };
 
-/** Puts an element where its line stands; in a grid only one that is away from those in view. */
+/** Positions the element of a line. In a grid, only elements away from the visible ones are positioned. */
 function stand<I extends Item>(rows: Rows<I>, element: HTMLElement, at: number, isAway = false): void {
   const isGrid = !!rows.rules.grid;
   if (isGrid) element.toggleAttribute('data-away', isAway);
@@ -56,7 +55,7 @@ function stand<I extends Item>(rows: Rows<I>, element: HTMLElement, at: number, 
   if (element.style.getPropertyValue('--shell-top') !== top) element.style.setProperty('--shell-top', top);
 }
 
-/** Puts the lines that have to be there onto the page; true when other rows are there than before. */
+/** Puts the required lines onto the page. Returns true if the rows differ from before. */
 function draw<I extends Item>(rows: Rows<I>): boolean {
   const { geometry, rules, make, groupOf, byKey: before, known, lines } = rows;
   const { list, sizer, tall } = geometry;
@@ -89,7 +88,8 @@ function draw<I extends Item>(rows: Rows<I>): boolean {
     return [[row.element, line.group ? groupOf(line.group) : undefined]];
   });
   rows.spare = rows.spare.slice(0, mostSpare);
-  // What lives in a row lives no longer than that is on the page. What was only scrolled out was taken over above.
+  // The component in a row lives only as long as the row is on the page. Those of rows that were scrolled out
+  // are reused above.
   const used = new Set(rows.byKey.values());
   for (const row of gone) if (!used.has(row)) emptyRow(row);
   nest(sizer, nested);
@@ -101,8 +101,8 @@ const settle = <I extends Item>(rows: Rows<I>): void => {
 };
 
 /**
- * Draws what is in view, scrolled to the row at `place` if there is one. When the rows turn out to be higher or lower than
- * was thought, it is drawn again, three times at most.
+ * Draws the visible rows, scrolled to the row at `place` if there is one. If the heights differ from the
+ * estimate it draws again, at most three times.
  */
 function drawMeasured<I extends Item>(rows: Rows<I>, place = -1): boolean {
   const { geometry, rules } = rows;
@@ -114,14 +114,14 @@ function drawMeasured<I extends Item>(rows: Rows<I>, place = -1): boolean {
     const top = topOf(geometry, first);
     if ((rows.isSettled && !rows.isMeasured) || !isWindowed(rows) || !measure(rows)) break;
     if (!rules.grid) settle(rows);
-    // What is in view stays where it is, however high the rows above it turn out to be.
+    // The visible rows stay in place, whatever height the rows above turn out to have.
     if (rows.isMeasured && place < 0) scrollTo(geometry, geometry.scroll + topOf(geometry, first) - top);
   }
   settle(rows);
   return isOther;
 }
 
-/** Other items; the line in view stays in view, where it is still there. */
+/** Takes other items. The first visible line stays visible if it still exists. */
 function setItems<I extends Item>(rows: Rows<I>, next: readonly I[]): void {
   const { geometry, rules } = rows;
   const isScrolled = isWindowed(rows) && geometry.scroll > 0;
@@ -144,7 +144,7 @@ function setItems<I extends Item>(rows: Rows<I>, next: readonly I[]): void {
 const rowHeightOf = <I extends Item>({ rules, flow, byKey }: Rows<I>): number | undefined =>
   rules.grid ? rules.grid(flow)?.pitch : byKey.values().next().value?.element.offsetHeight;
 
-/** How rows are made and filled, by options that may be others each time. */
+/** How rows are created and filled, with options that may differ each time. */
 const rulesOf = <I extends Item>(
   options: RowOptions<I>,
   more: Omit<RowRules<I>, keyof RowOptions>,
@@ -156,7 +156,7 @@ const rulesOf = <I extends Item>(
   },
 });
 
-/** Reports items in the markup of a list that is given items as data: both would show. */
+/** Reports items in the markup of a list that also has items as data, because both would be shown. */
 function refuseOthers(list: HTMLElement): void {
   const other = list.querySelector('[role=option],[role=treeitem],[data-key]');
   if (other)
@@ -167,7 +167,14 @@ function refuseOthers(list: HTMLElement): void {
     );
 }
 
-/** Rows in `list`, made as `options` say whenever one is made or filled, and as `more` says. */
+/**
+ * Creates the rows of `list`.
+ *
+ * @param list The element that contains the rows.
+ * @param options The options, read whenever a row is created or filled.
+ * @param more What the pattern adds.
+ * @returns The items.
+ */
 export function dataRows<I extends Item>(
   list: HTMLElement,
   options: RowOptions<I>,
@@ -194,7 +201,7 @@ export function dataRows<I extends Item>(
     last: undefined,
   };
   let isSeen = false;
-  /** Has the list drawn again, with what is wanted of each row. */
+  /** Draws the list again, with the attributes of each row. */
   let heard = unheard;
   refuseOthers(list);
   list.append(sizer);
@@ -203,7 +210,7 @@ export function dataRows<I extends Item>(
     listen(list, { scroll: () => isWindowed(rows) && followScroll(geometry) && heard.shifted() }),
     onResize([list], () => {
       if (!followSize(geometry, !!rules.grid)) return;
-      // Here the page is laid out: what shows is measured before anything is drawn.
+      // This makes the browser lay out the page, so visible rows are measured before anything is drawn.
       if (isWindowed(rows)) measure(rows);
       settle(rows);
       if (isWindowed(rows)) heard.shifted();
@@ -219,7 +226,7 @@ export function dataRows<I extends Item>(
     set: (next) => setItems(rows, next),
     update(stop, reveal) {
       rows.pinned = stop;
-      // Once it is known, or known to be hidden, the observer tells of another.
+      // When the size is known, or the list is known to be hidden, the observer reports another one.
       if (isWindowed(rows) && !isSeen) geometry.height = list.clientHeight;
       isSeen ||= isWindowed(rows);
       const isOther = drawMeasured(rows, reveal && isWindowed(rows) ? placeOf(rows, stop) : -1);

@@ -1,13 +1,13 @@
-// The lines of a list from data: its items, and before the first of each group the heading of that.
+// The lines of a list from data: its items, with a heading before the first item of each group.
 import type { Item } from '../../core/collection/items.js';
 
-/** What stands in one line: an item, or the heading of a group. */
+/** A line: an item, or the heading of a group. */
 export type Line<I> = I | { heading: string };
 
-/** True for a line that is an item. */
+/** Returns true if a line is an item. */
 export const isItem = <I extends Item>(line: Line<I> | undefined): line is I => !!line && 'key' in line;
 
-/** The lines of `items`: the same list where none is in a group. */
+/** Returns the lines of `items`: the same list if there are no groups. */
 export const linesOf = <I extends Item>(items: readonly I[]): readonly Line<I>[] => {
   if (!items.some(({ group }) => group)) return items;
   return items.flatMap((item, at) =>
@@ -23,7 +23,7 @@ export interface Group {
 
 let headings = 0;
 
-/** The elements of groups by their names, made when they are first wanted. */
+/** The elements of groups by name, created on first use. */
 export function groupsIn(make: (mark: string, role: string) => HTMLElement): (name: string) => Group {
   const groups = new Map<string, Group>();
   return (name) => {

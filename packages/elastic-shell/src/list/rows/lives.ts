@@ -1,4 +1,4 @@
-// What lives in rows: components of a framework, that are filled later, measured when they are, and released in time.
+// Components of a framework in rows, which are filled later, measured then, and released in time.
 import type { Item } from '../../core/collection/items.js';
 import { onResize } from '../../events/resize.js';
 import type { ItemsHeard } from '../items.js';
@@ -6,17 +6,20 @@ import { measure } from './measure.js';
 import { isWindowed, itemOf, type Rows } from './page-rows.js';
 import { emptyRow } from './row.js';
 
-/** The lives in the rows of one list. */
+/** The components in the rows of one list. */
 export interface Lives {
-  /** Rows have been drawn: those that live are measured when they change their size. */
+  /** Rows have been drawn. Those with components are measured when their size changes. */
   follow(): void;
-  /** What stands in rows is made anew when they are next drawn. */
+  /** Creates the content of rows again when they are next drawn. */
   renew(): void;
-  /** Ends all. */
+  /** Ends all components. */
   release(): void;
 }
 
-/** The keys of the rows in which nodes came or went, and that have or had a description: it is part of what the row is called. */
+/**
+ * Returns the keys of the rows in which nodes were added or removed, and which have or had a description,
+ * because it is part of their accessible name.
+ */
 function describedIn<I extends Item>(rows: Rows<I>, records: readonly MutationRecord[]): string[] {
   const items = new Set(records.map(({ target }) => itemOf(rows, target)));
   return [...items].flatMap((item) => {
@@ -28,7 +31,7 @@ function describedIn<I extends Item>(rows: Rows<I>, records: readonly MutationRe
   });
 }
 
-/** The lives in `rows`. */
+/** Manages the components in `rows`. */
 export function livesIn<I extends Item>(
   rows: Rows<I>,
   heard: () => Pick<ItemsHeard, 'shifted' | 'described'>,

@@ -1,10 +1,10 @@
-// Measuring rows: takes the heights of those on the page into the geometry of their list.
+// Measures the rows on the page, for the geometry of their list.
 import type { Item } from '../../core/collection/items.js';
 import { firstInView, resetHeights, scrollTo, topOf } from './geometry.js';
 import { isItem } from './lines.js';
 import { placesOn, type Rows } from './page-rows.js';
 
-/** All are of one height: that of the first. */
+/** All rows have the height of the first one. */
 function measureOne<I extends Item>({ geometry, byKey }: Rows<I>): boolean {
   const own = byKey.values().next().value?.element.offsetHeight || geometry.usual;
   if (own === geometry.usual) return false;
@@ -13,7 +13,7 @@ function measureOne<I extends Item>({ geometry, byKey }: Rows<I>): boolean {
   return true;
 }
 
-/** Each has a height of its own. */
+/** Each row has its own height. */
 function measureEach<I extends Item>(rows: Rows<I>): boolean {
   const { geometry, lines, byKey, groupOf } = rows;
   let moved = false;
@@ -26,7 +26,10 @@ function measureEach<I extends Item>(rows: Rows<I>): boolean {
   return moved;
 }
 
-/** Several lie side by side: how many, and how far a line is from the next. What is in view stays there. */
+/**
+ * Several items share a line: counts them, and measures the distance between lines. The visible rows stay in
+ * place.
+ */
 function measureGrid<I extends Item>({ geometry, rules, flow }: Rows<I>): boolean {
   const grid = rules.grid?.(flow);
   const { across, usual, scroll, above } = geometry;
@@ -39,7 +42,7 @@ function measureGrid<I extends Item>({ geometry, rules, flow }: Rows<I>): boolea
   return true;
 }
 
-/** Takes the heights of what shows; true when that moves any row. */
+/** Measures the visible rows. Returns true if any row moves. */
 export function measure<I extends Item>(rows: Rows<I>): boolean {
   const { geometry, rules, isMeasured } = rows;
   if (!geometry.height) return false;

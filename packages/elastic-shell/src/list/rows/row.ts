@@ -1,20 +1,21 @@
-// One row of a list from data: an element with a place for its content, filled again as it shows other items.
+// A row of a list from data: an element with a place for its content, filled again when it shows another
+// item.
 import type { Item } from '../../core/collection/items.js';
 import { tell } from '../../core/report.js';
 import { markMade } from '../../engine/made.js';
 import { tellError } from '../../engine/report-error.js';
 import type { gridOf } from './grid.js';
 
-/** What stands in a row and has a life of its own, as a component of a framework has. */
+/** Content of a row with a life cycle of its own, such as a component of a framework. */
 export interface RowLife<I> {
   node: Node;
-  /** The row shows another item from now on, in the same node. Without it, a row that shows another item is made anew. */
+  /** Shows another item in the same node. Without it, the content is created again for another item. */
   update?(item: I): void;
-  /** The row has gone from the page, or shows something else. */
+  /** Called when the row has left the page, or shows something else. */
   release?(): void;
 }
 
-/** The options of rows made from data. */
+/** The options of rows created from data. */
 export interface RowOptions<I extends Item = Item> {
   /**
    * Renders the content of a row: a node, a text, or `{ node, update, release }` for a component with its own
@@ -36,32 +37,35 @@ export interface RowOptions<I extends Item = Item> {
   rowHeight?: 'same' | 'measured';
 }
 
-/** How rows are made and filled. */
+/** How rows are created and filled. */
 export interface RowRules<I extends Item> {
-  /** What stands in a row; nothing for its label, and its description. */
+  /** Returns the content of a row. Without it, a row shows its label and description. */
   render(item: I): Node | string | RowLife<I> | undefined;
   readonly rowHeight: 'same' | 'measured';
-  /** Rows lie side by side, all of one size, in the grid that this finds. Default: one under the other. */
+  /**
+   * Returns the grid in which rows of the same size are beside each other. Default: rows are one below the
+   * other.
+   */
   grid?: typeof gridOf | undefined;
-  /** Puts what every row has beside its content into it. */
+  /** Adds what every row has besides its content. */
   frame?(row: HTMLElement): void;
-  /** A row shows another item now. */
+  /** Called when a row shows another item. */
   filled?(row: HTMLElement, item: I): void;
 }
 
-/** One row; without an item it has yet to be filled. */
+/** A row. Without an item, it is yet to be filled. */
 export interface Row<I> {
   element: HTMLElement;
   content: HTMLElement;
   item?: I;
-  /** What stands in it, where that has a life of its own. */
+  /** Its content, if that has a life cycle of its own. */
   life?: RowLife<I>;
 }
 
-/** An element with `mark` for its attribute. */
+/** Creates an element with the attribute `mark`. */
 export type Make = (mark: string, role?: string) => HTMLElement;
 
-/** Makes elements in a document. */
+/** Creates elements in a document. */
 export const makeIn =
   (document: Document): Make =>
   (mark, role) => {
@@ -71,7 +75,7 @@ export const makeIn =
     return element;
   };
 
-/** A row that shows nothing yet. */
+/** Creates an empty row. */
 export function makeRow<I extends Item>(make: Make, rules: RowRules<I>): Row<I> {
   const element = make('data-row');
   const content = make('data-content');
@@ -80,7 +84,7 @@ export function makeRow<I extends Item>(make: Make, rules: RowRules<I>): Row<I> 
   return { element, content };
 }
 
-/** Ends the life of what stands in a row; it has to be filled again. */
+/** Ends the life cycle of a row's content. The row must be filled again. */
 export function emptyRow<I>(row: Row<I>): void {
   const { life } = row;
   if (!life) return;
@@ -98,7 +102,7 @@ export function emptyRow<I>(row: Row<I>): void {
 const isLife = <I>(made: Node | string | RowLife<I>): made is RowLife<I> =>
   typeof made === 'object' && !('nodeType' in made);
 
-/** Has what lives in `row` show `item`, if it can; false when it has to be made. */
+/** Shows `item` in the existing content of a row. Returns false if the content must be created. */
 function updateLife<I extends Item>(row: Row<I>, item: I): boolean {
   if (!row.life?.update) {
     emptyRow(row);
@@ -108,7 +112,7 @@ function updateLife<I extends Item>(row: Row<I>, item: I): boolean {
   return true;
 }
 
-/** Has `row` show `item`; true when it has shown another. What render cannot make is its label. */
+/** Shows `item` in a row. Returns true if it showed another one. If `render` fails, the label is shown. */
 export function fillRow<I extends Item>(make: Make, rules: RowRules<I>, row: Row<I>, item: I): boolean {
   if (row.item === item) return false;
   const isUpdated = updateLife(row, item);
@@ -118,7 +122,7 @@ export function fillRow<I extends Item>(make: Make, rules: RowRules<I>, row: Row
   return true;
 }
 
-/** Puts what render makes of an item into its row. */
+/** Creates the content for an item and puts it into its row. */
 function putContent<I extends Item>(make: Make, rules: RowRules<I>, row: Row<I>, item: I): void {
   const { key, label = key, description } = item;
   let content: Node | string;

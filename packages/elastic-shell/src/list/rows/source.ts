@@ -1,4 +1,4 @@
-// What lists are given: items as data, keys that are selected or open at first.
+// The values that lists accept: items as data, and keys that are selected or expanded initially.
 import type { Cell } from '../../core/cell.js';
 import type { Item } from '../../core/collection/items.js';
 import { type Chosen, keysIn, keysOf, type Selected } from '../../core/collection/selection.js';
@@ -7,21 +7,21 @@ import { described, isCell } from '../../engine/dom.js';
 import { storeOf } from '../../engine/store.js';
 import type { KeysOption } from '../../engine/types.js';
 
-/** Items as data: a list, or a cell that is followed. */
+/** Items as data: a list, or a cell, which is followed. */
 export type ItemsOption<I> = readonly I[] | Cell<readonly I[]>;
 
-/** The items that an option holds now. */
+/** Returns the current items of an option. */
 export const itemsIn = <I>(option: ItemsOption<I>): readonly I[] =>
   isCell<readonly I[]>(option) ? storeOf<readonly I[]>(option, []).get() : option;
 
-/** Items that an option gives, followed: now by one list or store, later perhaps by another. */
+/** Follows the items of an option, which may be another list or store later. */
 export interface Feed<I> {
-  /** The option is this now: what it holds is told, and followed from then on. */
+  /** Takes a new value of the option: reports its items, and follows it. */
   become(option: ItemsOption<I> | undefined): void;
   release(): void;
 }
 
-/** Has `changed` called with each later list of `option`, and with what later options hold. */
+/** Calls `changed` with each later list of `option`, and with the items of later options. */
 export function feedOf<I>(
   option: ItemsOption<I> | undefined,
   changed: (items: readonly I[]) => void,
@@ -37,7 +37,7 @@ export function feedOf<I>(
   };
 }
 
-/** Has `changed` called with each later list, until released. */
+/** Calls `changed` with each later list, until released. */
 export const followItems = <I>(
   option: ItemsOption<I> | undefined,
   changed: (items: readonly I[]) => void,
@@ -47,43 +47,43 @@ export const followItems = <I>(
     : () => {};
 
 /**
- * What is selected as an option gives it, typed by whether several may be: a key; with several a text of keys with
- * spaces between, or a list of them; or a cell.
+ * The selection as an option accepts it. Without `multiple` it is a key; with `multiple` it is a text of keys
+ * separated by spaces, or a list of keys. It may also be a cell.
  */
 export type SelectedOption<Multiple extends boolean> =
   (Multiple extends true ? Iterable<string> : string) | Cell<Selected<Multiple>>;
 
-/** Either of the two, where it is not known whether several may be selected. */
+/** A selection when `multiple` is not known. */
 export type ChosenOption = Iterable<string> | Cell<Chosen>;
 
-/** A first selection as the option gives it; a cell as it is. */
+/** Returns the initial selection of an option. A cell is returned as it is. */
 export function firstChosen(option: ChosenOption | Chosen, multiple: boolean): Chosen | Cell<Chosen> {
   if (option === undefined || isCell<Chosen>(option)) return option;
   if (multiple) return new Set(keysIn(option));
   return typeof option === 'string' ? option : [...option][0];
 }
 
-/** A set of keys as an option gives it; a cell as it is. */
+/** Returns the set of keys of an option. A cell is returned as it is. */
 export const firstKeys = (
   option: KeysOption | undefined,
 ): ReadonlySet<string> | Cell<ReadonlySet<string>> | undefined =>
   option === undefined || isCell<ReadonlySet<string>>(option) ? option : new Set(keysIn(option));
 
-/** What a first selection is now, where an option gives one. */
+/** Returns the current value of an initial selection, if an option gives one. */
 export const chosenNow = (wish: Chosen | Cell<Chosen>, otherwise: Chosen): Chosen =>
   wish === undefined ? otherwise : isCell<Chosen>(wish) ? storeOf<Chosen>(wish, otherwise).get() : wish;
 
-/** The keys of a first selection, as a set. */
+/** Returns the keys of an initial selection as a set. */
 export const keysNow = (wish: Chosen | Cell<Chosen>): ReadonlySet<string> =>
   keysOf(chosenNow(wish, undefined));
 
-/** Where the rows of data show their place in the whole. */
+/** Where the rows from data show their position among all items. */
 export const positionOf = (items: readonly Item[], at: number): Record<string, string> => ({
   'aria-posinset': `${at + 1}`,
   'aria-setsize': `${items.length}`,
 });
 
-/** A label is a text, or is left out. */
+/** A label is a text, or missing. */
 function checkLabel(list: Element, { label }: Item, at: number): void {
   if (label === undefined || typeof label === 'string') return;
   throw new TypeError(
@@ -92,8 +92,8 @@ function checkLabel(list: Element, { label }: Item, at: number): void {
 }
 
 /**
- * `items` without those whose key has come before: that is told to the journal. Throws a TypeError when it is no list,
- * or an item has no key.
+ * Returns `items` without those whose key has occurred before, which are reported to the journal. Throws a
+ * TypeError if it is no list, or an item has no key.
  */
 export function unlike<I extends Item>(list: Element, items: readonly I[]): readonly I[] {
   if (!Array.isArray(items))
