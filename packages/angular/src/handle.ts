@@ -44,8 +44,11 @@ export type Handle<W extends Wired, P extends Bindable<unknown>, I = unknown> = 
   readonly [N in StateNames<P>]: StateSignal<StateOf<W, N>>;
 } & Parts<P['outline']> &
   Pick<W, P['methods'][number] & keyof W> & {
+    /** True while a guard or the owner of a state decides about a change. */
     readonly busy: Signal<boolean>;
+    /** Whether it is opening, open, closing or closed. */
     readonly phase: Signal<Phase>;
+    /** The wired pattern. Undefined before it is on the page. */
     readonly wired: () => W | undefined;
   } & RowsOf<I>;
 

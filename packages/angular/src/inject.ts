@@ -27,7 +27,10 @@ export type InjectOptions<O, W extends Wired, P extends Bindable<unknown>> = {
 } & {
   [N in ElementNames & keyof O]?: O[N] | Signal<Element | undefined> | undefined;
 } & ('content' extends keyof O
-    ? { content?: ((signal: AbortSignal, key?: string) => unknown) | string | undefined }
+    ? {
+        /** Creates the lazy content. It may return a value, a promise or an observable. */
+        content?: ((signal: AbortSignal, key?: string) => unknown) | string | undefined;
+      }
     : unknown);
 
 /** An element of one's own that is the root: that of the component, or one of its view (`viewChild`). */

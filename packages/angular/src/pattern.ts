@@ -64,7 +64,9 @@ export abstract class PatternDirective {
    */
   readonly externalChanges = input<'accept' | 'revert'>();
 
+  /** The element of the directive. */
   protected readonly host = ownElement();
+  /** The injector of the directive. */
   protected readonly injector = inject(Injector);
   readonly #bindable: Bindable;
   readonly #instance: Instance;

@@ -64,6 +64,7 @@ function fillFrom<T, C extends object>(
 
 /** What a template of rows is given. */
 export interface RowContext<I> {
+  /** The item of the row. */
   $implicit: I;
 }
 
@@ -93,6 +94,7 @@ export class ShellRows<I> {
 
 /** What a template of tokens is given. */
 export interface TokenContext {
+  /** The token, with its key and label. */
   $implicit: Token;
 }
 
@@ -121,7 +123,9 @@ export class ShellTokens {
 export interface ContentContext {
   // What the option `content` answered with.
   // eslint-disable-next-line @typescript-eslint/no-explicit-any
+  /** The content that has loaded. */
   $implicit: any;
+  /** The key of the tab, for tabs. */
   tab: string | undefined;
 }
 

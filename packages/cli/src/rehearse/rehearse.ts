@@ -17,6 +17,7 @@ export type { Rehearsal, CheckResult, WidgetResult } from './types.js';
 export interface Progress {
   /** How many widgets have been walked, and how many there are. */
   done: number;
+  /** The number of widgets. */
   all: number;
 }
 

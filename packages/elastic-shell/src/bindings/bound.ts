@@ -1,8 +1,7 @@
-// What every binding is made of: one instance of a pattern, from before there is a page until it is wired, unwired and wired
-// again. A framework adds its own way to hold states, to hear of changes and to render.
-//
-// Parts are handed out as attributes of the first state, and the same ones ever after: from then on the engine alone writes
-// them, and a framework that compares what it renders with what it rendered finds nothing to change.
+// The base of every binding: one instance of a pattern, from before there is a page until it is wired,
+// unwired and wired again. A framework adds its own way to store states, to follow changes and to render.
+// Parts are returned as attributes of the initial state, and never change: from then on only the engine
+// writes them, and a framework that compares two renderings finds no difference.
 import type { Attributes } from '../core/contract/contract.js';
 import { waits } from '../engine/registry.js';
 import { tellShort } from '../engine/short.js';
@@ -18,30 +17,77 @@ export type { AnyOutline, Bindable } from './held.js';
 
 /** One instance of a pattern. */
 export interface Bound {
+  /** The pattern. */
   readonly bindable: Bindable;
+  /** The hosts of its rows. */
   readonly rows: Hosts;
+  /** The hosts of its tokens. */
   readonly tokens: Hosts;
+  /** The hosts of its lazy content. */
   readonly content: Hosts<Loaded>;
+  /**
+   * Returns the wired pattern.
+   *
+   * @returns The wired pattern, or undefined before it is on the page.
+   */
   wired(): Wired | undefined;
-  /** These are the options from now on. What differs is followed. */
+  /**
+   * Takes new options. Options that differ are passed on to the engine.
+   *
+   * @param options The options by name.
+   */
   take(options: Taken): void;
-  /** Items have been changed in place: they are given to the engine anew. */
+  /** Items were changed in place, so the engine gets new copies. */
   renewItems(): void;
-  /** The attributes of a part: for what it was asked first, as they were then. */
+  /**
+   * Returns the attributes of a part: those of the first call, whatever the state is now.
+   *
+   * @param name The name of the part.
+   * @param args The arguments of the part, such as a key.
+   * @returns The attributes.
+   */
   part(name: string, ...args: string[]): Attributes;
-  /** What `make` makes of the attributes of a part, once: later calls answer with the same. */
+  /**
+   * Converts the attributes of a part once. Later calls return the same result.
+   *
+   * @param name The name of the part.
+   * @param args The arguments of the part.
+   * @param make Converts the attributes.
+   * @returns The result of `make`.
+   */
   partAs(name: string, args: readonly string[], make: (attributes: Attributes) => unknown): unknown;
-  /** The root is on the page: wires it. Answers the way back. */
+  /**
+   * Wires the root, which is on the page.
+   *
+   * @param root The root.
+   * @returns A function that unwires it.
+   */
   attach(root: HTMLElement): () => void;
-  /** A state, `busy` or `phase`, as it is now. */
+  /**
+   * Returns a state, `busy` or `phase`.
+   *
+   * @param name The name of the state.
+   * @returns Its current value.
+   */
   read(name: string): unknown;
-  /** Has a state become that. */
+  /**
+   * Requests a new value for a state.
+   *
+   * @param name The name of the state.
+   * @param value The value.
+   */
   write(name: string, value: unknown): void;
-  /** Calls a method, now or when it is wired. */
+  /**
+   * Calls a method, now or when the instance is wired.
+   *
+   * @param method The name of the method.
+   * @param args Its arguments.
+   * @returns The result of the method, or undefined before the instance is wired.
+   */
   call(method: string, args: unknown[]): unknown;
 }
 
-/** Tells the engine of options that are others now. */
+/** Passes changed options on to the engine. */
 function follow(held: Held): void {
   const { wired, given } = held;
   if (!wired) return;
@@ -58,11 +104,11 @@ function take(held: Held, { id: _, ...options }: Taken): void {
   const before = held.options;
   held.options = options;
   for (const [name, value] of Object.entries(options)) {
-    // A first value that is another now is what holds, and not what was before.
+    // If the first value changes, the new one counts.
     if (!isPort(value) && !Object.is(value, before[name]) && held.states.has(name))
       held.states = new Map([...held.states].filter(([each]) => each !== name));
     if (!isPort(value)) continue;
-    // What it was before is what it is now as well: only the way to it is another.
+    // The value is the same. Only the owner has changed.
     if (!held.ports.has(name))
       held.ports = new Map(held.ports).set(
         name,
@@ -78,12 +124,12 @@ const portNamed = (held: Held, name: string, first: Port): Port => {
   return isPort(now) ? now : first;
 };
 
-/** Hears of every change of its states, until released. */
+/** Follows every change of its states, until released. */
 function hear(held: Held, wired: Wired): () => void {
   const names = [...Object.keys(held.bindable.outline.first), 'busy'];
   const stops = names.map((name) => {
     const cell = Object.hasOwn(wired, name) ? Reflect.get(wired, name) : undefined;
-    // Each is a cell, whose subscription answers with its end.
+    // Each state is a cell. Subscribing returns the release.
     return cell?.subscribe(() => held.heard(name)) as (() => void) | undefined;
   });
   const observer = new MutationObserver(() => held.heard('phase'));
@@ -98,10 +144,10 @@ function attach(held: Held, root: HTMLElement): () => void {
   const { bindable, states, ports } = held;
   checkId(held, root);
   held.given = engineOptions(held);
-  // What was is what is: states that nobody holds live on from one wiring to the next.
+  // States without an owner survive from one wiring to the next.
   const kept = [...states].filter(([name, value]) => !ports.has(name) && value !== undefined);
   const options = Object.fromEntries([...held.given, ...kept.filter(([name]) => optional(bindable, name))]);
-  // Checked by the wire function itself.
+  // The wire function checks it.
   const wired = bindable.wire(root, options as never);
   const wait = waits.get(wired);
   let stop: (() => void) | undefined;
@@ -115,7 +161,7 @@ function attach(held: Held, root: HTMLElement): () => void {
   held.isWaiting = !!wait;
   if (wait) wait(use);
   else use();
-  // What was called before is called now; in a moment, since development builds unwire and wire again at once.
+  // Runs earlier calls a moment later, because development builds unwire and wire again at once.
   queueMicrotask(() => {
     if (held.wired) for (const call of held.calls.splice(0)) call();
   });
@@ -125,7 +171,7 @@ function attach(held: Held, root: HTMLElement): () => void {
       for (const name of Object.keys(bindable.outline.first))
         keepState(held, name, cellOf(held, name)?.get());
     stop?.();
-    // Taken away by the owner that was asked: that is its answer.
+    // The owner removed it, which counts as his answer.
     const answered = [...ports.values()].map((port) => port.asked()).filter((change) => change !== undefined);
     wired.unwire();
     held.wired = undefined;
@@ -137,7 +183,7 @@ function attach(held: Held, root: HTMLElement): () => void {
   };
 }
 
-/** States that an option may give: what is current, or said in a field, follows from the others. */
+/** States that an option may set. The current item and the text in a field follow from the others. */
 const optional = ({ outline }: Bindable, name: string): boolean =>
   name !== 'current' && name !== 'text' && Object.hasOwn(outline.first, name);
 
@@ -150,7 +196,7 @@ function call(held: Held, method: string, args: unknown[]): unknown {
 
 const asTheyAre = (attributes: Attributes): Attributes => attributes;
 
-/** A class, since a page may have thousands of them: what one can do is kept once for all. */
+/** A class, because a page may have thousands of them, which share its methods. */
 class Instance implements Bound {
   private readonly held: Held;
 
@@ -207,7 +253,7 @@ class Instance implements Bound {
   }
 
   part(name: string, ...args: string[]): Attributes {
-    // Its attributes are what is made of it, wherever it is asked for in this way.
+    // The attributes are converted wherever they are read in this way.
     return partAs(this.held, name, args, asTheyAre) as Attributes;
   }
 
@@ -234,6 +280,13 @@ class Instance implements Bound {
   }
 }
 
-/** An instance of `bindable` whose root will have the id `id`. `heard` is told the name of what has changed. */
+/**
+ * Creates an instance of a pattern for a component.
+ *
+ * @param bindable The pattern.
+ * @param id The id that the root will have.
+ * @param heard Called with the name of each state that has changed.
+ * @returns The instance.
+ */
 export const bound = (bindable: Bindable, id: string, heard: (name: string) => void): Bound =>
   new Instance(bindable, id, heard);

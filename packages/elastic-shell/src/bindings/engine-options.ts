@@ -1,42 +1,47 @@
-// Options as the engine takes them, made of those that a framework gives: functions that stay the same while what they call is
-// the latest, stores for states that the framework holds, hosts for what it renders.
+// The options for the engine, derived from those of a framework: functions that stay the same while they call
+// the latest one, stores for states that the framework stores, and hosts for what it renders.
 import { isPromise } from '../core/promise.js';
 import type { Wired } from '../engine/types.js';
 import type { Hosts } from './hosts.js';
 import { copiesOf, isPlain, originalOf } from './in-place.js';
 import { isPort, type PortStore } from './ports.js';
 
-/** Options as a binding has read them: values, functions, and ports for what the framework holds. */
+/** Options as a binding has read them: values, functions, and ports for states that the framework stores. */
 export type Taken = Readonly<Record<string, unknown>>;
 
-/** What later content has come to; `key` is that of the item whose panel it is for. */
+/** Lazy content that has loaded. `key` is that of the item whose panel it is for. */
 export interface Loaded {
+  /** The content that has loaded. */
   content: unknown;
+  /** The key of the item whose panel it is for. */
   key: string | undefined;
 }
 
-/** What is held of one instance to make options for the engine. */
+/** The data from which the options of one instance are derived. */
 export interface OptionsHeld {
   /** The name of its pattern. */
   name: string;
   options: Taken;
-  /** What was last given to the engine, by option. */
+  /** The values that the engine got last, by option. */
   given: ReadonlyMap<string, unknown>;
   ports: ReadonlyMap<string, PortStore>;
-  /** What the framework fills, once it has asked for it. */
+  /** The places that the framework fills, created on first use. */
   rows: Hosts | undefined;
   tokens: Hosts | undefined;
   content: Hosts<Loaded> | undefined;
-  /** Items have been changed in place: the engine is given copies. */
+  /** Items were changed in place, so the engine gets copies. */
   isInPlace: boolean;
   wired: Wired | undefined;
 }
 
-/** Two values of an item. An array that is the same one may have been changed in place, so it counts as another. */
+/**
+ * Compares two values of an item. The same array may have been changed in place, so it counts as a different
+ * one.
+ */
 const isSameField = (one: unknown, other: unknown): boolean =>
   Array.isArray(one) ? one !== other && isSameList(one, other) : Object.is(one, other);
 
-/** Items that are made anew at each rendering are the same if they hold the same. */
+/** Items that are created again at each rendering are the same if their content is. */
 function isSameItem(one: unknown, other: unknown): boolean {
   if (Object.is(one, other)) return true;
   if (!isPlain(one) || !isPlain(other)) return false;
@@ -52,7 +57,7 @@ const isSameList = (one: unknown, other: unknown): boolean =>
   one.length === other.length &&
   one.every((each, at) => isSameItem(each, other[at]));
 
-/** Content by way of the framework, where somebody fills what it comes to. */
+/** Lets the framework render lazy content, if a component does. */
 function contentBy(held: OptionsHeld): unknown {
   return (signal: AbortSignal, key?: string): unknown => {
     const make = held.options['content'];
@@ -71,7 +76,7 @@ function contentBy(held: OptionsHeld): unknown {
   };
 }
 
-/** A function that stays the same while what it calls is the latest. */
+/** Returns a function that stays the same while it calls the latest one. */
 const latest =
   (held: OptionsHeld, name: string) =>
   (...args: unknown[]): unknown => {
@@ -79,7 +84,7 @@ const latest =
     return typeof now === 'function' ? now(...args.map(originalOf)) : undefined;
   };
 
-/** What the engine is given for an option. */
+/** Returns the value of an option for the engine. */
 function engineOption(held: OptionsHeld, name: string, value: unknown): unknown {
   const before = held.given.get(name);
   if (name === 'content' && typeof value === 'function') return before ?? contentBy(held);
@@ -89,10 +94,10 @@ function engineOption(held: OptionsHeld, name: string, value: unknown): unknown 
   return name === 'items' && held.isInPlace ? copiesOf(value) : value;
 }
 
-/** What most instances have of options, ports and states. They share it, since a page may have thousands of instances. */
+/** The empty data that most instances share, because a page may have thousands of them. */
 export const none: ReadonlyMap<string, never> = new Map<string, never>();
 
-/** The options as the engine takes them. Rows and tokens are rendered by the framework where somebody fills them. */
+/** Returns the options for the engine. The framework renders rows and tokens if a component does. */
 export function engineOptions(held: OptionsHeld): ReadonlyMap<string, unknown> {
   let now: Map<string, unknown> | undefined;
   const give = (name: string, value: unknown): void => void (now ??= new Map()).set(name, value);

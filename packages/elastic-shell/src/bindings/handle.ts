@@ -1,4 +1,4 @@
-// Handles: what a binding answers with. Parts to spread, states to read and to set, methods to call.
+// Handles, which the hooks return: parts to spread, states to read and set, methods to call.
 import type { Cell } from '../core/cell.js';
 import type { Attributes } from '../core/contract/contract.js';
 import { flagAttributes } from '../core/outline/outline.js';
@@ -6,10 +6,13 @@ import type { Phase } from '../layer/phase.js';
 import type { Wired } from '../engine/types.js';
 import type { AnyOutline, Bindable, Bound } from './bound.js';
 
-/** The value of one of the states of `W`. */
+/** The value of a state of `W`. */
 export type StateOf<W, N> = N extends keyof W ? (W[N] extends Cell<infer T> ? T : never) : never;
 
-/** What a framework may hold for a state: keys also as a list, a key also as one of some words, and no key also as null. */
+/**
+ * What a framework may store for a state: keys also as a list, a key also as one of several words, and no key
+ * also as null.
+ */
 export type HeldValue<T> = [T] extends [ReadonlySet<string>]
   ? ReadonlySet<string> | readonly string[]
   : [T] extends [string | undefined]
@@ -21,34 +24,39 @@ export type StateNames<P extends Bindable<unknown>> = P['outline'] extends { fir
   ? keyof S & string
   : never;
 
-/** What a part is in a framework, by the element that it goes onto: a type that is asked with `element` and answers with `part`. */
+/**
+ * The type of a part in a framework, computed from the element that it is spread onto: `element` is the
+ * input, and `part` is the result.
+ */
 export interface PartKind {
+  /** The element that the part is spread onto. */
   readonly element: unknown;
+  /** The part in this framework. */
   readonly part: unknown;
 }
 
-/** A part of the framework `F` that goes onto the element `E`. */
+/** A part in the framework `F` for the element `E`. */
 export type PartOf<F extends PartKind, E extends Element> = (F & { readonly element: E })['part'];
 
 declare const row: unique symbol;
 
-/** What `Rows` renders rows for: a handle whose rows are made of items of the type `I`. */
+/** A handle for `Rows`, with items of the type `I`. */
 export interface RowsOf<I> {
-  /** Tells TypeScript of the type; it is never there. */
+  /** Carries the type for TypeScript. It never exists. */
   readonly [row]?: I;
 }
 
-/** What every handle has. */
+/** The members of every handle. */
 export interface HandleBase<W extends Wired> {
-  /** True while a guard or the owner of a state makes up its mind. */
+  /** True while a guard or the owner of a state decides about a change. */
   readonly busy: boolean;
   /** Whether it is opening, open, closing or closed. */
   readonly phase: Phase;
-  /** The wired pattern, once it is on the page. */
+  /** The wired pattern. Undefined before it is on the page. */
   readonly wired: W | undefined;
 }
 
-/** Its parts: one to spread, or a function of a key or of what a control asks for. */
+/** Its parts: values to spread, or functions of a key or of what a control requests. */
 type Parts<Out, F extends PartKind> = Out extends { single: infer Single; each: infer Each }
   ? { readonly [N in keyof Single]: PartOf<F, HTMLElement> } & {
       readonly [N in keyof Each]: Each[N] extends (given: never, ...args: infer A) => Attributes
@@ -57,16 +65,22 @@ type Parts<Out, F extends PartKind> = Out extends { single: infer Single; each: 
     }
   : never;
 
-/** One instance of any pattern in a component: its states (reading one follows it, setting one asks its owner), parts and methods. */
+/**
+ * The handle of any pattern in a component: states to read and set, parts, and methods. Setting a state asks
+ * its owner.
+ */
 export type Handle<W extends Wired, P extends Bindable<unknown>, F extends PartKind> = {
   -readonly [N in StateNames<P>]: StateOf<W, N>;
 } & Parts<P['outline'], F> &
   Pick<W, P['methods'][number] & keyof W> &
   HandleBase<W> &
-  // Which items a pattern of one's own has is not known here.
+  // The type of the items of a custom pattern is not known here.
   RowsOf<never>;
 
-/** Attributes as properties to spread, under the names that `nameOf` says; `isControl`: the value says what it stands for. */
+/**
+ * Converts attributes to properties. `nameOf` returns the framework's name of an attribute. `isControl`: it
+ * is a control, whose value is what it requests.
+ */
 export function propsOf(
   attributes: Attributes,
   nameOf: (name: string, isControl: boolean) => string = (name) => name,
@@ -78,21 +92,23 @@ export function propsOf(
   return props;
 }
 
-/** How a framework makes a handle its own. */
+/** How a framework adapts a handle. */
 export interface HandleRules {
-  /** Attributes as the framework spreads them; `isRoot`: with its way to the element, to wire it. */
+  /** Converts attributes for the framework. `isRoot`: with the reference that wires the element. */
   props(attributes: Attributes, isRoot: boolean): unknown;
-  /** Somebody reads this state: he wants to follow it. */
+  /** Called when a state is read, so that the reader is updated. */
   track(name: string): void;
 }
 
-/** What a handle answers from. */
+/** The data of a handle. */
 interface Inside {
   bound: Bound;
   rules: HandleRules;
 }
 
-/** Where a handle has what it answers from: a function, which frameworks leave alone that wrap objects. */
+/**
+ * The data of a handle is stored in a function, because frameworks that wrap objects leave functions alone.
+ */
 const inside = Symbol('inside');
 
 interface HandleObject {
@@ -102,7 +118,10 @@ interface HandleObject {
 const isHandle = (value: unknown): value is HandleObject =>
   typeof value === 'object' && value !== null && inside in value;
 
-/** The instance behind a handle. Throws a TypeError for anything else: what rows and content are placed for is a handle. */
+/**
+ * Returns the instance behind a handle. Throws a TypeError for anything else, because rows and content need a
+ * handle.
+ */
 export function boundOf(handle: unknown): Bound {
   if (isHandle(handle)) return handle[inside]().bound;
   throw new TypeError(
@@ -168,8 +187,8 @@ function makeMembers({ outline, methods }: Bindable): PropertyDescriptorMap {
 }
 
 /**
- * The handle of `bound`; typed by whoever knows the pattern. All handles of a pattern share their members: thousands of rows with one
- * each would have a function a member otherwise.
+ * Creates the handle of `bound`, which the caller types. All handles of a pattern share their members.
+ * Otherwise, thousands of rows would have a function for each member.
  */
 export function handleOf(bound: Bound, rules: HandleRules): object {
   const { bindable } = bound;

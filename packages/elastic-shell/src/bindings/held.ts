@@ -1,5 +1,5 @@
-// What is held of one instance in a component, and its states: those of the engine while it is wired, else what its owner, its options or
-// the outline of the pattern say.
+// The data of one instance in a component, and its states: those of the engine while it is wired, or else
+// those of its owner, its options or the outline of the pattern.
 import type { Outline } from '../core/outline/outline.js';
 import { asState } from '../engine/attributes.js';
 import { described, isCell } from '../engine/dom.js';
@@ -10,8 +10,15 @@ import type { OptionsHeld } from './engine-options.js';
 
 /** A pattern as a binding takes it. */
 export interface Bindable<Out = AnyOutline> {
+  /** The attributes of its parts before wiring. */
   outline: Out;
-  /** Its options are checked by itself. */
+  /**
+   * Wires a root. It checks the options itself.
+   *
+   * @param root The root.
+   * @param options The options by name.
+   * @returns The wired pattern.
+   */
   wire(root: HTMLElement, options?: never): Wired;
   /** The names of its methods. */
   methods: readonly string[];
@@ -20,38 +27,41 @@ export interface Bindable<Out = AnyOutline> {
 /** An outline of which only the names are known. */
 export type AnyOutline = Outline<never, never>;
 
-/** What a bound instance holds. */
+/** The data of a bound instance. */
 export interface Held extends OptionsHeld {
   bindable: Bindable;
   id: string;
   heard: (name: string) => void;
-  /** States as they were when it was last wired, or as they are before it is. */
+  /** The states when it was last wired, or before it is. */
   states: ReadonlyMap<string, unknown>;
-  /** What was made of parts, by their name and arguments. */
+  /** The results for parts, by name and arguments. */
   parts: Map<string, unknown>;
-  /** It waits for its first use. Until then its states are what they would be without it, and any other member of `wired` is a use. */
+  /**
+   * It waits for its first use. Until then its states are those without it, and reading any other member of
+   * `wired` is a use.
+   */
   isWaiting: boolean;
-  /** What was called before it was wired. */
+  /** The calls before it was wired. */
   calls: (() => void)[];
 }
 
-/** Keeps what a state is while nobody else holds it. */
+/** Stores a state that has no other owner. */
 export function keepState(held: Held, name: string, value: unknown): void {
   held.states = new Map(held.states).set(name, value);
 }
 
-/** The state `name` of the wired pattern. */
+/** Returns the state `name` of the wired pattern. */
 export const cellOf = (
   { wired }: Held,
   name: string,
 ): { get(): unknown; set?(value: unknown): void } | undefined =>
   wired && Object.hasOwn(wired, name) ? Reflect.get(wired, name) : undefined;
 
-/** A set of keys, where the state is one or the option gives another kind of list. */
+/** Returns a set of keys, if the state is one and the option gives another kind of list. */
 const stateOf = (first: unknown, value: unknown): unknown =>
   asState(typeof value === 'object' && value !== null ? new Set() : first, value);
 
-/** The state `name` as it is now. */
+/** Returns the current state `name`. */
 export function read(held: Held, name: string): unknown {
   const { wired, isWaiting, states, ports, bindable, options } = held;
   if (name === 'phase') return wired?.root.dataset['phase'] ?? (read(held, 'open') ? 'open' : 'closed');
@@ -66,7 +76,9 @@ export function read(held: Held, name: string): unknown {
   return given === undefined ? first : stateOf(first, given);
 }
 
-/** Reports an id that was written after the parts: openers and labels name the other one. */
+/**
+ * Reports an id that was written after the parts, because openers and labels then refer to a different one.
+ */
 export function checkId({ bindable, id }: Held, root: HTMLElement): void {
   if (root.id !== id)
     tellError(

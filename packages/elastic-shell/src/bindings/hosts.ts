@@ -1,19 +1,20 @@
-// Hosts: elements that the engine puts where rows and later content go, and that a framework's components fill.
-//
-// The engine asks for one and says when it shows another item or is gone; the framework's own component, wherever it stands
-// in the tree of components, renders into each. So what is rendered keeps its context, and lives as long as its row.
+// Hosts: elements that the engine inserts for rows and lazy content, and that components of a framework fill.
+// The engine requests a host, and reports when it shows another item or is removed. The component of the
+// framework renders into each host, wherever it is in the component tree. So the rendered content keeps its
+// context, and lives as long as its row.
 import { originalOf } from './in-place.js';
 
-/** One element to be filled. */
+/** An element that is filled by a framework. */
 export interface Host<T = unknown> {
-  /** Its own for as long as it lives: a key for the framework's list. */
+  /** Its number, which is unique and can be used as a key in a list. */
   readonly key: number;
+  /** The element to render into. */
   readonly node: HTMLElement;
-  /** What is to be shown in it: an item, or what content has come to. */
+  /** What it should show: an item, or content that has loaded. */
   readonly value: T;
 }
 
-/** What the engine is given for a host. */
+/** What the engine gets for a host. */
 interface Life<T> {
   node: HTMLElement;
   update(value: T): void;
@@ -22,12 +23,28 @@ interface Life<T> {
 
 /** The hosts of one kind in one instance. */
 export interface Hosts<T = unknown> {
-  /** Those that there are now; the same array until one comes, goes or changes. */
+  /**
+   * Returns the current hosts. It is the same array until one is added, removed or changed.
+   *
+   * @returns The hosts.
+   */
   list(): readonly Host<T>[];
-  /** Another one, in `document`. */
+  /**
+   * Adds a host.
+   *
+   * @param document The document of its element.
+   * @param value What it should show.
+   * @returns What the engine gets for it.
+   */
   add(document: Document, value: T): Life<T>;
-  /** Somebody fills them from now on, and hears of every change; until released. */
+  /**
+   * Starts to fill the hosts, until released.
+   *
+   * @param changed Called after every change.
+   * @returns A function that stops it.
+   */
   fill(changed: () => void): () => void;
+  /** Whether a component fills the hosts. */
   isFilled(): boolean;
 }
 
@@ -38,7 +55,7 @@ const shown = <T>(value: T): T => originalOf(value) as T;
 
 const none: readonly never[] = [];
 
-/** A class, and arrays, since most instances never have a host and there may be thousands of them. */
+/** A class with arrays, because most instances never have a host and there may be thousands of them. */
 class HostList<T> implements Hosts<T> {
   private all: readonly Host<T>[] = none;
   private listeners: readonly (() => void)[] = none;
@@ -72,7 +89,7 @@ class HostList<T> implements Hosts<T> {
   }
 
   fill(changed: () => void): () => void {
-    // A function of its own: two that are filled by one and the same are two.
+    // A new function each time, so that two components that pass the same one count as two.
     const hear = (): void => changed();
     this.listeners = [...this.listeners, hear];
     if (this.listeners.length === 1) this.filled();
@@ -84,5 +101,8 @@ class HostList<T> implements Hosts<T> {
   }
 }
 
-/** No hosts yet; `filled` hears when somebody begins to fill them, or nobody does any more. */
+/**
+ * Creates an empty list of hosts. `filled` is called when the first component starts to fill them, and when
+ * the last one stops.
+ */
 export const hosts = <T>(filled: () => void): Hosts<T> => new HostList(filled);

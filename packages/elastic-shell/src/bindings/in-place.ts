@@ -1,5 +1,6 @@
-// Items that are changed in place, as reactive objects are. What was given to the engine would change under it, and it compares what it is
-// given with what it was given before. So from the first such change on it is given copies; whoever renders an item gets the item itself.
+// Items that are changed in place, such as reactive objects. The engine compares new items with earlier ones,
+// which would change under it. From the first such change on it gets copies, while components that render an
+// item get the item itself.
 
 const originals = new WeakMap<object, unknown>();
 
@@ -20,10 +21,13 @@ function copyOf(item: unknown): unknown {
   return copy;
 }
 
-/** Returns copies of a list of items; anything else as it is. */
+/** Returns copies of a list of items. Returns anything else as it is. */
 export const copiesOf = (items: unknown): unknown => (Array.isArray(items) ? items.map(copyOf) : items);
 
-/** Reads every property of a list of items and of their children, so that whoever follows what is read follows them. */
+/**
+ * Reads every property of a list of items and of their children, so that a framework that follows reads
+ * follows them.
+ */
 export function readAll(items: unknown): void {
   if (!Array.isArray(items)) return;
   for (const item of items) if (isPlain(item)) for (const value of Object.values(item)) readAll(value);

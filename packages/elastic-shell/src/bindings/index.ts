@@ -1,5 +1,6 @@
-// What a binding to a framework is made of, for those that live in packages of their own: one instance from before there is a
-// page (`bound`), states that the framework holds (`asPort`), hosts for what it renders, and every pattern.
+// The parts from which a binding to a framework is built, for bindings in packages of their own: one instance
+// from before there is a page (`bound`), states that the framework stores (`asPort`), hosts for what it
+// renders, and every pattern.
 export { type AnyOutline, type Bindable, type Bound, bound, type Loaded, type Taken } from './bound.js';
 export type { RowsOf, StateNames, StateOf } from './handle.js';
 export type { Updates } from '../engine/types.js';

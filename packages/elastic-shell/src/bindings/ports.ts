@@ -1,41 +1,58 @@
-// Ports: states as a framework holds them, made into owners that the engine asks and hears.
+// Ports: states that a framework stores, adapted to owners that the engine can ask and follow.
 import type { Cell, Listener } from '../core/cell.js';
 import type { Change } from '../core/change.js';
 import { undecided } from '../engine/owners.js';
 import { isPromise } from '../core/promise.js';
 import { sameKeys } from '../core/collection/selection.js';
 
-/** A state that the framework holds. */
+/** A state that the framework stores. */
 export interface Port {
+  /** Returns the value in the framework. */
   get(): unknown;
-  /** Gives it a value. Returns a promise if it is known only after the next commit whether it has taken the value. */
+  /**
+   * Passes a requested value to the framework.
+   *
+   * @param value The value.
+   * @param change The change.
+   * @returns A promise, if only the next commit shows whether the framework has taken the value.
+   */
   set(value: unknown, change: unknown): unknown;
 }
 
 const ports = new WeakSet<object>();
 
-/** Marks a state that the framework holds, so that it is told from a first value. */
+/**
+ * Marks an option as a state that the framework stores.
+ *
+ * @param port Reads and sets the state.
+ * @returns The port.
+ */
 export const asPort = (port: Port): Port => {
   ports.add(port);
   return port;
 };
 
-/** Whether an option is a state that the framework holds. */
+/**
+ * Returns whether an option is a state that the framework stores.
+ *
+ * @param value The value of the option.
+ * @returns Whether it is a port.
+ */
 export const isPort = (value: unknown): value is Port =>
   typeof value === 'object' && value !== null && ports.has(value);
 
-/** The store of a port, and the way to have it tell that the framework holds another value now. */
+/** The store of a port, and a function that reports a new value in the framework. */
 export interface PortStore {
   store: Cell<unknown>;
-  /** Looks whether the value is another, and tells of it. */
+  /** Reports the value if it has changed. */
   look(): void;
-  /** The change that it was asked about, until its next commit. */
+  /** The change that the framework was asked about, until its next commit. */
   asked(): Change | undefined;
 }
 
 /**
- * What the engine is told: keys as a set, also where the framework holds a list. One that is changed in place is another value when it
- * holds other keys; else it is the one it was.
+ * Converts the framework's value for the engine. Keys become a set, also if the framework stores a list. A
+ * list that is changed in place counts as new if it has other keys.
  */
 const snapshot = (before: unknown, now: unknown): unknown => {
   const keys: unknown = Array.isArray(now) ? new Set(now) : now;
@@ -43,17 +60,20 @@ const snapshot = (before: unknown, now: unknown): unknown => {
   return before instanceof Set && sameKeys(before, keys) ? before : new Set(keys);
 };
 
-/** What the framework is handed: of the kind that it holds, keys as a list or no key as null. */
+/** Converts a value for the framework, in the form that it stores: keys as a list, or null for no key. */
 const asHeld = (value: unknown, held: unknown, isNull: boolean): unknown => {
   if (value instanceof Set && Array.isArray(held)) return [...value];
   return isNull ? (value ?? null) : value;
 };
 
-/** Makes a store of what `portNow` answers, which may be another port each time. One that holds nothing holds `first`. */
+/**
+ * Creates a store of the port that `portNow` returns, which may differ each time. Without a value, the state
+ * is `first`.
+ */
 export function portStore(portNow: () => Port, first: unknown): PortStore {
   const listeners = new Set<Listener<unknown>>();
   let known: unknown;
-  /** It has held null, so it is handed null where there is nothing. */
+  /** The framework has stored null before, so it gets null if there is no key. */
   let isNull = false;
   let asked: Change | undefined;
   const get = (): unknown => {
@@ -89,7 +109,7 @@ export function portStore(portNow: () => Port, first: unknown): PortStore {
   };
 }
 
-/** A set that is changed in place, as a port: it is made to hold other keys, and stays the set that it is. */
+/** Makes a port of a set that is changed in place: its keys are replaced, and the set itself stays. */
 export const setPort = (keys: Set<unknown>): Port =>
   asPort({
     get: () => keys,

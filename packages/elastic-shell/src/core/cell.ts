@@ -9,6 +9,7 @@ export type Listener<T> = (value: T, change?: Change<T>) => void;
  * framework's own state can be used.
  */
 export interface Cell<T> {
+  /** Returns the current value. */
   get(): T;
   /**
    * Stores a value and notifies the subscribers, unless it is the present value. A store of your own can keep

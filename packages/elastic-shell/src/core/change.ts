@@ -22,6 +22,7 @@ export type Reason =
 
 /** The cause of a change. `E` and `S` are the types of events and elements. */
 export interface Cause<E = unknown, S = unknown> {
+  /** Why the state changed. */
   reason: Reason;
   /** The event, if there was one. */
   event?: E | undefined;
@@ -38,7 +39,9 @@ export interface Change<T = unknown, E = unknown, S = unknown, N extends string 
 > {
   /** The state's name, such as `open`. */
   name: N;
+  /** The new value. */
   value: T;
+  /** The previous value. */
   previous: T;
 }
 

@@ -16,7 +16,9 @@ export type AnyOutline = Outline<never, never>;
 export interface KeysAsked {
   /** Its options. */
   options: object;
+  /** Its current state. */
   state: object;
+  /** The direction of its items. */
   orientation: 'horizontal' | 'vertical';
   /** Whether it contains a text field. */
   hasField: boolean;
@@ -106,10 +108,15 @@ export interface Sample {
 
 /** The pattern, as its description uses it. */
 export interface Describable<Out = unknown> {
+  /** The name of the pattern. */
   readonly name: string;
+  /** The kind of value of each option. */
   readonly options?: OptionKinds;
+  /** The intent of each invoker command. */
   readonly commands: Readonly<Record<string, string>>;
+  /** The attributes of its parts before wiring. */
   readonly outline?: Out;
+  /** The tag of its custom element. */
   readonly tag?: string;
 }
 
@@ -117,13 +124,21 @@ export interface Describable<Out = unknown> {
 export interface Description<Out = unknown> extends Required<
   Omit<DescriptionGiven, 'notes' | 'items' | 'selector' | 'sample'>
 > {
+  /** The name of the pattern. */
   readonly name: string;
+  /** The kind of value of each option. */
   readonly options: OptionKinds;
+  /** The intent of each invoker command. */
   readonly commands: Readonly<Record<string, string>>;
+  /** The attributes of its parts before wiring. */
   readonly outline: Out | undefined;
+  /** Its texts: parts, keys, states, options and guarantees. */
   readonly notes: Notes;
+  /** The selector of its items inside the root, for checks. */
   readonly items: string | undefined;
+  /** The selector with which a test finds it on a page. */
   readonly selector: string | undefined;
+  /** The states that `contract --server` shows. */
   readonly sample: Sample | undefined;
 }
 

@@ -17,7 +17,9 @@ type AnyWire = (root: HTMLElement, options?: object) => Wired;
 
 /** A pattern that markup can name. */
 export interface KnownPattern {
+  /** Its wire function. */
   wire: AnyWire;
+  /** The kind of value of each option. */
   options: OptionKinds;
 }
 

@@ -5,6 +5,7 @@ import type { Change, ChangeOf, KeysOption, Refusal, StateOption, Wired } from '
 
 /** The detail of `shell-guard`: the change, and a method to delay it. */
 export interface GuardDetail<C = Change> {
+  /** The requested change. */
   change: C;
   /**
    * Delays the change until `promise` resolves. False or a rejection refuses it.
@@ -58,6 +59,13 @@ export interface ShellElement<W extends Wired = Wired, Events = ShellEvents<W>> 
   readonly wired: W | undefined;
   /** True while a guard is pending. */
   readonly busy: boolean;
+  /**
+   * Adds a listener for an event of the element, or for any other event.
+   *
+   * @param type The name of the event.
+   * @param listener The listener.
+   * @param options The options of the listener, as in the DOM.
+   */
   addEventListener<N extends keyof Events>(
     type: N,
     listener: (this: this, event: Events[N]) => unknown,
@@ -83,10 +91,23 @@ export interface FormElement {
   readonly form: HTMLFormElement | null;
   /** The labels of the element. Clicking one moves focus to its control. */
   readonly labels: NodeList | null;
+  /** The result of validation. See HTML, constraint validation. */
   readonly validity: ValidityState;
+  /** The message of the failed validation, or an empty text. */
   readonly validationMessage: string;
+  /** Whether it is validated when its form is submitted. */
   readonly willValidate: boolean;
+  /**
+   * Validates it, and fires `invalid` if validation fails.
+   *
+   * @returns Whether it is valid.
+   */
   checkValidity(): boolean;
+  /**
+   * Validates it, and shows the message to the user if validation fails.
+   *
+   * @returns Whether it is valid.
+   */
   reportValidity(): boolean;
   /**
    * Whether it is disabled. A disabled fieldset around it disables it too.
@@ -131,6 +152,7 @@ type Settable<T> = T | StateOption<T> | null | undefined;
 
 /** An element with the state `open`. */
 export interface OpenProperty {
+  /** Whether it is open. Setting it requests a change. */
   get open(): boolean;
   set open(value: Settable<boolean>);
 }
@@ -140,6 +162,7 @@ export interface OpenProperty {
  * spaces.
  */
 export interface ExpandedProperty {
+  /** The keys of the expanded items. Setting it requests a change. */
   get expanded(): ReadonlySet<string>;
   set expanded(value: KeysOption | null | undefined);
 }
@@ -149,24 +172,28 @@ export interface ExpandedProperty {
  * separated by spaces.
  */
 export interface CheckedProperty {
+  /** The keys of the checked items. Setting it requests a change. */
   get checked(): ReadonlySet<string>;
   set checked(value: KeysOption | null | undefined);
 }
 
 /** An element with the state `selected`, one key. */
 export interface SelectedProperty {
+  /** The key of the selected item. Setting it requests a change. */
   get selected(): string | undefined;
   set selected(value: Settable<string>);
 }
 
 /** An element with the state `selected`: one key or, with `multiple`, a set of keys. */
 export interface ChosenProperty {
+  /** The key of the selected option or, with `multiple`, a set of keys. Setting it requests a change. */
   get selected(): Chosen;
   set selected(value: Settable<string> | KeysOption);
 }
 
 /** An element with the state `checked`, which is true or false. */
 export interface OnProperty {
+  /** Whether it is on. Setting it requests a change. */
   get checked(): boolean;
   set checked(value: Settable<boolean>);
 }
@@ -176,18 +203,21 @@ export interface OnProperty {
  * text of keys separated by spaces.
  */
 export interface ClosedProperty {
+  /** The keys of the closed tabs. Setting it requests a change. */
   get closed(): ReadonlySet<string>;
   set closed(value: KeysOption | null | undefined);
 }
 
 /** An element with the state `rotating`. */
 export interface RotatingProperty {
+  /** Whether the slides change automatically. Setting it requests a change. */
   get rotating(): boolean;
   set rotating(value: Settable<boolean>);
 }
 
 /** An element with the state `query`, the search text. */
 export interface QueryProperty {
+  /** The search text. Setting it requests a change. */
   get query(): string;
   set query(value: Settable<string>);
 }

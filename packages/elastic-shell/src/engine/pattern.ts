@@ -68,13 +68,19 @@ export interface PatternPlan<S extends object, O extends object, I extends strin
 
 /** A pattern: one value for functions, elements, `data-wire` and every framework. */
 export interface Pattern<O extends object, W extends Wired, N extends string, Out> {
+  /** The name of the pattern. */
   readonly name: string;
   /** The kind of value of each option, including those of every pattern. */
   readonly options: OptionKinds;
+  /** The intent of each invoker command. */
   readonly commands: Readonly<Record<string, string>>;
+  /** The names of its methods. */
   readonly methods: readonly N[];
+  /** The tag of its custom element. */
   readonly tag: string;
+  /** The root inside its custom element. */
   readonly element: ElementPlace;
+  /** The attributes of its parts before wiring. */
   readonly outline: Out;
   /**
    * Wires an element.

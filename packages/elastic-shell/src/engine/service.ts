@@ -5,6 +5,7 @@ import type { Cause, ChangeOf } from './types.js';
 
 /** A running contract, as its services see it. `S` are its states, `O` its options, `I` its intents. */
 export interface Engine<S extends object = object, O = object, I extends string = string> {
+  /** The root of the pattern. */
   readonly root: HTMLElement;
   /** Its options, including defaults. */
   readonly options: O;
@@ -12,6 +13,11 @@ export interface Engine<S extends object = object, O = object, I extends string 
   readonly view: Writable<View<O>>;
   /** The intent of each command. The key '' is for a click without a command. */
   readonly commands: Readonly<Record<string, I>>;
+  /**
+   * Returns the current state.
+   *
+   * @returns The state.
+   */
   state(): S;
   /**
    * Requests an intent, if the guard allows it.
@@ -115,5 +121,6 @@ export interface Service<S> {
   isAtRest?(): boolean;
   /** Called after attributes that other code had overwritten were restored. */
   restored?(): void;
+  /** Releases everything that the service has set up. */
   release?(): void;
 }

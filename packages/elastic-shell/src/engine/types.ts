@@ -63,6 +63,7 @@ export type Updates<Options extends object> = { [N in keyof Options]?: Options[N
 
 /** The handle that every wire function returns. */
 export interface Wired<Options extends object = object> {
+  /** The element that is wired. */
   readonly root: HTMLElement;
   /** True while a guard is pending. */
   readonly busy: ReadCell<boolean>;

@@ -5,7 +5,7 @@ import { callOf, tagOf } from './wired.js';
 
 type Why = Pick<Change, 'reason' | 'event' | 'source'>;
 
-/** What an event happened on, as one would call it; the page where that is the document. */
+/** Returns the target of an event in words, or the page if the target is the document. */
 const on = (event: Event | undefined): string => {
   const element = event && (innermostOf(event) ?? targetOf(event));
   return element ? tagOf(element) : 'the page';
@@ -16,7 +16,7 @@ const keyName = (event: Event | undefined): string =>
 
 const control = ({ source, event }: Why): string => (source ? callOf(source) : on(event));
 
-/** From where focus went, in words. */
+/** Returns where focus came from, in words. */
 const from = (event: Event | undefined): string => {
   const other = event && 'relatedTarget' in event ? event.relatedTarget : undefined;
   return isElement(other) ? `from ${tagOf(other)} ` : '';
@@ -27,7 +27,7 @@ function commandOf(why: Why): string {
   return command ? `, which has the command “${command}”` : '';
 }
 
-/** By reason. */
+/** The clauses by reason. */
 const clauses: Readonly<Record<Change['reason'], (why: Why) => string>> = {
   command: (why) => `you used ${control(why)}${commandOf(why)}`,
   press: (why) => `you pressed ${control(why)}`,
@@ -56,5 +56,5 @@ const clauses: Readonly<Record<Change['reason'], (why: Why) => string>> = {
   program: () => 'a program has set it',
 };
 
-/** The clause, without "because". */
+/** Returns the clause, without "because". */
 export const because = (why: Why): string => clauses[why.reason](why);

@@ -1,6 +1,9 @@
-// The chord that opens the inspector: keys with plus signs between, as `Alt+Shift+y`.
+// The shortcut that opens the inspector: keys separated by plus signs, such as `Alt+Shift+y`.
 
-/** Whether an event is the chord. The key is told by what it writes, else by where it stands on the keyboard. */
+/**
+ * Returns whether an event matches the shortcut. The key is compared by its character, or else by its
+ * position on the keyboard.
+ */
 export function isChord(event: KeyboardEvent, chord: string): boolean {
   const parts = chord.split('+');
   const key = (parts.pop() ?? '').toLowerCase();
@@ -14,7 +17,7 @@ export function isChord(event: KeyboardEvent, chord: string): boolean {
   );
 }
 
-/** Throws a TypeError where a text is no chord of at least one modifier and one key. */
+/** Throws a TypeError if a text is no shortcut of at least one modifier and one key. */
 export function checkChord(chord: string): void {
   if (/^((Alt|Shift|Control|Meta)\+)+\S+$/.test(chord)) return;
   throw new TypeError(

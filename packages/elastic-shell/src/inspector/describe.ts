@@ -1,4 +1,5 @@
-// What one wired root is made of: its states, its options and where each came from, its parts and what is missing.
+// The details of one wired root: its states, its options and where each came from, its parts and what is
+// missing.
 import type { Notes } from '../core/contract/contract.js';
 import '../described/facets.js';
 import { descriptionOf } from '../described/description.js';
@@ -8,22 +9,22 @@ import { invokersOf } from '../engine/invoker-index.js';
 import type { Seen } from '../engine/registry.js';
 import { valueText } from './values.js';
 
-/** One state, now. */
+/** The current value of a state. */
 export interface StateRow {
   name: string;
   value: string;
-  /** Whether somebody else owns it. */
+  /** Whether it has another owner. */
   isOwned: boolean;
 }
 
-/** One option: its value, and where that came from. */
+/** An option: its value, and where that came from. */
 export interface OptionRow {
   name: string;
   value: string;
   from: 'its own' | 'set for all of its pattern' | 'an attribute' | 'left out';
 }
 
-/** One part: how many there are of it, and why that matters where there is none. */
+/** A part: how many elements have it, and why it matters if none has. */
 export interface PartRow {
   name: string;
   is: string;
@@ -32,10 +33,10 @@ export interface PartRow {
   why: string;
 }
 
-/** The words of a pattern; undefined for one that is none of this library. */
+/** Returns the notes of a pattern. Undefined for a pattern that is not part of this library. */
 export const notesOf = (pattern: string): Notes | undefined => descriptionOf(pattern)?.notes;
 
-/** The states of a root. */
+/** Returns the states of a root. */
 export const statesOf = ({ state, owned, waiting }: Seen): StateRow[] => [
   ...Object.entries(state).map(([name, value]) => ({
     name,
@@ -45,7 +46,7 @@ export const statesOf = ({ state, owned, waiting }: Seen): StateRow[] => [
   { name: 'busy', value: valueText(!!waiting), isOwned: false },
 ];
 
-/** What the attributes say of an option, under any of its names. */
+/** Returns the value of an option in the attributes, under any of its names. */
 function attributeOf(root: Element, name: string, { contract }: Seen): unknown {
   const kind = contract.options?.[name];
   if (!kind) return undefined;
@@ -54,7 +55,7 @@ function attributeOf(root: Element, name: string, { contract }: Seen): unknown {
   return root.hasAttribute('data-wire') ? saidBy(root, name, kind, ['data-wire-']) : undefined;
 }
 
-/** The options of a root: those that it runs with, then those that were left out, with what holds then. */
+/** Returns the options of a root: first those that are set, then the others with their defaults. */
 export function optionsOfRoot(root: Element, run: Seen): OptionRow[] {
   const own: object = givenTo.get(root) ?? {};
   const given = new Map<string, unknown>(Object.entries(run.options));
@@ -74,7 +75,7 @@ export function optionsOfRoot(root: Element, run: Seen): OptionRow[] {
   return rows.sort((one, other) => Number(one.from === 'left out') - Number(other.from === 'left out'));
 }
 
-/** How the parts of patterns are found; by the role or the element that they are. */
+/** Selectors for the parts of patterns, by their roles or elements. */
 const selectors: Readonly<Record<string, string>> = {
   title: 'h1,h2,h3,h4,h5,h6',
   description: 'p',
@@ -91,7 +92,7 @@ const selectors: Readonly<Record<string, string>> = {
   status: '[role=status]',
 };
 
-/** How many elements are a part. */
+/** Returns how many elements are a part. */
 function countOf(part: string, root: Element, run: Seen): number {
   if (part === 'root') return 1;
   if (part === 'opener') return invokersOf(root).length;
@@ -101,7 +102,7 @@ function countOf(part: string, root: Element, run: Seen): number {
   return selector === undefined ? 0 : root.querySelectorAll(selector).length;
 }
 
-/** The parts of a root. */
+/** Returns the parts of a root. */
 export function partsOfRoot(root: Element, run: Seen): PartRow[] {
   return Object.entries(notesOf(run.contract.name)?.parts ?? {}).map(([name, { is, required, why }]) => {
     const count = countOf(name, root, run);

@@ -27,7 +27,7 @@ const edges: Record<Exclude<Side, 'float'>, string> = {
   below: 'block-end',
 };
 
-/** Returns a function that gives the page room beside the panel, with a style sheet of the document. */
+/** Returns a function that makes space in the page for the panel, with a style sheet of the document. */
 export function makeRoom(document: Document): (panel: HTMLElement, side: Side) => void {
   const sheet = new (document.defaultView ?? window).CSSStyleSheet();
   let given = '';

@@ -1,4 +1,4 @@
-// What a key would do: the contract's own step is asked, which is pure, so that nothing happens.
+// What a key would do. The contract's step function is pure, so calling it changes nothing.
 import type { Item } from '../core/collection/items.js';
 import type { KeyAct } from '../core/contract/contract.js';
 import { move } from '../core/collection/movement.js';
@@ -6,7 +6,7 @@ import type { Seen } from '../engine/registry.js';
 import { effectOf } from './values.js';
 import { labelsOf } from './wired.js';
 
-/** What differs between two states, in words. */
+/** Returns the differences between two states, in words. */
 export function effects(run: Seen, next: object): string {
   const before = new Map<string, unknown>(Object.entries(run.state));
   return Object.entries(next)
@@ -16,7 +16,7 @@ export function effects(run: Seen, next: object): string {
     .join(', ');
 }
 
-/** The items that can be gone to: not those that are closed. */
+/** Returns the items that can be reached: not those of closed branches. */
 const reach = ({ view, state }: Seen): readonly Item[] => {
   const closed = 'closed' in state && state.closed instanceof Set ? state.closed : new Set();
   return view.items.filter(({ key }) => !closed.has(key));
@@ -24,7 +24,7 @@ const reach = ({ view, state }: Seen): readonly Item[] => {
 
 const wraps = ({ options }: Seen): boolean => !('wrap' in options) || options.wrap !== false;
 
-/** What a key would do, by the contract itself. */
+/** Returns what a key would do, from the contract. */
 export function wouldDo(run: Seen, act: KeyAct): string {
   const { contract, view, state } = run;
   const { current } = view;
@@ -44,7 +44,7 @@ export function wouldDo(run: Seen, act: KeyAct): string {
   }
 }
 
-/** Why a key does nothing now. */
+/** Returns why a key does nothing now. */
 export function whyNothing(key: string, run: Seen): string {
   const { items, current } = run.view;
   const item = items.find((each) => each.key === current);
@@ -58,5 +58,5 @@ export function whyNothing(key: string, run: Seen): string {
   return 'nothing now';
 }
 
-/** Intents that the pattern itself acts on, so that the step alone does not tell. */
+/** Intents that the pattern handles itself, so that the step function alone does not show them. */
 export const acted = /^(leave|space|activate|inward|outward|enter|escape|default|turn-check|close)$/;

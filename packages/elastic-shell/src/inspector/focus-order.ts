@@ -1,4 +1,4 @@
-// Where focus goes: the stops of Tab in the order in which the browser goes to them, and what is wrong with that order.
+// Where focus moves: the tab stops in the browser's order, and what is wrong with that order.
 import type { Place } from '../focus/place.js';
 import { apart } from '../engine/apart.js';
 import { isElement } from '../engine/dom.js';
@@ -7,35 +7,35 @@ import { layersOf } from '../layer/open-layers.js';
 import { topModal } from './top-modal.js';
 import { callOf, titleOf } from './wired.js';
 
-/** One stop. */
+/** A tab stop. */
 export interface Stop {
   element: HTMLElement;
-  /** Its place, from 1. */
+  /** Its position, from 1. */
   number: number;
-  /** What is wrong with it, each a sentence. */
+  /** Its faults, each as a sentence. */
   marks: string[];
 }
 
-/** Something that takes focus, and that Tab does not get to. */
+/** An element that can be focused, but that Tab does not reach. */
 export interface Lost {
   element: HTMLElement;
   why: string;
 }
 
-/** Where focus goes on a page now. */
+/** Where focus moves on a page now. */
 export interface FocusOrder {
   stops: Stop[];
   lost: Lost[];
-  /** What holds Tab back, each a sentence. */
+  /** What traps Tab, each as a sentence. */
   traps: string[];
-  /** Where focus returns when the open layers close, innermost first, each a sentence. */
+  /** Where focus returns when the open layers close, innermost first, each as a sentence. */
   returns: string[];
 }
 
 const focusable =
   'a[href],area[href],button,input:not([type=hidden]),select,textarea,summary,iframe,audio[controls],video[controls],[contenteditable]:not([contenteditable=false]),[tabindex]';
 
-/** Everything that could take focus, through open shadow trees, in document order. */
+/** Returns everything that could be focused, through open shadow trees, in document order. */
 function candidates(scope: ParentNode): HTMLElement[] {
   const found: HTMLElement[] = [];
   for (const element of scope.querySelectorAll<HTMLElement>('*')) {
@@ -46,13 +46,13 @@ function candidates(scope: ParentNode): HTMLElement[] {
   return found;
 }
 
-/** The element around one, out of shadow trees as well. */
+/** Returns the parent of an element, out of shadow trees as well. */
 const above = (element: Element): Element | null => {
   const root = element.getRootNode();
   return element.parentElement ?? ('host' in root && isElement(root.host) ? root.host : null);
 };
 
-/** What around an element keeps it from being reached; undefined where nothing does. */
+/** Returns which ancestor makes an element unreachable. Undefined if none does. */
 function hindrance(element: HTMLElement): string | undefined {
   if (element.matches(':disabled')) return 'it is disabled';
   for (let at: Element | null = element; at; at = above(at)) {
@@ -69,13 +69,13 @@ function hindrance(element: HTMLElement): string | undefined {
   return isDisplayed(element) ? undefined : 'a style sheet does not show it';
 }
 
-/** Items of a list of which another keeps the stop are not lost. */
+/** Items of a list in which another one has the tab stop can still be reached. */
 const isItem = (element: Element): boolean =>
   element.matches(
     '[role=tab],[role=treeitem],[role=option],[role=menuitem],[role=menuitemcheckbox],[role=menuitemradio],[role=radio],input[type=radio]',
   );
 
-/** Whether anything of it can be seen. */
+/** Returns whether any part of it is visible. */
 function isSeen(element: Element): boolean {
   const box = element.getBoundingClientRect();
   if (box.width < 2 || box.height < 2) return false;
@@ -84,7 +84,7 @@ function isSeen(element: Element): boolean {
     if (style.opacity === '0') return false;
     if (!/(hidden|clip|auto|scroll)/.test(style.overflow) || at === element) continue;
     const frame = at.getBoundingClientRect();
-    // What can be scrolled to is no more than out of view.
+    // An element that can be scrolled to is only out of view.
     if (/(auto|scroll)/.test(style.overflow)) continue;
     if (frame.width < 2 || frame.height < 2 || box.right <= frame.left || box.left >= frame.right)
       return false;
@@ -93,7 +93,9 @@ function isSeen(element: Element): boolean {
   return box.right > -scrollX && box.bottom > -scrollY;
 }
 
-/** Whether a stop stands before another to somebody who reads: above it, or in one line before it. */
+/**
+ * Returns whether a tab stop comes before another in reading order: above it, or before it in the same line.
+ */
 function isBefore(one: Element, other: Element, isRtl: boolean): boolean {
   const [from, to] = [one.getBoundingClientRect(), other.getBoundingClientRect()];
   if (to.bottom <= from.top + 2) return true;
@@ -106,12 +108,12 @@ function marksOf(element: HTMLElement, before: HTMLElement | undefined): string[
   const marks: string[] = [];
   if (element.tabIndex > 0)
     marks.push(`It has tabindex="${element.tabIndex}", and comes before all that have none.`);
-  // A field that is hidden behind its label shows by that.
+  // A hidden field that is operated through its label counts as visible.
   const labels = 'labels' in element && element.labels instanceof NodeList ? [...element.labels] : [];
   const isSeenNow = isSeen(element) || labels.some((label) => isElement(label) && isSeen(label));
   if (!isSeenNow) marks.push('Nothing of it can be seen: focus is lost to the eye there.');
   const isRtl = getComputedStyle(element).direction === 'rtl';
-  // What stands in another column or layer begins anew.
+  // Another column or layer starts a new order.
   const isBeside = before && before.parentElement?.parentElement?.contains(element);
   if (before && isSeenNow && isBeside && isSeen(before) && isBefore(before, element, isRtl))
     marks.push(
@@ -132,7 +134,7 @@ const isRadioOff = (element: HTMLElement, all: readonly HTMLElement[]): boolean 
   return !!element.name && (group.some(({ checked }) => checked) || group[0] !== element);
 };
 
-/** Where a layer gives focus back to. */
+/** Returns where a layer returns focus to. */
 const returnOf = (title: string, place: Place | undefined): string => {
   const element = place?.element();
   return element?.isConnected
@@ -140,12 +142,12 @@ const returnOf = (title: string, place: Place | undefined): string => {
     : `When “${title}” closes, what had focus is gone: it goes to what follows where that stood.`;
 };
 
-/** Works out where focus goes now. */
+/** Reads the order of focus. */
 export function focusOrder(document: Document): FocusOrder {
   const layers = layersOf(document);
   const modal = topModal(document);
   const everywhere = candidates(document);
-  // What is behind a modal dialog is told in one sentence.
+  // Everything behind a modal dialog is one sentence.
   const all = modal ? everywhere.filter((element) => holds(modal, element)) : everywhere;
   const lost: Lost[] = [];
   const reachable = all.filter((element) => {
@@ -161,7 +163,7 @@ export function focusOrder(document: Document): FocusOrder {
   });
   const order = reachable
     .filter((element) => !isRadioOff(element, reachable))
-    // Those above 0 come first, by their number; the sort keeps document order among equals.
+    // Values above 0 come first, in numerical order. The sort keeps document order among equals.
     .sort((one, other) => (one.tabIndex || Infinity) - (other.tabIndex || Infinity) || 0);
   return {
     stops: order.map((element, at) => ({ element, number: at + 1, marks: marksOf(element, order[at - 1]) })),

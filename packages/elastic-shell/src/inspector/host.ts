@@ -1,30 +1,29 @@
-// The host of the inspector: an element beside the page that is no part of it.
-//
-// It stands at the end of <html>, not in <body>; everything of it is in its shadow tree. The top layer shows it, above whatever the
-// page shows there. It has tabindex -1, so that Tab passes over all that is in it. While a modal dialog is open everything outside that
-// is inert: it moves into the dialog then, and back when it closes; by `moveBefore`, where the browser has that, nothing of
-// it is lost on the way.
+// The host of the inspector: an element beside the page that is no part of it.  It is at the end of <html>,
+// not in <body>, and everything is in its shadow tree. The top layer shows it above the page. It has tabindex
+// -1, so that Tab skips its content. While a modal dialog is open everything outside that is inert, so the
+// host moves into the dialog, and back when it closes. With `moveBefore`, if the browser supports it, nothing
+// is lost on the way.
 import { apart } from '../engine/apart.js';
 import { layersOf } from '../layer/open-layers.js';
 import { look } from './look.js';
 import { topModal } from './top-modal.js';
 
-/** The host, and where it stands. */
+/** The host, and where it is. */
 export interface Host {
   readonly element: HTMLElement;
   readonly root: ShadowRoot;
-  /** Stands where it can be used, and above everything. */
+  /** Moves it to where it can be used, above everything else. */
   raise(): void;
 }
 
-/** Moves an element, keeping what it holds where the browser can. */
+/** Moves an element. Its state is kept if the browser supports that. */
 function moveTo(parent: Element, element: HTMLElement): void {
   if ('moveBefore' in parent && typeof parent.moveBefore === 'function' && element.isConnected)
     parent.moveBefore(element, null);
   else parent.append(element);
 }
 
-/** Makes the host. */
+/** Creates the host. */
 export function makeHost(document: Document): Host {
   const element = document.createElement('div');
   element.setAttribute('data-shell-inspector', '');

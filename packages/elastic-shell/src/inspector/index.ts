@@ -1,7 +1,6 @@
-// The inspector: a panel in the page that tells why something closed, what can be pressed, and where focus goes. Importing it starts
-// it, and the journal. For development only: leave the import out of what you publish.
-//
-//   if (import.meta.env.DEV) import('elastic-shell/inspector');
+// The inspector: a panel in the page that explains why something closed, which keys work, and where focus
+// moves. Importing it starts it, and the journal. It is for development only, so leave the import out of
+// production builds.  if (import.meta.env.DEV) import('elastic-shell/inspector');
 import { setDocuments } from '../journal/index.js';
 import { begin, inspector } from './inspector.js';
 import { beginRecord } from './record.js';

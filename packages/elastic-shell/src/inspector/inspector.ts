@@ -1,4 +1,4 @@
-// The inspector as a whole: the record that begins at once, and the panel that is made when it is first asked for.
+// The inspector as a whole: the record, which begins at once, and the panel, which is created on first use.
 import { listen } from '../events/listen.js';
 import { focused } from '../heard/dom.js';
 import { checkChord, isChord } from './chord.js';
@@ -17,34 +17,49 @@ import { pressableView } from './views/pressable.js';
 import { wiredView } from './views/wired.js';
 import { wrongView } from './views/wrong.js';
 
-/** How the inspector is opened and where it stands. */
+/** The options of the inspector. */
 export interface InspectorOptions {
-  /** The keys that open it: modifiers and a key. Default: `Alt+Shift+y`. */
+  /** The keyboard shortcut that opens it: modifiers and a key. Default: `Alt+Shift+y`. */
   chord?: string;
   /** Whether a small button opens it too. Default: true. */
   button?: boolean;
-  /** Where the panel is docked, or `float` for one above the page. Default: `end`. */
+  /** The edge at which the panel is docked, or `float` for a panel above the page. Default: `end`. */
   side?: Side;
 }
 
 /** The inspector of a page. */
 export interface Inspector {
-  /** Opens the panel; focus stays where it is. */
+  /** Opens the panel. Focus stays where it is. */
   open(): void;
+  /** Closes the panel. */
   close(): void;
+  /** Whether the panel is open. */
   isOpen(): boolean;
-  /** Opens the panel at a view: `wired`, `happened`, `keys`, `focus`, `heard` or `wrong`. */
+  /**
+   * Opens the panel at a view.
+   *
+   * @param view The view: `wired`, `happened`, `keys`, `focus`, `heard` or `wrong`.
+   */
   show(view: ViewKey): void;
-  /** Opens the panel at what is wired at an element: the root it stands in, or that it names. */
+  /**
+   * Opens the panel at the pattern of an element: the one that contains it, or the one it refers to.
+   *
+   * @param element The element.
+   */
   about(element: Element): void;
-  /** Changes how it is opened and where it stands. Throws a TypeError for a chord that cannot be one. */
+  /**
+   * Changes the options.
+   *
+   * @param options The options to change.
+   * @throws TypeError if the shortcut is invalid.
+   */
   set(options: InspectorOptions): void;
 }
 
 /** The views. */
 export type ViewKey = 'wired' | 'happened' | 'keys' | 'focus' | 'heard' | 'wrong';
 
-/** What is held of a panel that was made. */
+/** The data of a panel that exists. */
 interface Held {
   host: Host;
   drawn: Overlay;
@@ -55,7 +70,7 @@ interface Held {
   isWaiting: boolean;
 }
 
-/** The views, two of which others lead to. */
+/** The views, two of which others link to. */
 interface Views {
   all: readonly View[];
   wired: ReturnType<typeof wiredView>;
@@ -64,7 +79,7 @@ interface Views {
 
 const settings: Required<InspectorOptions> = { chord: 'Alt+Shift+y', button: true, side: 'end' };
 
-/** What has focus on the page, or had it before focus came into the inspector. */
+/** Returns the element that has focus on the page, or had it before focus moved into the inspector. */
 function pageFocus(held: Held): HTMLElement | undefined {
   const at = held.panel.before() ?? focused();
   return at instanceof HTMLElement && at !== document.body && at !== document.documentElement
@@ -72,7 +87,7 @@ function pageFocus(held: Held): HTMLElement | undefined {
     : undefined;
 }
 
-/** What the views may ask; `get` answers with what is held, once that is made. */
+/** The functions for views. `get` returns the data once it exists. */
 const contextOf = (drawn: Overlay, get: () => Held): Context => ({
   document,
   overlay: drawn,
@@ -102,7 +117,7 @@ function viewsOf(context: Context, get: () => Held): Views {
   return { all, wired, happened };
 }
 
-/** Shows how things stand now. */
+/** Updates the panel now. */
 function refresh({ host, panel, views, drawn }: Held): void {
   if (!panel.isOpen()) return;
   host.raise();
@@ -111,7 +126,7 @@ function refresh({ host, panel, views, drawn }: Held): void {
   drawn.refresh();
 }
 
-/** Shows how things stand once the page is drawn again, however often it has changed until then. */
+/** Updates the panel in the next frame, however often the page changes until then. */
 function schedule(held: Held): void {
   if (held.isWaiting || !held.panel.isOpen()) return;
   held.isWaiting = true;
@@ -121,7 +136,7 @@ function schedule(held: Held): void {
   });
 }
 
-/** Shows a root among what is wired. */
+/** Shows a root among everything that is wired. */
 function showRoot({ panel, views }: Held, root: HTMLElement): void {
   panel.open();
   panel.turnTo('wired');
@@ -129,7 +144,7 @@ function showRoot({ panel, views }: Held, root: HTMLElement): void {
   views.wired.select(root);
 }
 
-/** The next press on the page chooses what to show. */
+/** Lets the next click on the page choose what to show. */
 function choose(held: Held): void {
   const { drawn } = held;
   held.endPick?.();
@@ -144,9 +159,9 @@ function choose(held: Held): void {
   );
 }
 
-/** The panel was opened or closed: the page is followed only while it is open. */
+/** The panel was opened or closed. The page is followed only while it is open. */
 function turned(held: Held, isOpen: boolean): void {
-  // What is shown first is shown at once.
+  // The first content is shown at once.
   if (isOpen) {
     held.watch ??= watchPage(document, () => schedule(held));
     return queueMicrotask(() => refresh(held));
@@ -162,7 +177,7 @@ function turned(held: Held, isOpen: boolean): void {
 function make(): Held {
   const host = makeHost(document);
   const drawn = overlay();
-  // Nobody asks before all is made.
+  // Nothing is read before everything exists.
   const get = (): Held => held;
   const views = viewsOf(contextOf(drawn, get), get);
   const panel = makePanel({
@@ -188,7 +203,7 @@ function make(): Held {
 let made: Held | undefined;
 const get = (): Held => (made ??= make());
 
-/** The chord opens it and brings focus in; pressed in it, it closes. */
+/** The shortcut opens it and moves focus inside. Inside, it closes the panel. */
 function onKey(event: KeyboardEvent): void {
   if (!isChord(event, settings.chord)) return;
   event.preventDefault();
@@ -196,12 +211,12 @@ function onKey(event: KeyboardEvent): void {
   const { panel, host } = get();
   if (panel.isOpen() && host.root.activeElement) return panel.close();
   panel.open();
-  // Where a modal dialog is open it has to stand in that before it can take focus.
+  // While a modal dialog is open it must be inside that before it can take focus.
   host.raise();
   panel.enter();
 }
 
-/** Keeps the button where it can be pressed: above what has opened, and in what is modal. */
+/** Keeps the button where it can be clicked: above what has opened, and inside a modal dialog. */
 function followLayers(): void {
   let isWaiting = false;
   record.subscribe(() => {
@@ -216,7 +231,7 @@ function followLayers(): void {
   });
 }
 
-/** Begins: the button stands, and the chord is heard. */
+/** Starts: shows the button, and listens for the shortcut. */
 export function begin(): void {
   listen(window, { keydown: onKey }, ['keydown']);
   get();

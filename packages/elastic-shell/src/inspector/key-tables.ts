@@ -1,9 +1,12 @@
-// The keys of each list as its contract has them for the options that it runs with, and how they are pressed.
+// The keys of each list according to its contract and options, and how they are pressed.
 import type { KeyActs } from '../core/contract/contract.js';
 import { descriptionOf } from '../described/description.js';
 import type { Seen } from '../engine/registry.js';
 
-/** The orientation of a list: as its option or attribute says; a listbox is vertical else, and tabs are not. */
+/**
+ * Returns the orientation of a list: from its option or attribute, or else vertical for a listbox and
+ * horizontal for tabs.
+ */
 const isVertical = (root: Element, option: unknown): boolean => {
   const list = root.querySelector('[role=tablist]') ?? root;
   return (
@@ -11,7 +14,7 @@ const isVertical = (root: Element, option: unknown): boolean => {
   );
 };
 
-/** The table of keys of a list, now; undefined for patterns that have none. */
+/** Returns the current table of keys of a list. Undefined for patterns without one. */
 export function tableOf(root: Element, { contract, options, state }: Seen): KeyActs | undefined {
   const own = 'orientation' in options ? options.orientation : undefined;
   const orientation = isVertical(root, own) ? 'vertical' : 'horizontal';
@@ -31,7 +34,7 @@ const physical: Readonly<Record<string, string>> = {
 };
 const mirrored: Readonly<Record<string, string>> = { ArrowRight: 'ArrowLeft', ArrowLeft: 'ArrowRight' };
 
-/** The key as it is pressed, in the direction of the text. */
+/** Returns the key to press, in the direction of the text. */
 export function pressed(chord: string, isRtl: boolean): string {
   const at = chord.lastIndexOf('+') + 1;
   const key = chord.slice(at);

@@ -1,7 +1,6 @@
-// What can be pressed here: for the element that has focus, the keys of every contract that it has a part in, as they stand now.
-//
-// What a key would do is found by asking the contract's own step, which is pure: nothing happens. Where the page alone can tell
-// (the browser's own keys), the words of the contract are said.
+// The keys that work for the focused element, from every contract that it has a part in, in the current
+// state.  The contract's step function shows what a key would do. It is pure, so nothing changes. For keys
+// that the browser handles, the text of the contract is shown.
 import type { KeyActs } from '../core/contract/contract.js';
 import { dismissedBy } from '../core/layers/stack.js';
 import { targetOf } from '../engine/dom.js';
@@ -14,19 +13,19 @@ import { acted, effects, whyNothing, wouldDo } from './dry-run.js';
 import { pressed, tableOf } from './key-tables.js';
 import { titleOf } from './wired.js';
 
-/** One key: what it would do now, and what the contract says of it. */
+/** A key: what it would do now, and what the contract says about it. */
 export interface KeyRow {
   key: string;
-  /** What it would do now; `nothing`, and why, where that is known. */
+  /** What it would do now. `nothing` comes with the reason, if it is known. */
   now: string;
   says: string;
   isIdle: boolean;
 }
 
-/** The keys of one thing that the element has a part in. */
+/** The keys of one pattern that the element is part of. */
 export interface KeyGroup {
   title: string;
-  /** What holds for all of them: which way the arrows go, that it is disabled. */
+  /** What applies to all of them: the direction of the arrow keys, or that it is disabled. */
   remarks: string[];
   rows: KeyRow[];
 }
@@ -55,7 +54,7 @@ function listGroup(root: Element, run: Seen, table: KeyActs): KeyGroup {
   return { title: `${run.contract.name} “${titleOf(root)}”`, remarks, rows };
 }
 
-/** Keys of a part that the browser or a layer acts on, in the words of the contract. */
+/** Keys of a part that the browser or a layer handles, in the text of the contract. */
 function wordGroup(root: Element, run: Seen, part: string): KeyGroup {
   const rows = (notesOf(run.contract.name)?.keys ?? [])
     .filter(({ on, key }) => on === part && key !== 'Escape')
@@ -63,7 +62,7 @@ function wordGroup(root: Element, run: Seen, part: string): KeyGroup {
   return { title: `${run.contract.name} “${titleOf(root)}”`, remarks: [], rows };
 }
 
-/** What a press of the control that has focus would do to what it names. */
+/** Returns what activating the focused control would do to its target. */
 function openerGroup(control: Element): KeyGroup | undefined {
   const running = engineNamed(control, namedBy(control));
   if (!running) return undefined;
@@ -82,7 +81,7 @@ function openerGroup(control: Element): KeyGroup | undefined {
   return { ...group, rows };
 }
 
-/** What Escape would close. */
+/** Returns what Escape would close. */
 function layerGroup(document: Document): KeyGroup | undefined {
   const layers = layersOf(document);
   if (!layers.length) return undefined;
@@ -103,7 +102,7 @@ function layerGroup(document: Document): KeyGroup | undefined {
   return { title: `open layers (${layers.length})`, remarks: [], rows };
 }
 
-/** Elements that HTML gives keys of their own. */
+/** Elements that have keys of their own in HTML. */
 function nativeGroup(element: Element): KeyGroup | undefined {
   const role = heardRole(element);
   const isDisabled = element.matches(':disabled') || element.getAttribute('aria-disabled') === 'true';
@@ -124,7 +123,7 @@ function nativeGroup(element: Element): KeyGroup | undefined {
   };
 }
 
-/** The wired roots around an element, the innermost first. */
+/** Returns the wired roots around an element, the innermost first. */
 function rootsAround(element: Element): { root: Element; run: Seen }[] {
   const found: { root: Element; run: Seen }[] = [];
   for (let at: Element | null = element; at; at = at.parentElement) {
@@ -136,7 +135,7 @@ function rootsAround(element: Element): { root: Element; run: Seen }[] {
 
 const itemRoles = /^(tab|treeitem|option|menuitem|menuitemcheckbox|menuitemradio)$/;
 
-/** Whether an element is what the keys of a list are pressed on. */
+/** Returns whether an element receives the keys of a list. */
 function isItem(element: Element, root: Element, run: Seen): boolean {
   if (run.contract.name === 'accordion')
     return element.matches('summary,h1 *,h2 *,h3 *,h4 *,h5 *,h6 *') && element !== root;
@@ -144,11 +143,11 @@ function isItem(element: Element, root: Element, run: Seen): boolean {
   return itemRoles.test(heardRole(element)) || element === root;
 }
 
-/** Whether a pattern listens for keys on an element, so that what the page does with them is beside the point. */
+/** Returns whether a pattern handles keys on an element, whatever the page does with them. */
 export const isInKeyedList = (element: Element): boolean =>
   rootsAround(element).some(({ root, run }) => tableOf(root, run) && isItem(element, root, run));
 
-/** The keys that do something where focus is, by what they belong to. */
+/** Returns the keys that do something for the focused element, by pattern. */
 export function keysFor(element: Element): KeyGroup[] {
   const groups: KeyGroup[] = [];
   const opener = namedBy(element) === null ? undefined : openerGroup(element);
@@ -163,7 +162,7 @@ export function keysFor(element: Element): KeyGroup[] {
   return [...groups, ...(own ? [own] : []), ...(layers ? [layers] : [])].filter(({ rows }) => rows.length);
 }
 
-/** Why a key that was pressed has done nothing, as far as that can be known. */
+/** Returns why a key has done nothing, as far as that can be known. */
 export function whyIdle(event: KeyboardEvent): string {
   const element = targetOf(event);
   const key = event.key === ' ' ? 'Space' : event.key;

@@ -1,4 +1,4 @@
-// How the inspector looks: a sheet of its own for its shadow tree. It is calm, dense, and follows the page's colour scheme.
+// The style sheet of the inspector, for its shadow tree. It follows the page's colour scheme.
 
 /** The style sheet. */
 export const look = `

@@ -1,12 +1,15 @@
-// Elements made from a program: no markup in texts, so that a strict policy holds.
+// Elements created by code, without markup in texts, so that a strict content security policy allows them.
 
-/** What can stand in an element; what is false or nothing is left out. */
+/** The children of an element. False and undefined are skipped. */
 export type Child = Node | string | false | undefined;
 
-/** Attributes; `true` for one that is only there, `false` or nothing for none. A function hears the event of its name. */
+/**
+ * Attributes. `true` sets an empty attribute, false and undefined set none. A function listens for the event
+ * of its name.
+ */
 export type Properties = Readonly<Record<string, string | boolean | undefined | ((event: Event) => void)>>;
 
-/** Makes an element. */
+/** Creates an element. */
 export function make<K extends keyof HTMLElementTagNameMap>(
   tag: K,
   properties: Properties = {},
@@ -20,7 +23,7 @@ export function make<K extends keyof HTMLElementTagNameMap>(
   return element;
 }
 
-/** A button with a word. */
+/** Creates a button with a text. */
 export const button = (
   word: string,
   press: (event: Event) => void,
@@ -29,7 +32,7 @@ export const button = (
 
 const namespace = 'http://www.w3.org/2000/svg' as const;
 
-/** Makes an element of a drawing. */
+/** Creates an SVG element. */
 export function draw(
   tag: string,
   attributes: Readonly<Record<string, string | number>>,
@@ -41,7 +44,9 @@ export function draw(
   return element;
 }
 
-/** Puts other children in place of an element's own, unless they say the same: focus and selection in it stay. */
+/**
+ * Replaces the children of an element, unless they are equal, so that focus and selection inside are kept.
+ */
 export function fill(element: Element, children: readonly Child[], said?: string): void {
   const next = said ?? '';
   if (said !== undefined && element.getAttribute('data-said') === next) return;
@@ -62,7 +67,7 @@ const icon = (path: string): SVGElement =>
     }),
   );
 
-/** A button with an icon, a path of 16 by 16, and a name. */
+/** Creates a button with an icon, a path of 16 by 16, and a name. */
 export const iconButton = (name: string, path: string, press: () => void): HTMLButtonElement => {
   const made = button('', press, { class: 'icon', 'aria-label': name, title: name });
   made.append(icon(path));

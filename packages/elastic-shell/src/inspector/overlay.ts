@@ -1,27 +1,27 @@
-// What is drawn over the page: boxes around elements, and the order of Tab as numbers and lines. It is drawn again when the page
-// moves, while there is anything to draw.
+// What is drawn over the page: boxes around elements, and the tab order as numbers and lines. It is drawn
+// again when the page moves, while there is anything to draw.
 import type { Stop } from './focus-order.js';
 import { draw, make } from './make.js';
 
-/** A box around an element, with a word at it. */
+/** A box around an element, with a label. */
 export interface Marked {
   element: Element;
   word?: string;
-  /** A part of what is marked: dashed. */
+  /** Whether it is a part of the marked element. Parts are dashed. */
   isPart?: boolean;
 }
 
-/** How many stops are drawn. */
+/** How many tab stops are drawn. */
 const mostStops = 300;
 
-/** The layer that is drawn on. */
+/** The layer with the drawing. */
 export interface Overlay {
   readonly element: HTMLElement;
-  /** Draws boxes in place of those before. */
+  /** Replaces the boxes. */
   mark(marked: readonly Marked[]): void;
-  /** Draws the order of Tab; nothing for none. */
+  /** Draws the tab order, or removes it. */
   order(stops: readonly Stop[]): void;
-  /** Draws again what is drawn, where the page has moved. */
+  /** Draws everything again if the page has moved. */
   refresh(): void;
 }
 
@@ -47,7 +47,7 @@ const boxOf = ({ element, word, isPart }: Marked): SVGElement[] => {
   ];
 };
 
-/** Where the number of a stop is drawn. */
+/** Returns where the number of a tab stop is drawn. */
 const placeOf = ({ element }: Stop): [x: number, y: number] => {
   const { left, top } = element.getBoundingClientRect();
   return [Math.max(10, left), Math.max(10, top)];
@@ -67,7 +67,7 @@ function orderOf(stops: readonly Stop[]): SVGElement[] {
   return [lines, ...dots];
 }
 
-/** Makes the layer. */
+/** Creates the layer. */
 export function overlay(): Overlay {
   const picture = draw('svg', { 'aria-hidden': 'true', focusable: 'false' });
   let marked: readonly Marked[] = [];

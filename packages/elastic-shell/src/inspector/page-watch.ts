@@ -1,5 +1,5 @@
-// What the inspector hears of the page while it is open: anything that may have changed what it shows, live messages, and keys that
-// came to nothing.
+// What the inspector follows while it is open: changes that may affect what it shows, live messages, and keys
+// that did nothing.
 import { apart } from '../engine/apart.js';
 import { isElement, targetOf } from '../engine/dom.js';
 import { listen } from '../events/listen.js';
@@ -10,14 +10,14 @@ import { record } from './record.js';
 import type { IdleKey } from './views/pressable.js';
 import type { Said } from './views/heard.js';
 
-/** What is heard while the inspector is open. */
+/** The callbacks. */
 export interface PageWatch {
   readonly said: readonly Said[];
   idle(): IdleKey | undefined;
   release(): void;
 }
 
-/** Keys that are no wish by themselves, and those that write. */
+/** Keys that request nothing themselves, and those that type. */
 const isPlain = ({ key, ctrlKey, metaKey, altKey }: KeyboardEvent): boolean =>
   /^(Shift|Control|Alt|Meta|CapsLock|F\d+|Dead|Process|Unidentified)$/.test(key) ||
   ctrlKey ||
@@ -30,7 +30,7 @@ const writes = (target: HTMLElement | undefined, key: string): boolean =>
   ) &&
   (key.length === 1 || /^(Arrow|Home|End|Backspace|Delete|Enter|Page)/.test(key));
 
-/** Follows the page; `changed` hears that something has. */
+/** Follows the page. `changed` is called on every change. */
 export function watchPage(document: Document, changed: () => void): PageWatch {
   const said: Said[] = [];
   let idle: IdleKey | undefined;
@@ -39,13 +39,16 @@ export function watchPage(document: Document, changed: () => void): PageWatch {
     if (records.some(({ target }) => !apart.has(target))) changed();
   });
   observer.observe(document, { childList: true, subtree: true, attributes: true, characterData: true });
-  /** What a key may change: what has happened, and focus; also what is in view, unless a pattern should have taken the key. */
+  /**
+   * A key may change what has happened, and focus. Unless a pattern should have handled it, it may also
+   * scroll.
+   */
   const standing = (isForPattern: boolean): unknown[] => [
     record.all().at(-1)?.id,
     focused(),
     ...(isForPattern ? [] : [scrollX, scrollY]),
   ];
-  /** Looks, once everything has come of a key, whether anything has. */
+  /** Checks, once the effects of a key are complete, whether there were any. */
   const onKey = (event: KeyboardEvent): void => {
     const { key, target } = event;
     const element = targetOf(event);

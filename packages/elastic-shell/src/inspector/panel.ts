@@ -1,7 +1,6 @@
-// The panel: the views as tabs, what stands around them, and how focus comes in and goes back to the page.
-//
-// Focus on the page stays where it is while the pointer is used here: presses take none, except on fields. By the chord it comes in;
-// Escape gives it back. What happens in here never reaches the page: events end at the host.
+// The panel: the views as tabs, the controls around them, and how focus moves in and back to the page.  Focus
+// on the page stays where it is while the pointer is used here: clicks take focus only in fields. The
+// shortcut moves focus inside, and Escape returns it. Events stop at the host, so the page never sees them.
 import { isElement } from '../engine/dom.js';
 import { listen } from '../events/listen.js';
 import { wrapTab } from '../focus/focusable.js';
@@ -12,28 +11,28 @@ import { button, fill, iconButton, make } from './make.js';
 import type { Overlay } from './overlay.js';
 import type { View } from './view.js';
 
-/** The panel, and what it can be asked. */
+/** The panel, with its methods. */
 export interface Panel {
   isOpen(): boolean;
   open(): void;
   close(): void;
   /** Shows a view. */
   turnTo(key: string): void;
-  /** The key of the view that shows. */
+  /** The key of the visible view. */
   current(): string | undefined;
-  /** Moves focus in; what had it gets it back. */
+  /** Moves focus inside. The element that had it gets it back later. */
   enter(): void;
-  /** Gives focus back to the page. */
+  /** Returns focus to the page. */
   leave(): void;
   /** Moves the panel to a side where it does not cover `element`, if it does now. */
   clear(element: Element): void;
-  /** What had focus on the page when it came in. */
+  /** The element that had focus on the page when focus moved inside. */
   before(): Element | undefined;
-  /** Counts, side and chord as they are now. */
+  /** Updates the counts, the side and the shortcut. */
   refresh(): void;
 }
 
-/** What the panel is made of. */
+/** The elements of the panel. */
 export interface PanelParts {
   host: Host;
   overlay: Overlay;
@@ -43,17 +42,17 @@ export interface PanelParts {
   hasButton: () => boolean;
   /** The panel was opened or closed. */
   turned(isOpen: boolean): void;
-  /** Another view shows. */
+  /** Another view is visible. */
   viewed(): void;
   pick(): void;
-  /** Puts the panel somewhere else. */
+  /** Moves the panel to another side. */
   move(side: Side): void;
 }
 
-/** Fields take focus by a press; nothing else here does. */
+/** A click takes focus only in fields. */
 const takesPress = 'input,select,textarea,a[href]';
 
-/** Keeps what happens in the host from the page. */
+/** Keeps the events of the host from the page. */
 function keepIn({ element, root }: Host): void {
   const end = (event: Event): void => event.stopPropagation();
   for (const type of [
@@ -100,7 +99,7 @@ const head = ({ pick }: PanelParts, mover: HTMLElement, close: () => void): HTML
     iconButton('Close the inspector', 'M4 4l8 8M12 4l-8 8', close),
   );
 
-/** What there is to show a state in. */
+/** The elements that show a state. */
 interface Pieces {
   panel: HTMLElement;
   call: HTMLElement;
@@ -110,7 +109,7 @@ interface Pieces {
   counts: Map<string, HTMLElement>;
 }
 
-/** Shows counts, side and chord as they are now. */
+/** Updates the counts, the side and the shortcut. */
 function show({ panel, call, hint, all, mover, counts }: Pieces, parts: PanelParts): void {
   all.dataset['side'] = parts.side();
   const { name } = nextSide(parts.side());
@@ -135,12 +134,12 @@ function show({ panel, call, hint, all, mover, counts }: Pieces, parts: PanelPar
   }
 }
 
-/** How focus comes in, and goes back to what had it on the page. */
+/** How focus moves inside, and returns to where it was on the page. */
 function focusIn({ root, element }: Host): Pick<Panel, 'enter' | 'leave' | 'before'> {
   let before: Element | undefined;
   listen(root, {
     focusin({ relatedTarget }) {
-      // Nothing had focus, or something on the page had.
+      // Nothing had focus, or an element on the page had it.
       if (!isElement(relatedTarget)) before = element.ownerDocument.body;
       else if (!root.contains(relatedTarget)) before = relatedTarget;
     },
@@ -159,14 +158,15 @@ function focusIn({ root, element }: Host): Pick<Panel, 'enter' | 'leave' | 'befo
   };
 }
 
-/** Makes the panel; it is closed. */
+/** Creates the closed panel. */
 export function makePanel(parts: PanelParts): Panel {
   const { host, views, overlay } = parts;
   const { element: tabs, counts } = tabsOf(views);
   const hint = make('footer');
   const call = button('?', () => turn(true), { class: 'call', 'aria-label': 'Open the inspector' });
   const mover = iconButton('', 'M2 3h12v10H2zM9 3v10', () => parts.move(nextSide(parts.side()).side));
-  // Its words are English, whatever the page's are and whichever way they run; at which edge it stands is the page's way.
+  // Its texts are English and run from left to right, whatever the page's language. The edges follow the
+  // direction of the page.
   const panel = make(
     'section',
     { class: 'panel', 'aria-label': 'Inspector', role: 'region' },
@@ -208,7 +208,7 @@ export function makePanel(parts: PanelParts): Panel {
     keydown(event) {
       if (event.key === 'Tab') wrapTab(event, panel);
       if (event.key !== 'Escape' || event.defaultPrevented) return;
-      // Else the platform closes the modal dialog that it stands in.
+      // Otherwise the platform would close the modal dialog around it.
       event.preventDefault();
       focus.leave();
     },

@@ -1,10 +1,10 @@
-// Picking: the next press on the page chooses what is wired there, and the page hears nothing of it.
+// Picking: the next click on the page chooses the pattern there, and the page does not receive the click.
 import { apart } from '../engine/apart.js';
 import { innermostOf } from '../engine/dom.js';
 import { engineNamed, namedBy, naming, wiredRun } from '../engine/registry.js';
 import { listen } from '../events/listen.js';
 
-/** The wired root that an element belongs to: the one it stands in, or that it names. */
+/** Returns the wired root of an element: the one around it, or the one that it refers to. */
 export function rootAt(element: Element | undefined): HTMLElement | undefined {
   for (let at: Element | null | undefined = element; at; at = at.parentElement) {
     const run = wiredRun(at);
@@ -15,7 +15,9 @@ export function rootAt(element: Element | undefined): HTMLElement | undefined {
   return undefined;
 }
 
-/** Hears where the pointer is, and the press that chooses; Escape chooses nothing. Returns what ends it. */
+/**
+ * Follows the pointer until a click chooses a pattern, or Escape cancels. Returns a function that stops it.
+ */
 export function pick(
   document: Document,
   over: (root: HTMLElement | undefined) => void,

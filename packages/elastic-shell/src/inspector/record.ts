@@ -1,8 +1,7 @@
-// The record: what has happened on the page, with what led to it. It begins when the inspector is imported, so that what happened
-// before it was opened can be told; it only keeps what it is told.
-//
-// The journal tells of changes and refusals when they are over, and of the steps on the way (a guard or an owner is asked, and has
-// answered; a press has ended; Escape was left to a widget). The two are brought together here.
+// The record: what has happened on the page, with its causes. It begins when the inspector is imported, so it
+// includes what happened before the panel was opened. It only stores what it is told.  The journal reports
+// changes and refusals at the end, and the steps on the way (a guard or an owner is called, and has answered;
+// a click has ended; Escape was left to a widget). Both are combined here.
 import type { Change } from '../engine/types.js';
 import { deliver } from '../core/cell.js';
 import { isElement, targetOf } from '../engine/dom.js';
@@ -11,13 +10,13 @@ import { type Entry, journal } from '../journal/index.js';
 import { hearSteps, type Step } from '../journal/steps.js';
 import { layersOf, type OpenLayer } from '../layer/open-layers.js';
 
-/** When somebody was asked, and has answered: milliseconds since the page began. */
+/** When a guard or owner was called, and when it answered, in milliseconds since the page loaded. */
 export interface Asking {
   asked: number;
   answered?: number;
 }
 
-/** A change on its way, and who was asked about it. */
+/** A pending change, and which guards and owners were called about it. */
 interface Way {
   root: HTMLElement;
   change: Change;
@@ -42,12 +41,12 @@ export interface ChangeHappening extends Moment {
   error?: unknown;
 }
 
-/** One thing that happened. */
+/** Something that happened. */
 export type Happening =
   | ChangeHappening
-  /** A press outside an open layer that it left open, and why. */
+  /** A click outside an open layer that did not close it, and why. */
   | (Moment & { kind: 'kept'; event: Event; why: 'began-inside' | 'option' })
-  /** Escape that the widget it was pressed on may use itself. */
+  /** An Escape that the focused widget may use itself. */
   | (Moment & { kind: 'escape-left'; event: Event })
   | (Moment & { kind: 'message'; entry: Entry });
 
@@ -70,14 +69,14 @@ function add(news: News): void {
 const isSameChange = (one: Change, other: Change): boolean =>
   one === other || (one.name === other.name && one.event === other.event && one.reason === other.reason);
 
-/** The way of a change that is over; it is not looked for again. */
+/** The steps of a change that is complete. They are not looked up again. */
 function endWay(root: HTMLElement, change: Change): Way | undefined {
   const way = ways.findLast((each) => each.root === root && isSameChange(each.change, change));
   ways = ways.filter((each) => each !== way && each.root.isConnected);
   return way;
 }
 
-/** Who is asked, or has answered. */
+/** Who is called, or has answered. */
 function onAsked(who: 'guard' | 'owner', root: HTMLElement, change: Change, at: number): void {
   const known = ways.findLast((each) => each.root === root && isSameChange(each.change, change));
   const way: Way = known ?? { root, change };
@@ -89,7 +88,7 @@ function onAsked(who: 'guard' | 'owner', root: HTMLElement, change: Change, at: 
   tellAll();
 }
 
-/** Why a press outside leaves a layer open; undefined where it closes, or did not happen outside. */
+/** Returns why a click outside does not close a layer. Undefined if it does, or was not outside. */
 function whyKept(
   layer: OpenLayer,
   inside: readonly unknown[],
@@ -127,7 +126,7 @@ function onEntry(entry: Entry): void {
   if (!isElement(element)) return;
   if (!change || code === 'owner-silent') {
     if (entry.count === 1) add({ kind: 'message', at, root: element, entry });
-    // It happened again: only its count has changed.
+    // It happened again, so only its count has changed.
     else tellAll();
     return;
   }
@@ -145,7 +144,7 @@ function onEntry(entry: Entry): void {
   });
 }
 
-/** A change that is still on its way: who has been asked, and when. */
+/** A change that is still pending: who has been called, and when. */
 export interface Pending {
   root: HTMLElement;
   change: Change;
@@ -155,9 +154,9 @@ export interface Pending {
 
 /** What has happened on this page. */
 export const record = {
-  /** The last 1,000 happenings, oldest first. */
+  /** The last 1,000 entries, oldest first. */
   all: (): readonly Happening[] => happenings,
-  /** Changes that somebody is making up his mind about. */
+  /** Changes that are still pending. */
   pending: (): Pending[] =>
     ways.flatMap(({ root, change, guard, owner }) => {
       const asking = owner ?? guard;
@@ -177,7 +176,7 @@ export const record = {
   },
 };
 
-/** Begins the record, with what the journal has kept so far. */
+/** Starts the record, with what the journal has stored so far. */
 export function beginRecord(): void {
   journal.entries.forEach(onEntry);
   journal.subscribe(onEntry);

@@ -7,16 +7,16 @@ import type { Asking, ChangeHappening, Happening, Pending } from './record.js';
 import { effectOf, valueText } from './values.js';
 import { callOf, labelsOf, tagOf, titleOf } from './wired.js';
 
-/** A happening as it is told. */
+/** Something that happened, in sentences. */
 export interface Told {
-  /** The root it concerns, as one would call it. */
+  /** The name of its root. */
   who: string;
   sentence: string;
-  /** What led to it, each a sentence. */
+  /** Its causes, each as a sentence. */
   facts: string[];
 }
 
-/** A time, as people say it. */
+/** Returns a duration in words. */
 export const duration = (milliseconds: number): string =>
   milliseconds < 1
     ? 'at once'
@@ -33,7 +33,7 @@ const past: Readonly<Record<string, string>> = {
 
 const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
-/** What became of a state, in the past. */
+/** Returns the change of a state, in the past tense. */
 function whatOf({ root, change: { name, value, previous } }: ChangeHappening): string {
   const effect = effectOf(name, previous, value, labelsOf(wiredRun(root)));
   if (!effect) return `Given ${name} again, which holds the same`;
@@ -53,7 +53,7 @@ function whatOf({ root, change: { name, value, previous } }: ChangeHappening): s
   );
 }
 
-/** How long after it opened: of what closes. */
+/** Returns how long it was open, if it closes. */
 function sinceOpening(happening: Happening, all: readonly Happening[]): string {
   if (happening.kind !== 'change' || happening.change.name !== 'open' || happening.change.value) return '';
   const opened = all.findLast(
@@ -91,7 +91,7 @@ function changeFacts({ change, guard, owner }: ChangeHappening): string[] {
   return facts;
 }
 
-/** What becomes of a state, as somebody wishes it: `it close`, `it select “Pans”`, `size become 3`. */
+/** Returns the requested change of a state: `it close`, `it select “Pans”`, `size become 3`. */
 const asWish = (effect: string): string =>
   / becomes /.test(effect)
     ? effect.replace(' becomes ', ' become ')
@@ -121,7 +121,7 @@ const kept = {
   option: 'Its option outside is “keep”.',
 } as const;
 
-/** Tells of a happening; `all`: those before it. */
+/** Describes something that happened. `all` contains everything before it. */
 export function tellHappening(happening: Happening, all: readonly Happening[]): Told {
   const { root } = happening;
   const who = titleOf(root);
@@ -161,6 +161,6 @@ export function tellHappening(happening: Happening, all: readonly Happening[]): 
   }
 }
 
-/** Tells of a change that somebody is still making up his mind about. */
+/** Describes a change that is still pending. */
 export const tellPending = ({ root, change, who, since }: Pending, now: number): string =>
   `Waiting: the ${who} of ${titleOf(root)} was asked ${duration(now - since)} ago whether ${change.name} may become ${valueText(change.value)}.`;

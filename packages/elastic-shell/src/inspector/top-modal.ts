@@ -1,7 +1,7 @@
-// The dialog that keeps everything else out of reach.
+// The dialog that makes everything else inert.
 import { layersOf } from '../layer/open-layers.js';
 
-/** The modal dialog that is on top, ours or the platform's. */
+/** Returns the topmost modal dialog, ours or the platform's. */
 export function topModal(document: Document): HTMLElement | undefined {
   const ours = layersOf(document).findLast(({ modal }) => modal)?.id;
   const native = [...document.querySelectorAll('dialog')].filter((dialog) => {

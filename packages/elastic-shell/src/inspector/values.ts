@@ -1,9 +1,9 @@
-// Values as the inspector writes them.
+// Values in words, for the inspector.
 import { described, isCell } from '../engine/dom.js';
 
 const most = 60;
 
-/** A value in words: texts in quotes, sets by what they hold, cells by what they hold now. */
+/** Returns a value in words: texts in quotes, sets by their keys, cells by their value. */
 export function valueText(value: unknown): string {
   if (value instanceof Set) return value.size ? `{ ${[...value].map(valueText).join(', ')} }` : '{ }';
   if (isCell(value)) return `a cell: ${valueText('get' in value ? value.get() : undefined)}`;
@@ -18,7 +18,7 @@ const inQuotes = (keys: readonly unknown[], labelOf: (key: string) => string): s
     .map((key) => `“${labelOf(String(key))}”`)
     .join(', ') + (keys.length > 5 ? ` and ${keys.length - 5} more` : '');
 
-/** What of a set has come, and what has gone. */
+/** Returns the keys that were added to a set, and those that were removed. */
 export function setDifference(
   before: ReadonlySet<unknown>,
   after: ReadonlySet<unknown>,
@@ -29,7 +29,7 @@ export function setDifference(
   };
 }
 
-/** What each state does when keys come and go: verbs for the one and the other. */
+/** The verbs for added and removed keys, by state. */
 const setVerbs: Readonly<Record<string, readonly [came: string, went: string]>> = {
   expanded: ['opens', 'closes'],
   checked: ['checks', 'unchecks'],
@@ -37,7 +37,7 @@ const setVerbs: Readonly<Record<string, readonly [came: string, went: string]>> 
   closed: ['closes', 'brings back'],
 };
 
-/** What a state does when it becomes another, as a verb in the present: `opens`, `selects “Pans”`. */
+/** Returns the change of a state as a verb in the present tense: `opens`, `selects “Pans”`. */
 export function effectOf(
   name: string,
   before: unknown,

@@ -1,11 +1,11 @@
 // What the views of the inspector share.
 import type { Marked, Overlay } from './overlay.js';
 
-/** What a view may ask of the inspector. */
+/** The functions that a view may call. */
 export interface Context {
   readonly document: Document;
   readonly overlay: Overlay;
-  /** What has focus on the page, or had it before focus came into the inspector. */
+  /** Returns the element that has focus on the page, or had it before focus moved into the inspector. */
   focusOnPage(): HTMLElement | undefined;
   /** Scrolls an element into view, and marks it. */
   point(element: Element, more?: readonly Marked[]): void;
@@ -13,15 +13,15 @@ export interface Context {
   showHappenings(root: HTMLElement): void;
 }
 
-/** One view: a tab and its panel. */
+/** A view: a tab and its panel. */
 export interface View {
   readonly key: string;
   readonly title: string;
   readonly element: HTMLElement;
-  /** Shows how things stand now. Called while it is in view, at most once a frame. */
+  /** Updates the view. Called while it is visible, at most once a frame. */
   refresh(): void;
-  /** It comes into view, or goes. */
+  /** The view was shown or hidden. */
   turn?(isShown: boolean): void;
-  /** How many things in it ask for attention. */
+  /** Returns how many problems it shows. */
   count?(): number;
 }

@@ -1,17 +1,18 @@
-// Everything that is wired on a page. Nobody keeps a list of it: the page is searched when the inspector is open.
+// Everything that is wired on a page. There is no list of it, so the page is searched while the inspector is
+// open.
 import { labelText } from '../core/text.js';
 import { apart } from '../engine/apart.js';
 import { invokersOf } from '../engine/invoker-index.js';
 import { type Seen, wiredRun } from '../engine/registry.js';
 import { heardName } from '../heard/name.js';
 
-/** One wired root, and what runs it. */
+/** A wired root, and its pattern. */
 export interface WiredRoot {
   root: HTMLElement;
   run: Seen;
 }
 
-/** Every wired root of a document, through open shadow trees, in document order. */
+/** Returns every wired root of a document, through open shadow trees, in document order. */
 export function allWired(scope: ParentNode): WiredRoot[] {
   const found: WiredRoot[] = [];
   for (const root of scope.querySelectorAll<HTMLElement>('*')) {
@@ -23,13 +24,13 @@ export function allWired(scope: ParentNode): WiredRoot[] {
   return found;
 }
 
-/** What the items of a root are called, by their keys; the key itself where nothing is known of it. */
+/** Returns the label of an item by its key, or the key if there is no label. */
 export const labelsOf =
   (run: Seen | undefined) =>
   (key: string): string =>
     run?.view.labelOf?.(key) || run?.view.items.find((item) => item.key === key)?.label || key;
 
-/** The tag of an element as one would call it: `<div id="more">`. */
+/** Returns the tag of an element in words: `<div id="more">`. */
 export function tagOf(element: Element): string {
   const { id, localName } = element;
   const role = element.getAttribute('role');
@@ -40,24 +41,24 @@ export function tagOf(element: Element): string {
 const short = (text: string, most: number): string =>
   text.length > most ? `${text.slice(0, most - 1)}…` : text;
 
-/** An element as people tell it from others: its name in quotes, else its tag. */
+/** Returns a name that tells an element from others: its accessible name in quotes, or else its tag. */
 export function callOf(element: Element): string {
   const name = labelText(heardName(element));
   return name ? `${tagOf(element)} “${short(name, 40)}”` : tagOf(element);
 }
 
-/** What a wired root is called by: its own name, that of its field or of what opens it. */
+/** Returns the name of a wired root: its own, that of its field, or that of its opener. */
 function nameOf(root: Element): string {
   const field = root.querySelector('[role=combobox],[role=tablist],[role=listbox],[role=tree]');
   const [opener] = invokersOf(root);
   return heardName(root) || (field ? heardName(field) : '') || (opener ? heardName(opener) : '') || root.id;
 }
 
-/** A name for a wired root, as short as tells it from others. */
+/** Returns the shortest name that tells a wired root from others. */
 export const titleOf = (root: Element): string =>
   short(labelText(nameOf(root)) || labelText(root.textContent) || tagOf(root), 48);
 
-/** Where a root stands, for telling it from others of its name: the nearest heading around or before it. */
+/** Returns the nearest heading around or before a root, to tell it from others of the same name. */
 export function placeOf(root: Element): string {
   for (let at: Element | null = root; at && at !== at.ownerDocument.body; at = at.parentElement) {
     const heading =
@@ -70,7 +71,7 @@ export function placeOf(root: Element): string {
 const keys = new WeakMap<Element, string>();
 const roots = new Map<string, WeakRef<HTMLElement>>();
 
-/** A key for a root, the same each time it is asked for. */
+/** Returns the key of a root, the same on each call. */
 export function keyOfRoot(root: HTMLElement): string {
   const known = keys.get(root);
   if (known !== undefined) return known;
@@ -80,6 +81,6 @@ export function keyOfRoot(root: HTMLElement): string {
   return key;
 }
 
-/** The root that has a key, while anybody holds it. */
+/** Returns the root with a key, while it is in memory. */
 export const rootOfKey = (key: string | undefined): HTMLElement | undefined =>
   key === undefined ? undefined : roots.get(key)?.deref();

@@ -1,25 +1,25 @@
-// What the journal says at run time, by code: the sentence, what to do about it, and the words for the documents.
+// What the journal reports at run time, by code: the sentence, the remedy, and the text for the documents.
 import type { Reports, Steps } from '../core/report.js';
 import { failureText } from '../core/text.js';
 import { isElement } from '../engine/dom.js';
 import { markupOf } from './document.js';
 import { tagText } from './rules/index.js';
 
-/** How bad it is; a note only tells what happened. */
+/** How serious it is. A note only records what happened. */
 export type Severity = 'error' | 'warning' | 'note';
 
-/** A code that is met with at run time. `D` has the values in it. */
+/** A code that is reported at run time. `D` contains its values. */
 export interface RuntimeCode<D> {
   severity: Severity;
-  /** When it is entered, in one line. */
+  /** When it is reported, in one line. */
   summary: string;
-  /** `tag`: the element it concerns. */
+  /** Returns the sentence. `tag` is the element that it is about. */
   sentence(tag: string, detail: D): string;
-  /** What to do about it, where there is something to do. */
+  /** What to do about it, if anything can be done. */
   remedy?: string;
 }
 
-/** Everything that the engine tells. */
+/** Everything that the engine reports. */
 export const reported: { [C in Exclude<keyof Reports, keyof Steps>]: RuntimeCode<Reports[C]> } = {
   change: {
     severity: 'note',
@@ -102,7 +102,7 @@ export const reported: { [C in Exclude<keyof Reports, keyof Steps>]: RuntimeCode
   },
 };
 
-/** What the journal itself sees of presses that do nothing. */
+/** What the journal itself notices about clicks that do nothing. */
 export const wished = {
   'press-target-missing': {
     summary: 'A control was clicked whose target isn’t on the page.',

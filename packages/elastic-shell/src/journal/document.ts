@@ -1,9 +1,9 @@
-// A live document as the rules see it.
+// A document in the browser, as the rules see it.
 import type { Markup } from '../core/rules/markup.js';
 import { apart } from '../engine/apart.js';
 import { isElement } from '../engine/dom.js';
 
-/** Whether an element stands apart from the page, or in the shadow tree of what does. */
+/** Returns whether an element is marked as foreign to the page, or is in the shadow tree of one that is. */
 export function isApart(element: Element): boolean {
   const root = element.getRootNode();
   return apart.has(element) || ('host' in root && isElement(root.host) && isApart(root.host));
@@ -11,24 +11,24 @@ export function isApart(element: Element): boolean {
 
 const seen = new WeakMap<Markup, Element>();
 
-/** The element that a finding's markup was made of. */
+/** Returns the element of a finding's markup. */
 export const elementOf = (markup: Markup): Element | undefined => seen.get(markup);
 
 const isModal = (element: Element): boolean => 'showModal' in element && element.matches(':modal');
 
-/** What stands in an element, without what stands apart. */
+/** Returns the children of an element, without foreign ones. */
 const childrenOf = (element: Element, markup: Markup): (Markup | string)[] =>
   [...element.childNodes].flatMap((node) => {
     if (isElement(node)) return apart.has(node) ? [] : markupOf(node, markup);
     return node.nodeType === 3 ? (node.nodeValue ?? '') : [];
   });
 
-/** The markup of an element and what is in it, which is read when it is first asked for. */
+/** Returns the markup of an element and its content, which is read on first use. */
 export function markupOf(element: Element, parent?: Markup): Markup {
   let children: (Markup | string)[] | undefined;
   const markup: Markup = {
     tag: element.localName,
-    // What the platform shows as a modal dialog it has opened itself: that is no open attribute of the author's.
+    // A modal dialog was opened by the platform, so its open attribute is not the author's.
     attribute: (name) => (name === 'open' && isModal(element) ? null : element.getAttribute(name)),
     names: () => element.getAttributeNames(),
     parent,

@@ -1,6 +1,5 @@
-// The journal: what changed, what was refused, and what is wrong with the page. Importing it starts it.
-//
-// A message about one element that comes again is counted and not repeated, on the console either.
+// The journal: what changed, what was refused, and what is wrong with the page. Importing it starts it.  A
+// repeated message about the same element is counted and not repeated, on the console as well.
 import type { Change } from '../engine/types.js';
 import { deliver } from '../core/cell.js';
 import { type Reports, setTeller, type Teller } from '../core/report.js';
@@ -15,35 +14,39 @@ import { hearWishes } from './wishes.js';
 
 export { setDocuments } from './pages.js';
 
-/** One thing that was entered. */
+/** An entry of the journal. */
 export interface Entry {
+  /** The code of the message, such as `id-duplicate`. */
   code: string;
+  /** How serious it is. */
   severity: Severity;
-  /** The element it concerns. */
+  /** The element that it is about. */
   element: Element | undefined;
+  /** The message, a whole sentence. */
   sentence: string;
-  /** What to do about it, where there is something to do. */
+  /** What to do about it, if anything can be done. */
   remedy?: string;
   /** The address of the page that explains it: see `setDocuments`. */
   page: string;
-  /** When it was entered, in milliseconds since the page began; of what is counted, the last time. */
+  /** When it was entered, in milliseconds since the page loaded. For a repeated message, the last time. */
   at: number;
-  /** How often it has come. */
+  /** How often it was reported. */
   count: number;
-  /** The change it tells of, where it tells of one. */
+  /** The change that it is about, if there is one. */
   change?: Change;
-  /** Of a refusal: who has refused, and the error, where there was one. */
+  /** For a refusal: who has refused. */
   by?: 'guard' | 'owner';
+  /** For a refusal: the error of the guard, if there was one. */
   error?: unknown;
 }
 
-/** How many entries are kept; older ones go. */
+/** How many entries are kept. Older ones are removed. */
 const limit = 500;
 const entries: Entry[] = [];
 const listeners = new Set<(entry: Entry) => void>();
 const told = new WeakMap<Element, Set<string>>();
 
-/** The entry that says the same of the same element. */
+/** Returns the entry with the same message about the same element. */
 const sameAs = ({ code, element, sentence }: Omit<Entry, 'page' | 'at' | 'count'>): Entry | undefined =>
   entries.find((each) => each.code === code && each.element === element && each.sentence === sentence);
 
@@ -64,16 +67,16 @@ const write = (news: Omit<Entry, 'page' | 'at' | 'count'>): void => {
   deliver(listeners, entry);
 };
 
-/** What the journal says of each; of steps nothing. */
+/** Returns the message of an event. Steps have none. */
 const sayings: { [C in keyof Reports]?: RuntimeCode<Reports[C]> } = reported;
 
-/** Whether it tells of a change, which it carries then, with the page's own event and element. */
+/** Whether the event is about a change, with the page's own event and element. */
 const isChange = (detail: object): detail is Change => 'reason' in detail;
 
 const enter: Teller = (code, subject, detail) => {
   const known = sayings[code];
   if (!known)
-    // Its own values, by its code: TypeScript cannot follow that through a type parameter.
+    // The values belong to the code, but TypeScript can't follow that through a type parameter.
     return tellStep({ code, subject, detail, at: performance.now() } as Step);
   if (!isElement(subject) || isApart(subject)) return;
   const { severity, sentence, remedy } = known;
@@ -89,9 +92,9 @@ const enter: Teller = (code, subject, detail) => {
   });
 };
 
-/** Examines what is under `root` (the whole document by default) and enters what was not entered before. */
+/** Checks everything under `root` (default: the whole document) and enters findings that are new. */
 function check(root: Element = document.documentElement): Finding[] {
-  // Of a part of the page the rest is not looked at: what it names may stand there.
+  // The rest of the page is not checked, but may contain what the part refers to.
   const findings = examine([markupOf(root)], { isPart: root !== document.documentElement });
   for (const { code, severity, sentence, remedy, element: markup } of findings) {
     const element = elementOf(markup);
@@ -108,10 +111,21 @@ function check(root: Element = document.documentElement): Finding[] {
 export interface Journal {
   /** The last 500 entries, oldest first. */
   readonly entries: readonly Entry[];
-  /** Hears every later entry, and one that is counted again; returns the release. */
+  /**
+   * Follows every later entry, and every repeated one.
+   *
+   * @param listener Called with the entry.
+   * @returns A function that stops it.
+   */
   subscribe(listener: (entry: Entry) => void): () => void;
-  /** Examines what is under an element (the whole document by default), enters what was not entered before, and answers with all. */
+  /**
+   * Checks a part of the page, and enters findings that are new.
+   *
+   * @param root The element to check. Default: the whole document.
+   * @returns All findings.
+   */
   check(root?: Element): Finding[];
+  /** Removes all entries. */
   clear(): void;
 }
 
@@ -119,7 +133,7 @@ export interface Journal {
 export const journal: Journal = {
   /** The last 500 entries, oldest first. */
   entries,
-  /** Hears every later entry; returns the release. */
+  /** Follows every later entry. Returns the release. */
   subscribe(listener: (entry: Entry) => void): () => void {
     listeners.add(listener);
     return () => void listeners.delete(listener);
@@ -130,7 +144,10 @@ export const journal: Journal = {
   },
 };
 
-/** How long an examination waits at most: for the page to be idle, and after one that took long. In ms. */
+/**
+ * How long a check waits at most until the page is idle, and how long it waits after a slow check, in
+ * milliseconds.
+ */
 const longestWait = 5000;
 
 if (typeof document !== 'undefined') {
@@ -139,7 +156,7 @@ if (typeof document !== 'undefined') {
     write({ code, severity: 'warning', element, sentence, remedy }),
   );
   let waiting = false;
-  /** A page that takes long to examine is not examined again at once. */
+  /** A page that is slow to check is not checked again at once. */
   let next = 0;
   const examineNow = (): void => {
     waiting = false;
@@ -149,7 +166,7 @@ if (typeof document !== 'undefined') {
     next = ended + Math.min(10 * (ended - began), longestWait);
   };
   const examineIdle = (): void => {
-    // A page that is never idle is examined all the same.
+    // A page that is never idle is checked all the same.
     if ('requestIdleCallback' in globalThis) requestIdleCallback(examineNow, { timeout: longestWait });
     else setTimeout(examineNow);
   };

@@ -1,21 +1,23 @@
-// Where the documents stand that explain each message.
+// The location of the documents that explain each message.
 
-/** Where they are installed, from the root of a project that has `elastic-shell-cli`. */
+/** Where they are installed, from the root of a project with `elastic-shell-cli`. */
 const installed = 'node_modules/elastic-shell-cli/site/';
 
 let base: string | undefined;
 
 /**
- * Says where the documents are served, such as `http://localhost:5173/` by `npx elastic-shell demo`: messages end with an
- * address there. Undefined: where they are installed.
+ * Sets where the documents are served, such as `http://localhost:5173/` by `npx elastic-shell demo`. Messages
+ * then end with an address there.
+ *
+ * @param address The address, or undefined for the installed documents.
  */
 export const setDocuments = (address: string | undefined): void => {
   base = address === undefined ? undefined : address.replace(/\/*$/, '/');
 };
 
-/** The address of the page about a code. */
+/** Returns the address of the page about a code. */
 export const pageAbout = (code: string): string =>
   base === undefined ? `${installed}diagnostics/${code}/index.html` : `${base}diagnostics/${code}/`;
 
-/** Whether the page about a code can be followed as a link. */
+/** Returns whether the page about a code can be opened as a link. */
 export const isServed = (): boolean => base !== undefined;

@@ -1,8 +1,9 @@
-// Steps on the way to a change (a guard or an owner is asked, a press is judged), for whoever explains what the journal enters.
+// Steps on the way to a change (a guard or an owner is called, a click ends), for tools that explain the
+// entries of the journal.
 import { deliver } from '../core/cell.js';
 import type { Change } from '../engine/types.js';
 
-/** One step: its code, what it concerns, its values, and when: milliseconds since the page began. */
+/** A step: its code, its element, its values, and its time in milliseconds since the page loaded. */
 export type Step = { subject: unknown; at: number } & (
   | { code: 'guard' | 'owner'; detail: Change }
   | { code: 'press'; detail: { event: Event; inside: readonly unknown[] } }
@@ -11,11 +12,11 @@ export type Step = { subject: unknown; at: number } & (
 
 const listeners = new Set<(step: Step) => void>();
 
-/** Hears every step from now on; returns the release. */
+/** Follows every step from now on. Returns the release. */
 export function hearSteps(listener: (step: Step) => void): () => void {
   listeners.add(listener);
   return () => void listeners.delete(listener);
 }
 
-/** Tells of a step. */
+/** Reports a step. */
 export const tellStep = (step: Step): void => deliver(listeners, step);

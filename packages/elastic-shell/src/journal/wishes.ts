@@ -1,5 +1,5 @@
-// Wishes that come to nothing: a press on a control whose target is missing, that is disabled, or whose
-// command its target does not know. The engine ignores them; here they are told.
+// Requests without effect: a click on a control whose target is missing, which is disabled, or whose target
+// does not support the command. The engine ignores them; here they are reported.
 import { nearest } from '../core/text.js';
 import { isWritten } from '../engine/attribute-watch.js';
 import { closestTo, elementNamed, targetOf } from '../engine/dom.js';
@@ -8,7 +8,7 @@ import type { wished } from './codes.js';
 import { markupOf } from './document.js';
 import { tagText } from './rules/index.js';
 
-/** Hears of one: its code, the element, what is wrong and what to do. */
+/** Called with the code, the element, the problem and the remedy. */
 export type TellWish = (
   code: keyof typeof wished,
   element: Element,
@@ -18,7 +18,7 @@ export type TellWish = (
 
 const tag = (element: Element): string => tagText(markupOf(element));
 
-/** A command that the target does not know. */
+/** A command that the target does not support. */
 const tellUnheard = (tell: TellWish, target: Element | undefined, asked: string): void => {
   const known = engineOf(target)?.commands;
   if (!target || !known || !asked.startsWith('--') || Object.hasOwn(known, asked)) return;
@@ -38,13 +38,13 @@ const onCommand = (tell: TellWish, event: Event): void =>
     'command' in event && typeof event.command === 'string' ? event.command : '',
   );
 
-/** A press on a control whose target is missing, or which is disabled. */
+/** A click on a control whose target is missing, or which is disabled. */
 const onClick = (tell: TellWish, event: Event): void => {
   const control = closestTo(event, naming);
   const id = control && namedBy(control);
   if (!control || id === null || id === undefined) return;
   const target = elementNamed(control, id);
-  // Where the browser knows no invoker commands, none is sent.
+  // A browser without invoker commands sends no event.
   if (target && !('command' in control)) tellUnheard(tell, target, control.getAttribute('command') ?? '');
   if (!target)
     tell(
@@ -53,7 +53,7 @@ const onClick = (tell: TellWish, event: Event): void => {
       `${tag(control)} was clicked, but its target "${id}" isn’t on the page.`,
       'Add the element, or correct the id.',
     );
-  // What is disabled because a guard has not answered yet, or because it may not close, says so by itself.
+  // A control that is disabled because a guard is pending, or because its item may not close, is no fault.
   else if (control.ariaDisabled === 'true' && !isWritten(control, 'aria-disabled'))
     tell(
       'control-disabled',
@@ -63,7 +63,7 @@ const onClick = (tell: TellWish, event: Event): void => {
     );
 };
 
-/** Hears of wishes in the document, from now on. */
+/** Reports such requests in the document, from now on. */
 export function hearWishes(tell: TellWish): void {
   document.addEventListener('command', (event) => onCommand(tell, event), true);
   document.addEventListener('click', (event) => onClick(tell, event), true);

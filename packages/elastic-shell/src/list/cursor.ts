@@ -18,7 +18,12 @@ export interface Cursor {
   readonly isState: boolean;
 }
 
-/** The current item is a state of the pattern. */
+/**
+ * Makes the current item a state of the pattern. When its item is removed, the neighbour becomes current and gets focus.
+ *
+ * @param engine The running pattern.
+ * @returns The cursor.
+ */
 export const stateCursor = (engine: {
   state(): { current: string | undefined };
   change(next: { current: string | undefined }, cause: Cause, settled?: boolean): void;

@@ -1,111 +1,211 @@
-// What the script in the page and the program outside it say to each other: plain data.
+// The data that the script in the page and the program outside exchange.
 
 /** A widget that was found. */
 export interface Found {
-  /** For asking about it, until the page is loaded again. */
+  /** Its id, valid until the page loads again. */
   id: number;
   /** The name of its pattern, or `select`. */
   pattern: string;
+  /** Its accessible name. */
   name: string;
   /** The kind of element or role, in words: `alert dialog`, `details`. */
   kind: string;
+  /** Whether a control opens it. */
   hasOpener: boolean;
-  /** Where it is no markup that says what opens it: the place of the button that was found to do so. */
+  /** The position of the button that was found to open it, if the markup doesn't show its opener. */
   button?: number;
 }
 
-/** One item of a list. */
+/** An item of a list. */
 export interface ItemFacts {
+  /** Its label. */
   label: string;
+  /** Whether it is disabled. */
   isDisabled: boolean;
+  /** Whether it is selected. */
   isSelected: boolean;
+  /** Whether it is checked. */
   isChecked: boolean;
+  /** Whether it is expanded. Undefined if it can't be. */
   expanded: boolean | null;
-  /** Whether it opens something of its own. */
+  /** Whether it opens something itself. */
   opens: boolean;
 }
 
-/** How things stand with one widget. */
+/** The facts about one widget. */
 export interface Facts {
-  /** Whether what opens is shown. */
+  /** Whether its layer or panel is shown. */
   isOpen: boolean;
+  /** Whether it makes the rest of the page inert. */
   isModal: boolean;
-  /** Whether the platform keeps it above a page that is inert. */
+  /** Whether the platform shows it above an inert page. */
   isTop: boolean;
-  /** Whether it is an alert dialog, or says that it must be answered. */
+  /** Whether it is an alert dialog, or states that it must be answered. */
   mustAnswer: boolean;
   /** Where focus is. */
   focus: 'opener' | 'inside' | 'page' | 'elsewhere';
-  /** What the opener says of its state: aria-expanded. */
+  /** The state of the opener: aria-expanded. */
   expanded: 'true' | 'false' | 'mixed' | null;
+  /** Whether it has an accessible name. */
   hasName: boolean;
-  /** Those that can be gone to now, in order. */
+  /** The items that can be reached now, in order. */
   items: ItemFacts[];
-  /** The place of the item that has focus, or that the field says is active; -1: none. */
+  /** The position of the item that has focus, or that the field refers to as active. -1: none. */
   current: number;
+  /** The state of a switch: aria-checked. */
   checked: string;
   /** The text of a field, or the value of a <select>. */
   value: string;
+  /** Whether its items are one below the other. */
   isVertical: boolean;
+  /** Whether its text runs from right to left. */
   isRtl: boolean;
-  /** Whether what shows holds something that Tab goes to. */
+  /** Whether the visible layer or panel contains a tab stop. */
   holdsStops: boolean;
+  /** Whether it is disabled. */
   isDisabled: boolean;
-  /** Whether keys that move are its own: a text field; in a toolbar also a select, a slider or a number field that has focus. */
+  /**
+   * Whether it uses arrow keys itself: a text field, and in a toolbar also a focused select, slider or number
+   * field.
+   */
   isTextField: boolean;
+  /** Whether several items can be selected. */
   isMultiple: boolean;
-  /** How much of what a disclosure, a tab or a carousel shows is shown, in words that tell one state from another. */
+  /** How much of a disclosure, tab or carousel is shown, in words that differ between states. */
   shown: string;
 }
 
-/** By what a page shows that it is still being made. Two that are alike, one after the other, say that it is ready. */
+/** Signs that a page is still loading. It is ready when two in a row are equal. */
 export interface Evidence {
-  /** When the document began, which tells it from the next one. */
+  /** When the document began, to tell it from the next one. */
   began: number;
-  /** Whether the document and what it names have loaded. */
+  /** Whether the document and its resources have loaded. */
   isLoaded: boolean;
-  /** How often the document has changed since it was first asked. */
+  /** How often the document has changed since the first call. */
   changes: number;
-  /** How many files the page has asked for so far. */
+  /** How many files the page has requested so far. */
   files: number;
-  /** Its widgets, as a text that tells them from others. */
+  /** Its widgets, as a text to compare. */
   widgets: string;
 }
 
 /** The script in the page. */
 export interface Agent {
-  /** By what the page shows whether it is ready. */
+  /**
+   * Returns the signs that the page is ready.
+   *
+   * @returns The signs.
+   */
   evidence(): Evidence;
-  /** Marks the control or the text that one would call by this name, like `mark`; false where nothing is called so. */
+  /**
+   * Marks the control or text with this name, like `mark`.
+   *
+   * @param name The name.
+   * @returns False if nothing has this name.
+   */
   markNamed(name: string): boolean;
-  /** Marks the field with this name. */
+  /**
+   * Marks the field with this name.
+   *
+   * @param name The name.
+   * @returns False if no field has this name.
+   */
   markField(name: string): boolean;
-  /** What is heard of what has focus: what it stands in, where that is new, and itself. */
+  /**
+   * Returns the announcement of the focused element, with containers that are new.
+   *
+   * @returns The announcement.
+   */
   focus(): string;
-  /** Says that what focus stands in by now is not new any more; `isForgotten`: all of it is new again. */
+  /**
+   * Records where focus is now, so that its containers are no longer new.
+   *
+   * @param isForgotten Makes all of them new again.
+   */
   begin(isForgotten: boolean): void;
-  /** Every widget on the page, in document order. */
+  /**
+   * Finds every widget on the page.
+   *
+   * @returns The widgets in document order.
+   */
   find(): Found[];
+  /**
+   * Returns the facts about a widget.
+   *
+   * @param id The id of the widget.
+   * @returns The facts, or undefined if the widget is gone.
+   */
   facts(id: number): Facts | undefined;
-  /** How many buttons there are of which no markup says what they do. */
+  /**
+   * Counts the buttons whose markup doesn't show what they do.
+   *
+   * @returns The number of buttons.
+   */
   buttonCount(): number;
-  /** Marks one of them; false where it does not show. */
+  /**
+   * Marks one of these buttons.
+   *
+   * @param place Its position.
+   * @returns False if it is not visible.
+   */
   markButton(place: number): boolean;
-  /** What such a button has opened: the pattern and kind of a layer that shows and has no opener; undefined where none does. */
+  /**
+   * Finds what such a button has opened.
+   *
+   * @returns The pattern and kind of a visible layer without an opener, or undefined.
+   */
   opened(): { pattern: string; kind: string } | undefined;
-  /** Takes one of those buttons for the opener of what it opens; answers the widget's id. */
+  /**
+   * Treats one of these buttons as the opener of what it opens.
+   *
+   * @param place Its position.
+   * @param pattern The pattern of the layer.
+   * @returns The id of the widget.
+   */
   adopt(place: number, pattern: string): number;
-  /** Puts focus just before an element, so that Tab goes to it. Returns false if it can't, or the reason why the row may be left out. */
+  /**
+   * Focuses just before an element, so that Tab moves to it.
+   *
+   * @param id The id of the widget.
+   * @param what The part of the widget.
+   * @returns False if that is impossible, or the reason why the check may be skipped.
+   */
   aim(id: number, what: 'opener' | 'stop'): boolean | string;
-  /** Marks an element by an attribute, so that the pointer can be led to it; it is taken away afterwards. */
+  /**
+   * Marks an element with an attribute, so that the pointer can be moved to it. The attribute is removed
+   * afterwards.
+   *
+   * @param id The id of the widget.
+   * @param what The part of the widget.
+   * @param index The position of an item.
+   * @returns False if there is no such element.
+   */
   mark(id: number, what: 'opener' | 'item' | 'root', index?: number): boolean;
+  /** Removes the mark. */
   unmark(): void;
-  /** Waits until nothing moves: motion is over, and frames have shown it; `most`: milliseconds. */
+  /**
+   * Waits until all animations have ended and frames have shown the result.
+   *
+   * @param most The longest time to wait, in milliseconds.
+   */
   settle(most: number): Promise<void>;
-  /** The live messages since it was last asked, in their order. */
+  /**
+   * Returns the live messages since the last call.
+   *
+   * @returns The messages in order.
+   */
   said(): string[];
-  /** The place of what has focus among its like: `2 of 5`; '' where it has none. */
+  /**
+   * Returns the position of the focused element in its group.
+   *
+   * @returns A text such as `2 of 5`, or an empty one.
+   */
   position(): string;
-  /** How many tab stops there are in a widget. */
+  /**
+   * Counts the tab stops in a widget.
+   *
+   * @param id The id of the widget.
+   * @returns The number of tab stops.
+   */
   stopCount(id: number): number;
 }

@@ -1,4 +1,5 @@
-// Rows of every contract as they are played, and what finds widgets in a page: for the command line and `elastic-shell/testing`.
+// The checks of every contract, and the script that finds widgets in a page: for the command line and
+// `elastic-shell/testing`.
 export { checkedNames, checksOf } from './registry.js';
 export type { Agent, Evidence, Facts, Found, ItemFacts } from './facts.js';
 export { Failed, fail, Skipped, skip, type CheckResult } from './outcome.js';

@@ -1,31 +1,40 @@
-// How a row of a contract goes: it holds, fails, or is left out.
-/** How one row of a contract went. */
+// The result of a check: passed, failed or skipped.
+/** The result of one check. */
 export interface CheckResult {
-  /** What was done, as one would say it: `ArrowDown`, `press`, `“st”`. */
+  /** What the check did, in words: `ArrowDown`, `click`, `“st”`. */
   key: string;
+  /** Whether the check passed, failed or was skipped. */
   outcome: 'passed' | 'failed' | 'skipped';
-  /** What was heard: role, name, states, position, then live messages in their order. */
+  /** The announcement: role, name, states, position, then live messages in order. */
   heard: string;
-  /** What the contract says should happen. */
+  /** What the contract requires. */
   expected: string;
-  /** Of a row that failed: what happened. Of one that is left out: why. */
+  /** For a failed check, what happened. For a skipped one, why. */
   got?: string;
-  /** A picture of the page as it was then, where they are taken. */
+  /** A screenshot of the page at that moment, if they are taken. */
   picture?: string;
 }
 
-/** A row of a contract that a page leaves out because it may. */
+/** Thrown by a check that does not apply to the page. */
 export class Skipped extends Error {}
 
-/** A row that does not hold: what happened instead. */
+/** Thrown by a check that failed, with what happened instead. */
 export class Failed extends Error {}
 
-/** Ends a row that a page may leave out. */
+/**
+ * Skips the check.
+ *
+ * @param why The reason, as a sentence.
+ */
 export const skip = (why: string): never => {
   throw new Skipped(why);
 };
 
-/** Ends a row that does not hold. */
+/**
+ * Fails the check.
+ *
+ * @param got What happened instead, as a sentence.
+ */
 export const fail = (got: string): never => {
   throw new Failed(got);
 };

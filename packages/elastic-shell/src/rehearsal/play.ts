@@ -1,9 +1,16 @@
-// Plays one row of a contract, and says how it went.
+// Runs one check of a contract, and returns the result.
 import { Failed, Skipped, type CheckResult } from './outcome.js';
 import type { Check } from './checks/check.js';
 import type { Stage } from './stage.js';
 
-/** What a row failed with: `failed` says so of errors that are no `Failed` of the row's own. */
+/**
+ * Runs one check.
+ *
+ * @param stage The widget.
+ * @param check The check.
+ * @param failed Returns a text for errors other than `Failed`.
+ * @returns The result.
+ */
 export async function play(
   stage: Stage,
   { key, expected, run }: Check,

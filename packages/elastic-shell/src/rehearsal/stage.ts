@@ -1,28 +1,77 @@
-// What a row is played on: one widget of a page, with somebody who presses keys and reads what came of it.
+// What a check runs on: one widget of a page, with methods that press keys and read the result.
 import type { Facts } from './facts.js';
 
-/** One widget on a page. The command line plays it by a browser's own keys and pointer, tests in the page by events. */
+/**
+ * A widget on a page. The command line operates it with a browser's own keys and pointer, and tests in the
+ * page with events.
+ */
 export interface Stage {
-  /** What was heard of the last thing that was done. */
+  /** The announcement after the last action. */
   heard: string;
-  /** How things stand with the widget. */
+  /**
+   * Reads the facts about the widget.
+   *
+   * @returns The facts.
+   */
   facts(): Promise<Facts>;
-  /** Notes what is heard now. */
+  /**
+   * Records the current announcement.
+   *
+   * @returns The announcement.
+   */
   listen(): Promise<string>;
-  /** Presses a key, waits until nothing moves, and reads how things stand. */
+  /**
+   * Presses a key, and waits until it is complete.
+   *
+   * @param key The key, such as `ArrowDown` or `Shift+Tab`.
+   * @returns The facts.
+   */
   press(key: string): Promise<Facts>;
-  /** Types letters, waits, and reads how things stand. */
+  /**
+   * Types letters, and waits.
+   *
+   * @param text The letters.
+   * @returns The facts.
+   */
   type(text: string): Promise<Facts>;
-  /** Goes to the opener, or to the tab stop, by Tab. */
+  /**
+   * Moves focus to the opener, or to the tab stop, with Tab.
+   *
+   * @param what The part of the widget.
+   * @returns The facts.
+   */
   tabTo(what: 'opener' | 'stop'): Promise<Facts>;
-  /** Presses a part by the pointer. */
+  /**
+   * Clicks a part with the pointer.
+   *
+   * @param what The part of the widget.
+   * @param index The position of an item.
+   * @returns The facts.
+   */
   click(what: 'opener' | 'item' | 'root', index?: number): Promise<Facts>;
-  /** Leads the pointer onto the opener. */
+  /**
+   * Moves the pointer onto the opener.
+   *
+   * @returns The facts.
+   */
   hover(): Promise<void>;
-  /** Presses an empty place of the page. */
+  /**
+   * Clicks an empty place of the page.
+   *
+   * @returns The facts.
+   */
   pressOutside(): Promise<Facts>;
-  /** Waits until it is so, or is not in the time that a page may take. */
+  /**
+   * Waits for a condition.
+   *
+   * @param test Returns whether it is true.
+   * @returns The facts when it is true, or when the page has had enough time.
+   */
   until(test: (facts: Facts) => boolean): Promise<Facts>;
-  /** How many tab stops the widget has. */
+  /**
+   * Counts the tab stops of the widget.
+   *
+   * @returns The number of tab stops.
+   */
   stopCount(): Promise<number>;
 }

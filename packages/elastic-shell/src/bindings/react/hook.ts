@@ -1,8 +1,7 @@
-// How a pattern lives in React: a hook that holds one instance, follows its options after each commit, and renders again
-// when a state that was read while rendering has changed.
-//
-// A state that React holds is asked by its setter, and answers with the commit that follows: the hook has itself rendered
-// again in the same batch, so there is one also where the setter was ignored.
+// The base of the hooks for React: it keeps one instance, follows its options after each commit, and renders
+// again when a state has changed that was read during rendering.  If React stores a state, its setter is
+// asked, and the next commit is the answer. The hook renders itself again in the same batch, so there is a
+// commit even if the setter ignored the value.
 import { createContext, type RefCallback, useContext, useId, useLayoutEffect, useState } from 'react';
 import type { Attributes } from '../../core/contract/contract.js';
 import { isPromise } from '../../core/promise.js';
@@ -13,20 +12,21 @@ import { type Bindable, type Bound, bound, type Taken } from '../bound.js';
 import { handleOf, type HandleRules, type PartKind, propsOf } from '../handle.js';
 import { asPort } from '../ports.js';
 
-/** Attributes to spread onto an element `E`; those of a root have a ref. */
+/** Attributes to spread onto an element `E`. Those of a root contain a ref. */
 export type PartProps<E = HTMLElement> = Readonly<Record<string, unknown>> & {
   readonly ref?: RefCallback<E>;
 };
 
-/** What a part is in React. */
+/** The type of a part in React. */
 export interface Part extends PartKind {
+  /** The attributes to spread. */
   readonly part: PartProps<this['element']>;
 }
 
 /** The defaults of a subtree, by pattern. */
 export const DefaultsContext = createContext<Readonly<Record<string, object>>>({});
 
-/** What React calls attributes, where it has other names for them. */
+/** React's names of attributes, where they differ. */
 const names: Record<string, string> = {
   tabindex: 'tabIndex',
   for: 'htmlFor',
@@ -35,14 +35,14 @@ const names: Record<string, string> = {
   checked: 'defaultChecked',
 };
 const toProps = (attributes: Attributes, ref: RefCallback<HTMLElement> | undefined): PartProps => {
-  // A field's value is the first that it shows.
+  // The value of a field is the initial one.
   const props = propsOf(attributes, (name, isControl) =>
     name === 'value' && isControl ? name : (names[name] ?? name),
   );
   return { ...props, ...(ref && { ref, suppressHydrationWarning: isOpenedByPress(`${props['id']}`) }) };
 };
 
-/** Whether the platform has opened a dialog before React takes over what a server has rendered: that is no mismatch. */
+/** Whether the platform has opened a dialog before React hydrates it, which is no mismatch. */
 const isOpenedByPress = (id: string): boolean =>
   typeof document !== 'undefined' && !!document.getElementById(id)?.matches('dialog[open]');
 
@@ -54,7 +54,7 @@ const isPair = (value: unknown): value is Pair =>
 const isRef = (value: unknown): value is { current: unknown } =>
   typeof value === 'object' && value !== null && Object.keys(value).join() === 'current';
 
-/** Hands an element to a ref of the user's; returns what takes it back. */
+/** Passes an element to a ref of the user. Returns a function that clears it. */
 function hand(ref: unknown, element: HTMLElement): () => void {
   if (typeof ref === 'function') {
     const cleanUp: unknown = ref(element);
@@ -67,16 +67,16 @@ function hand(ref: unknown, element: HTMLElement): () => void {
 
 const none: readonly never[] = [];
 
-/** One instance, and what React knows of it. */
+/** One instance, and React's data about it. */
 class Instance implements HandleRules {
   readonly bound: Bound;
   private handle: object | undefined;
-  /** What its states were when they were last rendered, where options say so. */
+  /** The states at the last rendering, if the options set them. */
   private given: readonly unknown[] = none;
-  /** The states that were read while rendering. An array, since most rows read none. */
+  /** The states that were read during rendering. An array, because most rows read none. */
   private used: readonly string[] = none;
   private waiting: readonly (() => void)[] = none;
-  /** Renders the hook's component again. */
+  /** Renders the component of the hook again. */
   render: () => void = () => {};
   private ref: unknown;
   private leave: (() => void) | undefined;
@@ -101,7 +101,7 @@ class Instance implements HandleRules {
     if (!this.used.includes(name)) this.used = [...this.used, name];
   }
 
-  /** Its handle: another one when a state is another, so that what is memoised by it is rendered again. */
+  /** Its handle. A new one is created when a state changes, so that memoised components render again. */
   handleFor(options: Taken): object {
     const given = Object.keys(this.bindable.outline.first).map((name) => {
       const option = options[name];
@@ -113,8 +113,8 @@ class Instance implements HandleRules {
   }
 
   /**
-   * Wires the root when React mounts it, and gives it to the user's own ref. It is called with null when the root goes: React 18 knows no
-   * other way.
+   * Wires the root when React mounts it, and passes it to the user's own ref. React 18 has no other signal
+   * for the removal of the root than a call with null.
    */
   private readonly root = (element: HTMLElement | null): void => {
     this.leave?.();
@@ -129,11 +129,11 @@ class Instance implements HandleRules {
     };
   };
 
-  /** Says so if the root is on the page without its ref: written after the spread, a `ref` takes its place. */
+  /** Reports a root on the page without its ref: a `ref` after the spread replaces it. */
   private checkRef(): void {
     const { id } = this.handedRoot ?? {};
     const element = this.isChecked || this.bound.wired() || !id ? null : document.getElementById(`${id}`);
-    // What a server has rendered is React's once it is hydrated.
+    // Markup from a server belongs to React once it is hydrated.
     if (!element || !Object.keys(element).some((name) => name.startsWith('__react'))) return;
     this.isChecked = true;
     tellError(
@@ -143,7 +143,7 @@ class Instance implements HandleRules {
     );
   }
 
-  /** Options as React gives them: pairs are states that it holds, refs are functions of what they hold. */
+  /** The options of React: pairs are states that it stores, refs are functions of their values. */
   read({ ref, ...options }: Taken): Taken {
     this.ref = ref;
     const isState = (name: string): boolean => Object.hasOwn(this.bindable.outline.first, name);
@@ -168,7 +168,7 @@ class Instance implements HandleRules {
     });
   }
 
-  /** React has committed with these options: whoever asked hears of it. */
+  /** React has committed with these options, so the callers that wait get an answer. */
   commit(taken: Taken): void {
     this.bound.take(taken);
     const { waiting } = this;
@@ -178,15 +178,15 @@ class Instance implements HandleRules {
   }
 }
 
-/** React 18 makes ids with colons, which mean something else in a selector. */
+/** React 18 creates ids with colons, which have another meaning in a selector. */
 const selectable = (id: string): string => id.replaceAll(':', '-');
 
-/** Holds an instance of `bindable` for as long as the component lives. Its handle is typed by the caller. */
+/** Keeps an instance of `bindable` for as long as the component lives. The caller types its handle. */
 export function useInstance(bindable: Bindable, options: object = {}): object {
   const ownId = useId();
   const defaults = useContext(DefaultsContext)[bindable.outline.name];
   const all: Taken = overDefaults(defaults, options);
-  // In an object of its own: another one has the component rendered again.
+  // A new object makes React render the component again.
   const [{ instance }, setHeld] = useState(() => {
     const made = new Instance(bindable, `${all['id'] ?? selectable(ownId)}`);
     made.bound.take(made.read(all));

@@ -1,6 +1,6 @@
 'use client';
 
-// Elastic Shell for React: a hook for each pattern, and `usePattern` for your own. A hook returns the parts to spread, the states to
+// Elastic Shell for React: a hook for each pattern, and `usePattern` for custom patterns. A hook returns the parts to spread, the states to
 // read, and the methods. Give a state as a first value, or as the pair of a value and its setter.
 import { createElement, type ReactNode, useContext } from 'react';
 import type { PatternOptions } from '../../engine/defaults.js';
@@ -15,13 +15,24 @@ export * from './hooks.js';
 export type { HookOptions, StatePair } from './pattern.js';
 export { Content, type PlaceProps, Rows, Tokens } from './places.js';
 
-/** Any pattern, such as one of your own made with `definePattern`: spread its parts. */
+/**
+ * Wires any pattern, such as a custom one made with `definePattern`. Spread its parts.
+ *
+ * @param pattern The pattern.
+ * @param options The options of the pattern.
+ * @returns The handle: states to read, parts to spread, and methods.
+ */
 export const usePattern = <O extends object, W extends Wired, N extends string, Out>(
   pattern: Pattern<O, W, N, Out>,
   options?: HookOptions<O, W, Pattern<O, W, N, Out>>,
 ) => use<O, W, Pattern<O, W, N, Out>>(pattern, options);
 
-/** Options for every instance in the components within, by pattern; those of an instance itself win. */
+/**
+ * Sets options for every instance of a pattern in the components inside. Options of an instance take
+ * precedence.
+ *
+ * @returns The children.
+ */
 export function Defaults({
   children,
   ...own
@@ -33,12 +44,12 @@ export function Defaults({
 }
 
 declare module 'react' {
-  // The parameter stands in React's own declaration.
+  // React's own declaration contains the parameter.
   // eslint-disable-next-line @typescript-eslint/no-unused-vars
   interface ButtonHTMLAttributes<T> {
-    /** The id of the element that the button asks for something. */
+    /** The id of the element that the button controls. */
     commandfor?: string | undefined;
-    /** What it asks for. */
+    /** What the button requests. */
     command?: string | undefined;
   }
 }

@@ -1,5 +1,5 @@
-// Places where React renders what the engine has made room for: rows, and content that comes later. Each is rendered by a
-// portal into its host, so it keeps the context of the place that it is written in.
+// Components that render rows and lazy content where the engine has inserted hosts. Each is rendered into its
+// host by a portal, so it keeps the context of the place where it is written.
 import {
   createElement,
   Fragment,
@@ -17,14 +17,14 @@ import type { Token } from '../../patterns/combobox/tokens.js';
 import type { Hosts } from '../hosts.js';
 
 /**
- * Renders each host by `show`, for as long as it is there. While React hides the subtree (a row has suspended, an activity is
- * hidden) the root is unwired, and its hosts go with it; they are rendered on until it shows again, or what has suspended
- * would be given up, shown and suspended for ever.
+ * Renders each host with `show`, for as long as it exists. While React hides the subtree (a row has
+ * suspended, an activity is hidden) the root is unwired and its hosts are removed. They are rendered until it
+ * is shown again. Otherwise, what has suspended would be discarded, shown and suspended for ever.
  */
 function usePortals<T>(hosts: Hosts<T>, show: (value: T) => ReactNode): ReactNode {
   const [, render] = useReducer((times: number) => times + 1, 0);
   const [shown] = useState(() => ({ isHidden: false, list: hosts.list() }));
-  // Before roots are wired, which happens as they are laid out: rows are filled from the first.
+  // Runs before roots are wired in the layout phase, so that rows are filled from the start.
   useInsertionEffect(() => hosts.fill(render), [hosts]);
   useLayoutEffect(() => {
     if (shown.isHidden) render();
@@ -39,37 +39,48 @@ function usePortals<T>(hosts: Hosts<T>, show: (value: T) => ReactNode): ReactNod
   );
 }
 
-/** What rows and content are placed for: what a hook of this entry answers with. */
+/** A handle that a hook of this entry returned. */
 export interface PlaceProps<T extends unknown[], Of extends object = object> {
+  /** The handle. */
   of: Of;
+  /** Renders the content of a host. */
   children: (...args: T) => ReactNode;
 }
 
 /**
- * Renders the rows of a listbox, a tree or a combobox that has `items`: `children` is called with each item that has a row on
- * the page, and what it renders goes with its row. Throws a TypeError when `of` is no handle.
+ * Renders the rows of a listbox, a tree or a combobox with the option `items`. `children` is called for each
+ * item that has a row on the page.
+ *
+ * @returns The portals of the rows.
+ * @throws TypeError if `of` is no handle.
  */
 export function Rows<I>({ of, children }: PlaceProps<[item: I], RowsOf<I>>): ReactNode {
-  // Items are what the option `items` gave.
+  // These are the items of the option `items`.
   return usePortals(boundOf(of).rows as Hosts<I>, children);
 }
 
 /**
- * Renders what stands in the tokens of a combobox for several: `children` is called with each token, its key and its label.
- * Throws a TypeError when `of` is no handle.
+ * Renders the tokens of a combobox with `multiple`. `children` is called with each token, which has a key and
+ * a label.
+ *
+ * @returns The portals of the tokens.
+ * @throws TypeError if `of` is no handle.
  */
 export function Tokens({ of, children }: PlaceProps<[token: Token]>): ReactNode {
-  // Tokens are what the combobox makes of its options.
+  // The combobox derives tokens from its options.
   return usePortals(boundOf(of).tokens as Hosts<Token>, children);
 }
 
 /**
- * Renders what the option `content` has come to, be it a module: `children` is called with it, and for tabs with the key of
- * the tab. Throws a TypeError when `of` is no handle.
+ * Renders the result of the option `content`, which may be a module. `children` is called with it, and for
+ * tabs with the key of the tab.
+ *
+ * @returns The portals of the content.
+ * @throws TypeError if `of` is no handle.
  */
 export function Content<C>({ of, children }: PlaceProps<[content: C, key: string | undefined]>): ReactNode {
   return usePortals<Loaded>(boundOf(of).content, ({ content, key }) =>
-    // What the option `content` answered with.
+    // This is the result of the option `content`.
     children(content as C, key),
   );
 }

@@ -1,7 +1,6 @@
-// How a pattern lives in Solid: a primitive that holds one instance, follows its options in an effect, and is a signal wherever
-// a state is read.
-//
-// A state that Solid holds is a pair of an accessor and a setter: it is set and read again at once.
+// The base of the primitives for Solid: it keeps one instance, follows its options in an effect, and is a
+// signal wherever a state is read.  If Solid stores a state, the option is a pair of an accessor and a
+// setter: it is set, and read again at once.
 import {
   createContext,
   createEffect,
@@ -22,8 +21,9 @@ export type PartProps<E = HTMLElement> = Readonly<Record<string, unknown>> & {
   readonly ref?: (element: E) => void;
 };
 
-/** What a part is in Solid. */
+/** The type of a part in Solid. */
 export interface Part extends PartKind {
+  /** The attributes to spread. */
   readonly part: PartProps<this['element']>;
 }
 
@@ -40,39 +40,42 @@ type Pair = readonly [() => unknown, (value: unknown, change?: unknown) => unkno
 const isPair = (value: unknown): value is Pair =>
   Array.isArray(value) && value.length === 2 && value.every((each) => typeof each === 'function');
 
-/** Items that an accessor gives; a function that is asked for items has the query as its parameter. */
+/** Items from an accessor. A function that loads items has the query as its parameter. */
 function itemsNow(value: unknown): unknown {
   const items: unknown = typeof value === 'function' && !value.length ? value() : undefined;
   return Array.isArray(items) ? items : value;
 }
 
-/** Options as Solid gives them: pairs are states that it holds, an accessor one that only its owner changes. */
+/**
+ * The options of Solid: pairs are states that it stores, and an accessor is a state that only its owner
+ * changes.
+ */
 function taken({ outline }: Bindable, name: string, value: unknown): unknown {
   if (!Object.hasOwn(outline.first, name)) {
     const now = name === 'items' ? itemsNow(value) : value;
     return Array.isArray(now) ? [...now] : now;
   }
-  // A function would be taken for one that makes the next value of the one before: it is not, states are no functions.
+  // Solid would call a function to compute the next value, but states are no functions.
   if (isPair(value))
     return asPort({ get: () => untrack(value[0]), set: (next, change) => value[1](next, change) });
   if (typeof value === 'function') return asPort({ get: () => untrack(() => value()), set: () => undefined });
   return value;
 }
 
-/** Options, or a function of them that is followed. */
+/** Options, or a function that returns them and is followed. */
 export type Given<O> = O | (() => O);
 
-/** Wires the root when it stands on the page, and unwires it when what renders it goes. */
+/** Wires the root when it is on the page, and unwires it when its owner is disposed. */
 const rootRef = (instance: Bound) => (element: HTMLElement) =>
   createEffect(() => onCleanup(untrack(() => instance.attach(element))));
 
-/** Holds an instance of `bindable` for as long as its owner lives. Its handle is typed by the caller. */
+/** Keeps an instance of `bindable` for as long as its owner lives. The caller types its handle. */
 export function createInstance(bindable: Bindable, given: Given<object> = {}): object {
   const defaults = useContext(DefaultsContext)[bindable.outline.name];
   const read = (): Taken => {
     const all = overDefaults(defaults, typeof given === 'function' ? given() : given);
     const entries = Object.entries(all).map(([name, value]) => {
-      // Read here as well, so that the effect follows what it holds.
+      // Read here as well, so that the effect follows the value.
       if (Object.hasOwn(bindable.outline.first, name)) {
         if (isPair(value)) value[0]();
         else if (typeof value === 'function') value();

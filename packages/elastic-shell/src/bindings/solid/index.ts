@@ -13,16 +13,28 @@ export * from './hooks.js';
 export type { CreateOptions, StatePair } from './pattern.js';
 export { Content, type PlaceProps, Rows, Tokens } from './places.js';
 
-/** Any pattern, such as one of your own made with `definePattern`: spread its parts. */
+/**
+ * Wires any pattern, such as a custom one made with `definePattern`. Spread its parts.
+ *
+ * @param pattern The pattern.
+ * @param options The options of the pattern, or a function that returns them.
+ * @returns The handle: states to read and set, parts to spread, and methods.
+ */
 export const createPattern = <O extends object, W extends Wired, N extends string, Out>(
   pattern: Pattern<O, W, N, Out>,
   options?: Given<CreateOptions<O, W, Pattern<O, W, N, Out>>>,
 ) => use<O, W, Pattern<O, W, N, Out>>(pattern, options);
 
-/** Options for every instance in the components within, by pattern; those of an instance itself win. */
+/**
+ * Sets options for every instance of a pattern in the components inside. Options of an instance take
+ * precedence.
+ *
+ * @param props The options by pattern, and the children.
+ * @returns The children.
+ */
 export function Defaults(props: Partial<PatternOptions> & { children?: JSX.Element }): JSX.Element {
   const around = useContext(DefaultsContext);
-  // Children are made within what is provided here, not before: they are not touched.
+  // The children are created inside the provider, so they must not be read before.
   const own = Object.entries(Object.getOwnPropertyDescriptors(props)).flatMap(([name, { get, value }]) =>
     name === 'children' ? [] : [[name, get ? get() : value] as const],
   );

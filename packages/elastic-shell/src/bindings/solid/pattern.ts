@@ -1,21 +1,23 @@
-// How Solid takes any pattern: the types of its options, and the primitive that is typed by them.
+// The types of primitives for any pattern.
 import type { Accessor } from 'solid-js';
 import type { Change, Updates, Wired } from '../../engine/types.js';
 import type { Bindable } from '../bound.js';
 import type { Handle, HeldValue, StateNames, StateOf } from '../handle.js';
 import { createInstance, type Given, type Part } from './create.js';
-/** A state that Solid holds: its accessor, and who is asked when it is to be another. He may answer with a promise. */
+/** A state that Solid stores: its accessor, and a setter that may return a promise. */
 export type StatePair<T> = readonly [Accessor<T>, (value: T, change: Change<T>) => unknown];
 
 /**
- * The same for keys that are held as one of some words, with null, or as a list. Its setter has no signature here, so that those of
- * `StatePair` type the parameters of a function that is written in place.
+ * The same for keys that are stored as one of several words, with null, or as a list. The setter has no
+ * signature here, so that `StatePair` types the parameters of a function that is written in place.
  */
 type HeldPair<T> = [T] extends [boolean | number]
   ? never
   : readonly [Accessor<HeldValue<T>>, CallableFunction];
 
-/** The options of a primitive: the pattern's own; a state may be a pair or an accessor, and content anything that is rendered. */
+/**
+ * The options of a primitive. A state may be a pair or an accessor, and content anything that Solid renders.
+ */
 export type CreateOptions<O, W extends Wired, P extends Bindable<unknown>> = Updates<
   Omit<O, StateNames<P> | 'render' | 'content'>
 > & {
@@ -26,21 +28,24 @@ export type CreateOptions<O, W extends Wired, P extends Bindable<unknown>> = Upd
     | Accessor<HeldValue<StateOf<W, N>>>
     | undefined;
 } & ('content' extends keyof O
-    ? { content?: ((signal: AbortSignal, key?: string) => unknown) | string | undefined }
+    ? {
+        /** Creates the lazy content. It may return anything that Solid renders, or a promise of it. */
+        content?: ((signal: AbortSignal, key?: string) => unknown) | string | undefined;
+      }
     : unknown) & {
-    /** The id of its root. Default: one that Solid makes. */
+    /** The id of the root. Default: an id from Solid. */
     id?: string | undefined;
   };
 
-/** What it returns. */
+/** The handle of a primitive. */
 type HandleOf<W extends Wired, P extends Bindable<unknown>> = Handle<W, P, Part>;
 
-/** Types a primitive by its options and by what is wired. */
+/** Types a primitive by its options and by its wired pattern. */
 export function use<O, W extends Wired, B extends Bindable<unknown>>(
   pattern: B,
   options: Given<CreateOptions<O, W, B>> | undefined,
 ): HandleOf<W, B>;
-/** What it runs is not typed by the pattern: options are checked when it is wired. */
+/** The implementation is not typed by the pattern, because options are checked when it is wired. */
 export function use(pattern: Bindable, options: Parameters<typeof createInstance>[1]): object {
   return createInstance(pattern, options);
 }

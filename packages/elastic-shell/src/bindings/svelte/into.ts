@@ -1,5 +1,5 @@
-// Where Svelte renders what the engine has made room for: what stands in the list of a component is moved into its host, and
-// taken from there when the component lets go of it.
+// Moves what Svelte renders into the hosts that the engine has inserted. The content is rendered in the list
+// of a component, moved into its host, and removed from there when the component is destroyed.
 
-/** An attachment that moves its element into `place`. */
+/** Returns an attachment that moves its element into `place`. */
 export const into = (place: Element) => (element: Element) => place.append(element);

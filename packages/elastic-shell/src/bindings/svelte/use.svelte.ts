@@ -1,8 +1,8 @@
-// How a pattern lives in Svelte: a function that holds one instance, follows its options in an effect, and is reactive wherever
-// a state is read.
-//
-// A state that Svelte holds is a pair of functions, `[() => open, (value) => (open = value)]`, or an accessor of the options:
-// `get open() { … }, set open(value) { … }`. It is set and read again at once; where it has not taken the value yet, after the next tick.
+// The base of the functions for Svelte: it keeps one instance, follows its options in an effect, and is
+// reactive wherever a state is read.  If Svelte stores a state, the option is a pair of functions, `[() =>
+// open, (value) => (open = value)]`, or an accessor of the options object: `get open() { … }, set open(value)
+// { … }`. It is set, and read again at once. If it has not taken the value yet, it is read again after the
+// next tick.
 import { overDefaults } from '../../engine/defaults.js';
 import { getContext, setContext, tick, untrack } from 'svelte';
 import { type Attachment, createAttachmentKey } from 'svelte/attachments';
@@ -20,8 +20,9 @@ export interface PartProps<E extends Element = HTMLElement> {
   readonly [attachment: symbol]: Attachment<E>;
 }
 
-/** What a part is in Svelte. */
+/** The type of a part in Svelte. */
 export interface Part extends PartKind {
+  /** The attributes to spread. */
   readonly part: PartProps<this['element'] & Element>;
 }
 
@@ -30,13 +31,13 @@ export type DefaultsMap = Readonly<Record<string, object>>;
 
 const defaultsKey = Symbol('elastic-shell defaults');
 
-/** The defaults that hold where it is called. */
+/** Returns the defaults that apply where it is called. */
 export const defaultsHere = (): DefaultsMap => getContext<DefaultsMap | undefined>(defaultsKey) ?? {};
 
-/** Sets the defaults for the component that calls it and within. */
+/** Sets the defaults for the calling component and everything inside it. */
 export const provide = (defaults: DefaultsMap): unknown => setContext(defaultsKey, defaults);
 
-/** What a field and a box show first, which a user's hand takes the place of. */
+/** The initial value of a field or checkbox, which the user's input replaces. */
 const firstOf: Readonly<Record<string, string>> = { value: 'defaultValue', checked: 'defaultChecked' };
 
 const toProps = (attributes: Attributes): Record<string, unknown> =>
@@ -47,7 +48,7 @@ type Pair = readonly [get: () => unknown, set: (value: unknown, change?: unknown
 const isPair = (value: unknown): value is Pair =>
   Array.isArray(value) && value.length === 2 && value.every((each) => typeof each === 'function');
 
-/** A state as a pair of functions; without a setter it keeps its value. */
+/** A state as a pair of functions. Without a setter it keeps its value. */
 function pairPort([read, set]: readonly [Pair[0], (Pair[1] | undefined)?]): Port {
   const get = (): unknown => untrack(read);
   return asPort({
@@ -59,7 +60,7 @@ function pairPort([read, set]: readonly [Pair[0], (Pair[1] | undefined)?]): Port
   });
 }
 
-/** A state as an accessor of the options. */
+/** A state as an accessor of the options object. */
 const accessorPort = (options: object, name: string): Port =>
   pairPort([
     () => Reflect.get(options, name),
@@ -67,12 +68,15 @@ const accessorPort = (options: object, name: string): Port =>
       ((value) => Reflect.set(options, name, value) && undefined),
   ]);
 
-/** An option as Svelte gives it. Lists are taken as they are now: one that is changed in place is another then. */
+/**
+ * Reads an option of Svelte. Lists are copied, because a list that is changed in place is a different one
+ * then.
+ */
 function taken({ outline }: Bindable, options: object, name: string): unknown {
   const value: unknown = Reflect.get(options, name);
   if (!Object.hasOwn(outline.first, name)) return Array.isArray(value) ? [...value] : value;
   if (isPair(value)) {
-    // Read here, so that the effect follows what it holds.
+    // Read here, so that the effect follows the value.
     value[0]();
     return pairPort(value);
   }
@@ -81,10 +85,10 @@ function taken({ outline }: Bindable, options: object, name: string): unknown {
   return keys && value instanceof SvelteSet ? setPort(value) : value;
 }
 
-/** Options, or a function of them that is followed. */
+/** Options, or a function that returns them and is followed. */
 export type Given<O> = O | (() => O);
 
-/** Calls `changed` when items are changed in place, however deep, as far as they are reactive. */
+/** Calls `changed` when items are changed in place, at any depth, as far as they are reactive. */
 function followInside(given: Given<object>, changed: () => void): void {
   let known: unknown;
   $effect(() => {
@@ -97,13 +101,13 @@ function followInside(given: Given<object>, changed: () => void): void {
 }
 
 /**
- * Ids are counted. A server counts on from page to page, so the browser counts by itself, with ids of its own: what is hydrated gets
- * those, in all its parts at once.
+ * Ids are counted. A server continues counting from page to page, so the browser counts separately, with ids
+ * of its own. Hydrated markup gets those, in all its parts at once.
  */
 let made = 0;
 const prefix = typeof document === 'undefined' ? 'shell-server-' : 'shell-s';
 
-/** Holds an instance of `bindable` for as long as the component lives. Its handle is typed by the caller. */
+/** Keeps an instance of `bindable` for as long as the component lives. The caller types its handle. */
 export function useInstance(bindable: Bindable, given: Given<object> = {}): object {
   const defaults = defaultsHere()[bindable.outline.name];
   const read = (): Taken => {

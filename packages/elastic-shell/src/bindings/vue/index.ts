@@ -20,13 +20,24 @@ export {
   type PartProps,
 } from './use.js';
 
-/** Any pattern, such as one of your own made with `definePattern`: bind its parts. */
+/**
+ * Wires any pattern, such as a custom one made with `definePattern`. Bind its parts.
+ *
+ * @param pattern The pattern.
+ * @param options The options of the pattern, or a function that returns them.
+ * @returns The handle: states to read and set, parts to bind, and methods.
+ */
 export const usePattern = <O extends object, W extends Wired, N extends string, Out>(
   pattern: Pattern<O, W, N, Out>,
   options?: Given<UseOptions<O, W, Pattern<O, W, N, Out>>>,
 ) => use<O, W, Pattern<O, W, N, Out>>(pattern, options);
 
-/** Options for every instance in the component that calls it and within, by pattern; those of an instance itself win. */
+/**
+ * Sets options for every instance of a pattern in the calling component and inside it. Options of an instance
+ * take precedence.
+ *
+ * @param own The options by pattern.
+ */
 export function provideDefaults(own: Partial<PatternOptions>): void {
   const around = inject(defaultsKey, {});
   const merged: Record<string, object> = { ...around };
@@ -36,9 +47,9 @@ export function provideDefaults(own: Partial<PatternOptions>): void {
 
 declare module 'vue' {
   interface ButtonHTMLAttributes {
-    /** The id of the element that the button asks for something. */
+    /** The id of the element that the button controls. */
     commandfor?: string | undefined;
-    /** What it asks for. */
+    /** What the button requests. */
     command?: string | undefined;
   }
 }

@@ -1,5 +1,5 @@
-// Places where Vue renders what the engine has made room for: rows, and content that comes later. Each is teleported into its
-// host, so it keeps what is provided where it is written.
+// Components that render rows and lazy content where the engine has inserted hosts. Each is teleported into
+// its host, so it keeps what is provided at the place where it is written.
 import {
   Comment,
   defineComponent,
@@ -17,7 +17,7 @@ import { boundOf, type RowsOf } from '../handle.js';
 import type { Token } from '../../patterns/combobox/tokens.js';
 import type { Host, Hosts } from '../hosts.js';
 
-/** What renders each host by `render`, for as long as it is there. */
+/** Renders each host with `render`, for as long as it exists. */
 function teleports<T>(hosts: Hosts<T>, render: (value: T) => VNode[] | undefined): () => VNode {
   const all = shallowRef<readonly Host<T>[]>([]);
   // On a server nothing is wired, and there is nothing to fill.
@@ -33,7 +33,14 @@ function teleports<T>(hosts: Hosts<T>, render: (value: T) => VNode[] | undefined
       : h(Comment);
 }
 
-/** `Rows` as templates see it: the items of its slot are those of the handle. Vue's tools read the slots of generic components there. */
+/**
+ * The type of `Rows` in templates: its slot gets the items of the handle. Vue's tools read the slots of
+ * generic components there.
+ *
+ * @param props The handle.
+ * @param context The slots.
+ * @returns The component.
+ */
 export interface RowsComponent {
   <I>(
     props: { of: RowsOf<I> } & PublicProps,
@@ -42,13 +49,17 @@ export interface RowsComponent {
 }
 
 /**
- * Renders the rows of a listbox, a tree or a combobox that has `items`: the slot is given each `item` that has a row on the
- * page, and what it renders goes with its row. Throws a TypeError when `of` is no handle.
+ * Renders the rows of a listbox, a tree or a combobox with the option `items`. The slot gets each `item` that has a row on the
+ * page. Throws a TypeError if `of` is no handle.
+ *
+ * @param props The handle.
+ * @param context The slots.
+ * @returns The component.
  */
 export const Rows = defineComponent({
   name: 'ShellRows',
   props: { of: { type: Object, required: true } },
-  // The items are what the option `items` gave.
+  // These are the items of the option `items`.
   // eslint-disable-next-line @typescript-eslint/no-explicit-any
   slots: Object as SlotsType<{ default: { item: any } }>,
   setup: ({ of }, { slots }) => teleports(boundOf(of).rows, (item) => slots.default?.({ item })),
@@ -56,8 +67,8 @@ export const Rows = defineComponent({
 }) as object as RowsComponent;
 
 /**
- * Renders what stands in the tokens of a combobox for several: the slot is given each `token`, its key and its label.
- * Throws a TypeError when `of` is no handle.
+ * Renders the tokens of a combobox with `multiple`. The slot gets each `token`, which has a key and a label.
+ * Throws a TypeError if `of` is no handle.
  */
 export const Tokens = defineComponent({
   name: 'ShellTokens',
@@ -65,18 +76,18 @@ export const Tokens = defineComponent({
   // Vue's own way to type a slot.
   slots: Object as SlotsType<{ default: { token: Token } }>,
   setup: ({ of }, { slots }) =>
-    // Tokens are what the combobox makes of its options.
+    // The combobox derives tokens from its options.
     teleports(boundOf(of).tokens as Hosts<Token>, (token) => slots.default?.({ token })),
 });
 
 /**
- * Renders what the option `content` has come to, be it a module: the slot is given it as `content`, and for tabs the key of the
- * tab as `tab`. Throws a TypeError when `of` is no handle.
+ * Renders the result of the option `content`, which may be a module. The slot gets it as `content`, and for
+ * tabs the key of the tab as `tab`. Throws a TypeError if `of` is no handle.
  */
 export const Content = defineComponent({
   name: 'ShellContent',
   props: { of: { type: Object, required: true } },
-  // What the option `content` answered with.
+  // This is the result of the option `content`.
   // eslint-disable-next-line @typescript-eslint/no-explicit-any
   slots: Object as SlotsType<{ default: { content: any; tab: string | undefined } }>,
   setup: ({ of }, { slots }) =>

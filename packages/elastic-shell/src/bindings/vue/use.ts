@@ -1,8 +1,7 @@
-// How a pattern lives in Vue: a composable that holds one instance, follows its options after each flush, and is reactive
-// wherever a state is read.
-//
-// A state that Vue holds is a ref: it is set, and read again at once; where it has not taken the value (a model whose parent
-// has yet to answer), it is read again after the next tick.
+// The base of the composables for Vue: it keeps one instance, follows its options after each flush, and is
+// reactive wherever a state is read.  If Vue stores a state, the option is a ref: it is set, and read again
+// at once. If it has not taken the value yet (a model whose parent has not answered), it is read again after
+// the next tick.
 import {
   type App,
   type ComponentInternalInstance,
@@ -34,24 +33,25 @@ import { asPort, isPort, type Port, setPort } from '../ports.js';
 /** Attributes and the hooks that wire the root, for `v-bind`. */
 export type PartProps = Readonly<Record<string, unknown>>;
 
-/** What a part is in Vue, whose templates don't check which element attributes are bound to. */
+/** The type of a part in Vue, whose templates don't check which element attributes are bound to. */
 export interface Part extends PartKind {
+  /** The attributes to bind. */
   readonly part: PartProps;
 }
 
 /** The defaults of a subtree, by pattern. */
 export type DefaultsMap = Readonly<Record<string, object>>;
 
-/** Where they are provided; `app.provide` takes it as well. */
+/** The key under which they are provided. `app.provide` accepts it too. */
 export const defaultsKey: InjectionKey<DefaultsMap> = Symbol('elastic-shell defaults');
 
 function toProps(attributes: Attributes, hooks: object | undefined): PartProps {
-  // As an attribute: what somebody has typed before hydration is a property, and stays.
+  // As an attribute, because text that was typed before hydration is a property, and stays.
   const props = propsOf(attributes, (name) => (name === 'value' ? '^value' : name));
   return { ...props, ...hooks };
 }
 
-/** Runs `act`. Its error goes to Vue's handlers; without any, to the page, and Vue goes on rendering. */
+/** Runs `act`. Its error goes to Vue's handlers or, without any, to the page, and Vue continues rendering. */
 function attempt(owner: ComponentInternalInstance | null, act: () => void): void {
   try {
     act();
@@ -65,8 +65,8 @@ function attempt(owner: ComponentInternalInstance | null, act: () => void): void
 }
 
 /**
- * Hooks of the root's node: it is wired once it is mounted, which inside a pending `<Suspense>` is when that resolves. A
- * `ref` of the user's own stays free, and on a component they find its element.
+ * Hooks of the root's node. It is wired once it is mounted, which inside a pending `<Suspense>` is when that
+ * resolves. The user's own `ref` stays free, and on a component the hooks find its element.
  */
 function rootHooks(instance: Bound): object {
   const owner = getCurrentInstance();
@@ -83,7 +83,7 @@ function rootHooks(instance: Bound): object {
     root = el;
     if (el instanceof HTMLElement) attempt(owner, () => (release = instance.attach(el)));
   };
-  /** The root on the page that is kept alive and not shown. */
+  /** A root that is kept alive and not shown. */
   let kept: unknown;
   // Otherwise, as its root has left the page, it would close what it shares with the page that is shown now.
   onDeactivated(() => {
@@ -112,10 +112,12 @@ const refPort = (ref: Ref<unknown>): Port =>
     },
   });
 
-/** Options that take an element: a ref of one is read when it is wanted. */
+/** Options that take an element. A ref is read when the element is needed. */
 const elements = new Set(['anchor', 'firstFocus', 'focusReturn', 'context']);
 
-/** An option as Vue gives it. Lists are taken as they are now: one that is changed in place is another then. */
+/**
+ * Reads an option of Vue. Lists are copied, because a list that is changed in place is a different one then.
+ */
 function taken({ outline }: Bindable, name: string, value: unknown): unknown {
   const isState = Object.hasOwn(outline.first, name);
   if (isState && isRef(value)) return refPort(value);
@@ -126,12 +128,12 @@ function taken({ outline }: Bindable, name: string, value: unknown): unknown {
   return Array.isArray(now) ? [...now] : now;
 }
 
-/** Options, or a function of them that is followed. */
+/** Options, or a function that returns them and is followed. */
 export type Given<O> = O | (() => O);
 
 /**
- * Holds an instance of `bindable` for as long as the component lives. Its handle is typed by the caller. Throws a TypeError outside of
- * setup.
+ * Keeps an instance of `bindable` for as long as the component lives. The caller types its handle. Throws a
+ * TypeError outside setup.
  */
 export function useInstance(bindable: Bindable, given: Given<object> = {}): object {
   const owner = getCurrentInstance();
@@ -157,7 +159,7 @@ export function useInstance(bindable: Bindable, given: Given<object> = {}): obje
   instance.take(first);
   const follow = (): Taken => {
     const now = read();
-    // Looked into, so that a change of them is heard.
+    // Read, so that changes are followed.
     for (const name of Object.keys(bindable.outline.first)) valueOf(now[name]);
     return now;
   };
@@ -171,8 +173,8 @@ export function useInstance(bindable: Bindable, given: Given<object> = {}): obje
 }
 
 /**
- * Calls `changed` when items are changed in place, however deep, as far as they are reactive: a list that is not, such as that of a
- * `shallowRef`, is not looked into.
+ * Calls `changed` when items are changed in place, at any depth, as far as they are reactive. A list that is
+ * not, such as that of a `shallowRef`, is not read.
  */
 function followInside(given: Given<object>, changed: () => void): void {
   const listNow = (): unknown => {
@@ -185,18 +187,23 @@ function followInside(given: Given<object>, changed: () => void): void {
     if (isReactive(list)) readAll(list);
     const isSame = list === known;
     known = list;
-    // Another object each time, since the list is the same one.
+    // A new object each time, because the list is the same one.
     return { isSame };
   };
   watch(look, ({ isSame }) => isSame && changed(), { flush: 'post' });
 }
 
-/** What a state holds, looked into as far as a change in it counts. */
+/** Reads what a state contains, as far as a change in it counts. */
 const valueOf = (option: unknown): unknown => {
   const value = isPort(option) ? option.get() : option;
   return value instanceof Set ? [...value] : value;
 };
 
-/** Sets defaults for a whole application. */
+/**
+ * Sets defaults for a whole application.
+ *
+ * @param app The application.
+ * @param defaults The options by pattern.
+ */
 export const installDefaults = (app: App, defaults: DefaultsMap): void =>
   void app.provide(defaultsKey, defaults);

@@ -2,6 +2,7 @@
 
 /** An item of a list, a menu, tabs or sections, from data or read from markup. */
 export interface Item {
+  /** The key, which is unique among the items. */
   key: string;
   /**
    * The visible and announced text, which type-ahead searches.
@@ -9,6 +10,11 @@ export interface Item {
    * @defaultValue the key
    */
   label?: string;
+  /**
+   * Whether it is disabled.
+   *
+   * @defaultValue false
+   */
   disabled?: boolean;
   /** A description, announced after its label. */
   description?: string;

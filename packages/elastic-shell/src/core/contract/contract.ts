@@ -8,9 +8,23 @@ export type Attributes = Record<string, string | null>;
 
 /** The members of the root that a contract can read, without DOM types. */
 export interface RootView {
+  /** The id of the root. */
   readonly id: string;
+  /** The tag of the root, in lower case. */
   readonly localName: string;
+  /**
+   * Returns the value of an attribute.
+   *
+   * @param name The name of the attribute.
+   * @returns The value, or null if it is missing.
+   */
   getAttribute(name: string): string | null;
+  /**
+   * Returns whether an attribute exists.
+   *
+   * @param name The name of the attribute.
+   * @returns Whether it exists.
+   */
   hasAttribute(name: string): boolean;
 }
 
@@ -19,7 +33,9 @@ export interface RootView {
  * more, as a tree does.
  */
 export interface View<Options = object> {
+  /** The root, without DOM types. */
   readonly root: RootView;
+  /** The options, including defaults. */
   readonly options: Options;
   /** The reachable items, in order. It is empty if the pattern has no items. */
   readonly items: readonly Item[];
@@ -61,11 +77,15 @@ export type KeyActs<Intent extends string = string> = Readonly<Record<string, Ke
 
 /** Returns the attributes of each part for a state. `key` is the key of an item. */
 export interface Semantics<State, Options, Intent> {
+  /** Returns the attributes of the root. */
   root?(state: State, view: View<Options>): Attributes | undefined;
+  /** Returns the attributes of the list of items. */
   list?(state: State, view: View<Options>): Attributes | undefined;
   /** Returns the attributes of a control. `intent`: the meaning of its command. */
   opener?(state: State, view: View<Options>, intent: Intent | undefined): Attributes | undefined;
+  /** Returns the attributes of an item. */
   item?(state: State, view: View<Options>, key: string): Attributes | undefined;
+  /** Returns the attributes of an item's panel. */
   panel?(state: State, view: View<Options>, key: string): Attributes | undefined;
 }
 
@@ -74,6 +94,7 @@ export interface Semantics<State, Options, Intent> {
  * only documents and tools load.
  */
 export interface Contract<State extends object, Options = object, Intent extends string = string> {
+  /** The name of the pattern, such as `dialog`. */
   name: string;
   /** The kind of value of each option: checked when it is wired, and used by its element. */
   options?: OptionKinds;
@@ -135,6 +156,7 @@ export interface Contract<State extends object, Options = object, Intent extends
    * @defaultValue all
    */
   touches?(before: State, after: State, view: View<Options>): Iterable<string> | undefined;
+  /** Returns the attributes of each part for a state. */
   semantics: Semantics<State, Options, Intent>;
 }
 
@@ -166,6 +188,7 @@ export interface OptionNote {
 
 /** The texts of a contract: for documents, the command line and the conformance tests. */
 export interface Notes<Part extends string = string> {
+  /** The name of the pattern. */
   name: string;
   /** Its group in documents: layers, sections or controls. */
   group: 'layer' | 'section' | 'control';
@@ -175,15 +198,22 @@ export interface Notes<Part extends string = string> {
   for: string;
   /** Uses for which another pattern is better, with its name. */
   not: string;
+  /** The standard that it follows. */
   standard: string;
+  /** Its parts, by name. */
   parts: Record<Part, { is: string; required: boolean; why: string }>;
+  /** Its keys, in the order of documents. */
   keys: readonly { on: Part; key: string; does: string; by: KeyOwner }[];
+  /** What a click on each part does. */
   presses: readonly { on: Part | 'outside'; does: string }[];
+  /** Its states. */
   states: readonly { name: string; type: string; first: string; shown: string }[];
   /** The methods of its handle. */
   methods: readonly { name: string; does: string }[];
   /** The commands that a control can send. `value`: the meaning of its attribute `value`. */
   commands: readonly { name: string; does: string; value?: string }[];
+  /** Its options. */
   options: readonly OptionNote[];
+  /** What it guarantees, each in a sentence. */
   guarantees: readonly string[];
 }

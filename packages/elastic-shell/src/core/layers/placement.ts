@@ -71,10 +71,13 @@ export interface PlacementWish {
 
 /** Everything that determines the position of a layer. */
 export interface PlacementQuestion extends PlacementWish {
+  /** The rectangle of the anchor. */
   anchor: Rect;
+  /** The size that the layer needs. */
   layer: Size;
   /** The rectangle that the layer must stay inside, usually the viewport. */
   boundary: Rect;
+  /** The direction of the text. */
   direction: 'ltr' | 'rtl';
 }
 
@@ -82,7 +85,9 @@ export interface PlacementQuestion extends PlacementWish {
 export interface Placement {
   /** The area that was used. */
   area: string;
+  /** The distance from the left of the viewport, in pixels. */
   x: number;
+  /** The distance from the top of the viewport, in pixels. */
   y: number;
   /** The maximum size of the layer there. */
   room: Size;

@@ -9,7 +9,9 @@ import type { Attributes, RootView, Semantics, View } from '../contract/contract
 export interface Given<State = object, Options = object> {
   /** The id of its root. The ids of all other parts begin with it. */
   id: string;
+  /** The state. */
   state: State;
+  /** The options. */
   options: Options;
   /**
    * Its items in order, as far as they are known.
@@ -29,6 +31,7 @@ export type EachPart<State, Options> =
 
 /** The parts of a pattern as attributes, and its initial states. */
 export interface Outline<State extends object = object, Options = object> {
+  /** The name of the pattern. */
   name: string;
   /** The default states. */
   first: State;

@@ -6,6 +6,12 @@ import { inputRoles, roles, tagRoles } from './aria.js';
 export interface Markup {
   /** The tag, in lower case. */
   readonly tag: string;
+  /**
+   * Returns the value of an attribute.
+   *
+   * @param name The name of the attribute.
+   * @returns The value, or null if it is missing or unknown.
+   */
   attribute(name: string): string | null;
   /**
    * Returns the names of its attributes, with or without a known value.
@@ -13,7 +19,9 @@ export interface Markup {
    * @returns The names.
    */
   names(): Iterable<string>;
+  /** The parent element. Undefined if there is none in the file. */
   readonly parent: Markup | undefined;
+  /** The child elements and texts. */
   readonly children: readonly (Markup | string)[];
   /**
    * Whether it may be missing, repeated, or replaced by another.

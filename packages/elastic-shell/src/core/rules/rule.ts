@@ -9,6 +9,7 @@ export type Severity = 'error' | 'warning';
 
 /** A finding. */
 export interface Found {
+  /** The element that it is about. */
   element: Markup;
   /** The attribute that it is about, if it is about one. */
   attribute?: string;
@@ -26,7 +27,9 @@ export interface Found {
 
 /** A rule: what it finds, and its source. */
 export interface Rule {
+  /** The code of the rule, such as `id-duplicate`. */
   code: string;
+  /** How serious its findings are. */
   severity: Severity;
   /** The clause of the standard. */
   clause: string;
@@ -47,7 +50,10 @@ export interface Rule {
 
 /** A finding with its rule. */
 export interface Finding extends Found {
+  /** The code of the rule. */
   code: string;
+  /** How serious it is. */
   severity: Severity;
+  /** The clause of the standard. */
   clause: string;
 }

@@ -1,10 +1,11 @@
-// Where focus goes: the order of Tab, drawn on the page and listed; what Tab does not get to; and where focus returns.
+// The view of focus: the tab order, drawn on the page and listed; what Tab does not reach; and where focus
+// returns.
 import { type FocusOrder, focusOrder, type Stop } from '../focus-order.js';
 import { button, fill, make } from '../make.js';
 import type { Context, View } from '../view.js';
 import { callOf } from '../wired.js';
 
-/** How many stops are listed. */
+/** How many tab stops are listed. */
 const most = 300;
 
 const stopOf = ({ element, number, marks }: Stop, context: Context): HTMLLIElement =>
@@ -49,7 +50,7 @@ const said = ({ stops, lost, traps, returns }: FocusOrder): string =>
     returns,
   ]);
 
-/** The view. */
+/** Creates the view. */
 export function focusView(context: Context): View {
   const element = make('div', {});
   let isShown = false;

@@ -1,4 +1,5 @@
-// What happened: changes, refusals and waits, the latest first, each in a sentence with what led to it.
+// The view of what happened: changes, refusals and pending changes, the latest first, each in a sentence with
+// its causes.
 import { isCell } from '../../engine/dom.js';
 import { wiredOf } from '../../engine/registry.js';
 
@@ -8,10 +9,10 @@ import { duration, type Told, tellHappening, tellPending } from '../sentences.js
 import type { Context, View } from '../view.js';
 import { keyOfRoot, rootOfKey, titleOf } from '../wired.js';
 
-/** How many are shown at once. */
+/** How many are shown at first. */
 const page = 100;
 
-/** Has a state become a value, as a program does; its guard is asked. */
+/** Requests a value for a state, as code on the page would. Its guard is called. */
 function setState({ root, change }: ChangeHappening, value: unknown): void {
   const wired = wiredOf(root);
   const cell: unknown = wired && Reflect.get(wired, change.name);
@@ -21,7 +22,7 @@ function setState({ root, change }: ChangeHappening, value: unknown): void {
 const isOfRoot = (happening: { root: Element }, root: HTMLElement | undefined): boolean =>
   !root || happening.root === root;
 
-/** A happening as an entry of the list. */
+/** Returns the entry for something that happened. */
 function entryOf(happening: Happening, told: Told, context: Context): HTMLLIElement {
   const { root } = happening;
   const isBad = happening.kind === 'refused' || happening.kind === 'message' || happening.kind === 'busy';
@@ -51,7 +52,7 @@ function entryOf(happening: Happening, told: Told, context: Context): HTMLLIElem
   );
 }
 
-/** What has happened, as text for a report of a fault. */
+/** Returns what has happened as text, for a bug report. */
 function textOf(happenings: readonly Happening[]): string {
   const all = record.all();
   return happenings
@@ -65,7 +66,7 @@ function textOf(happenings: readonly Happening[]): string {
     .join('\n');
 }
 
-/** Puts a text where it can be pasted from; where that is not allowed, into a field to copy it from. */
+/** Copies a text to the clipboard, or into a field to copy it from if that is not allowed. */
 async function copy(text: string, out: HTMLTextAreaElement, said: HTMLElement): Promise<void> {
   try {
     await navigator.clipboard.writeText(text);
@@ -78,7 +79,7 @@ async function copy(text: string, out: HTMLTextAreaElement, said: HTMLElement): 
   }
 }
 
-/** What is shown: of which root, and how. */
+/** Which root is shown, and how. */
 interface Held {
   root: HTMLElement | undefined;
   shown(): readonly Happening[];
@@ -124,7 +125,7 @@ function controls(held: Held) {
   return { bar, out, offer };
 }
 
-/** The view. */
+/** Creates the view. */
 export function happenedView(context: Context): View & { only(root: HTMLElement): void } {
   let most = page;
   const list = make('ol', { 'aria-label': 'What happened, the latest first' });

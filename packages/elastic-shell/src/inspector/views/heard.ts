@@ -1,4 +1,5 @@
-// What is heard: role, name, value, states and description of what has focus, and the live messages as they are said.
+// The view of announcements: role, name, value, states and description of the focused element, and the live
+// messages.
 import { labelText } from '../../core/text.js';
 import { activeOf, heardOf, heardSentence, heardWithActive, placesAround } from '../../heard/heard.js';
 import { roleWord } from '../../heard/words.js';
@@ -6,7 +7,7 @@ import { fill, make } from '../make.js';
 import type { Context, View } from '../view.js';
 import { duration } from '../sentences.js';
 
-/** A message that was said, and when. */
+/** A live message, and when it was announced. */
 export interface Said {
   text: string;
   at: number;
@@ -33,7 +34,7 @@ function tableOf(element: Element): HTMLElement {
   );
 }
 
-/** The view; `messages` answers with the live messages, oldest first. */
+/** Creates the view. `messages` returns the live messages, oldest first. */
 export function heardView(context: Context, messages: () => readonly Said[]): View {
   const element = make('div', {});
   return {

@@ -1,4 +1,4 @@
-// What can I press here: the keys of what has focus, as they stand now, and the last key that did nothing.
+// The view of keys: the keys for the focused element in its current state, and the last key that did nothing.
 import { labelText } from '../../core/text.js';
 import { heardWithActive } from '../../heard/heard.js';
 import { type KeyGroup, keysFor } from '../keys.js';
@@ -36,7 +36,7 @@ export interface IdleKey {
   why: string;
 }
 
-/** The view; `lastIdle` answers with the last key that did nothing. */
+/** Creates the view. `lastIdle` returns the last key that did nothing. */
 export function pressableView(context: Context, lastIdle: () => IdleKey | undefined): View {
   const element = make('div', {});
   return {

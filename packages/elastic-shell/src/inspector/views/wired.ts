@@ -1,4 +1,5 @@
-// What is wired: a tree of it, open layers first, then by pattern; and about the one that is selected its states, options and parts.
+// The view of everything that is wired, as a tree: open layers first, then by pattern, with the states,
+// options and parts of the selected one.
 import type { TreeNode } from '../../core/collection/tree.js';
 import { cell } from '../../core/cell.js';
 import { invokersOf } from '../../engine/invoker-index.js';
@@ -10,7 +11,7 @@ import { button, type Child, fill, make } from '../make.js';
 import type { Context, View } from '../view.js';
 import { allWired, keyOfRoot, placeOf, rootOfKey, tagOf, titleOf, type WiredRoot } from '../wired.js';
 
-/** A pattern of which there are more is closed at first. */
+/** A pattern with more roots than this is collapsed at first. */
 const mostOpen = 20;
 
 /** The rows of the tree. */
@@ -44,7 +45,7 @@ function nodesOf(all: readonly WiredRoot[], document: Document): TreeNode[] {
   ];
 }
 
-/** The root that a row stands for. */
+/** The root of a row. */
 const rootOf = (key: string | undefined): HTMLElement | undefined => rootOfKey(key?.replace(/^open /, ''));
 
 const table = (label: string, rows: readonly (readonly Child[])[]): HTMLElement =>
@@ -73,7 +74,7 @@ function partRows(root: Element, run: WiredRoot['run']): Child[][] {
   ]);
 }
 
-/** What is told of a root that is selected. */
+/** The details of a selected root. */
 function aboutOf(root: HTMLElement, context: Context): Child[] {
   const run = wiredRun(root);
   if (!run) return [make('p', { class: 'soft' }, `${tagOf(root)} is not wired any more.`)];
@@ -125,7 +126,7 @@ function aboutOf(root: HTMLElement, context: Context): Child[] {
   ];
 }
 
-/** The view. */
+/** Creates the view. */
 export function wiredView(context: Context): View & { select(root: HTMLElement): void } {
   const items = cell<readonly TreeNode[]>([]);
   const tree = make('ul', { role: 'tree', 'aria-label': 'What is wired' });
@@ -138,7 +139,7 @@ export function wiredView(context: Context): View & { select(root: HTMLElement):
   const element = make('div', { class: 'split' }, make('div', { class: 'tree' }, tree), about);
   let wired: Tree | undefined;
   let said = '';
-  /** The search takes a while where much is wired: it is not done again at once. */
+  /** The search is slow in a large page, so it is not repeated at once. */
   let next = 0;
   let later: ReturnType<typeof setTimeout> | undefined;
   const search = (): void => {
@@ -177,7 +178,8 @@ export function wiredView(context: Context): View & { select(root: HTMLElement):
             'Select one to see its states, its parts, and where each of its options came from.',
           ),
         ];
-    // What is told is compared as text: what somebody reads or marks stays as long as it says the same.
+    // The details are compared as text, so that what somebody reads or selects stays as long as it is the
+    // same.
     const text = children.map((child) => (child instanceof Node ? child.textContent : child)).join('|');
     fill(about, children, `${root ? keyOfRoot(root) : ''}|${text}`);
   };

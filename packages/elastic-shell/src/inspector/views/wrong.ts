@@ -1,11 +1,12 @@
-// What is wrong: the findings of the journal, with the element, the remedy and the page that explains it.
+// The view of problems: the findings of the journal, with the element, the remedy and the page that explains
+// it.
 import { type Entry, journal } from '../../journal/index.js';
 import { isServed } from '../../journal/pages.js';
 import { button, fill, make } from '../make.js';
 import type { Context, View } from '../view.js';
 import { callOf } from '../wired.js';
 
-/** What is still wrong: findings of elements that have gone are no concern any more. */
+/** Returns what is still wrong. Findings about removed elements are skipped. */
 const wrong = (): Entry[] =>
   journal.entries.filter(({ severity, element }) => severity !== 'note' && element?.isConnected !== false);
 
@@ -38,7 +39,7 @@ const entryOf = (
     ),
   );
 
-/** The view. */
+/** Creates the view. */
 export function wrongView(context: Context): View {
   const element = make('div', {});
   return {

@@ -1,4 +1,4 @@
-// Rules about roles, states and properties as such: names and values that the standard knows, states that a role has to say.
+// Rules about roles, states and properties: names and values that the standard defines, and required states.
 import { ariaAttributes, type AriaKind, requiredStates, roles, statesOf } from '../../core/rules/aria.js';
 import { isOurs } from '../../core/rules/kinds.js';
 import { has, implicitRoleOf, type Markup, roleOf, tagText, writtenRole } from '../../core/rules/markup.js';
@@ -10,7 +10,7 @@ const names = Object.keys(ariaAttributes);
 const kindOf = (name: string): AriaKind | undefined =>
   Object.hasOwn(ariaAttributes, name) ? ariaAttributes[name] : undefined;
 
-/** What a value should be, where it is another. What is empty counts as not given. */
+/** Returns what a value should be, if it is something else. An empty value counts as missing. */
 function wanted(kind: AriaKind, text: string, name: string): string | undefined {
   const value = text.trim().toLowerCase();
   if (!value || value === 'undefined' || kind === 'text' || kind === 'id' || kind === 'ids') return undefined;
@@ -22,10 +22,10 @@ function wanted(kind: AriaKind, text: string, name: string): string | undefined 
   return isOne ? undefined : `one of ${('words' in kind ? kind.words : kind).join(', ')}`;
 }
 
-/** Roles of which the engine writes the states, where it is told to by a script. */
+/** Roles whose states the engine writes, if a script wires them. */
 const wiredRoles = /^(combobox|menuitemcheckbox|menuitemradio|switch)$/;
 
-/** Whether the element says a required state by itself. */
+/** Returns whether the element has a required state by default. */
 function saysByItself(element: Markup, state: string): boolean {
   const own = implicitRoleOf(element);
   if (state === 'checked') return /^(checkbox|radio)$/.test(own);
@@ -34,11 +34,11 @@ function saysByItself(element: Markup, state: string): boolean {
   return /^(slider|meter|progressbar|scrollbar|spinbutton)$/.test(own);
 }
 
-/** What a state has to stand on, in words. */
+/** Returns which role a state needs, in words. */
 const lists: Test = (element) => /^(listbox|tablist|tree)$/.test(writtenRole(element));
 const isSelected: Test = (element) => element.attribute('aria-selected') === 'true';
 
-/** How bad a state is that is not said: a script may say it before anybody hears. */
+/** Returns how serious a missing state is, because a script may add it in time. */
 function sureness(element: Markup, role: string, page: Page): 'error' | 'warning' | 'none' {
   const isWired = wiredRoles.test(role) && (isOurs(element) || !!page.around(element, isOurs));
   if (isWired || (page.isScripted && wiredRoles.test(role))) return 'none';
@@ -138,12 +138,13 @@ export const ariaRules: readonly Rule[] = [
     on: Object.keys(statesOf).map((name) => `[aria-${name}]`),
     find(element, page) {
       const role = roleOf(element);
-      // The rows of a tree made of lists say so, until a script gives them their role.
+      // The rows of a tree made of lists get their role from a script.
       if (role === 'listitem' && page.isScripted) return undefined;
       const state = Object.keys(statesOf).find(
         (name) => has(element, `aria-${name}`) && !statesOf[name]?.has(role),
       );
-      // An element without a role that names a panel has a rule of its own; a summary and a select say it by themselves.
+      // Another rule covers an element without a role that refers to a panel. A summary and a select have the
+      // state by default.
       if (!state || !role || element.tag === 'summary') return undefined;
       return {
         element,

@@ -1,45 +1,45 @@
-// Rules about what a page is made of: pictures, headings, items of lists, and its main part.
+// Rules about the content of a page: images, headings, list items, and its main part.
 import { ask } from '../../core/rules/doubt.js';
 import { isGone, isHeading } from '../../core/rules/kinds.js';
 import { has, type Markup, roleOf, tagText, writtenRole } from '../../core/rules/markup.js';
 import type { Page, Test } from '../../core/rules/page.js';
 import type { Rule } from '../../core/rules/rule.js';
 
-/** Whether it is kept from assistive technology. */
+/** Returns whether it is hidden from assistive technology. */
 const isHidden = (element: Markup): boolean =>
   ask(() => element.attribute('aria-hidden')).value === 'true' || element.tag === 'template';
 const isLost = (element: Markup): boolean => isGone(element) || isHidden(element);
 
-/** What is around an element, as far as it is known: that a piece of a page may be put anywhere is nobody's doubt here. */
+/** Returns the parent of an element. The unknown surroundings of a fragment are ignored here. */
 const knownAround = (element: Markup, page: Page, test: Test): Markup | undefined =>
   ask(() => page.around(element, test)).value;
 
-/** Whether neither it nor anything around it can be seen. */
+/** Returns whether it or an ancestor is hidden. */
 const isUnseen = (element: Markup, page: Page): boolean =>
   isLost(element) || !!knownAround(element, page, isLost);
 
 const isFigure = (element: Markup): boolean => element.tag === 'figure';
 
-/** What begins with headings of its own: it is shown alone. */
+/** Elements that start headings of their own, because they are shown alone. */
 const isApart = (element: Markup): boolean =>
   element.tag === 'dialog' ||
   element.tag === 'template' ||
   has(element, 'popover') ||
   /^(alertdialog|dialog)$/.test(writtenRole(element));
 
-/** The level of a heading, from 1; NaN where it says none. */
+/** Returns the level of a heading, from 1. NaN if it has none. */
 const levelOf = (heading: Markup): number =>
   Number(heading.attribute('aria-level') ?? /^h([1-6])$/.exec(heading.tag)?.[1]);
 
-/** Whether it stands in what holds text, where no heading can be. */
+/** Returns whether it is inside an element for text, which can't contain a heading. */
 const standsInText = ({ parent }: Markup): boolean =>
   /^(a|button|em|h[1-6]|label|output|p|small|span|strong)$/.test(parent ? ask(() => parent.tag).value : '');
 
 const before = new WeakMap<Page, ReadonlyMap<Markup, Markup>>();
 
 /**
- * By each heading that can be seen, the one before it in the page, or in the dialog that both stand in. Where anything between the
- * two cannot be known, or one of them may be left out, there is none.
+ * Returns the previous heading for each visible heading, in the page or in the same dialog. There is none if
+ * anything between the two is unknown, or one of them may be omitted.
  */
 function headingsBefore(page: Page): ReadonlyMap<Markup, Markup> {
   const known = before.get(page);
@@ -74,13 +74,13 @@ export const contentRules: readonly Rule[] = [
     find(element, page) {
       const instead = ['alt', 'aria-label', 'aria-labelledby', 'title'];
       if (instead.some((name) => has(element, name))) return undefined;
-      // What is hidden now may be shown later.
+      // A hidden element may be shown later.
       const isSilent = isHidden(element) || knownAround(element, page, isHidden);
       if (/^(none|presentation)$/.test(writtenRole(element)) || isSilent) return undefined;
-      // A script that fills in what it shows may say what that is.
+      // A script that fills in its content may add the name.
       const names = [...element.names()];
       if (!names.includes('src') && !names.includes('srcset')) return undefined;
-      // The caption of a figure may take its place (HTML, the img element).
+      // The caption of a figure may replace it (HTML, the img element).
       if (knownAround(element, page, isFigure)) return undefined;
       return {
         element,
@@ -116,7 +116,8 @@ export const contentRules: readonly Rule[] = [
     on: ['li'],
     find(element, page) {
       const { parent } = element;
-      // What a custom element or a template makes of its children can't be known, nor what stands around a piece of a page.
+      // What a custom element or a template does with its children is unknown, and so are the surroundings of
+      // a fragment.
       if (!parent || has(element, 'role') || /^(ul|ol|menu|template|slot|component)$|-/.test(parent.tag))
         return undefined;
       if (page.isPart && /^(body|html)$/.test(parent.tag)) return undefined;

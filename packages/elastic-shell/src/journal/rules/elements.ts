@@ -1,4 +1,4 @@
-// Rules about the library's own elements and data-wire: attributes and values they take, what has to stand inside.
+// Rules about the library's own elements and data-wire: their attributes and values, and required content.
 import { type Markup, tagText } from '../../core/rules/markup.js';
 import type { Found, Rule } from '../../core/rules/rule.js';
 import type { OptionKind } from '../../core/contract/options.js';
@@ -20,11 +20,14 @@ const ofForms = new Set(['name', 'disabled', 'form']);
 /** Attributes beside `data-wire` that are no options. */
 const beside = new Set([revisionAttribute, waitAttribute]);
 
-/** A name that HTML gives no meaning, and templates and scripts do: `v-if`, `@click`, `hx-get`, `bind:value`, `data-…`. */
+/**
+ * A name that has no meaning in HTML, but in templates and scripts: `v-if`, `@click`, `hx-get`, `bind:value`,
+ * `data-…`.
+ */
 const isElsewhere = (name: string): boolean =>
   !/^[a-z][a-z0-9-]*$/.test(name) || /^(aria|data|v|x|hx|ng|up|on)-|^on|^_/.test(name);
 
-/** What a value should be, where it is another; undefined where it will do. */
+/** Returns what a value should be, if it is something else. Undefined for a valid value. */
 function wanted(kind: OptionKind, value: string): string | undefined {
   if (Array.isArray(kind)) return kind.includes(value) ? undefined : `one of ${kind.join(', ')}`;
   if (typeof kind !== 'string') return undefined;
@@ -34,24 +37,25 @@ function wanted(kind: OptionKind, value: string): string | undefined {
   return undefined;
 }
 
-/** A name without what tells `rowHeight` from `row-height`. */
+/** Returns a name without the difference between `rowHeight` and `row-height`. */
 const plain = (name: string): string => name.replaceAll('-', '').toLowerCase();
 
-/** What is known of an element of ours. */
+/** What is known about an element of the library. */
 interface Plan {
   pattern: string;
-  /** The attributes that its options can be said by. */
+  /** The attributes for its options. */
   attributes: Map<string, [string, OptionKind]>;
   /** The names of its options as properties. */
   properties: ReadonlySet<string>;
 }
 
-/** What is known of an element of ours; nothing where it names no pattern. */
+/** Returns what is known about an element of the library. Undefined if it names no pattern. */
 function plan(element: Markup): Plan | undefined {
   const { name: pattern, options } = namedPattern(element) ?? {};
   if (!pattern || !options) return undefined;
   const properties = new Set(Object.keys(options).map(plain));
-  // The children of a tree's rows are asked for under another name: an element has children already.
+  // The option `children` of a tree has another name as a property, because every element has children
+  // already.
   if (properties.has('children')) properties.add('childrenof');
   return { pattern, attributes: attributesOf(options), properties };
 }
@@ -59,7 +63,7 @@ function plan(element: Markup): Plan | undefined {
 /** The tags of the custom elements of all described patterns. */
 const tags = (): string[] => [...descriptions().values()].map(({ tag }) => tag);
 
-/** Rules about elements and hooks of ours. */
+/** Rules about the library's elements and data-wire. */
 export const elementRules: readonly Rule[] = [
   {
     code: 'shell-attribute-unknown',
@@ -137,7 +141,7 @@ export const elementRules: readonly Rule[] = [
       const { needs = [] } = namedPattern(element) ?? {};
       const missing = needs.find(([, test]) => !page.within(element, test));
       if (!missing) return undefined;
-      // What is empty may be filled by a program: it is wired then.
+      // Empty content may be filled by code, before it is wired.
       const isEmpty = !page.within(element, () => true);
       return {
         element,
@@ -153,7 +157,7 @@ export const elementRules: readonly Rule[] = [
     clause: 'The parts of each pattern, whose attributes belong to their element',
     summary: 'An attribute is written on an element beside a part that also sets it.',
     on: ['*'],
-    // Its tag alone is shown: what is bound on it can't be known.
+    // Only its tag is shown, because what is bound on it is unknown.
     find: (element) =>
       element.givenTwice?.map((attribute) =>
         attribute === 'ref'
@@ -168,7 +172,7 @@ export const elementRules: readonly Rule[] = [
               attribute,
               sentence: `<${element.tag}> has ${attribute === 'id' ? 'an id' : attribute} beside a part that is spread on it and sets it too. One of them is lost, and other parts refer to it.`,
               remedy: 'Pass the id of the root as an option: { id: "yours" }.',
-              // The same one may be given as an option.
+              // The same may be given as an option.
               severity: 'warning',
             },
       ),
@@ -188,7 +192,7 @@ export const elementRules: readonly Rule[] = [
         attribute: 'data-wire',
         sentence: `${tagText(element)} has data-wire="${name}", which isn’t the name of a pattern.`,
         remedy: near ? `Did you mean "${near}"?` : `The patterns are ${patternNames().join(', ')}.`,
-        // A pattern of somebody's own may have it.
+        // A custom pattern may have it.
         ...(!near && { severity: 'warning' }),
       };
     },

@@ -1,4 +1,4 @@
-// Rules about focus and keys: what takes focus where it should not, and what does not where it should.
+// Rules about focus and keys: elements that take focus and should not, and elements that should and do not.
 import { ask } from '../../core/rules/doubt.js';
 import { flat } from '../../core/rules/aria.js';
 import { isComposite, isFocusable, isGone, isItem, isTabbable, isWidget } from '../../core/rules/kinds.js';
@@ -9,21 +9,24 @@ import type { Rule } from '../../core/rules/rule.js';
 const isHost: Test = (element) => element.tag === 'button' || (element.tag === 'a' && has(element, 'href'));
 const isLabel = isTag('label');
 
-/** The first that Tab goes to inside an element that is not hidden there. */
+/** Returns the first tab stop inside an element that is not hidden there. */
 const reachedIn = (element: Markup, page: Page): Markup | undefined =>
   page.inside(element, isTabbable).find((inner) => !isGone(inner) && !page.around(inner, isGone));
 
-/** Whether one stands around it here; what a piece of a page is put into is nobody's doubt. */
+/**
+ * Returns whether an element is around it in this file. The unknown surroundings of a fragment are ignored
+ * here.
+ */
 const isIn = (element: Markup, test: Test, page: Page): boolean =>
   ask(() => page.around(element, test)).value !== undefined;
 
-/** Roles of what is often kept hidden by a style sheet until it opens. */
+/** Roles of elements that a style sheet often hides until they open. */
 const opens = /^(dialog|alertdialog|menu|listbox|tooltip|tabpanel|tree)$/;
 
 const hasKeys = (element: Markup): boolean =>
   ['onkeydown', 'onkeyup', 'onkeypress'].some((name) => has(element, name));
 
-/** Elements that stand for themselves and that people take for buttons. */
+/** Elements that are often used as buttons. */
 const plain = [
   'a',
   'div',
@@ -44,7 +47,7 @@ const plain = [
   'h4',
 ];
 
-/** Roles of what is operated by itself. A radio button and an item have a list that sees to it. */
+/** Roles that are operated on their own. The list of a radio button or an item manages its focus. */
 const alone = [
   'button',
   'checkbox',
@@ -68,7 +71,7 @@ export const focusRules: readonly Rule[] = [
     find(element, page) {
       if (!isWidget(element) && !has(element, 'tabindex')) return undefined;
       if (!isWidget(element) && !isTabbable(element)) return undefined;
-      // A summary takes phrasing content: a link in it is followed, and opens nothing.
+      // A summary contains phrasing content. A link inside it is followed, and opens nothing.
       const around = page.around(element, isHost);
       return (
         around && {
@@ -106,7 +109,7 @@ export const focusRules: readonly Rule[] = [
     find(element, page) {
       if (element.attribute('aria-hidden') !== 'true' || isGone(element)) return undefined;
       if (isIn(element, isGone, page)) return undefined;
-      // Arrow keys give focus to an item that Tab passes over.
+      // Arrow keys focus an item that Tab skips.
       if (isTabbable(element) || (isItem(element) && isFocusable(element)))
         return {
           element,
@@ -155,7 +158,7 @@ export const focusRules: readonly Rule[] = [
         has(element, 'disabled') ||
         element.attribute('aria-disabled') === 'true' ||
         isIn(element, isGone, page) ||
-        // A list around it may keep the focus for it; a field inside it may have it.
+        // A list around it may keep focus for it, or a field inside it may have focus.
         isIn(element, isComposite, page) ||
         !!page.within(element, isFocusable);
       if (isExcused) return undefined;
@@ -185,7 +188,8 @@ export const focusRules: readonly Rule[] = [
         hasKeys(element) ||
         element.attribute('aria-hidden') === 'true' ||
         isGone(element) ||
-        // A press on a control inside it may be what it hears; one on a control around it is that one's.
+        // A click on a control inside it may be what it handles. A click on a control around it belongs to
+        // that one.
         !!page.within(element, isWidget) ||
         isIn(element, isWidget, page) ||
         isIn(element, isLabel, page);

@@ -1,4 +1,4 @@
-// Every rule, from one source: the page's journal, the command line and the tests all run these.
+// Every rule, for the page's journal, the command line and the tests.
 import { ariaRules } from './aria.js';
 import { clearDoubt, isDoubtful } from '../../core/rules/doubt.js';
 import type { Markup } from '../../core/rules/markup.js';
@@ -29,19 +29,23 @@ const general: readonly Rule[] = [
   ...contentRules,
 ];
 
-/** Every rule, in the order in which they run: the general ones, then those of each described pattern. */
+/**
+ * Returns every rule, in the order in which they run: the general ones, then those of each described pattern.
+ *
+ * @returns The rules.
+ */
 export const allRules = (): Rule[] => [
   ...general,
   ...elementRules,
   ...[...descriptions().values()].flatMap((described) => described.rules),
 ];
 
-/** The rules by what they look at: `dialog`, `[id]`, `[role=tab]`, `*`. */
+/** The rules by what they apply to: `dialog`, `[id]`, `[role=tab]`, `*`. */
 let byLook = new Map<string, Rule[]>();
-/** The version of the descriptions that `byLook` was made from. */
+/** The version of the descriptions from which `byLook` was built. */
 let known = -1;
 
-/** Returns the rules by what they look at, with those of patterns that were described meanwhile. */
+/** Returns the rules by what they apply to, including those of patterns that were described meanwhile. */
 function index(): Map<string, Rule[]> {
   if (known === descriptionVersion()) return byLook;
   known = descriptionVersion();
@@ -60,7 +64,7 @@ function index(): Map<string, Rule[]> {
 const mostLists = 10_000;
 const lists = new Map<string, readonly Rule[]>();
 
-/** The rules that look at an element, each once, in their order. Alike elements share a list. */
+/** Returns the rules that apply to an element, each once, in their order. Similar elements share a list. */
 function rulesFor(element: Markup): readonly Rule[] {
   const looksOf = index();
   const looks = ['*', element.tag];
@@ -78,7 +82,9 @@ function rulesFor(element: Markup): readonly Rule[] {
 
 const nothing: readonly Finding[] = [];
 
-/** What one rule finds at one element; nothing where it had to look at something that cannot be known. */
+/**
+ * Returns the finding of one rule about one element. Undefined if the rule needs something that is unknown.
+ */
 function look(rule: Rule, element: Markup, page: Page): readonly Finding[] {
   clearDoubt();
   const found = rule.find(element, page);
@@ -87,7 +93,13 @@ function look(rule: Rule, element: Markup, page: Page): readonly Finding[] {
   return [found].flat().map((each) => ({ severity, ...each, code, clause }));
 }
 
-/** Runs every rule on the page under `roots`; findings stand in document order. */
+/**
+ * Runs every rule.
+ *
+ * @param roots The roots of the page.
+ * @param kind Whether they are a whole page or a fragment.
+ * @returns The findings in document order.
+ */
 export function examine(roots: Iterable<Markup>, kind?: PageKind): Finding[] {
   const page = pageOf(roots, kind);
   const findings: Finding[] = [];

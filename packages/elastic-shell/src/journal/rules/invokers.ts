@@ -1,4 +1,4 @@
-// Rules about invokers: buttons that name another element and what it shall do.
+// Rules about invokers: buttons that refer to another element and request something from it.
 import { has, isTag, type Markup, tagText, writtenRole } from '../../core/rules/markup.js';
 import type { Page } from '../../core/rules/page.js';
 import type { Found, Rule } from '../../core/rules/rule.js';
@@ -11,7 +11,7 @@ const popoverCommands = ['toggle-popover', 'show-popover', 'hide-popover'];
 const native = [...dialogCommands, ...popoverCommands];
 const isForm = isTag('form');
 
-/** A name that no element answers to. */
+/** An id that no element has. */
 function missing(element: Markup, attribute: string, page: Page): Found | undefined {
   const id = element.attribute(attribute);
   if (id === null || page.named(id, element)) return undefined;
@@ -23,11 +23,11 @@ function missing(element: Markup, attribute: string, page: Page): Found | undefi
   };
 }
 
-/** What an invoker names, where it is on the page. */
+/** Returns the target of an invoker, if it is on the page. */
 const targetOf = (element: Markup, page: Page): Markup | undefined =>
   page.named(element.attribute('commandfor') ?? element.attribute('popovertarget') ?? '', element);
 
-/** Whether an element takes a command of the platform's. */
+/** Returns whether an element accepts a command of the platform. */
 const takes = (target: Markup, command: string): boolean =>
   !native.includes(command) ||
   (dialogCommands.includes(command) ? target.tag === 'dialog' : has(target, 'popover'));
@@ -129,7 +129,7 @@ export const invokerRules: readonly Rule[] = [
         (each) => nearest(command, [each]) && Math.abs(each.length - command.length) < 3,
       );
       const isSure = isDescribed(target) || !!page.around(target, isDescribed);
-      // Somebody's own script may hear a command of its own.
+      // A script of the application may handle a command of its own.
       if (!isSure && !near) return undefined;
       return {
         element,
@@ -149,7 +149,7 @@ export const invokerRules: readonly Rule[] = [
     find(element) {
       const attribute = has(element, 'commandfor') ? 'commandfor' : 'popovertarget';
       const isInput = attribute === 'popovertarget' && element.tag === 'input';
-      // An item of a menu, and a button made by hand, are heard where the library is loaded.
+      // Menu items and custom buttons work where the library is loaded.
       if (element.tag === 'button' || isInput || writtenRole(element)) return undefined;
       return {
         element,

@@ -1,4 +1,4 @@
-// Rules about names of what is operated.
+// Rules about the names of controls.
 import { ask } from '../../core/rules/doubt.js';
 import { isGone, isWidget } from '../../core/rules/kinds.js';
 import { has, isRole, type Markup, tagText, writtenRole } from '../../core/rules/markup.js';
@@ -7,13 +7,13 @@ import { namedIds, type Naming } from '../../core/rules/named-ids.js';
 import type { Page } from '../../core/rules/page.js';
 import type { Rule } from '../../core/rules/rule.js';
 
-/** Not to be operated or told: it needs no name. */
+/** Returns whether it is neither operated nor announced, so that it needs no name. */
 const isSilent = (element: Markup): boolean => element.attribute('aria-hidden') === 'true' || isGone(element);
 
 const isCombobox = isRole('combobox');
 const controlling: Naming = { test: isCombobox, attributes: ['aria-controls', 'aria-owns'] };
 
-/** Whether a list stands in one element with a combobox, below the whole page: it is named with that. */
+/** Returns whether a list and a combobox share an ancestor below the page, so that the combobox labels it. */
 function belongsToField(list: Markup, page: Page): boolean {
   for (let at = list.parent; at && !/^(html|body|main|form)$/.test(at.tag); at = at.parent)
     if (page.within(at, isCombobox)) return true;

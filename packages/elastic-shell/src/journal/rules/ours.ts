@@ -8,7 +8,11 @@ import type { Page, Test } from '../../core/rules/page.js';
 export const isDescribed: Test = (element) =>
   !!patternOfTag(element.tag) || element.attribute('data-wire') !== null;
 
-/** Returns the names of all described patterns, in alphabetical order. */
+/**
+ * Returns the names of all described patterns.
+ *
+ * @returns The names in alphabetical order.
+ */
 export const patternNames = (): string[] => [...descriptions().keys()].sort();
 
 /** Returns the custom commands of a pattern. */

@@ -1,4 +1,4 @@
-// Rules about ids, and attributes that name them.
+// Rules about ids, and attributes that refer to them.
 import { has, roleOf, tagText, wordsOf } from '../../core/rules/markup.js';
 import { anyNaming, namedIds } from '../../core/rules/named-ids.js';
 import type { Page } from '../../core/rules/page.js';
@@ -16,10 +16,10 @@ const references = [
   'activedescendant',
 ].map((name) => `aria-${name}`);
 
-/** How many ids of one attribute are told one by one. */
+/** How many ids of one attribute are reported separately. */
 const mostTold = 10;
 
-/** How sure it is that what is named is missing: a script may still add it before it counts. */
+/** How certain it is that the target is missing, because a script may still add it in time. */
 function sureness(attribute: string, page: Page): Severity | 'none' {
   if (!page.isScripted || attribute === 'aria-labelledby') return 'error';
   return attribute === 'aria-describedby' ? 'warning' : 'none';
@@ -27,7 +27,7 @@ function sureness(attribute: string, page: Page): Severity | 'none' {
 
 const labelable = /^(button|input|meter|output|progress|select|textarea)$/;
 
-/** What a popup of each kind is. */
+/** What each kind of popup is. */
 const popups: Readonly<Record<string, RegExp>> = {
   menu: /^menu$/,
   listbox: /^listbox$/,
@@ -53,7 +53,7 @@ export const referenceRules: readonly Rule[] = [
         attribute: 'id',
         sentence: `${tagText(element)} has the id "${element.attribute('id')}", which ${tagText(first)} already has, so only the first is found.`,
         remedy: 'Give each element its own id.',
-        // Where nothing names it, only links and style sheets may be led astray.
+        // If nothing refers to it, only links and style sheets may be affected.
         severity: namedIds(page, anyNaming).has(element.attribute('id') ?? '') ? 'error' : 'warning',
       };
     },
@@ -124,7 +124,7 @@ export const referenceRules: readonly Rule[] = [
       const id = element.attribute('commandfor') ?? element.attribute('aria-controls') ?? '';
       const target = id ? page.named(id, element) : undefined;
       const role = target ? roleOf(target) : '';
-      // Only a role that is one of a popup's, and another one, is told: a plain element may hold the popup.
+      // Only the role of another kind of popup is reported, because a plain element may contain the popup.
       const isPopup = Object.values(popups).some((each) => each.test(role));
       if (!expected || !target || !isPopup || expected.test(role)) return undefined;
       return {

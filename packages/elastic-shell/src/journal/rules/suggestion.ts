@@ -1,13 +1,16 @@
-// What to do about an id that no element has.
+// The remedy for an id that no element has.
 import type { Markup } from '../../core/rules/markup.js';
 import type { Page } from '../../core/rules/page.js';
 import { nearest } from '../../core/text.js';
 
-/** How many ids are looked at for suggestions on one page, of which each looks at every one. */
+/** How many ids of one page get suggestions, because each is compared with every id. */
 const most = 300_000;
 const looked = new WeakMap<Page, number>();
 
-/** The nearest id of the page, as a question; else what to do. `element` names it: its own id is not what was meant. */
+/**
+ * Returns the most similar id of the page as a question, or else what to do. `element` refers to it, so its
+ * own id is not meant.
+ */
 export function suggestion(id: string, page: Page, element: Markup): string {
   const ids = page.ids();
   const count = (looked.get(page) ?? 0) + ids.length;

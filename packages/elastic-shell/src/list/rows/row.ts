@@ -8,6 +8,7 @@ import type { gridOf } from './grid.js';
 
 /** Content of a row with a life cycle of its own, such as a component of a framework. */
 export interface RowLife<I> {
+  /** The node to insert. */
   node: Node;
   /** Shows another item in the same node. Without it, the content is created again for another item. */
   update?(item: I): void;

@@ -44,6 +44,7 @@ export interface Accordion extends Wired<AccordionOptions>, Cells<AccordionState
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
+    /** The options of `wireAccordion`. */
     accordion: AccordionOptions;
   }
 }

@@ -74,7 +74,11 @@ export interface CarouselOptions extends CommonOptions<CarouselState>, CarouselC
  * order.
  */
 export interface Carousel extends Wired<CarouselOptions>, Cells<CarouselState> {
-  /** Scrolls to a slide. */
+  /**
+   * Scrolls to a slide.
+   *
+   * @param key The key of the slide.
+   */
   select(key: string): void;
   /** Moves to the next slide. */
   next(): void;
@@ -84,6 +88,7 @@ export interface Carousel extends Wired<CarouselOptions>, Cells<CarouselState> {
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
+    /** The options of `wireCarousel`. */
     carousel: CarouselOptions;
   }
 }

@@ -24,7 +24,9 @@ export interface TokenRules {
 
 /** A selected option, as a token shows it. */
 export interface Token {
+  /** The key of the selected option. */
   key: string;
+  /** The label of the selected option. */
   label: string;
 }
 

@@ -31,6 +31,7 @@ export interface Combobox<Multiple extends boolean = false>
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
+    /** The options of `wireCombobox`. */
     combobox: ComboboxOptions<Item, boolean>;
   }
 }

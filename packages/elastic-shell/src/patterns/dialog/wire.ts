@@ -22,6 +22,7 @@ export interface Dialog extends WithResult<DialogOptions> {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
+    /** The options of `wireDialog`. */
     dialog: DialogOptions;
   }
 }

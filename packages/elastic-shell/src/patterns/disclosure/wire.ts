@@ -29,6 +29,7 @@ export interface Disclosure extends Wired<DisclosureOptions>, Cells<Openable>, O
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
+    /** The options of `wireDisclosure`. */
     disclosure: DisclosureOptions;
   }
 }

@@ -24,6 +24,7 @@ export interface Drawer extends WithResult<DrawerOptions> {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
+    /** The options of `wireDrawer`. */
     drawer: DrawerOptions;
   }
 }

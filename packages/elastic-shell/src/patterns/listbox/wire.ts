@@ -89,6 +89,7 @@ export interface Listbox<Multiple extends boolean = false>
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
+    /** The options of `wireListbox`. */
     listbox: ListboxOptions<Item, boolean>;
   }
 }

@@ -6,11 +6,13 @@ import type { AnchorOptions } from '../../position/anchored.js';
 
 /** An item was activated. */
 export interface MenuPick {
+  /** The key of the item. */
   key: string;
   /** The control that opened the menu, or the element on which a context menu was requested. */
   about: Element | undefined;
   /** For a checkbox or radio item: whether it is checked now. */
   checked: boolean;
+  /** The event that activated it. */
   event: Event;
 }
 

@@ -27,14 +27,23 @@ export interface Menu extends Wired<MenuOptions>, Cells<MenuState>, OpenMethods 
    * requested.
    */
   readonly about: ReadCell<Element | undefined>;
-  /** Checks an item. In a group of radio items, the others are unchecked. */
+  /**
+   * Checks an item. In a group of radio items, the others are unchecked.
+   *
+   * @param key The key of the item.
+   */
   check(key: string): void;
-  /** Unchecks an item. */
+  /**
+   * Unchecks an item.
+   *
+   * @param key The key of the item.
+   */
   uncheck(key: string): void;
 }
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
+    /** The options of `wireMenu`. */
     menu: MenuOptions;
   }
 }

@@ -36,6 +36,7 @@ export interface Menubar extends Wired<MenubarOptions>, Cells<MenubarState> {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
+    /** The options of `wireMenubar`. */
     menubar: MenubarOptions;
   }
 }

@@ -45,6 +45,7 @@ export interface Popover extends Wired<PopoverOptions>, Cells<Openable>, OpenMet
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
+    /** The options of `wirePopover`. */
     popover: PopoverOptions;
   }
 }

@@ -38,6 +38,7 @@ export interface Switch extends Wired<SwitchOptions>, Cells<SwitchState> {
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
+    /** The options of `wireSwitch`. */
     switch: SwitchOptions;
   }
 }

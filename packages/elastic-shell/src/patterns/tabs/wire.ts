@@ -80,14 +80,23 @@ export interface TabsOptions extends CommonOptions<TabsState>, TabsChoices, Cont
 
 /** Wired tabs: their states and methods. The key of a tab is its `data-key`, `id` or index, in that order. */
 export interface Tabs extends Wired<TabsOptions>, Cells<TabsState> {
-  /** Selects a tab and shows its panel. */
+  /**
+   * Selects a tab and shows its panel.
+   *
+   * @param key The key of the tab.
+   */
   select(key: string): void;
-  /** Closes a tab, even one that users can't close. If it was selected, its neighbour is selected. */
+  /**
+   * Closes a tab, even one that users can't close. If it was selected, its neighbour is selected.
+   *
+   * @param key The key of the tab.
+   */
   close(key: string): void;
 }
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
+    /** The options of `wireTabs`. */
     tabs: TabsOptions;
   }
 }

@@ -36,6 +36,7 @@ export interface Toolbar extends Wired<ToolbarOptions>, Cells<ToolbarState> {}
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
+    /** The options of `wireToolbar`. */
     toolbar: ToolbarOptions;
   }
 }

@@ -53,6 +53,7 @@ export interface Tooltip extends Wired<TooltipOptions>, Cells<Openable>, OpenMet
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
+    /** The options of `wireTooltip`. */
     tooltip: TooltipOptions;
   }
 }

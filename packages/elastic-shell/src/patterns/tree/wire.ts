@@ -22,16 +22,29 @@ export type { TreeOptions, TreeStates } from './types.js';
  */
 export interface Tree<Multiple extends boolean = false>
   extends Wired<TreeOptions<TreeNode, Multiple>>, Cells<TreeStates<Multiple>>, SelectMethods, ExpandMethods {
-  /** Expands the branches above a row, makes the row the tab stop and scrolls it into view. */
+  /**
+   * Expands the branches above a row, makes the row the tab stop and scrolls it into view.
+   *
+   * @param key The key of the row.
+   */
   expandTo(key: string): void;
-  /** Checks a row, or every row in a branch. */
+  /**
+   * Checks a row, or every row in a branch.
+   *
+   * @param key The key of the row.
+   */
   check(key: string): void;
-  /** Unchecks a row, or every row in a branch. */
+  /**
+   * Unchecks a row, or every row in a branch.
+   *
+   * @param key The key of the row.
+   */
   uncheck(key: string): void;
 }
 
 declare module '../../engine/defaults.js' {
   interface PatternOptions {
+    /** The options of `wireTree`. */
     tree: TreeOptions<TreeNode, boolean>;
   }
 }

@@ -1,10 +1,10 @@
-// Rows of bars: toolbars and menubars.
+// Checks of toolbars and menubars.
 import type { Facts } from '../facts.js';
 import { fail, skip } from '../outcome.js';
 import type { Stage } from '../stage.js';
 import { checkCurrent, currentOf, inline, needItems, type Check, whereIs } from './check.js';
 
-/** Goes into a bar by Tab. */
+/** Moves into a bar with Tab. */
 async function enter(stage: Stage): Promise<Facts> {
   const facts = await stage.tabTo('stop');
   if (facts.focus !== 'inside') fail(`Tab does not go into it: ${whereIs(facts)}`);
@@ -13,7 +13,7 @@ async function enter(stage: Stage): Promise<Facts> {
   return facts;
 }
 
-/** The arrow keys of a bar: as it lies, and as its text runs. */
+/** Returns the arrow keys of a bar, by its orientation and the direction of the text. */
 const arrow = (facts: Facts, isForward: boolean): string =>
   facts.isVertical ? (isForward ? 'ArrowDown' : 'ArrowUp') : inline(facts, isForward);
 
@@ -35,7 +35,7 @@ const moves = (
   },
 });
 
-/** Rows that hold for every bar. */
+/** Checks for every bar. */
 const barChecks: readonly Check[] = [
   {
     key: 'Tab',
@@ -69,10 +69,10 @@ const barChecks: readonly Check[] = [
   },
 ];
 
-/** The rows of a toolbar. */
+/** The checks of a toolbar. */
 export const toolbarChecks: readonly Check[] = barChecks;
 
-/** The rows of a menubar. */
+/** The checks of a menubar. */
 export const menubarChecks: readonly Check[] = [
   ...barChecks,
   {

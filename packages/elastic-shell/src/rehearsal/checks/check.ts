@@ -1,19 +1,25 @@
-// The shape of a row, and questions that many rows ask.
+// The type of a check, and questions that many checks ask.
 import type { Facts } from '../facts.js';
 import type { Stage } from '../stage.js';
 import { fail, skip } from '../outcome.js';
 
-/** One row of a contract, as it is rehearsed. */
+/** A check of a contract. */
 export interface Check {
-  /** What is done, as one would say it. */
+  /** What the check does, in words. */
   key: string;
-  /** What the contract says should happen. */
+  /** What the contract requires. */
   expected: string;
-  /** Does it. Throws `Failed` where it does not hold, and `Skipped` where a page may leave it out. */
+  /**
+   * Runs the check.
+   *
+   * @param stage The widget, with methods that press keys and read the result.
+   * @throws Failed if the widget does something else.
+   * @throws Skipped if the check does not apply to the page.
+   */
   run(stage: Stage): Promise<void>;
 }
 
-/** Where focus is, in words. */
+/** Returns where focus is, in words. */
 export const whereIs = ({ focus }: Facts): string =>
   ({
     opener: 'focus is on the opener',
@@ -24,23 +30,24 @@ export const whereIs = ({ focus }: Facts): string =>
 
 const openness = ({ isOpen }: Facts): string => (isOpen ? 'it is open' : 'it is closed');
 
-/** How things stand, in words. */
+/** Returns the current facts, in words. */
 export const standing = (facts: Facts): string => `${openness(facts)}, and ${whereIs(facts)}`;
 
-/** Goes on only where it holds. */
+/** Fails the check unless the condition is true. */
 export function check(holds: boolean, facts: Facts): void {
   if (!holds) fail(standing(facts));
 }
 
-/** The label of the item that is current, in words. */
+/** Returns the label of the current item, in words. */
 export const currentOf = ({ items, current }: Facts): string =>
   current < 0
     ? 'no item is current'
     : `“${items[current]?.label ?? ''}” is current, ${current + 1} of ${items.length}`;
 
 /**
- * Goes on only where the item at `place` is current; a place below 0 counts from the end. Where it is disabled, the next one that is
- * not counts as well: whether such an item can be gone to is the page's choice.
+ * Fails the check unless the item at `place` is current. A place below 0 counts from the end. If the item is
+ * disabled, the next enabled one counts as well, because the page decides whether disabled items can be
+ * reached.
  */
 export function checkCurrent(facts: Facts, place: number): void {
   const { items, current } = facts;
@@ -50,12 +57,14 @@ export function checkCurrent(facts: Facts, place: number): void {
   if (current !== wanted) fail(currentOf(facts));
 }
 
-/** Leaves rows about going from item to item out where there are too few. */
+/** Skips a check about moving between items if there are too few. */
 export function needItems({ items }: Facts, count: number): void {
   if (items.length < count) skip(`it has ${items.length} item${items.length === 1 ? '' : 's'}`);
 }
 
-/** The first item after `from` that begins with other letters than it, and how many letters tell it. */
+/**
+ * Returns the first item after `from` whose label begins with other letters, and how many letters are needed.
+ */
 export function byLetters({ items }: Facts, from: number): { letters: string; place: number } {
   for (let place = items.length - 1; place > from; place--) {
     if (items[place]?.isDisabled) continue;
@@ -70,6 +79,6 @@ export function byLetters({ items }: Facts, from: number): { letters: string; pl
   return skip('no two items begin with other letters');
 }
 
-/** The name of a key that goes on in reading direction, or back. */
+/** Returns the key that moves forward in reading direction, or back. */
 export const inline = ({ isRtl }: Facts, isNext: boolean): string =>
   isNext === isRtl ? 'ArrowLeft' : 'ArrowRight';

@@ -1,4 +1,4 @@
-// Rows of fields with a list: comboboxes, and the platform's own select.
+// Checks of fields with a list: comboboxes, and the platform's own select.
 import type { Facts } from '../facts.js';
 import { fail, skip } from '../outcome.js';
 import type { Stage } from '../stage.js';
@@ -23,7 +23,7 @@ async function open(stage: Stage): Promise<Facts> {
   return facts;
 }
 
-/** The rows of a combobox. */
+/** The checks of a combobox. */
 export const comboboxChecks: readonly Check[] = [
   reach,
   {
@@ -107,7 +107,7 @@ export const comboboxChecks: readonly Check[] = [
   },
 ];
 
-/** The rows of a <select>, which the platform keeps. */
+/** The checks of a <select>, which the platform implements. */
 export const selectChecks: readonly Check[] = [
   reach,
   ...['ArrowDown', 'End'].map((key): Check => ({

@@ -1,4 +1,4 @@
-// Rows of what opens above the page: dialogs, popovers, tooltips.
+// Checks of dialogs, popovers and tooltips.
 import { fail, skip } from '../outcome.js';
 import type { Stage } from '../stage.js';
 import { check, type Check, standing } from './check.js';
@@ -16,8 +16,8 @@ const open = async (stage: Stage): Promise<void> => {
 const mostStops = 40;
 
 /**
- * Presses a key around a layer: once more than it has stops. From the platform's own modal dialog Tab goes to the browser itself,
- * and then comes back: that is no way out of it.
+ * Presses a key around a layer, once more than it has tab stops. From the platform's own modal dialog Tab
+ * moves to the browser and then back, which does not count as leaving.
  */
 async function around(stage: Stage, key: string): Promise<boolean> {
   const count = Math.min((await stage.stopCount()) + 2, mostStops);
@@ -81,7 +81,8 @@ const tellsState: Check = {
     const before = (await stage.facts()).expanded;
     await open(stage);
     const facts = await stage.facts();
-    // What opens a modal dialog says nothing of it in the platform's own: the page behind is not told meanwhile.
+    // The opener of the platform's own modal dialog has no state, because the page behind is not announced
+    // meanwhile.
     if (before === null && facts.expanded === null) skip('the opener says no aria-expanded');
     if (before !== 'false' || facts.expanded !== 'true')
       fail(`it says ${before ?? 'nothing'} while closed, and ${facts.expanded ?? 'nothing'} while open`);
@@ -109,7 +110,7 @@ const outside: Check = {
   },
 };
 
-/** The rows of a dialog. */
+/** The checks of a dialog. */
 export const dialogChecks: readonly Check[] = [
   tabRow,
   opens('Enter'),
@@ -141,7 +142,7 @@ export const dialogChecks: readonly Check[] = [
   outside,
 ];
 
-/** The rows of a popover. */
+/** The checks of a popover. */
 export const popoverChecks: readonly Check[] = [
   tabRow,
   opens('Enter'),
@@ -176,7 +177,7 @@ export const popoverChecks: readonly Check[] = [
   outside,
 ];
 
-/** The rows of a tooltip. */
+/** The checks of a tooltip. */
 export const tooltipChecks: readonly Check[] = [
   {
     key: 'Tab',

@@ -1,4 +1,4 @@
-// Rows of what is gone through item by item: menus, listboxes, trees.
+// Checks of menus, listboxes and trees.
 import type { Facts } from '../facts.js';
 import { fail, skip } from '../outcome.js';
 import type { Stage } from '../stage.js';
@@ -13,7 +13,7 @@ import {
   whereIs,
 } from './check.js';
 
-/** Opens a menu by a key. */
+/** Opens a menu with a key. */
 async function open(stage: Stage, key = 'Enter'): Promise<Facts> {
   const at = await stage.tabTo('opener');
   if (at.focus !== 'opener') fail('Tab does not go to the opener');
@@ -32,7 +32,7 @@ const opensAt = (key: string, place: number, what: string): Check => ({
   },
 });
 
-/** After `before`, the item is to be at `place`. */
+/** Expects the item at `place` to be current after `before`. */
 const inMenu = (
   key: string,
   expected: string,
@@ -49,7 +49,7 @@ const inMenu = (
   },
 });
 
-/** The rows of a menu button. */
+/** The checks of a menu button. */
 export const menuChecks: readonly Check[] = [
   {
     key: 'Tab',
@@ -94,7 +94,7 @@ export const menuChecks: readonly Check[] = [
       if (place < 0) skip('it has no submenu');
       for (let at = 0; at < place; at++) await stage.press('ArrowDown');
       const opened = await stage.press(inline(facts, true));
-      // The transcript has what the key does that the row is named after.
+      // The transcript shows what the key of the check's name does.
       const { heard } = stage;
       if (opened.items[place]?.expanded !== true) fail('the submenu does not open');
       const closed = await stage.press(inline(facts, false));
@@ -135,7 +135,7 @@ export const menuChecks: readonly Check[] = [
   },
 ];
 
-/** Goes into a list by Tab. */
+/** Moves into a list with Tab. */
 async function enter(stage: Stage): Promise<Facts> {
   const facts = await stage.tabTo('stop');
   if (facts.focus !== 'inside') fail(`Tab does not go into it: ${whereIs(facts)}`);
@@ -181,7 +181,7 @@ const letters: Check = {
   },
 };
 
-/** The rows of a listbox that stands by itself. */
+/** The checks of a listbox on its own. */
 export const listboxChecks: readonly Check[] = [
   oneStop,
   {
@@ -212,7 +212,7 @@ export const listboxChecks: readonly Check[] = [
   },
 ];
 
-/** The rows of a tree. */
+/** The checks of a tree. */
 export const treeChecks: readonly Check[] = [
   oneStop,
   moves('ArrowDown', 'goes to the next row that shows', ['ArrowDown'], 1),

@@ -1,4 +1,4 @@
-// Rows of what shows something in its place: disclosures, accordions, tabs, carousels, switches.
+// Checks of disclosures, accordions, tabs, carousels and switches.
 import type { Facts } from '../facts.js';
 import { fail, skip } from '../outcome.js';
 import type { Stage } from '../stage.js';
@@ -7,7 +7,7 @@ import { checkCurrent, currentOf, inline, needItems, type Check, whereIs } from 
 const state = (facts: Facts): string =>
   `it says aria-expanded="${facts.expanded ?? 'nothing'}", and shows ${facts.shown === '' ? 'nothing' : 'its panel'}`;
 
-/** Turns a disclosure over by `act`, and sees that what it says and what it shows are the other. */
+/** Toggles a disclosure with `act`, and checks that both its state and what it shows have changed. */
 async function turnsOver(stage: Stage, act: () => Promise<Facts>): Promise<void> {
   const before = await stage.facts();
   const isOther = (facts: Facts): boolean =>
@@ -30,7 +30,7 @@ const tabRow = (what: 'opener' | 'stop'): Check => ({
   },
 });
 
-/** The rows of a disclosure. */
+/** The checks of a disclosure. */
 export const disclosureChecks: readonly Check[] = [
   tabRow('opener'),
   ...['Enter', 'Space'].map((key): Check => ({
@@ -51,7 +51,7 @@ export const disclosureChecks: readonly Check[] = [
   },
 ];
 
-/** The rows of an accordion. */
+/** The checks of an accordion. */
 export const accordionChecks: readonly Check[] = [
   tabRow('opener'),
   ...['Enter', 'Space'].map((key): Check => ({
@@ -83,7 +83,7 @@ export const accordionChecks: readonly Check[] = [
   },
 ];
 
-/** Where the tab is that Tab goes to. */
+/** Returns the position of the tab that Tab moves to. */
 const reach = async (stage: Stage): Promise<Facts> => {
   const facts = await stage.tabTo('stop');
   needItems(facts, 2);
@@ -96,7 +96,7 @@ const onwards = (facts: Facts, isNext: boolean): string =>
 
 const can = (facts: Facts): number[] => facts.items.flatMap(({ isDisabled }, at) => (isDisabled ? [] : [at]));
 
-/** Moves from the tab that has focus; `place`: which of those that can be reached it goes to. */
+/** Moves from the focused tab. `place` chooses which of those that can be reached is expected. */
 const movesTo = (
   key: string,
   expected: string,
@@ -114,7 +114,7 @@ const movesTo = (
   },
 });
 
-/** The rows of tabs. */
+/** The checks of tabs. */
 export const tabsChecks: readonly Check[] = [
   {
     key: 'Tab',
@@ -174,7 +174,7 @@ export const tabsChecks: readonly Check[] = [
   },
 ];
 
-/** The rows of a carousel. */
+/** The checks of a carousel. */
 export const carouselChecks: readonly Check[] = [
   {
     key: 'names',
@@ -195,7 +195,7 @@ export const carouselChecks: readonly Check[] = [
   },
 ];
 
-/** The rows of a switch. */
+/** The checks of a switch. */
 export const switchChecks: readonly Check[] = [
   tabRow('opener'),
   ...['Space', 'press'].map((key): Check => ({

@@ -1,4 +1,5 @@
-// What is put into a page that is rehearsed: it finds the widgets there, and answers what a step has changed. It presses nothing itself.
+// The script that `rehearse` puts into a page. It finds the widgets there, and reports what a step has
+// changed. It presses no keys itself.
 import { factsOf } from './facts.js';
 import { called, field } from './called.js';
 import { adopt, unsaidButtons, unsaidLayer } from './discover.js';
@@ -12,24 +13,24 @@ import type { Agent } from '../facts.js';
 import { settle } from './settle.js';
 import { widgets } from './widgets.js';
 
-/** What focus stood in before the last key, and what it stands in now. */
+/** The containers of focus before the last key, and now. */
 let before: readonly Element[] = [];
 let around: readonly Element[] = [];
 
-/** Marks one element, so that the pointer can be led to it. */
+/** Marks an element, so that the pointer can be moved to it. */
 function markOnly(element: Element | undefined): boolean {
   for (const old of document.querySelectorAll('[data-rehearsed]')) old.removeAttribute('data-rehearsed');
   element?.setAttribute('data-rehearsed', '');
   return !!element;
 }
 
-/** Answers for the page that it runs in. */
+/** Answers for the page in which it runs. */
 export const agent: Agent = {
   find,
   facts: (id) => factsOf(widgets[id]),
   aim(id, what) {
     const widget = widgets[id];
-    // A list that is left may have its stop at another item.
+    // After focus has left a list, its tab stop may be at another item.
     const now = focused();
     if (now instanceof HTMLElement) now.blur();
     const element = what === 'opener' ? widget?.opener : (widget?.stop?.() ?? widget?.root);

@@ -1,4 +1,4 @@
-// Bars: toolbars and menubars, whose items stand in a line with one tab stop.
+// Toolbars and menubars, whose items are in a line with one tab stop.
 import { allOf, isShown, nameOf, roleOf } from '../../heard/dom.js';
 import type { Widget } from './widgets.js';
 
@@ -6,7 +6,7 @@ const controls =
   'button,a[href],input:not([type=hidden]),select,textarea,summary,[role=button],[role=checkbox],[role=radio],[role=switch],[role=combobox],[role=slider],[role=spinbutton]';
 const others = '[popover],dialog,[role=menu],[role=menubar],[role=listbox],[role=tree],[role=toolbar]';
 
-/** The toolbars and menubars of the page. */
+/** Returns the toolbars and menubars of the page. */
 export const bars = (): Widget[] =>
   allOf('[role=toolbar],[role=menubar]')
     .filter(isShown)

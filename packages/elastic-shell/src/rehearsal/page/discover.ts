@@ -1,4 +1,4 @@
-// Buttons of which no markup says what they open: what shows after a press on one is what it opens.
+// Buttons whose markup doesn't show what they open: what is visible after a click is what they open.
 import { allOf, holds, isShown, nameOf } from '../../heard/dom.js';
 import { layers } from './layers.js';
 import { type Widget, widgets } from './widgets.js';
@@ -6,7 +6,7 @@ import { type Widget, widgets } from './widgets.js';
 const says =
   '[commandfor],[popovertarget],[aria-controls],[aria-expanded],[role=tab],[role=switch],[role=combobox],[type=reset]';
 
-/** Buttons that may open something, and say nothing of it. One that sends a form is left alone. */
+/** Returns buttons that may open something without stating it. Submit buttons are left alone. */
 export const unsaidButtons = (): HTMLElement[] =>
   allOf('button,[role=button]').filter(
     (button) =>
@@ -16,11 +16,11 @@ export const unsaidButtons = (): HTMLElement[] =>
       !button.matches(':disabled'),
   );
 
-/** A layer that shows and that no control says it opens. */
+/** Returns a visible layer that no control refers to. */
 export const unsaidLayer = (): Widget | undefined =>
   layers().find(({ root, opener }) => !opener && isShown(root));
 
-/** Takes a button for the opener of what it opens; answers the widget's id. */
+/** Treats a button as the opener of what it opens. Returns the id of the widget. */
 export function adopt(place: number, pattern: string): number {
   const opener = unsaidButtons()[place];
   const nothing = document.createElement('div');
@@ -28,7 +28,7 @@ export function adopt(place: number, pattern: string): number {
     pattern,
     kind: pattern,
     name: nameOf(opener),
-    // It may be made when it is opened.
+    // It may be created when it opens.
     get root() {
       return (
         layers().find((layer) => isShown(layer.root) && !holds(layer.root, opener ?? null))?.root ?? nothing

@@ -1,11 +1,11 @@
-// By what a page shows that it is still being made.
+// Signs that a page is still loading.
 import type { Evidence } from '../facts.js';
 import { find } from './find.js';
 
 let changes = 0;
 let isWatching = false;
 
-/** Counts the changes of the document from now on. What we mark ourselves is none. */
+/** Counts the changes of the document from now on, without our own marks. */
 function watch(): void {
   if (isWatching) return;
   isWatching = true;
@@ -15,7 +15,7 @@ function watch(): void {
   observer.observe(document, { subtree: true, childList: true, characterData: true, attributes: true });
 }
 
-/** What the page shows now. */
+/** Returns the current signs. */
 export function evidence(): Evidence {
   watch();
   return {

@@ -1,4 +1,4 @@
-// How things stand with one widget, read from the page as a user's tools would.
+// The facts about one widget, read from the page as assistive technology would.
 import { focused, holds, isShown, nameOf, shownText, whileStill } from '../../heard/dom.js';
 import { stopsIn } from './focus.js';
 import type { Facts, ItemFacts } from '../facts.js';
@@ -6,7 +6,7 @@ import type { Widget } from './widgets.js';
 
 const isTrue = (element: Element, name: string): boolean => element.getAttribute(name) === 'true';
 
-/** Whether the platform shows it as a modal dialog; jsdom has none. */
+/** Returns whether the platform shows it as a modal dialog. jsdom has none. */
 const isTopModal = (element: Element): boolean => 'showModal' in element && element.matches(':modal');
 
 function itemFacts(item: HTMLElement): ItemFacts {
@@ -14,7 +14,7 @@ function itemFacts(item: HTMLElement): ItemFacts {
     item.getAttribute('aria-expanded') ??
     (item.localName === 'summary' ? `${item.parentElement?.hasAttribute('open')}` : null);
   return {
-    // The first line: a branch of a tree holds its rows.
+    // The first line, because a branch of a tree contains its rows.
     label: (item.getAttribute('aria-label') ?? shownText(item).trim().split('\n')[0] ?? '')
       .replace(/\s+/g, ' ')
       .trim(),
@@ -26,12 +26,12 @@ function itemFacts(item: HTMLElement): ItemFacts {
   };
 }
 
-/** The place of the item that has focus, or that what has focus says is active. */
+/** Returns the position of the item that has focus, or that the focused element refers to as active. */
 function currentOf(items: readonly HTMLElement[]): number {
   const at = focused();
   const active = at?.getAttribute('aria-activedescendant');
   const item = active ? document.getElementById(active) : at;
-  // The innermost: a branch of a tree holds its rows.
+  // The innermost one, because a branch of a tree contains its rows.
   return active
     ? items.findIndex((each) => each === item)
     : items.findLastIndex((each) => each.contains(item));
@@ -44,7 +44,7 @@ function focusOf({ root, opener }: Widget): Facts['focus'] {
   return holds(root, at) ? 'inside' : 'elsewhere';
 }
 
-/** Panels that show, by their places and how much they show. */
+/** The visible panels, by their positions and how much is visible. */
 const shownOf = ({ panels }: Widget): string =>
   (panels?.() ?? [])
     .map((panel, at) => {
@@ -60,22 +60,22 @@ const shownOf = ({ panels }: Widget): string =>
     .filter(Boolean)
     .join();
 
-/** The value of a field or of a range such as a slider, or the text of another element. */
+/** Returns the value of a field or of a range such as a slider, or the text of another element. */
 function valueOf(root: HTMLElement): string {
   if (root instanceof HTMLInputElement || root instanceof HTMLSelectElement) return root.value;
   const said = root.getAttribute('aria-valuetext') ?? root.getAttribute('aria-valuenow');
   return said ?? shownText(root).trim();
 }
 
-/** Whether a layer has a name that its role tells. */
+/** Returns whether a layer has a name that its role announces. */
 const hasName = (root: HTMLElement): boolean =>
   root.hasAttribute('aria-label') || (root.getAttribute('aria-labelledby') !== null && nameOf(root) !== '');
 
-/** Fields that have arrow keys, Home or End of their own. */
+/** Fields that use arrow keys, Home or End themselves. */
 const keyFields =
   'input:not([type=checkbox],[type=radio],[type=button],[type=submit],[type=reset]),select,textarea,[role=slider],[role=spinbutton]';
 
-/** How things stand with it now; undefined where it is gone. */
+/** Returns the current facts. Undefined if the widget is gone. */
 export const factsOf = (widget: Widget | undefined): Facts | undefined =>
   widget && whileStill(() => factsNow(widget));
 

@@ -1,13 +1,13 @@
-// Finds the widgets of a page by their roles and standard elements, whoever has built them.
+// Finds the widgets of a page by their roles and standard elements, whichever library built them.
 import { allOf, holds, isShown, nameOf, namedBy, roleOf, whileStill } from '../../heard/dom.js';
 import { bars } from './bars.js';
 import { layers } from './layers.js';
 import type { Found } from '../facts.js';
 import { type Widget, widgets } from './widgets.js';
 
-/** The items of a list that show, less those of lists in it. */
+/** Returns the visible items of a list, without those of nested lists. */
 function itemsIn(root: HTMLElement, selector: string, owner: string): HTMLElement[] {
-  // Many items stand in one element.
+  // An element may contain many items.
   const owners = new Map<Element, Element | null>();
   const ownerOf = (item: Element): Element | null | undefined => {
     const { parentElement } = item;
@@ -22,12 +22,12 @@ function itemsIn(root: HTMLElement, selector: string, owner: string): HTMLElemen
 const stopOf = (items: readonly HTMLElement[]): HTMLElement | undefined =>
   items.find((item) => item.tabIndex === 0) ?? items[0];
 
-/** Lists that keep one tab stop: tabs, trees, listboxes of their own. */
+/** Lists with one tab stop: tabs, trees, listboxes on their own. */
 function lists(): Widget[] {
   const found: Widget[] = [];
   for (const root of allOf('[role=tablist],[role=tree],[role=listbox]').filter(isShown)) {
     const role = roleOf(root);
-    // The list of a combobox is walked with that.
+    // The list of a combobox is checked together with it.
     const isPopup = allOf('[role=combobox]').some((box) => namedBy(box, 'aria-controls').includes(root));
     if (role === 'listbox' && (isPopup || root.closest('[popover]'))) continue;
     const isTree = role === 'tree';
@@ -102,7 +102,9 @@ const switches = (): Widget[] =>
       stop: () => root,
     }));
 
-/** Buttons and summaries that show something in its place; several under headings of one parent are an accordion. */
+/**
+ * Buttons and summaries that show something in place. Several under headings of one parent are an accordion.
+ */
 function disclosures(): Widget[] {
   const openers = allOf('button[aria-expanded],[role=button][aria-expanded],summary').filter(
     (opener) =>
@@ -116,7 +118,7 @@ function disclosures(): Widget[] {
     const panels = namedBy(opener, 'aria-controls');
     if (panels.some((panel) => panel.matches('[popover],dialog,[role=dialog],[role=menu],[role=listbox]')))
       continue;
-    // The button beside a combobox opens the same list.
+    // The button next to a combobox opens the same list.
     const isBeside = opener.tabIndex < 0 && opener.parentElement?.querySelector('[role=combobox]');
     if (isBeside || opener.closest('[role=menu],[role=listbox],[role=tree]')) continue;
     const details = opener.localName === 'summary' ? opener.parentElement : null;
@@ -182,7 +184,7 @@ function findAll(): Found[] {
     ...layers(),
     ...bars(),
   ];
-  // Tabs that pick slides are a part of their carousel.
+  // Tabs that choose slides are part of their carousel.
   const own = found.filter(
     (each) =>
       each.pattern !== 'tabs' ||

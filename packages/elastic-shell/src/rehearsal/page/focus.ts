@@ -1,4 +1,4 @@
-// Where Tab goes, and the place of what has focus among its like.
+// Where Tab moves, and the position of the focused element in its group.
 import { focused, isShown } from '../../heard/dom.js';
 import { activeOf } from '../../heard/heard.js';
 import { heardPosition } from '../../heard/position.js';
@@ -6,7 +6,10 @@ import { heardPosition } from '../../heard/position.js';
 const stops =
   'a[href],area[href],button,input:not([type=hidden]),select,textarea,summary,iframe,audio[controls],video[controls],[tabindex],[contenteditable]:not([contenteditable=false])';
 
-/** The elements that Tab goes to, in document order; an approximation, by which focus is only put near what is tried. */
+/**
+ * Returns the tab stops in document order. It is an approximation, which is only used to focus near an
+ * element.
+ */
 export function stopsIn(root: ParentNode): HTMLElement[] {
   return [...root.querySelectorAll<HTMLElement>(stops)].filter(
     (element) =>
@@ -17,12 +20,13 @@ export function stopsIn(root: ParentNode): HTMLElement[] {
   );
 }
 
-/** How many of them there are. */
+/** Counts them. */
 export const stopCount = (root: Element | undefined): number => (root ? stopsIn(root).length : 0);
 
 /**
- * Makes an item of a bar its tab stop, by focus: a bar remembers which item had it last. Returns why Tab does not go to the item if the
- * bar has another one all the same; undefined for what is in no bar.
+ * Makes an item of a bar its tab stop by focusing it, because a bar remembers which item had focus last.
+ * Returns why Tab does not move to the item if the bar has another tab stop all the same. Undefined outside a
+ * bar.
  */
 export function takeStop(element: HTMLElement): string | undefined {
   if (element.tabIndex >= 0 || !element.parentElement?.closest('[role=toolbar],[role=menubar]'))
@@ -33,24 +37,27 @@ export function takeStop(element: HTMLElement): string | undefined {
 }
 
 /**
- * Puts focus on something of ours before an element, so that one press of Tab goes to it. The stop before it is left alone, as it might
- * open something when it has focus.
+ * Focuses an element of ours before another one, so that Tab moves to that. The previous tab stop is left
+ * alone, because it might open something on focus.
  */
 export function beforeStop(element: Element): boolean {
   const all = stopsIn(document);
   if (!all.some((each) => each === element || element.contains(each))) return false;
   const start = document.createElement('span');
   start.tabIndex = 0;
-  // In a closed <details> nothing shows but its summary.
+  // A closed <details> shows only its summary.
   const place = element.localName === 'summary' ? (element.parentElement ?? element) : element;
   place.before(start);
-  // It goes when focus goes on: a list that loses what has focus in it would give focus back to an item.
+  // It is removed when focus moves on. A list that loses the focused element would return focus to an item.
   start.addEventListener('blur', () => start.remove(), { once: true });
   start.focus();
   return true;
 }
 
-/** The place of what has focus, or of what a field says is active, among its like: `2 of 5`. */
+/**
+ * Returns the position of the focused element, or of the one that a field refers to as active, in its group:
+ * `2 of 5`.
+ */
 export function positionOf(): string {
   const at = focused();
   const item = at && (activeOf(at) ?? at);

@@ -1,10 +1,10 @@
-// What opens above the page, with the control that opens it: dialogs, popovers, menus, tooltips.
+// Layers, with the controls that open them: dialogs, popovers, menus, tooltips.
 import { allOf, holds, isShown, nameOf, namedBy, roleOf } from '../../heard/dom.js';
 import type { Widget } from './widgets.js';
 
 const naming = ['commandfor', 'popovertarget', 'aria-controls', 'aria-owns'];
 
-/** The control that says it opens an element. */
+/** Returns the control that refers to an element as its opener. */
 const openerOf = (root: Element): HTMLElement | undefined =>
   allOf(naming.map((name) => `[${name}]`).join()).find(
     (control) =>
@@ -36,7 +36,8 @@ function layerOf(root: HTMLElement): Widget | undefined {
   }
   const opener = openerOf(root);
   if (role === 'menu')
-    // A submenu is walked with the menu that its item stands in; a menu that nothing opens is one of a point.
+    // A submenu is checked together with the menu around its item. A menu without an opener is a context
+    // menu.
     return opener && !opener.closest('[role=menu]')
       ? { pattern: 'menu', kind: 'menu button', name: nameOf(opener), root, opener, items: () => items(root) }
       : undefined;
@@ -54,7 +55,7 @@ function layerOf(root: HTMLElement): Widget | undefined {
   };
 }
 
-/** Every layer of the page. */
+/** Returns every layer of the page. */
 export const layers = (): Widget[] =>
   allOf('dialog,[role=dialog],[role=alertdialog],[role=menu],[role=tooltip],[popover]').flatMap(
     (root) => layerOf(root) ?? [],

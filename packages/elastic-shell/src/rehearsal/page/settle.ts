@@ -2,7 +2,7 @@
 
 const frame = (): Promise<unknown> => new Promise((resolve) => requestAnimationFrame(resolve));
 
-/** Motion that ends; what turns for ever is waited for by nobody. */
+/** Animations that end. Endless ones are ignored. */
 const isMoving = (): boolean =>
   document
     .getAnimations()
@@ -10,13 +10,18 @@ const isMoving = (): boolean =>
       ({ playState, effect }) => playState === 'running' && effect?.getComputedTiming().endTime !== Infinity,
     );
 
-/** Milliseconds within which focus goes on from a dialog to a control in it, where it rests on the dialog for screen readers. */
+/**
+ * How soon focus moves on from a dialog to a control in it, in milliseconds. It rests on the dialog for
+ * screen readers.
+ */
 const rest = 300;
 
 const isOnDialog = (): boolean =>
   !!document.activeElement?.matches('dialog,[role=dialog],[role=alertdialog]');
 
-/** Waits until motion is over, focus has arrived, and frames have shown it; `most`: milliseconds. */
+/**
+ * Waits until animations have ended, focus has arrived, and frames have shown it. `most` is in milliseconds.
+ */
 export async function settle(most: number): Promise<void> {
   const start = performance.now();
   await frame();

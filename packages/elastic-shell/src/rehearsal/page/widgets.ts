@@ -1,6 +1,6 @@
-// The widgets of a page, as they were found.
+// The widgets of a page that were found.
 
-/** A widget: its parts, some of which are looked for each time, as they may come and go. */
+/** A widget with its parts. Some are looked up each time, because they may be added and removed. */
 export interface Widget {
   pattern: string;
   kind: string;
@@ -8,11 +8,11 @@ export interface Widget {
   readonly root: HTMLElement;
   opener?: HTMLElement | undefined;
   items?: () => HTMLElement[];
-  /** What Tab goes to in it. */
+  /** Its tab stop. */
   stop?: () => HTMLElement | undefined;
   /** What it shows: panels, slides. */
   panels?: () => Element[];
 }
 
-/** By their ids. */
+/** The widgets by id. */
 export const widgets: Widget[] = [];
