@@ -116,7 +116,8 @@ export default ts.config(
   {
     files: [`${src}/**/*.ts`.slice(2), 'packages/angular/src/*.ts'],
     rules: {
-      'max-lines': ['error', { max: 250 }],
+      // Without comments: every public member has a docstring with tags.
+      'max-lines': ['error', { max: 250, skipComments: true }],
       'max-lines-per-function': [
         'error',
         { max: 80, skipComments: false, skipBlankLines: false, IIFEs: true },

@@ -132,7 +132,7 @@ export const angularFiles = [
           `/** The options of \`inject${Name}\`. */`,
           `export interface Inject${Name}Options${handleParams} extends InjectOptions<${types}> {\n  // With a member of its own, errors name this interface instead of the type that it extends.\n  /**\n   * Called before each change. Return false to block the change, or a promise or an observable to decide later.\n   *\n   * @defaultValue none\n   */\n  guard?: ${options}['guard'] | undefined;\n}`,
           '',
-          `/**\n * Wires ${oneOf(name)}. Call it in an injection context. ${bind(words).replace('`Rows`', '`*shellRows`')}\n *\n * @param options Returns the options of the pattern.\n * @param root The root element: that of the component, or one from its view. Default: the element that has the part \`root\`.\n * @param id The id of the root. Default: a unique id.\n * @returns The handle: states as signals, parts for \`[shellPart]\`, and methods.\n */`,
+          `/**\n * Wires ${oneOf(name)}. Call it in an injection context. ${bind(words).replace('`Rows`', '`*shellRows`')}\n *\n * @param options - Returns the options of the pattern.\n * @param root - The root element: that of the component, or one from its view. Default: the element that has the part \`root\`.\n * @param id - The id of the root. Default: a unique id.\n * @returns The handle: states as signals, parts for \`[shellPart]\`, and methods.\n */`,
           `export const inject${Name} = ${params}(options: () => Inject${Name}Options${item ? '<I, Multiple>' : ''} = () => ({}), root?: InjectRoot, id?: string): ${Name}Handle${item ? '<I, Multiple>' : ''} => make<${types}${item ? ', I' : ''}>(${name}Pattern, options, root, id);`,
           '',
         ].join('\n');

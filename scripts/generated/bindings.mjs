@@ -37,7 +37,7 @@ function hooks({
       `/** The options of \`${prefix}${Name}\`. */`,
       `export interface ${named}${handleParams} extends ${options}<${types}> {\n  // With a member of its own, errors name this interface instead of the type that it extends.\n  /**\n   * The id of the root.\n   *\n   * @defaultValue a unique id\n   */\n  id?: string | undefined;\n}`,
       '',
-      `/**\n * Wires ${oneOf(name)} for as long as the component is mounted. ${says(words)}\n *\n * @param options The options of the pattern${given ? ', or a function that returns them' : ''}.\n * @returns The handle: states to read and set, parts to spread, and methods.\n */`,
+      `/**\n * Wires ${oneOf(name)} for as long as the component is mounted. ${says(words)}\n *\n * @param options - The options of the pattern${given ? ', or a function that returns them' : ''}.\n * @returns The handle: states to read and set, parts to spread, and methods.\n */`,
       `export const ${prefix}${Name} = ${params}(options?: ${(given ?? String)(item ? `${named}<I, Multiple>` : named)}): ${handle} => use<${types}>(${name}Pattern, options);`,
       '',
     ].join('\n');
@@ -46,7 +46,6 @@ function hooks({
     path: join(bindings, folder, 'hooks.ts'),
     text: [
       origin,
-      '/* eslint-disable max-lines */',
       ...itemImports('../../core'),
       ...patterns.map(
         ({ name, Name }) => `import type { ${Name}, ${Name}Options } from '../../patterns/${name}/wire.js';`,
@@ -64,7 +63,8 @@ function hooks({
 }
 
 /** The sentence about parts for a framework where parts are bound. */
-export const bind = (words) => words.replaceAll('Spread', 'Bind').replaceAll('spread', 'bind').replaceAll(' onto ', ' to ');
+export const bind = (words) =>
+  words.replaceAll('Spread', 'Bind').replaceAll('spread', 'bind').replaceAll(' onto ', ' to ');
 const givenOf = (type) => `Given<${type}>`;
 
 /** The generated files of the bindings. */

@@ -26,7 +26,8 @@ export const patternNames = readdirSync(join(src, 'patterns'), { withFileTypes: 
 const sentenceOf = (docstring) => /Spread .*\./.exec(docstring.replace(/\s*\n \*\s?/g, ' '))[0];
 
 /** A pattern with its article: *a dialog*, *an accordion*. */
-export const oneOf = (name) => (name === 'tabs' ? 'a set of tabs' : `${name.startsWith('a') ? 'an' : 'a'} ${name}`);
+export const oneOf = (name) =>
+  name === 'tabs' ? 'a set of tabs' : `${name.startsWith('a') ? 'an' : 'a'} ${name}`;
 
 const outlines = readdirSync(join(src, 'core/outline')).map((file) => ({
   file,

@@ -73,7 +73,6 @@ export const handleFiles = [
     path: join(src, 'bindings/handles.ts'),
     text: [
       origin.replace('the folders', 'the interfaces and outlines of the patterns'),
-      '/* eslint-disable max-lines */',
       ...patterns.map(({ name, Name }) => `import type { ${Name} } from '../patterns/${name}/wire.js';`),
       `import type { HandleBase, PartKind, PartOf, RowsOf, StateOf } from './handle.js';`,
       ...itemImports('../core'),

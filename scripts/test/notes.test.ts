@@ -62,7 +62,7 @@ describe.each(core.notes.map((notes) => [notes.name, notes] as const))('%s', (na
       const note = notes.options.find((each) => each.name === option.name)!;
       expect(note.default && note.does && note.values).toBeTruthy();
       if (note.values === 'a number')
-        expect(`${option.name}: ${doc}`).toMatch(/milliseconds|pixels|How many/);
+        expect(`${option.name}: ${doc}`).toMatch(/milliseconds|pixels|number of|How many/);
     }
   });
 
@@ -84,7 +84,7 @@ describe.each(core.notes.map((notes) => [notes.name, notes] as const))('%s', (na
 it('documents every exported wire function, type and option of the patterns', () => {
   const silent = [...exported.values()].filter((symbol) => {
     const target = symbol.flags & ts.SymbolFlags.Alias ? checker.getAliasedSymbol(symbol) : symbol;
-    return /^wire/.test(symbol.name) && !/Throws a TypeError/.test(docOf(target));
+    return /^wire/.test(symbol.name) && !/@throws TypeError/.test(docOf(target));
   });
   expect(silent.map(({ name }) => name)).toEqual([]);
 });

@@ -1,4 +1,5 @@
-// <… [shellCombobox]>: a field and a list to choose from: pressed open, or searched by typing; for one or for several.
+// <… [shellCombobox]>: a field with a list to choose from, which opens on click or is filtered by typing;
+// with one or several selected options.
 import { Directive, input, type InputSignal, output } from '@angular/core';
 import type { ComboboxOptions, Item } from 'elastic-shell';
 import { comboboxPattern } from 'elastic-shell/bindings';
@@ -7,7 +8,7 @@ import type { ChosenOf } from './handle.js';
 import type { ComboboxHandle } from './handles.js';
 import { count, flag, notBound } from './pattern.js';
 
-/** What `ShellCombobox` has besides its inputs and outputs: states, parts and methods. */
+/** The members of `ShellCombobox` besides its inputs and outputs: states, parts and methods. */
 export interface ShellCombobox<
   I extends Item = Item,
   Multiple extends boolean = false,
@@ -36,72 +37,166 @@ const options = [
   'messages',
 ];
 
-/** A field and a list to choose from: pressed open, or searched by typing; for one or for several. Stands on what is around the field and the list. */
+/**
+ * A field with a list to choose from, which opens on click or is filtered by typing. Put it on the element
+ * around the field and the list.
+ */
 @Directive({ selector: '[shellCombobox]', exportAs: 'shellCombobox' })
 export class ShellCombobox<I extends Item = Item, Multiple extends boolean = false> extends ValueDirective {
-  /** Whether it is open. Bound, it is asked; left out, the state is the pattern's own. */
+  /**
+   * Whether it is open. If it is bound, the component decides about each change. If not, the pattern stores
+   * it.
+   */
   readonly openInput = input<boolean | undefined>(notBound(), { alias: 'open' });
-  /** Told of each wish for another, and where nobody is bound of each change. */
+  /** Emits each requested change if the state is bound, and each change otherwise. */
   readonly openChange = output<boolean>();
-  /** The key of what is selected; where several may be, the set of them. Bound, it is asked; left out, the state is the pattern's own. */
+  /**
+   * The key of the selected option or, with `multiple`, a set of keys. If it is bound, the component decides
+   * about each change. If not, the pattern stores it.
+   */
   readonly selectedInput = input<ChosenOf<Multiple> | undefined>(notBound(), { alias: 'selected' });
-  /** Told of each wish for another, and where nobody is bound of each change. */
+  /** Emits each requested change if the state is bound, and each change otherwise. */
   readonly selectedChange = output<ChosenOf<Multiple>>();
-  /** What is searched for. Bound, it is asked; left out, the state is the pattern's own. */
+  /**
+   * The search text. If it is bound, the component decides about each change. If not, the pattern stores it.
+   */
   readonly queryInput = input<string | undefined>(notBound(), { alias: 'query' });
-  /** Told of each wish for another, and where nobody is bound of each change. */
+  /** Emits each requested change if the state is bound, and each change otherwise. */
   readonly queryChange = output<string>();
-  /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide
+   * later.
+   *
+   * @defaultValue none
+   */
   readonly guard: InputSignal<ComboboxOptions<I, Multiple>['guard'] | undefined> =
     input<ComboboxOptions<I, Multiple>['guard']>();
-  /** Options as data; a function may answer with a promise, and only its latest answer counts. Default: none: the markup holds them. */
+  /**
+   * The options as data, or a function that returns them or a promise. Only its latest result counts.
+   *
+   * @defaultValue none: the options are in the markup
+   */
   readonly items: InputSignal<ComboboxOptions<I, Multiple>['items'] | undefined> =
     input<ComboboxOptions<I, Multiple>['items']>();
-  /** Makes what stands in a row. Default: the label, and the description. */
+  /**
+   * Renders the content of a row.
+   *
+   * @defaultValue the label, and the description
+   */
   readonly render: InputSignal<ComboboxOptions<I, Multiple>['render'] | undefined> =
     input<ComboboxOptions<I, Multiple>['render']>();
-  /** Whether each row that is shown is measured; beyond 200 rows only those in view are on the page. Default: same. */
+  /**
+   * Whether all rows have the height of the first one, or each row is measured. With more than 200 rows, only
+   * the visible ones are on the page.
+   *
+   * @defaultValue `same`
+   */
   readonly rowHeight: InputSignal<ComboboxOptions<I, Multiple>['rowHeight'] | undefined> =
     input<ComboboxOptions<I, Multiple>['rowHeight']>();
-  /** Where it stands, by the grammar of position-area. Default: block-end span-inline-end. */
+  /**
+   * The position, as in CSS `position-area`.
+   *
+   * @defaultValue `block-end span-inline-end`
+   */
   readonly area: InputSignal<ComboboxOptions<I, Multiple>['area'] | undefined> =
     input<ComboboxOptions<I, Multiple>['area']>();
-  /** How far it stands from its anchor. Default: 4. */
+  /**
+   * The distance from the anchor, in pixels.
+   *
+   * @defaultValue 4
+   */
   readonly gap = input<number | undefined, unknown>(undefined, { transform: count });
-  /** How far it keeps from the edge of the screen. Default: 8. */
+  /**
+   * The minimum distance from the edge of the viewport, in pixels.
+   *
+   * @defaultValue 8
+   */
   readonly edgeGap = input<number | undefined, unknown>(undefined, { transform: count });
-  /** What is tried when there is no room. Default: the first three; beside an inline side also above and below. */
+  /**
+   * The positions to try if there is not enough space.
+   *
+   * @defaultValue `flip-block`, `flip-inline`, then both
+   */
   readonly fallbacks: InputSignal<ComboboxOptions<I, Multiple>['fallbacks'] | undefined> =
     input<ComboboxOptions<I, Multiple>['fallbacks']>();
-  /** How wide it is. Default: anchor. */
+  /**
+   * The width: that of its content, or that of its anchor.
+   *
+   * @defaultValue `anchor`
+   */
   readonly fit: InputSignal<ComboboxOptions<I, Multiple>['fit'] | undefined> =
     input<ComboboxOptions<I, Multiple>['fit']>();
-  /** Whether several may be selected; they show as tokens, and the list stays open. Default: false. Give it as a binding, so that types know: `[multiple]="true"`. */
+  /**
+   * Whether several options can be selected. They are shown as tokens, and the list stays open. Bind it, so
+   * that TypeScript knows the type of `selected`: `[multiple]="true"`.
+   *
+   * @defaultValue false
+   */
   readonly multiple = input<Multiple>();
-  /** Whether text that is no option is kept. Default: false. */
+  /**
+   * Whether text that matches no option is kept.
+   *
+   * @defaultValue false
+   */
   readonly freeText = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** How many may be selected. Default: none: any number. */
+  /**
+   * The maximum number of selected options.
+   *
+   * @defaultValue unlimited
+   */
   readonly limit = input<number | undefined, unknown>(undefined, { transform: count });
-  /** How what is searched for finds a row, whatever its case and accents. Default: contains. */
+  /**
+   * How the search text finds a row. Case and accents are ignored.
+   *
+   * @defaultValue `contains`
+   */
   readonly match: InputSignal<ComboboxOptions<I, Multiple>['match'] | undefined> =
     input<ComboboxOptions<I, Multiple>['match']>();
-  /** How long typing rests before such a function is asked. Default: 200. */
+  /**
+   * How long typing must pause before a function of `items` is called, in milliseconds.
+   *
+   * @defaultValue 200
+   */
   readonly debounce = input<number | undefined, unknown>(undefined, { transform: count });
-  /** The label of a key that no option at hand has. Default: the key itself. */
+  /**
+   * Returns the label of a selected key that no loaded option has.
+   *
+   * @defaultValue the key
+   */
   readonly labelOf: InputSignal<ComboboxOptions<I, Multiple>['labelOf'] | undefined> =
     input<ComboboxOptions<I, Multiple>['labelOf']>();
-  /** Makes an option of what was typed, at once or by a promise: the list offers to add it. Default: none. */
+  /**
+   * Creates an option from the typed text, at once or by a promise. The list offers to add it.
+   *
+   * @defaultValue none
+   */
   readonly create: InputSignal<ComboboxOptions<I, Multiple>['create'] | undefined> =
     input<ComboboxOptions<I, Multiple>['create']>();
-  /** Makes what stands in a token: a node, a text, or `{ node, release }` for what has a life of its own. Default: the label. */
+  /**
+   * Renders the content of a token: a node, a text, or `{ node, release }` for a component.
+   *
+   * @defaultValue the label
+   */
   readonly renderToken: InputSignal<ComboboxOptions<I, Multiple>['renderToken'] | undefined> =
     input<ComboboxOptions<I, Multiple>['renderToken']>();
-  /** The name under which the selected keys, or the free text, are sent with a form. Default: the attribute data-name of the root. */
+  /**
+   * The name under which the selected keys, or the free text, are submitted with a form.
+   *
+   * @defaultValue the attribute `data-name` of the root
+   */
   readonly name: InputSignal<ComboboxOptions<I, Multiple>['name'] | undefined> =
     input<ComboboxOptions<I, Multiple>['name']>();
-  /** Whether a form can be sent with nothing selected. Default: as the field says. */
+  /**
+   * Whether the form requires a selection.
+   *
+   * @defaultValue the attribute `required` of the field
+   */
   readonly required = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** The words: count, none, add, added, removed, full, remove, chosen, loading, failed, retry, required. Default: English. */
+  /**
+   * The texts: count, none, add, added, removed, full, remove, chosen, loading, failed, retry, required.
+   *
+   * @defaultValue English
+   */
   readonly messages: InputSignal<ComboboxOptions<I, Multiple>['messages'] | undefined> =
     input<ComboboxOptions<I, Multiple>['messages']>();
 

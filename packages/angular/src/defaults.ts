@@ -1,13 +1,16 @@
-// Options that hold for a part of an application: provided anywhere, they count for what is created below.
+// Default options for a part of an application. They apply to everything that is created below the provider.
 import { inject, InjectionToken, type Provider } from '@angular/core';
 import type { PatternOptions } from 'elastic-shell';
 
-/** The defaults of each pattern, by name. */
+/** The default options by pattern. */
 export const shellDefaults = new InjectionToken<Partial<PatternOptions>>('elastic-shell defaults');
 
 /**
- * Options for every instance of the named patterns below this provider; an instance's own options win. What an outer provider
- * says holds as far as this one does not say another.
+ * Sets options for every instance of a pattern below this provider. Options of an instance take precedence,
+ * and so do those of an inner provider.
+ *
+ * @param own - The options by pattern.
+ * @returns The providers.
  */
 export const provideShellDefaults = (own: Partial<PatternOptions>): Provider => ({
   provide: shellDefaults,

@@ -1,39 +1,72 @@
-// <… [shellDisclosure]>: shows and hides a piece of content in place.
+// <… [shellDisclosure]>: shows and hides content in place.
 import { Directive, input, type InputSignal, output } from '@angular/core';
 import type { DisclosureOptions } from 'elastic-shell';
 import { disclosurePattern } from 'elastic-shell/bindings';
 import type { DisclosureHandle } from './handles.js';
 import { flag, notBound, PatternDirective } from './pattern.js';
 
-/** What `ShellDisclosure` has besides its inputs and outputs: states, parts and methods. */
+/** The members of `ShellDisclosure` besides its inputs and outputs: states, parts and methods. */
 export interface ShellDisclosure extends DisclosureHandle {}
 
 const options = ['guard', 'content', 'loadOn', 'keepContent', 'messages', 'elastic'];
 
-/** Shows and hides a piece of content in place. Stands on the panel, or a `<details>`. */
+/** Shows and hides content in place. Put it on the panel or on a `<details>`. */
 @Directive({ selector: '[shellDisclosure]', exportAs: 'shellDisclosure' })
 export class ShellDisclosure extends PatternDirective {
-  /** Whether it is open. Bound, it is asked; left out, the state is the pattern's own. */
+  /**
+   * Whether it is open. If it is bound, the component decides about each change. If not, the pattern stores
+   * it.
+   */
   readonly openInput = input<boolean | undefined>(notBound(), { alias: 'open' });
-  /** Told of each wish for another, and where nobody is bound of each change. */
+  /** Emits each requested change if the state is bound, and each change otherwise. */
   readonly openChange = output<boolean>();
-  /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide
+   * later.
+   *
+   * @defaultValue none
+   */
   readonly guard: InputSignal<DisclosureOptions['guard'] | undefined> = input<DisclosureOptions['guard']>();
-  /** Makes what goes into [data-content], else to the end; may answer with a promise, is given an AbortSignal, and fails with a message and a retry. Default: none: what the markup holds. What it answers with, at once, by a promise or an observable, is rendered by `*shellContent` where there is one. */
+  /**
+   * Creates the content when it is first needed, at once, by a promise or by an observable. It gets an
+   * AbortSignal. `*shellContent` renders the result if there is one.
+   *
+   * @defaultValue none: the content is in the markup
+   */
   readonly content = input<((signal: AbortSignal, key?: string) => unknown) | string>();
-  /** When such content is asked for. Default: open. */
+  /**
+   * When the content is created.
+   *
+   * @defaultValue `open`
+   */
   readonly loadOn: InputSignal<DisclosureOptions['loadOn'] | undefined> =
     input<DisclosureOptions['loadOn']>();
-  /** Whether such content stays after closing. Default: true. */
+  /**
+   * Whether the content is kept after closing.
+   *
+   * @defaultValue true
+   */
   readonly keepContent = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** The words of progress, of the retry, and of a failure. Default: English; the error’s own message. */
+  /**
+   * The texts of the progress indicator, the retry button and failures.
+   *
+   * @defaultValue English, and the message of the error
+   */
   readonly messages: InputSignal<DisclosureOptions['messages'] | undefined> =
     input<DisclosureOptions['messages']>();
-  /** Along which axis it opens by its measured size; needs structure.css. Default: none: it opens at once. */
+  /**
+   * The axis along which it opens by its measured size. Needs structure.css.
+   *
+   * @defaultValue none: it opens at once
+   */
   readonly elastic: InputSignal<DisclosureOptions['elastic'] | undefined> =
     input<DisclosureOptions['elastic']>();
 
-  /** A `<details>` is a part of another name. */
+  /**
+   * A `<details>` has a part of another name.
+   *
+   * @returns The part for the element.
+   */
   protected override rootPart(): string {
     return this.host.localName === 'details' ? 'details' : 'root';
   }

@@ -1,14 +1,14 @@
-// Values of forms: a switch, a combobox and a listbox as controls of Angular's reactive and template-driven forms.
-//
-// The control holds the state: it is told of what a user does, and what it says is what happens. What it said itself is never
-// told back, so nothing gets dirty but by a user; a reset is Angular's own, and that of the platform is left to it.
+// Form values: a switch, a combobox and a listbox as controls of Angular's reactive and template-driven
+// forms.  The control stores the state. It gets the changes of the user, and its value is shown. A value that
+// comes from the control is never reported back to it, so only a user makes it dirty. Angular handles a reset
+// of the form.
 import { DestroyRef, Directive, inject, signal, untracked } from '@angular/core';
 import { type ControlValueAccessor, NgControl } from '@angular/forms';
 import type { Change } from 'elastic-shell';
 import { asPort, type Bindable, type Port } from 'elastic-shell/bindings';
 import { PatternDirective } from './pattern.js';
 
-/** The base of directives whose state a form control may hold. */
+/** The base class of directives whose state a form control may store. */
 @Directive()
 export abstract class ValueDirective extends PatternDirective implements ControlValueAccessor {
   readonly #control = inject(NgControl, { self: true, optional: true });
@@ -33,46 +33,88 @@ export abstract class ValueDirective extends PatternDirective implements Control
     this.#listen();
   }
 
-  /** The state that is the value of the control. */
+  /** The name of the state that is the value of the control. */
   protected abstract readonly valueState: string;
 
-  /** A value of the control as the state holds it. */
+  /**
+   * Converts a value of the control to the state.
+   *
+   * @param value - The value of the control.
+   * @returns The state.
+   */
   protected abstract toState(value: unknown): unknown;
 
-  /** The state as a value of the control. */
+  /**
+   * Converts the state to a value of the control.
+   *
+   * @param value - The state.
+   * @returns The value of the control.
+   */
   protected abstract fromState(value: unknown): unknown;
 
-  /** What a user acts on: it is disabled, and is said to be invalid. */
+  /**
+   * Returns the element that the user operates. It is disabled and marked as invalid.
+   *
+   * @returns The element.
+   */
   protected abstract formField(): HTMLElement | null;
 
+  /**
+   * Returns the owner of a state: the form control for its value.
+   *
+   * @param name - The name of the state.
+   * @returns The owner, or undefined.
+   */
   protected override ownerOf(name: string): Port | undefined {
     if (!this.#control || name !== this.valueState) return undefined;
-    // Read, so that another value is heard of.
+    // Read, so that changes are followed.
     this.#value();
     return this.#port;
   }
 
+  /**
+   * Returns the guard, combined with the disabled state of the control.
+   *
+   * @param guard - The guard.
+   * @returns The combined guard.
+   */
   protected override guarded(guard: unknown): unknown {
     return (change: Change) =>
       !this.#isOff() && (typeof guard === 'function' ? (guard(change) as unknown) : true);
   }
 
-  /** Called by Angular: the control holds this. */
+  /**
+   * Called by Angular with the value of the control.
+   *
+   * @param value - The value.
+   */
   writeValue(value: unknown): void {
     this.#value.set(this.toState(value));
   }
 
-  /** Called by Angular: it wants to hear of what a user does. */
+  /**
+   * Called by Angular, which wants to be notified of changes by the user.
+   *
+   * @param tell - Called with the value after each change.
+   */
   registerOnChange(tell: (value: unknown) => void): void {
     this.#tell = tell;
   }
 
-  /** Called by Angular: it wants to hear when a user leaves it. */
+  /**
+   * Called by Angular, which wants to be notified when the user leaves the control.
+   *
+   * @param touch - Called when focus leaves the control.
+   */
   registerOnTouched(touch: () => void): void {
     this.#touch = touch;
   }
 
-  /** Called by Angular: the control is disabled, or is not any more. */
+  /**
+   * Called by Angular when the control is disabled or enabled.
+   *
+   * @param isDisabled - Whether the control is disabled.
+   */
   setDisabledState(isDisabled: boolean): void {
     this.#isOff.set(isDisabled);
     const field = this.formField();
@@ -81,13 +123,16 @@ export abstract class ValueDirective extends PatternDirective implements Control
     else field?.removeAttribute('aria-disabled');
   }
 
-  /** Called by Angular with each look for changes: assistive technology hears that it is invalid once it was touched. */
+  /**
+   * Called by Angular on each change detection. Assistive technology is told that the value is invalid once
+   * the control was touched.
+   */
   ngDoCheck(): void {
     const control = this.#control;
     if (!control) return;
     const isWrong = !!control.invalid && !!control.touched;
     const field = this.formField();
-    // Written only where it is another: with zones each look that writes would bring about the next.
+    // Written only if it has changed. With zones, each change detection that writes would cause the next.
     if (!field || isWrong === (field.getAttribute('aria-invalid') === 'true')) return;
     if (isWrong) field.setAttribute('aria-invalid', 'true');
     else field.removeAttribute('aria-invalid');

@@ -1,4 +1,5 @@
-// Handles: what an inject function answers with, and what each directive is. States as signals, parts for `[shellPart]`, methods.
+// Handles, which inject functions return and directives are: states as signals, parts for `[shellPart]`, and
+// methods.
 import { computed, type Signal } from '@angular/core';
 import type { Wired } from 'elastic-shell';
 import type {
@@ -14,12 +15,12 @@ import type {
 import type { Instance } from './instance.js';
 import type { ShellPartOf } from './part.js';
 
-/** A state: reading follows it, setting asks its owner and the guard. */
+/** A state. Reading it is tracked, and setting it asks its owner and the guard. */
 export type StateSignal<T> = Signal<T> & { set(value: T): void };
 
 /**
- * What is selected: a key, or where several may be a set of them. A template that leaves `multiple` out has it as `any` or as
- * either: then one key is meant.
+ * What is selected: a key or, with `multiple`, a set of keys. In a template without `multiple` the type may
+ * be `any` or both, and one key is meant.
  */
 export type ChosenOf<Multiple> = boolean extends Multiple
   ? string | undefined
@@ -27,7 +28,7 @@ export type ChosenOf<Multiple> = boolean extends Multiple
     ? ReadonlySet<string>
     : string | undefined;
 
-/** Its parts: one to bind, or a function of a key or of what a control asks for. */
+/** Its parts: values to bind, or functions of a key or of what a control requests. */
 type Parts<Out> = Out extends { single: infer Single; each: infer Each }
   ? { readonly [N in keyof Single]: ShellPartOf } & {
       readonly [N in keyof Each]: Each[N] extends (given: never, ...args: infer A) => Attributes
@@ -37,8 +38,8 @@ type Parts<Out> = Out extends { single: infer Single; each: infer Each }
   : never;
 
 /**
- * One instance of a pattern: its states as signals, `busy` while a guard makes up its mind, `phase`, its parts, its methods, and
- * `wired` once it is on the page. `I` is what its rows are made of.
+ * The handle of a pattern: its states as signals, `busy` while a guard is pending, `phase`, its parts, its
+ * methods, and `wired` when it is on the page. `I` is the type of the items of its rows.
  */
 export type Handle<W extends Wired, P extends Bindable<unknown>, I = unknown> = {
   readonly [N in StateNames<P>]: StateSignal<StateOf<W, N>>;
@@ -54,7 +55,7 @@ export type Handle<W extends Wired, P extends Bindable<unknown>, I = unknown> = 
 
 const bounds = new WeakMap<object, Bound>();
 
-/** The instance behind a handle. Throws a TypeError for anything else. */
+/** Returns the instance behind a handle. Throws a TypeError for anything else. */
 export function boundOf(handle: unknown): Bound {
   const known = typeof handle === 'object' && handle !== null ? bounds.get(handle) : undefined;
   if (known) return known;
@@ -63,7 +64,7 @@ export function boundOf(handle: unknown): Bound {
   );
 }
 
-/** Gives `handle` the states, parts and methods of an instance. Typed by whoever knows the pattern. */
+/** Adds the states, parts and methods of an instance to `handle`. The caller types it. */
 export function becomeHandle(handle: object, { bound, ready, track }: Instance): void {
   const { outline, methods } = bound.bindable;
   const { first, single, each, roots = ['root'] }: AnyOutline = outline;

@@ -1,4 +1,5 @@
-// Elastic Shell for Angular: a function and a directive for each pattern, `[shellPart]`, templates for rows, tokens and content.
+// Elastic Shell for Angular: a function and a directive for each pattern, `[shellPart]`, and templates for
+// rows, tokens and content.
 export { provideShellDefaults, shellDefaults } from './defaults.js';
 export type { ChosenOf, Handle, StateSignal } from './handle.js';
 export type * from './handles.js';

@@ -84,9 +84,9 @@ export interface InjectDialogOptions extends InjectOptions<DialogOptions, Dialog
 /**
  * Wires a dialog. Call it in an injection context. Bind `root` to a `<dialog>`, and `opener()` and `closer(result)` to buttons.
  *
- * @param options Returns the options of the pattern.
- * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
- * @param id The id of the root. Default: a unique id.
+ * @param options - Returns the options of the pattern.
+ * @param root - The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id - The id of the root. Default: a unique id.
  * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
  */
 export const injectDialog = (
@@ -109,9 +109,9 @@ export interface InjectDrawerOptions extends InjectOptions<DrawerOptions, Drawer
 /**
  * Wires a drawer. Call it in an injection context. Bind `root` to a `<dialog>`, and `opener()` and `closer(result)` to buttons.
  *
- * @param options Returns the options of the pattern.
- * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
- * @param id The id of the root. Default: a unique id.
+ * @param options - Returns the options of the pattern.
+ * @param root - The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id - The id of the root. Default: a unique id.
  * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
  */
 export const injectDrawer = (
@@ -134,9 +134,9 @@ export interface InjectPopoverOptions extends InjectOptions<PopoverOptions, Popo
 /**
  * Wires a popover. Call it in an injection context. Bind `root` to the popover and `opener()` to a button.
  *
- * @param options Returns the options of the pattern.
- * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
- * @param id The id of the root. Default: a unique id.
+ * @param options - Returns the options of the pattern.
+ * @param root - The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id - The id of the root. Default: a unique id.
  * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
  */
 export const injectPopover = (
@@ -159,9 +159,9 @@ export interface InjectTooltipOptions extends InjectOptions<TooltipOptions, Tool
 /**
  * Wires a tooltip. Call it in an injection context. Bind `root`, and `described()` or `named()` to the control.
  *
- * @param options Returns the options of the pattern.
- * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
- * @param id The id of the root. Default: a unique id.
+ * @param options - Returns the options of the pattern.
+ * @param root - The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id - The id of the root. Default: a unique id.
  * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
  */
 export const injectTooltip = (
@@ -188,9 +188,9 @@ export interface InjectAccordionOptions extends InjectOptions<
 /**
  * Wires an accordion. Call it in an injection context. Bind `root`, and `header(key)` with `panel(key)` or `details(key)` with `summary(key)`.
  *
- * @param options Returns the options of the pattern.
- * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
- * @param id The id of the root. Default: a unique id.
+ * @param options - Returns the options of the pattern.
+ * @param root - The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id - The id of the root. Default: a unique id.
  * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
  */
 export const injectAccordion = (
@@ -218,9 +218,9 @@ export interface InjectCarouselOptions extends InjectOptions<
 /**
  * Wires a carousel. Call it in an injection context. Bind `root`, `slides`, `slide(key)` and the controls.
  *
- * @param options Returns the options of the pattern.
- * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
- * @param id The id of the root. Default: a unique id.
+ * @param options - Returns the options of the pattern.
+ * @param root - The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id - The id of the root. Default: a unique id.
  * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
  */
 export const injectCarousel = (
@@ -248,9 +248,9 @@ export interface InjectDisclosureOptions extends InjectOptions<
 /**
  * Wires a disclosure. Call it in an injection context. Bind `root` to the panel (or `details` to a `<details>`) and `opener()` to a button.
  *
- * @param options Returns the options of the pattern.
- * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
- * @param id The id of the root. Default: a unique id.
+ * @param options - Returns the options of the pattern.
+ * @param root - The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id - The id of the root. Default: a unique id.
  * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
  */
 export const injectDisclosure = (
@@ -274,9 +274,9 @@ export interface InjectTabsOptions extends InjectOptions<TabsOptions, Tabs, type
 /**
  * Wires a set of tabs. Call it in an injection context. Bind `root`, `list`, `tab(key)` and `panel(key)`.
  *
- * @param options Returns the options of the pattern.
- * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
- * @param id The id of the root. Default: a unique id.
+ * @param options - Returns the options of the pattern.
+ * @param root - The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id - The id of the root. Default: a unique id.
  * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
  */
 export const injectTabs = (
@@ -302,9 +302,9 @@ export interface InjectComboboxOptions<
 /**
  * Wires a combobox. Call it in an injection context. Bind `root`, `label`, `box`, `field` or `button`, `popup` and `list`. Render the options with `*shellRows` from `items`, or bind `option(key)`.
  *
- * @param options Returns the options of the pattern.
- * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
- * @param id The id of the root. Default: a unique id.
+ * @param options - Returns the options of the pattern.
+ * @param root - The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id - The id of the root. Default: a unique id.
  * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
  */
 export const injectCombobox = <I extends Item = Item, const Multiple extends boolean = false>(
@@ -336,9 +336,9 @@ export interface InjectListboxOptions<
 /**
  * Wires a listbox. Call it in an injection context. Bind `root`, and render the options with `*shellRows` from `items`, or bind `option(key)`.
  *
- * @param options Returns the options of the pattern.
- * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
- * @param id The id of the root. Default: a unique id.
+ * @param options - Returns the options of the pattern.
+ * @param root - The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id - The id of the root. Default: a unique id.
  * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
  */
 export const injectListbox = <I extends Item = Item, const Multiple extends boolean = false>(
@@ -367,9 +367,9 @@ export interface InjectMenuOptions extends InjectOptions<MenuOptions, Menu, type
 /**
  * Wires a menu. Call it in an injection context. Bind `root`, `opener()`, and `item(key)`, `checkbox(key)` or `radio(key)` for each item. Bind the `branch()` of a submenu to the item that opens it.
  *
- * @param options Returns the options of the pattern.
- * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
- * @param id The id of the root. Default: a unique id.
+ * @param options - Returns the options of the pattern.
+ * @param root - The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id - The id of the root. Default: a unique id.
  * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
  */
 export const injectMenu = (
@@ -392,9 +392,9 @@ export interface InjectMenubarOptions extends InjectOptions<MenubarOptions, Menu
 /**
  * Wires a menubar. Call it in an injection context. Bind `root`, and `item(key)` to each button, before the `opener()` of the menu that it opens.
  *
- * @param options Returns the options of the pattern.
- * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
- * @param id The id of the root. Default: a unique id.
+ * @param options - Returns the options of the pattern.
+ * @param root - The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id - The id of the root. Default: a unique id.
  * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
  */
 export const injectMenubar = (
@@ -417,9 +417,9 @@ export interface InjectSwitchOptions extends InjectOptions<SwitchOptions, Switch
 /**
  * Wires a switch. Call it in an injection context. Bind `root` to a button, or `box` to a checkbox.
  *
- * @param options Returns the options of the pattern.
- * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
- * @param id The id of the root. Default: a unique id.
+ * @param options - Returns the options of the pattern.
+ * @param root - The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id - The id of the root. Default: a unique id.
  * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
  */
 export const injectSwitch = (
@@ -442,9 +442,9 @@ export interface InjectToolbarOptions extends InjectOptions<ToolbarOptions, Tool
 /**
  * Wires a toolbar. Call it in an injection context. Bind `root`, and `item(key)` to each control. For controls that don't fit, bind `more` with the `opener()` of a menu to the button that shows them.
  *
- * @param options Returns the options of the pattern.
- * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
- * @param id The id of the root. Default: a unique id.
+ * @param options - Returns the options of the pattern.
+ * @param root - The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id - The id of the root. Default: a unique id.
  * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
  */
 export const injectToolbar = (
@@ -470,9 +470,9 @@ export interface InjectTreeOptions<
 /**
  * Wires a tree. Call it in an injection context. Bind `root`, and render the rows with `*shellRows` from `items`, or nest `branch(key)`, `group(key)` and `leaf(key)`.
  *
- * @param options Returns the options of the pattern.
- * @param root The root element: that of the component, or one from its view. Default: the element that has the part `root`.
- * @param id The id of the root. Default: a unique id.
+ * @param options - Returns the options of the pattern.
+ * @param root - The root element: that of the component, or one from its view. Default: the element that has the part `root`.
+ * @param id - The id of the root. Default: a unique id.
  * @returns The handle: states as signals, parts for `[shellPart]`, and methods.
  */
 export const injectTree = <I extends TreeNode = TreeNode, const Multiple extends boolean = false>(

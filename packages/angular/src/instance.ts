@@ -1,8 +1,7 @@
-// How a pattern lives in Angular: one instance for as long as what has injected it lives. Its options are followed after each
-// render, its states are signals, and its parts are attributes that a directive writes.
-//
-// A state that Angular holds is a signal, which is asked: it is set, and read again at once; one that has not taken the value (an
-// input whose parent has yet to answer) is read again after the next render.
+// The base of the Angular package: it keeps one instance for as long as its injector lives. Its options are
+// followed after each render, its states are signals, and a directive writes the attributes of its parts.  If
+// Angular stores a state, the option is a signal: it is set, and read again at once. If it has not taken the
+// value (an input whose parent has not answered), it is read again after the next render.
 import {
   afterNextRender,
   afterRenderEffect,
@@ -21,19 +20,19 @@ import { asPort, type Bindable, bound, type Bound, overDefaults, type Port } fro
 import { firstValueFrom, isObservable } from 'rxjs';
 import { shellDefaults } from './defaults.js';
 
-/** Options as they are read: what is left out is undefined. */
+/** Options as they are read. Omitted ones are undefined. */
 export type Given = Readonly<Record<string, unknown>>;
 
-/** One instance, and what Angular follows of it. */
+/** One instance, with what Angular follows of it. */
 export interface Instance {
   bound: Bound;
-  /** Has it know its options before anything is asked of it. */
+  /** Passes the options to the instance before anything is read from it. */
   ready(): void;
-  /** Whoever reads this state follows it. */
+  /** Tracks this state for the reader. */
   track(name: string): void;
 }
 
-/** Counts the instances of one application, so that a server and the page that takes over from it count alike. */
+/** Counts the instances of one application, so that a server and the hydrated page use the same ids. */
 @Injectable({ providedIn: 'root' })
 class Ids {
   readonly #app = inject(APP_ID);
@@ -44,10 +43,10 @@ class Ids {
   }
 }
 
-/** When what was set has been rendered, and who holds a state has had his say. */
+/** Called when the new value has been rendered, and the owner of the state has answered. */
 export const rendered = (injector: Injector): Promise<void> =>
   new Promise((resolve) => {
-    // What holds it may be gone: then nobody will say anything.
+    // If the owner is gone, nobody will answer.
     if (injector.get(DestroyRef).destroyed) return resolve();
     afterNextRender({ read: () => resolve() }, { injector });
   });
@@ -62,7 +61,7 @@ const signalPort = (source: Signal<unknown>, injector: Injector): Port =>
     },
   });
 
-/** A function whose answer may be an observable: its first value counts. */
+/** A function whose result may be an observable: its first value counts. */
 const awaiting =
   (act: (...args: never[]) => unknown) =>
   (...args: never[]): unknown => {
@@ -70,11 +69,11 @@ const awaiting =
     return isObservable(answer) ? firstValueFrom(answer, { defaultValue: undefined }) : answer;
   };
 
-/** A state as one function that reads it and another that is asked for it. */
+/** A state as a function that reads it, and another that is asked about changes. */
 const isPair = (value: unknown): value is [get: () => unknown, set: (next: unknown) => unknown] =>
   Array.isArray(value) && value.length === 2 && value.every((each) => typeof each === 'function');
 
-/** An option as Angular gives it: a state by a signal or a getter, anything else by its value. */
+/** Reads an option of Angular: a state from a signal or a getter, anything else as it is. */
 function taken({ outline }: Bindable, name: string, value: unknown, injector: Injector): unknown {
   if (Object.hasOwn(outline.first, name)) {
     if (isSignal(value)) return signalPort(value, injector);
@@ -90,11 +89,11 @@ function taken({ outline }: Bindable, name: string, value: unknown, injector: In
     return value;
   }
   if (isSignal(value)) return untracked(value);
-  // It was asked for what it is: a function of somebody's own.
+  // It was called to find out what it is, and is a function of the application.
   return typeof value === 'function' ? awaiting(value as (...args: never[]) => unknown) : value;
 }
 
-/** Reads what the options hold, so that a change of it is heard. */
+/** Reads the options, so that changes are followed. */
 const look = (options: Given): void => {
   for (const value of Object.values(options))
     if (isSignal(value)) value();
@@ -102,8 +101,8 @@ const look = (options: Given): void => {
 };
 
 /**
- * Holds an instance of `bindable` for as long as the injector that is current lives. `read` answers with the options, and is
- * asked again after each render in which a signal that it has read is another.
+ * Keeps an instance of `bindable` for as long as the current injector lives. `read` returns the options, and
+ * is called again after each render in which a signal that it has read has changed.
  */
 export function instanceOf(bindable: Bindable, read: () => Given, ownId?: string | null): Instance {
   const injector = inject(Injector);

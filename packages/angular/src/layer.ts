@@ -1,4 +1,4 @@
-// What directives of layers have alike: what dismisses them, where focus goes, and content that comes later.
+// What the directives of layers share: how they are dismissed, where focus moves, and lazy content.
 import { Directive, input, type InputSignal } from '@angular/core';
 import type { DialogOptions } from 'elastic-shell';
 import { flag, PatternDirective } from './pattern.js';
@@ -16,27 +16,64 @@ export const layerInputs = [
   'keepContent',
 ];
 
-/** The base of the directives of dialogs, drawers and popovers. */
+/** The base class of the directives of dialogs, drawers and popovers. */
 @Directive()
 export abstract class LayerDirective extends PatternDirective {
-  /** What a press outside does. Default: close; keep for an alert dialog. */
+  /**
+   * What a click outside does.
+   *
+   * @defaultValue `close`; `keep` for an alert dialog
+   */
   readonly outside: InputSignal<DialogOptions['outside'] | undefined> = input<DialogOptions['outside']>();
-  /** What Escape and the back gesture do. Default: close. */
+  /**
+   * What Escape and the back gesture do.
+   *
+   * @defaultValue `close`
+   */
   readonly escape: InputSignal<DialogOptions['escape'] | undefined> = input<DialogOptions['escape']>();
-  /** What happens when focus leaves it and its opener. Default: keep; close for a popover. */
+  /**
+   * What happens when focus leaves it and its opener.
+   *
+   * @defaultValue `keep`; `close` for a popover
+   */
   readonly focusOut: InputSignal<DialogOptions['focusOut'] | undefined> = input<DialogOptions['focusOut']>();
-  /** What becomes of it when a modal dialog opens from a control in it. Default: keep. */
+  /**
+   * What happens to it when a control inside it opens a modal dialog.
+   *
+   * @defaultValue `keep`
+   */
   readonly behind: InputSignal<DialogOptions['behind'] | undefined> = input<DialogOptions['behind']>();
-  /** Where focus goes on opening. Default: see what it owes. */
+  /**
+   * Where focus moves when it opens.
+   *
+   * @defaultValue `[autofocus]`, the first field, the least destructive action or the heading, in that order
+   */
   readonly firstFocus: InputSignal<DialogOptions['firstFocus'] | undefined> =
     input<DialogOptions['firstFocus']>();
-  /** Where focus goes on closing. Default: the opener, else what follows where it stood. */
+  /**
+   * Where focus moves when it closes.
+   *
+   * @defaultValue the opener, or the element after it
+   */
   readonly focusReturn: InputSignal<DialogOptions['focusReturn'] | undefined> =
     input<DialogOptions['focusReturn']>();
-  /** Makes what goes into [data-content], else to the end; may answer with a promise, is given an AbortSignal, and fails with a message and a retry. Default: none: what the markup holds. What it answers with, at once, by a promise or an observable, is rendered by `*shellContent` where there is one. */
+  /**
+   * Creates the content when it is first needed, at once, by a promise or by an observable. It gets an
+   * AbortSignal. `*shellContent` renders the result if there is one.
+   *
+   * @defaultValue none: the content is in the markup
+   */
   readonly content = input<((signal: AbortSignal, key?: string) => unknown) | string>();
-  /** When such content is asked for. Default: open. */
+  /**
+   * When the content is created.
+   *
+   * @defaultValue `open`
+   */
   readonly loadOn: InputSignal<DialogOptions['loadOn'] | undefined> = input<DialogOptions['loadOn']>();
-  /** Whether such content stays after closing. Default: true. */
+  /**
+   * Whether the content is kept after closing.
+   *
+   * @defaultValue true
+   */
   readonly keepContent = input<boolean | undefined, unknown>(undefined, { transform: flag });
 }

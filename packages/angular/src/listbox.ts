@@ -7,7 +7,7 @@ import type { ChosenOf } from './handle.js';
 import type { ListboxHandle } from './handles.js';
 import { flag, notBound } from './pattern.js';
 
-/** What `ShellListbox` has besides its inputs and outputs: states, parts and methods. */
+/** The members of `ShellListbox` besides its inputs and outputs: states, parts and methods. */
 export interface ShellListbox<I extends Item = Item, Multiple extends boolean = false> extends ListboxHandle<
   I,
   Multiple
@@ -26,39 +26,85 @@ const options = [
   'name',
 ];
 
-/** A list of options of which one or several are selected. Stands on the element of the list. */
+/** A list of options of which one or several are selected. Put it on the element of the list. */
 @Directive({ selector: '[shellListbox]', exportAs: 'shellListbox' })
 export class ShellListbox<I extends Item = Item, Multiple extends boolean = false> extends ValueDirective {
-  /** The key of what is selected; where several may be, the set of them. Bound, it is asked; left out, the state is the pattern's own. */
+  /**
+   * The key of the selected option or, with `multiple`, a set of keys. If it is bound, the component decides
+   * about each change. If not, the pattern stores it.
+   */
   readonly selectedInput = input<ChosenOf<Multiple> | undefined>(notBound(), { alias: 'selected' });
-  /** Told of each wish for another, and where nobody is bound of each change. */
+  /** Emits each requested change if the state is bound, and each change otherwise. */
   readonly selectedChange = output<ChosenOf<Multiple>>();
-  /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide
+   * later.
+   *
+   * @defaultValue none
+   */
   readonly guard: InputSignal<ListboxOptions<I, Multiple>['guard'] | undefined> =
     input<ListboxOptions<I, Multiple>['guard']>();
-  /** Items as data: { key, label, disabled, description, group }. Default: none: the markup holds them. */
+  /**
+   * The items as data: `{ key, label, disabled, description, group }`.
+   *
+   * @defaultValue none: the items are in the markup
+   */
   readonly items: InputSignal<ListboxOptions<I, Multiple>['items'] | undefined> =
     input<ListboxOptions<I, Multiple>['items']>();
-  /** Makes what stands in a row. Default: the label, and the description. */
+  /**
+   * Renders the content of a row.
+   *
+   * @defaultValue the label, and the description
+   */
   readonly render: InputSignal<ListboxOptions<I, Multiple>['render'] | undefined> =
     input<ListboxOptions<I, Multiple>['render']>();
-  /** Whether each row that is shown is measured; beyond 200 rows only those in view are on the page. Default: same. */
+  /**
+   * Whether all rows have the height of the first one, or each row is measured. With more than 200 rows, only
+   * the visible ones are on the page.
+   *
+   * @defaultValue `same`
+   */
   readonly rowHeight: InputSignal<ListboxOptions<I, Multiple>['rowHeight'] | undefined> =
     input<ListboxOptions<I, Multiple>['rowHeight']>();
-  /** Whether several may be selected. Default: as aria-multiselectable says, else false. Give it as a binding, so that types know: `[multiple]="true"`. */
+  /**
+   * Whether several options can be selected. Bind it, so that TypeScript knows the type of `selected`:
+   * `[multiple]="true"`.
+   *
+   * @defaultValue the attribute `aria-multiselectable`, or false
+   */
   readonly multiple = input<Multiple>();
-  /** Whether moving to an option selects it. Default: automatic. */
+  /**
+   * Whether moving to an option selects it.
+   *
+   * @defaultValue `automatic`
+   */
   readonly activation: InputSignal<ListboxOptions<I, Multiple>['activation'] | undefined> =
     input<ListboxOptions<I, Multiple>['activation']>();
-  /** From the last goes on to the first, and back. Default: false. */
+  /**
+   * Whether the arrow keys wrap from the last option to the first, and back.
+   *
+   * @defaultValue false
+   */
   readonly wrap = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** Whether the arrows go in two ways, as the options are laid out. Default: list. */
+  /**
+   * Whether the arrow keys move in one direction or, as in a grid, in two.
+   *
+   * @defaultValue `list`
+   */
   readonly layout: InputSignal<ListboxOptions<I, Multiple>['layout'] | undefined> =
     input<ListboxOptions<I, Multiple>['layout']>();
-  /** Which arrows go along the options. Default: as aria-orientation says, else vertical. */
+  /**
+   * Which arrow keys move along the options.
+   *
+   * @defaultValue the attribute `aria-orientation`, or `vertical`
+   */
   readonly orientation: InputSignal<ListboxOptions<I, Multiple>['orientation'] | undefined> =
     input<ListboxOptions<I, Multiple>['orientation']>();
-  /** The name under which the selected keys are sent with a form. Default: the attribute data-name of the root. */
+  /**
+   * The name under which the selected keys are submitted with a form.
+   *
+   * @defaultValue the attribute `data-name` of the root
+   */
   readonly name: InputSignal<ListboxOptions<I, Multiple>['name'] | undefined> =
     input<ListboxOptions<I, Multiple>['name']>();
 

@@ -1,7 +1,6 @@
-// Parts: the attributes of one element of a pattern, written by `[shellPart]`. The root is wired once it stands on the page.
-//
-// Attributes are written once, as they were first; from then on the engine alone writes them. What the author has written on the
-// element himself (a role, a label) stays.
+// Parts: the attributes of an element of a pattern, written by `[shellPart]`. The root is wired when it is on
+// the page.  The attributes are written once, from the initial state. From then on only the engine writes
+// them. What the author has written on the element (a role, a label) stays.
 import {
   afterNextRender,
   DestroyRef,
@@ -16,23 +15,30 @@ import {
 } from '@angular/core';
 import { type Attributes, flagAttributes } from 'elastic-shell/bindings';
 
-/** What `[shellPart]` takes: the parts of a handle, or of a directive. */
+/** The value of `[shellPart]`: a part of a handle, or of a directive. */
 export interface ShellPartOf {
-  /** The attributes, as they were first. */
+  /**
+   * Returns the attributes, from the initial state.
+   *
+   * @returns The attributes.
+   */
   attributes(): Attributes;
-  /** Wires it where it is the root; answers the way back. */
+  /** Wires the element if it is the root. Returns a function that unwires it. */
   attach?: ((element: HTMLElement) => () => void) | undefined;
 }
 
-/** One part, or several on one element: an item of a menu that opens another is `[menu.item('move'), move.branch()]`. */
+/**
+ * A part, or several for one element: a menu item that opens a submenu is `[menu.item('move'),
+ * move.branch()]`.
+ */
 export type ShellParts = ShellPartOf | readonly ShellPartOf[] | null | undefined;
 
-/** The element of a directive, in whose injection context this is called. */
+/** Returns the element of the directive in whose injection context this is called. */
 export const ownElement = (): HTMLElement => inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
 
 /**
- * Writes on an element what `parts` answers, for as long as the injection context in which it is called lives; another part, or on
- * another element, when that is another.
+ * Writes the part that `parts` returns to an element, for as long as the current injection context lives. If
+ * the part or the element changes, it is written again.
  */
 export function writePart(parts: () => ShellParts, elementNow: () => HTMLElement | undefined): void {
   const renderer = inject(RendererFactory2).createRenderer(null, null);
@@ -51,7 +57,7 @@ export function writePart(parts: () => ShellParts, elementNow: () => HTMLElement
       if (value === null) continue;
       const text = flagAttributes.has(name) ? '' : value;
       const there = element.getAttribute(name);
-      // The author's own. Another id on a root is reported when that is wired.
+      // Keeps the author's own attributes. A different id on a root is reported when that is wired.
       if (there !== null && there !== text) continue;
       renderer.setAttribute(element, name, text);
       own.push(name);
@@ -87,7 +93,11 @@ export function writePart(parts: () => ShellParts, elementNow: () => HTMLElement
 /** Makes an element a part of a pattern: `<button [shellPart]="dialog.opener()">`. */
 @Directive({ selector: '[shellPart]' })
 export class ShellPart {
-  /** A part of a handle, or of a directive by its template variable; or several. Default: none. */
+  /**
+   * The part of a handle, or of a directive by its template variable, or several parts.
+   *
+   * @defaultValue none
+   */
   readonly shellPart = input<ShellParts>();
 
   constructor() {

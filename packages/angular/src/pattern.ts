@@ -1,8 +1,7 @@
-// What all directives are: an instance on their own element, whose options are their inputs.
-//
-// A state is an input and an output, so that it is bound in both ways: `[(open)]="isOpen"`. It is no `model()`: that would take a
-// wish for granted before whoever is bound to it has answered. A wish is told by the output, and what the input says after the
-// next render is what happens; an input that nobody has bound leaves the state to the pattern.
+// The base of all directives: an instance on their own element, with inputs as options.  A state is an input
+// and an output, so it can be bound in both directions: `[(open)]="isOpen"`. It is no `model()`, which would
+// apply a requested change before the component has answered. The output emits the request, and the value of
+// the input after the next render counts. If the input is not bound, the pattern stores the state.
 import {
   booleanAttribute,
   Directive,
@@ -24,21 +23,23 @@ import { becomeHandle } from './handle.js';
 import { type Given, type Instance, instanceOf, rendered } from './instance.js';
 import { ownElement, type ShellPartOf, writePart } from './part.js';
 
-/** What an input of a state holds that nobody has bound. */
+/** The value of a state's input that is not bound. */
 const unbound: unknown = Symbol('unbound');
 
-/** The first value of the input of a state: nobody has bound it. Typed as the state. */
+/** Returns the first value of a state's input: it is not bound. Typed as the state. */
 export const notBound = <T>(): T => unbound as T;
 
-/** An attribute or an input that is true or false; nothing for one that is left out. */
+/** Converts an attribute or input to a boolean. Undefined if it is omitted. */
 export const flag = (value: unknown): boolean | undefined =>
   value === undefined || value === null ? undefined : booleanAttribute(value);
 
-/** An attribute or an input that is a number; nothing for one that is left out. */
+/** Converts an attribute or input to a number. Undefined if it is omitted. */
 export const count = (value: unknown): number | undefined =>
   value === undefined || value === null ? undefined : numberAttribute(value);
 
-/** States that are shown on the host as `data-<state>`; the others follow from them, or are the engine's own. */
+/**
+ * States that are shown on the host as `data-<state>`. The others follow from them, or belong to the engine.
+ */
 const isShown = (name: string): boolean => name !== 'current' && name !== 'text';
 
 const textOf = (value: unknown): string | null => {
@@ -49,18 +50,19 @@ const textOf = (value: unknown): string | null => {
 /** A member that only the class of a pattern has: an input, an output, a state or a part. */
 const member = <T>(directive: object, name: string): T | undefined => Reflect.get(directive, name);
 
-/** The base of every directive. */
+/** The base class of every directive. */
 @Directive()
 export abstract class PatternDirective {
-  /** Hears every change of a state once the page shows it, however it came about. */
+  /** Emits every change of a state when the page shows it, whatever its cause. */
   readonly shellChange = output<Change>();
-  /** Hears every change that the guard or the owner of a state has refused. */
+  /** Emits every change that the guard or the owner of a state has refused. */
   readonly shellRefuse = output<Refusal>();
 
   /**
-   * What happens when other code changes an attribute that shows a state: the state follows, or the attribute is written again.
+   * What happens when other code changes an attribute that shows a state: the state follows, or the attribute
+   * is restored.
    *
-   * @defaultValue `accept`; `revert` for what opens above the page
+   * @defaultValue `accept`; `revert` for layers
    */
   readonly externalChanges = input<'accept' | 'revert'>();
 
@@ -73,7 +75,7 @@ export abstract class PatternDirective {
   readonly #ports = new Map<string, Port>();
 
   constructor(pattern: Bindable<unknown>, options: readonly string[]) {
-    // Of its outline nothing but the names is looked at here; its options are checked when it is wired.
+    // Only the names in its outline are read here. Its options are checked when it is wired.
     const bindable = pattern as Bindable;
     this.#bindable = bindable;
     const id = inject(new HostAttributeToken('id'), { optional: true });
@@ -87,17 +89,31 @@ export abstract class PatternDirective {
     this.#showStates();
   }
 
-  /** The part that its element is. */
+  /**
+   * Returns the part of its own element.
+   *
+   * @returns The name of the part.
+   */
   protected rootPart(): string {
     return 'root';
   }
 
-  /** Who holds a state besides its input; nothing for nobody. Forms do. */
+  /**
+   * Returns the owner of a state besides its input, such as a form control.
+   *
+   * @param name - The name of the state.
+   * @returns The owner, or undefined.
+   */
   protected ownerOf(_name: string): Port | undefined {
     return undefined;
   }
 
-  /** The guard with what else may refuse a change. */
+  /**
+   * Returns the guard, combined with anything else that may refuse a change.
+   *
+   * @param guard - The guard.
+   * @returns The combined guard.
+   */
   protected guarded(guard: unknown): unknown {
     return guard;
   }
@@ -117,12 +133,12 @@ export abstract class PatternDirective {
     return given;
   }
 
-  /** A state as the option that owns it; undefined where nobody does. */
+  /** Returns a state as the option that owns it. Undefined if there is no owner. */
   #state(name: string): Port | undefined {
     const owner = this.ownerOf(name);
     if (owner) return owner;
     const source = member<unknown>(this, `${name}Input`);
-    // Read, so that another value is heard of.
+    // Read, so that changes are followed.
     if (!isSignal(source) || source() === unbound) return undefined;
     const known = this.#ports.get(name);
     if (known) return known;
@@ -143,12 +159,12 @@ export abstract class PatternDirective {
   }
 
   #hear(change: Change): void {
-    // Who is bound has been asked already.
+    // A bound component has been asked already.
     if (!this.#ports.has(change.name)) this.#wish(change.name, change.value);
     this.shellChange.emit(change);
   }
 
-  /** The states on the host, for whoever looks from outside. The engine's own attributes are its own. */
+  /** The states on the host, for other code to read. The engine writes its own attributes. */
   #showStates(): void {
     const renderer = inject(Renderer2);
     const { first } = this.#bindable.outline as { first: object };

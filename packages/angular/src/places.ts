@@ -1,5 +1,5 @@
-// Places where Angular renders what the engine has made room for: rows, tokens, and content that comes later. Each template is
-// instantiated where it is written, so it keeps its injectors, and what it renders is moved to where the engine wants it.
+// Directives that render rows, tokens and lazy content where the engine has inserted hosts. Each template is
+// instantiated where it is written, so it keeps its injectors, and the result is moved into its host.
 import {
   DestroyRef,
   Directive,
@@ -14,7 +14,7 @@ import {
 import type { Bound, Hosts, Loaded, RowsOf, Token } from 'elastic-shell/bindings';
 import { boundOf } from './handle.js';
 
-/** Renders each host by the template that stands here, for as long as it is there. */
+/** Renders each host with the template here, for as long as it exists. */
 function fillFrom<T, C extends object>(
   of: () => object | undefined,
   hostsOf: (bound: Bound) => Hosts<T>,
@@ -34,7 +34,7 @@ function fillFrom<T, C extends object>(
       if (known) Object.assign(view.context, contextOf(value));
       else node.append(...view.rootNodes);
       views.set(key, { view, value });
-      // At once: the engine measures what it has asked for.
+      // At once, because the engine measures what it has requested.
       view.detectChanges();
     }
     for (const [key, { view }] of views) {
@@ -62,15 +62,15 @@ function fillFrom<T, C extends object>(
   inject(DestroyRef).onDestroy(leave);
 }
 
-/** What a template of rows is given. */
+/** The context of a template for rows. */
 export interface RowContext<I> {
   /** The item of the row. */
   $implicit: I;
 }
 
 /**
- * Renders the rows of a listbox, a tree or a combobox that has `items`: `<span *shellRows="let boat of boats">`. What it renders
- * is created with its row and destroyed with it.
+ * Renders the rows of a listbox, a tree or a combobox with the option `items`: `<span *shellRows="let boat of
+ * boats">`. The content is created and destroyed together with its row.
  */
 @Directive({ selector: '[shellRows][shellRowsOf]' })
 export class ShellRows<I> {
@@ -78,7 +78,7 @@ export class ShellRows<I> {
   readonly shellRowsOf = input.required<RowsOf<I>>();
 
   constructor() {
-    // Items are what the option `items` has given.
+    // These are the items of the option `items`.
     fillFrom(
       () => this.shellRowsOf(),
       (bound) => bound.rows as Hosts<I>,
@@ -86,26 +86,26 @@ export class ShellRows<I> {
     );
   }
 
-  /** Has templates know what their rows are made of. */
+  /** Tells templates the type of the items. */
   static ngTemplateContextGuard<I>(_: ShellRows<I>, context: unknown): context is RowContext<I> {
     return !!context;
   }
 }
 
-/** What a template of tokens is given. */
+/** The context of a template for tokens. */
 export interface TokenContext {
   /** The token, with its key and label. */
   $implicit: Token;
 }
 
-/** Renders what stands in the tokens of a combobox for several: `<b *shellTokens="let token of trades">`. */
+/** Renders the tokens of a combobox with `multiple`: `<b *shellTokens="let token of trades">`. */
 @Directive({ selector: '[shellTokens][shellTokensOf]' })
 export class ShellTokens {
   /** The handle, or the directive by its template variable. */
   readonly shellTokensOf = input.required<object>();
 
   constructor() {
-    // Tokens are what the combobox makes of its options.
+    // The combobox derives tokens from its options.
     fillFrom(
       () => this.shellTokensOf(),
       (bound) => bound.tokens as Hosts<Token>,
@@ -113,23 +113,22 @@ export class ShellTokens {
     );
   }
 
-  /** Has templates know what a token is. */
+  /** Tells templates the type of a token. */
   static ngTemplateContextGuard(_: ShellTokens, context: unknown): context is TokenContext {
     return !!context;
   }
 }
 
-/** What a template of later content is given: what it has come to, and for tabs the key of the tab. */
+/** The context of a template for lazy content: the content, and for tabs the key of the tab. */
 export interface ContentContext {
-  // What the option `content` answered with.
+  /** The content that has loaded: the result of the option `content`. */
   // eslint-disable-next-line @typescript-eslint/no-explicit-any
-  /** The content that has loaded. */
   $implicit: any;
   /** The key of the tab, for tabs. */
   tab: string | undefined;
 }
 
-/** Renders what the option `content` has come to: `<p *shellContent="let log of popover">`. */
+/** Renders the result of the option `content`: `<p *shellContent="let log of popover">`. */
 @Directive({ selector: '[shellContent][shellContentOf]' })
 export class ShellContent {
   /** The handle, or the directive by its template variable. */
@@ -143,7 +142,7 @@ export class ShellContent {
     );
   }
 
-  /** Has templates know what is given. */
+  /** Tells templates the type of the context. */
   static ngTemplateContextGuard(_: ShellContent, context: unknown): context is ContentContext {
     return !!context;
   }

@@ -1,4 +1,4 @@
-// <… [shellSwitch]>: turns one thing on or off, at once.
+// <… [shellSwitch]>: turns something on or off immediately.
 import { Directive, input, type InputSignal, output } from '@angular/core';
 import type { SwitchOptions } from 'elastic-shell';
 import { switchPattern } from 'elastic-shell/bindings';
@@ -6,19 +6,26 @@ import { ValueDirective } from './forms.js';
 import type { SwitchHandle } from './handles.js';
 import { notBound } from './pattern.js';
 
-/** What `ShellSwitch` has besides its inputs and outputs: states, parts and methods. */
+/** The members of `ShellSwitch` besides its inputs and outputs: states, parts and methods. */
 export interface ShellSwitch extends SwitchHandle {}
 
 const options = ['guard'];
 
-/** Turns one thing on or off, at once. Stands on a `<button>` or a checkbox. */
+/** Turns something on or off immediately. Put it on a `<button>` or a checkbox. */
 @Directive({ selector: '[shellSwitch]', exportAs: 'shellSwitch' })
 export class ShellSwitch extends ValueDirective {
-  /** Whether it is on. Bound, it is asked; left out, the state is the pattern's own. */
+  /**
+   * Whether it is on. If it is bound, the component decides about each change. If not, the pattern stores it.
+   */
   readonly checkedInput = input<boolean | undefined>(notBound(), { alias: 'checked' });
-  /** Told of each wish for another, and where nobody is bound of each change. */
+  /** Emits each requested change if the state is bound, and each change otherwise. */
   readonly checkedChange = output<boolean>();
-  /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide
+   * later.
+   *
+   * @defaultValue none
+   */
   readonly guard: InputSignal<SwitchOptions['guard'] | undefined> = input<SwitchOptions['guard']>();
 
   protected override readonly valueState = 'checked';
@@ -26,7 +33,11 @@ export class ShellSwitch extends ValueDirective {
   protected override fromState = (value: unknown): unknown => value;
   protected override formField = (): HTMLElement => this.host;
 
-  /** A checkbox is a part of another name. */
+  /**
+   * A checkbox has a part of another name.
+   *
+   * @returns The part for the element.
+   */
   protected override rootPart(): string {
     return this.host.localName === 'input' ? 'box' : 'root';
   }

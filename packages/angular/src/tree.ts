@@ -1,4 +1,4 @@
-// <… [shellTree]>: rows in branches that open and close, to move through, select or check.
+// <… [shellTree]>: rows in branches that expand and collapse, to move through, select or check.
 import { Directive, input, type InputSignal, output } from '@angular/core';
 import type { TreeNode, TreeOptions } from 'elastic-shell';
 import { treePattern } from 'elastic-shell/bindings';
@@ -6,7 +6,7 @@ import type { ChosenOf } from './handle.js';
 import type { TreeHandle } from './handles.js';
 import { flag, notBound, PatternDirective } from './pattern.js';
 
-/** What `ShellTree` has besides its inputs and outputs: states, parts and methods. */
+/** The members of `ShellTree` besides its inputs and outputs: states, parts and methods. */
 export interface ShellTree<
   I extends TreeNode = TreeNode,
   Multiple extends boolean = false,
@@ -27,59 +27,124 @@ const options = [
   'messages',
 ];
 
-/** Rows in branches that open and close, to move through, select or check. Stands on the element of the tree. */
+/**
+ * Rows in branches that expand and collapse, to move through, select or check. Put it on the element of the
+ * tree.
+ */
 @Directive({ selector: '[shellTree]', exportAs: 'shellTree' })
 export class ShellTree<
   I extends TreeNode = TreeNode,
   Multiple extends boolean = false,
 > extends PatternDirective {
-  /** The keys of what is expanded. Bound, it is asked; left out, the state is the pattern's own. */
+  /**
+   * The keys of the expanded rows. If it is bound, the component decides about each change. If not, the
+   * pattern stores it.
+   */
   readonly expandedInput = input<ReadonlySet<string> | undefined>(notBound(), { alias: 'expanded' });
-  /** Told of each wish for another, and where nobody is bound of each change. */
+  /** Emits each requested change if the state is bound, and each change otherwise. */
   readonly expandedChange = output<ReadonlySet<string>>();
-  /** The key of what is selected; where several may be, the set of them. Bound, it is asked; left out, the state is the pattern's own. */
+  /**
+   * The key of the selected row or, with `multiple`, a set of keys. If it is bound, the component decides
+   * about each change. If not, the pattern stores it.
+   */
   readonly selectedInput = input<ChosenOf<Multiple> | undefined>(notBound(), { alias: 'selected' });
-  /** Told of each wish for another, and where nobody is bound of each change. */
+  /** Emits each requested change if the state is bound, and each change otherwise. */
   readonly selectedChange = output<ChosenOf<Multiple>>();
-  /** The keys of what is checked. Bound, it is asked; left out, the state is the pattern's own. */
+  /**
+   * The keys of the checked rows. If it is bound, the component decides about each change. If not, the
+   * pattern stores it.
+   */
   readonly checkedInput = input<ReadonlySet<string> | undefined>(notBound(), { alias: 'checked' });
-  /** Told of each wish for another, and where nobody is bound of each change. */
+  /** Emits each requested change if the state is bound, and each change otherwise. */
   readonly checkedChange = output<ReadonlySet<string>>();
-  /** What is searched for. Bound, it is asked; left out, the state is the pattern's own. */
+  /**
+   * The search text. If it is bound, the component decides about each change. If not, the pattern stores it.
+   */
   readonly queryInput = input<string | undefined>(notBound(), { alias: 'query' });
-  /** Told of each wish for another, and where nobody is bound of each change. */
+  /** Emits each requested change if the state is bound, and each change otherwise. */
   readonly queryChange = output<string>();
-  /** May refuse a change, or make it wait for a promise. Default: none. It may answer by a promise or an observable. */
+  /**
+   * Called before each change. Return false to block the change, or a promise or an observable to decide
+   * later.
+   *
+   * @defaultValue none
+   */
   readonly guard: InputSignal<TreeOptions<I, Multiple>['guard'] | undefined> =
     input<TreeOptions<I, Multiple>['guard']>();
-  /** Rows as data: { key, label, disabled, children }, where children are a list, or "lazy". Default: none: the markup holds them. */
+  /**
+   * The rows as data: `{ key, label, disabled, children }`, where children are a list or `'lazy'`.
+   *
+   * @defaultValue none: the rows are in the markup
+   */
   readonly items: InputSignal<TreeOptions<I, Multiple>['items'] | undefined> =
     input<TreeOptions<I, Multiple>['items']>();
-  /** Makes what stands in a row. Default: the label. */
+  /**
+   * Renders the content of a row.
+   *
+   * @defaultValue the label
+   */
   readonly render: InputSignal<TreeOptions<I, Multiple>['render'] | undefined> =
     input<TreeOptions<I, Multiple>['render']>();
-  /** Whether each row that is shown is measured; beyond 200 rows only those in view are on the page. Default: same. */
+  /**
+   * Whether all rows have the height of the first one, or each row is measured. With more than 200 rows, only
+   * the visible ones are on the page.
+   *
+   * @defaultValue `same`
+   */
   readonly rowHeight: InputSignal<TreeOptions<I, Multiple>['rowHeight'] | undefined> =
     input<TreeOptions<I, Multiple>['rowHeight']>();
-  /** Whether rows can be selected. Default: true; false with checks. */
+  /**
+   * Whether rows can be selected.
+   *
+   * @defaultValue true; false with checkboxes
+   */
   readonly selectable = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** Whether several may be selected. Default: false. Give it as a binding, so that types know: `[multiple]="true"`. */
+  /**
+   * Whether several rows can be selected. Bind it, so that TypeScript knows the type of `selected`:
+   * `[multiple]="true"`.
+   *
+   * @defaultValue false
+   */
   readonly multiple = input<Multiple>();
-  /** Whether rows have boxes, with a mixed state carried up and down. Default: false. */
+  /**
+   * Whether rows have checkboxes. A mixed state is passed up and down.
+   *
+   * @defaultValue false
+   */
   readonly checks = input<boolean | undefined, unknown>(undefined, { transform: flag });
-  /** Whether a press on the row opens and closes its branch, or only one on its marker. Default: row. */
+  /**
+   * Whether a click anywhere on the row expands its branch, or only one on its marker.
+   *
+   * @defaultValue `row`
+   */
   readonly toggleBy: InputSignal<TreeOptions<I, Multiple>['toggleBy'] | undefined> =
     input<TreeOptions<I, Multiple>['toggleBy']>();
-  /** Whether moving to a row selects it. Default: manual. */
+  /**
+   * Whether moving to a row selects it.
+   *
+   * @defaultValue `manual`
+   */
   readonly activation: InputSignal<TreeOptions<I, Multiple>['activation'] | undefined> =
     input<TreeOptions<I, Multiple>['activation']>();
-  /** How what is searched for finds a row, whatever its case and accents. Default: contains. */
+  /**
+   * How the search text finds a row. Case and accents are ignored.
+   *
+   * @defaultValue `contains`
+   */
   readonly match: InputSignal<TreeOptions<I, Multiple>['match'] | undefined> =
     input<TreeOptions<I, Multiple>['match']>();
-  /** Given a lazy node and an AbortSignal, answers with its children, at once or by a promise. Default: none. */
+  /**
+   * Loads the children of a lazy row, at once or by a promise. It gets an AbortSignal.
+   *
+   * @defaultValue none
+   */
   readonly children: InputSignal<TreeOptions<I, Multiple>['children'] | undefined> =
     input<TreeOptions<I, Multiple>['children']>();
-  /** The words: how many rows a filter has found, and that a branch did not come. Default: English. */
+  /**
+   * The texts: the number of rows that a filter has found, and a failure to load a branch.
+   *
+   * @defaultValue English
+   */
   readonly messages: InputSignal<TreeOptions<I, Multiple>['messages'] | undefined> =
     input<TreeOptions<I, Multiple>['messages']>();
 

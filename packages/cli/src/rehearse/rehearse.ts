@@ -200,8 +200,12 @@ async function walkAll(
 }
 
 /**
- * Rehearses every widget of a page that is open in a browser: presses the keys of its contract and hears what comes of it. Rejects
- * where the page cannot be loaded again.
+ * Checks every widget of a page in a browser: presses the keys of its contract, and compares the result.
+ *
+ * @param page - A page of playwright-core, or one that is compatible with it.
+ * @param options - What to check, and how to restore the page.
+ * @returns The results of all widgets.
+ * @throws Error if the page can't be loaded again.
  */
 export async function rehearse(page: Page, options: RehearseOptions = {}): Promise<Rehearsal> {
   const { inAll = Infinity, parallel = 1, newPage, picture } = options;

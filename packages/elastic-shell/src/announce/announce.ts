@@ -38,9 +38,9 @@ export const languageOf = (element: Element): string | undefined =>
  * on first use. It is inside the layer of `root`, because a screen reader does not read what is outside a
  * modal layer.
  *
- * @param root The root of the pattern.
- * @param words The texts for counts.
- * @param put Inserts a region that is created.
+ * @param root - The root of the pattern.
+ * @param words - The texts for counts.
+ * @param put - Inserts a region that is created.
  * @returns The announcer.
  */
 export function announcer(

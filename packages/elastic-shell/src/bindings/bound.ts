@@ -34,7 +34,7 @@ export interface Bound {
   /**
    * Takes new options. Options that differ are passed on to the engine.
    *
-   * @param options The options by name.
+   * @param options - The options by name.
    */
   take(options: Taken): void;
   /** Items were changed in place, so the engine gets new copies. */
@@ -42,46 +42,46 @@ export interface Bound {
   /**
    * Returns the attributes of a part: those of the first call, whatever the state is now.
    *
-   * @param name The name of the part.
-   * @param args The arguments of the part, such as a key.
+   * @param name - The name of the part.
+   * @param args - The arguments of the part, such as a key.
    * @returns The attributes.
    */
   part(name: string, ...args: string[]): Attributes;
   /**
    * Converts the attributes of a part once. Later calls return the same result.
    *
-   * @param name The name of the part.
-   * @param args The arguments of the part.
-   * @param make Converts the attributes.
+   * @param name - The name of the part.
+   * @param args - The arguments of the part.
+   * @param make - Converts the attributes.
    * @returns The result of `make`.
    */
   partAs(name: string, args: readonly string[], make: (attributes: Attributes) => unknown): unknown;
   /**
    * Wires the root, which is on the page.
    *
-   * @param root The root.
+   * @param root - The root.
    * @returns A function that unwires it.
    */
   attach(root: HTMLElement): () => void;
   /**
    * Returns a state, `busy` or `phase`.
    *
-   * @param name The name of the state.
+   * @param name - The name of the state.
    * @returns Its current value.
    */
   read(name: string): unknown;
   /**
    * Requests a new value for a state.
    *
-   * @param name The name of the state.
-   * @param value The value.
+   * @param name - The name of the state.
+   * @param value - The value.
    */
   write(name: string, value: unknown): void;
   /**
    * Calls a method, now or when the instance is wired.
    *
-   * @param method The name of the method.
-   * @param args Its arguments.
+   * @param method - The name of the method.
+   * @param args - Its arguments.
    * @returns The result of the method, or undefined before the instance is wired.
    */
   call(method: string, args: unknown[]): unknown;
@@ -283,9 +283,9 @@ class Instance implements Bound {
 /**
  * Creates an instance of a pattern for a component.
  *
- * @param bindable The pattern.
- * @param id The id that the root will have.
- * @param heard Called with the name of each state that has changed.
+ * @param bindable - The pattern.
+ * @param id - The id that the root will have.
+ * @param heard - Called with the name of each state that has changed.
  * @returns The instance.
  */
 export const bound = (bindable: Bindable, id: string, heard: (name: string) => void): Bound =>

@@ -15,8 +15,8 @@ export interface Bindable<Out = AnyOutline> {
   /**
    * Wires a root. It checks the options itself.
    *
-   * @param root The root.
-   * @param options The options by name.
+   * @param root - The root.
+   * @param options - The options by name.
    * @returns The wired pattern.
    */
   wire(root: HTMLElement, options?: never): Wired;

@@ -32,19 +32,23 @@ export interface Hosts<T = unknown> {
   /**
    * Adds a host.
    *
-   * @param document The document of its element.
-   * @param value What it should show.
+   * @param document - The document of its element.
+   * @param value - What it should show.
    * @returns What the engine gets for it.
    */
   add(document: Document, value: T): Life<T>;
   /**
    * Starts to fill the hosts, until released.
    *
-   * @param changed Called after every change.
+   * @param changed - Called after every change.
    * @returns A function that stops it.
    */
   fill(changed: () => void): () => void;
-  /** Whether a component fills the hosts. */
+  /**
+   * Returns whether a component fills the hosts.
+   *
+   * @returns Whether one does.
+   */
   isFilled(): boolean;
 }
 

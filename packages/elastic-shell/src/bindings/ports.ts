@@ -7,13 +7,17 @@ import { sameKeys } from '../core/collection/selection.js';
 
 /** A state that the framework stores. */
 export interface Port {
-  /** Returns the value in the framework. */
+  /**
+   * Returns the value in the framework.
+   *
+   * @returns The value.
+   */
   get(): unknown;
   /**
    * Passes a requested value to the framework.
    *
-   * @param value The value.
-   * @param change The change.
+   * @param value - The value.
+   * @param change - The change.
    * @returns A promise, if only the next commit shows whether the framework has taken the value.
    */
   set(value: unknown, change: unknown): unknown;
@@ -24,7 +28,7 @@ const ports = new WeakSet<object>();
 /**
  * Marks an option as a state that the framework stores.
  *
- * @param port Reads and sets the state.
+ * @param port - Reads and sets the state.
  * @returns The port.
  */
 export const asPort = (port: Port): Port => {
@@ -35,7 +39,7 @@ export const asPort = (port: Port): Port => {
 /**
  * Returns whether an option is a state that the framework stores.
  *
- * @param value The value of the option.
+ * @param value - The value of the option.
  * @returns Whether it is a port.
  */
 export const isPort = (value: unknown): value is Port =>

@@ -97,8 +97,8 @@ export interface ContentHost {
 /**
  * Adds the content that the options define to a service.
  *
- * @param host The pattern or panel of the content.
- * @param service The service that opens it.
+ * @param host - The pattern or panel of the content.
+ * @param service - The service that opens it.
  * @returns The service with content.
  */
 export const withContent = (host: ContentHost, service: Service<Openable> = {}): Service<Openable> =>

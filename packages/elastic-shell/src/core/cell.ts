@@ -9,22 +9,26 @@ export type Listener<T> = (value: T, change?: Change<T>) => void;
  * framework's own state can be used.
  */
 export interface Cell<T> {
-  /** Returns the current value. */
+  /**
+   * Returns the current value.
+   *
+   * @returns The value.
+   */
   get(): T;
   /**
    * Stores a value and notifies the subscribers, unless it is the present value. A store of your own can keep
    * its value or store another: the value that `get` returns afterwards is used. It can return a promise that
    * resolves when it has decided.
    *
-   * @param value The new value.
-   * @param change The change that caused it.
+   * @param value - The new value.
+   * @param change - The change that caused it.
    * @returns Nothing, or a promise.
    */
   set(value: T, change?: Change<T>): unknown;
   /**
    * Subscribes to later values.
    *
-   * @param listener Called with each new value.
+   * @param listener - Called with each new value.
    * @returns A function that unsubscribes. Calling it twice has no effect.
    */
   subscribe(listener: Listener<T>): () => void;
@@ -59,7 +63,7 @@ export const isPlainCell = (value: unknown): boolean =>
 /**
  * Creates a cell.
  *
- * @param value The initial value.
+ * @param value - The initial value.
  * @returns The cell.
  * @example const open = cell(false); open.subscribe((isOpen) => console.log(isOpen)); open.set(true);
  */

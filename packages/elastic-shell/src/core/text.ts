@@ -3,7 +3,7 @@
 /**
  * Normalises a label as screen readers do: white space is collapsed, and the ends are trimmed.
  *
- * @param text The text.
+ * @param text - The text.
  * @returns The label.
  */
 export const labelText = (text: string | null | undefined): string =>
@@ -40,8 +40,8 @@ const distance = (from: string, to: string): number => {
 /**
  * Returns the word that `word` was probably meant to be: at most a third of its letters differ (or two).
  *
- * @param word The given word.
- * @param words The possible words.
+ * @param word - The given word.
+ * @param words - The possible words.
  * @returns The most similar word, or undefined.
  */
 export function nearest(word: string, words: Iterable<string>): string | undefined {

@@ -223,7 +223,7 @@ export const descriptionVersion = (): number => registry.version;
 /**
  * Returns the description of a pattern.
  *
- * @param name The name.
+ * @param name - The name.
  * @returns The description, or undefined if the name is unknown.
  */
 export const descriptionOf = (name: string): Description | undefined => registry.all.get(name);

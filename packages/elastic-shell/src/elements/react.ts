@@ -29,7 +29,7 @@ const useBeforePaint = typeof document === 'undefined' ? useEffect : useLayoutEf
  * Returns a ref that sets the properties and listeners of an element, also on a page that was rendered on a
  * server. What the server should render must be written as attributes.
  *
- * @param given The properties and listeners of the element.
+ * @param given - The properties and listeners of the element.
  * @returns The ref.
  * @example <shell-dialog ref={useShellElement<'shell-dialog'>({ open, guard, 'onshell-change': follow })}>
  */

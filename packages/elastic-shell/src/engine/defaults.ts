@@ -37,9 +37,9 @@ const defaultsOf = (pattern: string): object => defaults.get(pattern) ?? {};
  * Registers a pattern: its options for `setDefaults`, and its wire function for the attribute `data-wire`
  * that `wireWithin` reads.
  *
- * @param name The name of the pattern.
- * @param options The kind of value of each option.
- * @param wire Its wire function.
+ * @param name - The name of the pattern.
+ * @param options - The kind of value of each option.
+ * @param wire - Its wire function.
  */
 export function registerPattern(
   name: string,
@@ -54,8 +54,8 @@ export function registerPattern(
 /**
  * Returns options with defaults. An option that is undefined counts as omitted.
  *
- * @param around The defaults.
- * @param own The options of the instance.
+ * @param around - The defaults.
+ * @param own - The options of the instance.
  * @returns A new object with both.
  */
 export const overDefaults = (
@@ -77,8 +77,8 @@ Reflect.deleteProperty(Bare.prototype, 'constructor');
 /**
  * Returns the options of one instance, with the defaults of its pattern.
  *
- * @param own The options of the instance.
- * @param root The root, for error messages.
+ * @param own - The options of the instance.
+ * @param root - The root, for error messages.
  * @returns The options with defaults.
  * @throws TypeError if an option is unknown or has an invalid value.
  */
@@ -97,8 +97,8 @@ export function optionsOf<O extends object>(
  * Sets default options for all instances of `pattern` that are wired later. An instance's own options
  * override them.
  *
- * @param pattern The name of the pattern.
- * @param options The default options.
+ * @param pattern - The name of the pattern.
+ * @param options - The default options.
  * @returns A function that restores the previous defaults.
  * @throws TypeError if the pattern or an option is unknown. If the pattern isn't loaded yet, its options are
  * checked when it is wired.

@@ -37,7 +37,7 @@ export function matchOf(within: ParentNode, selector: string, option: string): E
 /**
  * Returns the element that an event happened on, or undefined if that was a document or a window.
  *
- * @param event The event.
+ * @param event - The event.
  * @returns The element, or undefined.
  */
 export const targetOf = ({ target }: Event): HTMLElement | undefined =>

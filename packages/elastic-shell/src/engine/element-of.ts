@@ -14,7 +14,7 @@ export type ElementOf<P> =
  * Defines the custom element of a pattern. It fires `shell-change`, `shell-refuse` and the cancelable
  * `shell-guard`. Without a DOM, or if the tag is already defined, it has no effect.
  *
- * @param pattern The pattern.
+ * @param pattern - The pattern.
  */
 export function elementOf<O extends object, W extends Wired, N extends string>({
   tag,

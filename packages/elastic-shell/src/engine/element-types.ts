@@ -10,7 +10,7 @@ export interface GuardDetail<C = Change> {
   /**
    * Delays the change until `promise` resolves. False or a rejection refuses it.
    *
-   * @param promise The promise to wait for.
+   * @param promise - The promise to wait for.
    */
   wait(promise: PromiseLike<unknown>): void;
 }
@@ -62,9 +62,9 @@ export interface ShellElement<W extends Wired = Wired, Events = ShellEvents<W>> 
   /**
    * Adds a listener for an event of the element, or for any other event.
    *
-   * @param type The name of the event.
-   * @param listener The listener.
-   * @param options The options of the listener, as in the DOM.
+   * @param type - The name of the event.
+   * @param listener - The listener.
+   * @param options - The options of the listener, as in the DOM.
    */
   addEventListener<N extends keyof Events>(
     type: N,

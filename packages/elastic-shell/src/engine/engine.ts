@@ -158,10 +158,10 @@ const runOf = <S extends object, O extends object, I extends string>(
  * is called again when the content of `root` is replaced. Options are used as they are: `optionsOf` adds the
  * defaults of the pattern and checks them.
  *
- * @param root The element.
- * @param contract The contract.
- * @param options The options, with defaults.
- * @param serve Returns the service.
+ * @param root - The element.
+ * @param contract - The contract.
+ * @param options - The options, with defaults.
+ * @param serve - Returns the service.
  * @returns The wired pattern, with a cell for each state.
  * @throws TypeError if `root` isn't an element or is already wired.
  */

@@ -24,8 +24,8 @@ const hasProperties = (element: Element): boolean => (element.getAttribute('styl
  * that attribute of `node`, generated ids included. It also accepts `style` and the names of custom
  * properties. Use it in the hooks of scripts that morph one page into another.
  *
- * @param node The node.
- * @param attribute The name of an attribute or a custom property.
+ * @param node - The node.
+ * @param attribute - The name of an attribute or a custom property.
  * @returns True if it belongs to the library.
  */
 export function isOurs(node: Node, attribute?: string): boolean {

@@ -152,7 +152,7 @@ export function wireWithin(region: ParentNode): Wired[] {
  * Unwires everything in `region` (and `region` itself) that has `data-wire`. Does nothing if it contains no
  * wired elements.
  *
- * @param region An element, a document, a fragment or a shadow root.
+ * @param region - An element, a document, a fragment or a shadow root.
  */
 export function unwireWithin(region: ParentNode): void {
   for (const element of markedIn(region)) wiredOf(element)?.unwire();

@@ -61,7 +61,7 @@ export const waits = new WeakMap<object, (heard: () => void) => void>();
 /**
  * Returns the handle of a wired element, or undefined for any other element.
  *
- * @param element The root of a pattern.
+ * @param element - The root of a pattern.
  * @returns What its wire function returned.
  */
 export const wiredOf = (element: Element): Wired | undefined =>

@@ -22,24 +22,24 @@ export interface Engine<S extends object = object, O = object, I extends string 
   /**
    * Requests an intent, if the guard allows it.
    *
-   * @param intent The intent.
-   * @param cause The reason, with event and control.
-   * @param at The key of the item that it is about.
+   * @param intent - The intent.
+   * @param cause - The reason, with event and control.
+   * @param at - The key of the item that it is about.
    */
   intend(intent: I, cause: Cause, at?: string): void;
   /**
    * Changes the state, if the guard allows it. The guard isn't called if only free states change.
    *
-   * @param next The states to change.
-   * @param cause The reason, with event and control.
-   * @param settled True if the change has already happened, or must follow from one that has. Then the guard
+   * @param next - The states to change.
+   * @param cause - The reason, with event and control.
+   * @param settled - True if the change has already happened, or must follow from one that has. Then the guard
    * isn't called.
    */
   change(next: Partial<S>, cause: Cause, settled?: boolean): void;
   /**
    * Resets the state, as when its form is reset. Controlled states keep the value of their owner.
    *
-   * @param next The states to change.
+   * @param next - The states to change.
    */
   reset(next: Partial<S>): void;
   /**

@@ -72,7 +72,7 @@ export interface Wired<Options extends object = object> {
    * the reason `owner`. Options that it is created with (a modal popover, the kind of motion) change when it
    * is next closed.
    *
-   * @param options The new options.
+   * @param options - The new options.
    * @throws TypeError if a name or a value is invalid. Then nothing changes.
    */
   update(options: Updates<Options>): void;

@@ -43,8 +43,8 @@ const nameOf = (key: string, within: Element): string => {
  * `Alt+block-next`. Command counts as Control. Signs that need Shift are named without it. It is empty while
  * an input method composes.
  *
- * @param event The event.
- * @param within The element whose writing direction counts.
+ * @param event - The event.
+ * @param within - The element whose writing direction counts.
  * @returns The chord.
  */
 export function chordOf(event: KeyboardEvent, within: Element): string {
@@ -60,8 +60,8 @@ export function chordOf(event: KeyboardEvent, within: Element): string {
 /**
  * Returns the meaning of a chord.
  *
- * @param meanings The meanings by chord.
- * @param chord The chord.
+ * @param meanings - The meanings by chord.
+ * @param chord - The chord.
  * @returns The meaning, or undefined. Inherited names have none.
  */
 export const meaningOf = <T>(meanings: Readonly<Record<string, T>>, chord: string): T | undefined =>

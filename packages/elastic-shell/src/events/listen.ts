@@ -20,10 +20,10 @@ export const endListening = (controller: AbortController): void => controller.ab
 /**
  * Adds listeners.
  *
- * @param target The element, document or window.
- * @param handlers Listeners by event type, for the bubbling phase.
- * @param captured Listeners by event type, for the capturing phase.
- * @param passesOver Returns true for events to ignore.
+ * @param target - The element, document or window.
+ * @param handlers - Listeners by event type, for the bubbling phase.
+ * @param captured - Listeners by event type, for the capturing phase.
+ * @param passesOver - Returns true for events to ignore.
  * @returns A function that removes them.
  */
 export function listen(

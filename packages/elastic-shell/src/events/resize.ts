@@ -5,8 +5,8 @@ import { windowOf } from '../engine/dom.js';
 /**
  * Calls a function when the size of elements changes.
  *
- * @param elements The elements.
- * @param heard Called once for their initial sizes, and after each change. It is never called if the platform
+ * @param elements - The elements.
+ * @param heard - Called once for their initial sizes, and after each change. It is never called if the platform
  * has no ResizeObserver.
  * @returns A function that stops this.
  */

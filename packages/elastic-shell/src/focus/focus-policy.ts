@@ -55,7 +55,7 @@ const common = ({ options }: FocusHost): Pick<FocusPolicy, 'place' | 'giveBack'>
 /**
  * Treats focus like a dialog: takes it, keeps it, and returns it from everywhere.
  *
- * @param needs What the policy needs from its layer.
+ * @param needs - What the policy needs from its layer.
  * @returns The policy.
  */
 export function dialogFocus(needs: FocusHost, { makeFocusable }: Labels): FocusPolicy {
@@ -84,7 +84,7 @@ export function dialogFocus(needs: FocusHost, { makeFocusable }: Labels): FocusP
 /**
  * Treats focus like a popover: focus stays where it is, and Tab moves in and out.
  *
- * @param needs What the policy needs from its layer.
+ * @param needs - What the policy needs from its layer.
  * @returns The policy.
  */
 export const popoverFocus = (needs: FocusHost): FocusPolicy => ({

@@ -24,7 +24,7 @@ export const focusOn = (element: Element | null | undefined, options?: FocusOpti
 /**
  * Returns whether an element is visible, enabled and not inert.
  *
- * @param element The element.
+ * @param element - The element.
  * @returns Whether it can take focus.
  */
 export const canFocus = (element: Element): boolean =>

@@ -40,8 +40,8 @@ const formOf = (element: Element): Element | null =>
 /**
  * Makes an element a member of its form.
  *
- * @param element The element.
- * @param member Its value, name and validation.
+ * @param element - The element.
+ * @param member - Its value, name and validation.
  * @returns A function that ends this.
  */
 export function takePart(element: Element, member: Member): () => void {

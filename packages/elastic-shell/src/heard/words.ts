@@ -53,8 +53,8 @@ const plain: Readonly<Record<string, string>> = {
 /**
  * Returns a state or property in a word.
  *
- * @param name The name of the state, without `aria-`.
- * @param value Its value.
+ * @param name - The name of the state, without `aria-`.
+ * @param value - Its value.
  * @returns The word, or an empty text for a state that is not announced.
  */
 export function stateWord(name: string, value: unknown): string {
@@ -84,7 +84,7 @@ export interface Heard {
 /**
  * Returns the announcement of an element as a sentence: role, name, value, states, position, description.
  *
- * @param heard The announcement in parts.
+ * @param heard - The announcement in parts.
  * @returns The sentence.
  */
 export const sentenceOf = ({ role, name, value, states, position, description }: Heard): string =>

@@ -33,24 +33,28 @@ export interface Inspector {
   open(): void;
   /** Closes the panel. */
   close(): void;
-  /** Whether the panel is open. */
+  /**
+   * Returns whether the panel is open.
+   *
+   * @returns Whether it is open.
+   */
   isOpen(): boolean;
   /**
    * Opens the panel at a view.
    *
-   * @param view The view: `wired`, `happened`, `keys`, `focus`, `heard` or `wrong`.
+   * @param view - The view: `wired`, `happened`, `keys`, `focus`, `heard` or `wrong`.
    */
   show(view: ViewKey): void;
   /**
    * Opens the panel at the pattern of an element: the one that contains it, or the one it refers to.
    *
-   * @param element The element.
+   * @param element - The element.
    */
   about(element: Element): void;
   /**
    * Changes the options.
    *
-   * @param options The options to change.
+   * @param options - The options to change.
    * @throws TypeError if the shortcut is invalid.
    */
   set(options: InspectorOptions): void;

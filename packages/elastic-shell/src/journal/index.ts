@@ -114,14 +114,14 @@ export interface Journal {
   /**
    * Follows every later entry, and every repeated one.
    *
-   * @param listener Called with the entry.
+   * @param listener - Called with the entry.
    * @returns A function that stops it.
    */
   subscribe(listener: (entry: Entry) => void): () => void;
   /**
    * Checks a part of the page, and enters findings that are new.
    *
-   * @param root The element to check. Default: the whole document.
+   * @param root - The element to check. Default: the whole document.
    * @returns All findings.
    */
   check(root?: Element): Finding[];

@@ -9,7 +9,7 @@ let base: string | undefined;
  * Sets where the documents are served, such as `http://localhost:5173/` by `npx elastic-shell demo`. Messages
  * then end with an address there.
  *
- * @param address The address, or undefined for the installed documents.
+ * @param address - The address, or undefined for the installed documents.
  */
 export const setDocuments = (address: string | undefined): void => {
   base = address === undefined ? undefined : address.replace(/\/*$/, '/');

@@ -131,7 +131,7 @@ export function namedByAuthor(): (element: Element) => boolean {
 /**
  * Manages the labels of a layer.
  *
- * @param rule Returns the attributes of the root.
+ * @param rule - Returns the attributes of the root.
  * @returns The labels.
  */
 export function labelsOf({ root, flush }: LabelHost, rule: LabelRule): Labels {

@@ -145,8 +145,8 @@ function release<A>(held: Held<A>, stopWatching: () => void): void {
 /**
  * Opens and closes the layer of `host` whenever its state changes.
  *
- * @param host The running pattern, or a part of one.
- * @param rules How it is shown and positioned, and how it treats focus.
+ * @param host - The running pattern, or a part of one.
+ * @param rules - How it is shown and positioned, and how it treats focus.
  * @returns The service, for the pattern to run.
  */
 export function layer<A = unknown>(host: LayerHost, rules: LayerRules<A>): Service<Openable> {

@@ -30,8 +30,8 @@ export interface PhaseHost {
 /**
  * Manages the phase of `element`, which `host` writes.
  *
- * @param host The pattern that has the phases.
- * @param element The element that is shown and hidden.
+ * @param host - The pattern that has the phases.
+ * @param element - The element that is shown and hidden.
  * @returns The phases.
  */
 export function phases(element: Element, host: PhaseHost): Phases {

@@ -10,11 +10,12 @@ import type { OpenMethods } from './methods.js';
 /** A wired `<dialog>` with a result. */
 export interface WithResult<Options extends object = object>
   extends Wired<Options>, Cells<Openable>, OpenMethods {
+  /** The `<dialog>` that is wired. */
   readonly root: HTMLDialogElement;
   /**
    * Closes it, if the guard allows it. A pending `ask()` resolves to `result`, or to null if omitted.
    *
-   * @param result The result.
+   * @param result - The result.
    */
   close(result?: string | null): void;
   /**

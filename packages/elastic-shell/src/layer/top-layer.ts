@@ -66,7 +66,7 @@ const quietly = (root: Element, hide: () => void): void => {
  * Shows the layer with `popover="manual"`, beside a page that stays usable. Without popovers, `hidden` is
  * used.
  *
- * @param root The element to show.
+ * @param root - The element to show.
  * @returns The way to show it.
  */
 export const asPopover = (root: HTMLElement): TopLayer => ({
@@ -90,7 +90,7 @@ export const asPopover = (root: HTMLElement): TopLayer => ({
  * Shows the layer with `showModal()`, which makes the rest of the page inert; scrolling is locked. Without
  * dialogs, `open` is used.
  *
- * @param root The `<dialog>` to show.
+ * @param root - The `<dialog>` to show.
  * @returns The way to show it.
  */
 export const asModal = (root: HTMLDialogElement): TopLayer => ({

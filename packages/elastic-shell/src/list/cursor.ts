@@ -12,7 +12,7 @@ export interface Cursor {
    * Makes the current item a state of the pattern. When its item is removed, the neighbour becomes current
    * and gets focus.
    *
-   * @param engine The running pattern.
+   * @param engine - The running pattern.
    * @returns The cursor.
    */
   readonly isState: boolean;
@@ -21,7 +21,7 @@ export interface Cursor {
 /**
  * Makes the current item a state of the pattern. When its item is removed, the neighbour becomes current and gets focus.
  *
- * @param engine The running pattern.
+ * @param engine - The running pattern.
  * @returns The cursor.
  */
 export const stateCursor = (engine: {

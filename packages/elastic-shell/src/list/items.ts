@@ -66,7 +66,7 @@ const isDisabled = (element: HTMLElement): boolean =>
 /**
  * Returns the label of an item: its aria-label, the text of its [data-label], or else all its text.
  *
- * @param element The element of the item.
+ * @param element - The element of the item.
  * @returns The label.
  */
 export const labelIn = (element: Element): string =>
@@ -128,8 +128,8 @@ interface Read {
 /**
  * Reads the items from the author's elements, once for each change of the document.
  *
- * @param root The root of the pattern.
- * @param find Returns the elements that are items.
+ * @param root - The root of the pattern.
+ * @param find - Returns the elements that are items.
  * @returns The items.
  */
 export function markupItems(

@@ -46,7 +46,7 @@ function follow(root: Element): Letters {
 /**
  * Finds items by typed letters.
  *
- * @param intent The intent for the item that was found.
+ * @param intent - The intent for the item that was found.
  * @returns The rule for the list.
  */
 export const lettersTo = <I extends string>(intent: I): LettersRule<I> => ({ intent, follow });

@@ -166,9 +166,9 @@ function shifted<S extends object, O, I extends string>(held: Held<S, O, I>): vo
 /**
  * Runs the items that `rules` define for a contract.
  *
- * @param engine The running pattern.
- * @param contract The contract of the pattern.
- * @param rules How items are found, moved through and drawn.
+ * @param engine - The running pattern.
+ * @param contract - The contract of the pattern.
+ * @param rules - How items are found, moved through and drawn.
  * @returns The list.
  */
 export function list<S extends object, O, I extends string>(

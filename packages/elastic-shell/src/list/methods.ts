@@ -7,13 +7,13 @@ export interface SelectMethods {
   /**
    * Selects an item. With `multiple`, the others stay selected.
    *
-   * @param key The key of the item.
+   * @param key - The key of the item.
    */
   select(key: string): void;
   /**
    * Removes an item from the selection.
    *
-   * @param key The key of the item.
+   * @param key - The key of the item.
    */
   deselect(key: string): void;
   /** Clears the selection. */
@@ -40,13 +40,13 @@ export interface ExpandMethods {
   /**
    * Expands an item.
    *
-   * @param key The key of the item. Default: all items.
+   * @param key - The key of the item. Default: all items.
    */
   expand(key?: string): void;
   /**
    * Collapses an item.
    *
-   * @param key The key of the item. Default: all items.
+   * @param key - The key of the item. Default: all items.
    */
   collapse(key?: string): void;
 }

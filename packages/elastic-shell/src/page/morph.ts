@@ -53,7 +53,7 @@ export function keepOurs(from: Node, to: Node): boolean {
  * Returns the id of a node, or an empty text if the library has generated it. For morphing libraries that
  * match nodes by id.
  *
- * @param node The node.
+ * @param node - The node.
  * @returns The id.
  */
 export const authorId = (node: Node): string => (isElement(node) && !isOurs(node, 'id') ? node.id : '');

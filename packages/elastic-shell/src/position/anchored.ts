@@ -34,7 +34,7 @@ const isAnchor = (value: unknown): value is Anchor =>
 /**
  * Positions a layer next to its anchor.
  *
- * @param own The pattern's defaults, where they differ.
+ * @param own - The pattern's defaults, where they differ.
  * @returns The position, for the layer service.
  */
 export function anchored(

@@ -100,14 +100,14 @@ export interface Agent {
   /**
    * Marks the control or text with this name, like `mark`.
    *
-   * @param name The name.
+   * @param name - The name.
    * @returns False if nothing has this name.
    */
   markNamed(name: string): boolean;
   /**
    * Marks the field with this name.
    *
-   * @param name The name.
+   * @param name - The name.
    * @returns False if no field has this name.
    */
   markField(name: string): boolean;
@@ -120,7 +120,7 @@ export interface Agent {
   /**
    * Records where focus is now, so that its containers are no longer new.
    *
-   * @param isForgotten Makes all of them new again.
+   * @param isForgotten - Makes all of them new again.
    */
   begin(isForgotten: boolean): void;
   /**
@@ -132,7 +132,7 @@ export interface Agent {
   /**
    * Returns the facts about a widget.
    *
-   * @param id The id of the widget.
+   * @param id - The id of the widget.
    * @returns The facts, or undefined if the widget is gone.
    */
   facts(id: number): Facts | undefined;
@@ -145,7 +145,7 @@ export interface Agent {
   /**
    * Marks one of these buttons.
    *
-   * @param place Its position.
+   * @param place - Its position.
    * @returns False if it is not visible.
    */
   markButton(place: number): boolean;
@@ -158,16 +158,16 @@ export interface Agent {
   /**
    * Treats one of these buttons as the opener of what it opens.
    *
-   * @param place Its position.
-   * @param pattern The pattern of the layer.
+   * @param place - Its position.
+   * @param pattern - The pattern of the layer.
    * @returns The id of the widget.
    */
   adopt(place: number, pattern: string): number;
   /**
    * Focuses just before an element, so that Tab moves to it.
    *
-   * @param id The id of the widget.
-   * @param what The part of the widget.
+   * @param id - The id of the widget.
+   * @param what - The part of the widget.
    * @returns False if that is impossible, or the reason why the check may be skipped.
    */
   aim(id: number, what: 'opener' | 'stop'): boolean | string;
@@ -175,9 +175,9 @@ export interface Agent {
    * Marks an element with an attribute, so that the pointer can be moved to it. The attribute is removed
    * afterwards.
    *
-   * @param id The id of the widget.
-   * @param what The part of the widget.
-   * @param index The position of an item.
+   * @param id - The id of the widget.
+   * @param what - The part of the widget.
+   * @param index - The position of an item.
    * @returns False if there is no such element.
    */
   mark(id: number, what: 'opener' | 'item' | 'root', index?: number): boolean;
@@ -186,7 +186,7 @@ export interface Agent {
   /**
    * Waits until all animations have ended and frames have shown the result.
    *
-   * @param most The longest time to wait, in milliseconds.
+   * @param most - The longest time to wait, in milliseconds.
    */
   settle(most: number): Promise<void>;
   /**
@@ -204,7 +204,7 @@ export interface Agent {
   /**
    * Counts the tab stops in a widget.
    *
-   * @param id The id of the widget.
+   * @param id - The id of the widget.
    * @returns The number of tab stops.
    */
   stopCount(id: number): number;

@@ -24,7 +24,7 @@ export class Failed extends Error {}
 /**
  * Skips the check.
  *
- * @param why The reason, as a sentence.
+ * @param why - The reason, as a sentence.
  */
 export const skip = (why: string): never => {
   throw new Skipped(why);
@@ -33,7 +33,7 @@ export const skip = (why: string): never => {
 /**
  * Fails the check.
  *
- * @param got What happened instead, as a sentence.
+ * @param got - What happened instead, as a sentence.
  */
 export const fail = (got: string): never => {
   throw new Failed(got);

@@ -6,9 +6,9 @@ import type { Stage } from './stage.js';
 /**
  * Runs one check.
  *
- * @param stage The widget.
- * @param check The check.
- * @param failed Returns a text for errors other than `Failed`.
+ * @param stage - The widget.
+ * @param check - The check.
+ * @param failed - Returns a text for errors other than `Failed`.
  * @returns The result.
  */
 export async function play(

@@ -8,7 +8,7 @@ import type { Check } from './checks/check.js';
 /**
  * Returns the checks of a pattern, or of `select`.
  *
- * @param name The name of the pattern.
+ * @param name - The name of the pattern.
  * @returns The checks. Empty for an unknown name.
  */
 export const checksOf = (name: string): readonly Check[] =>

@@ -23,29 +23,29 @@ export interface Stage {
   /**
    * Presses a key, and waits until it is complete.
    *
-   * @param key The key, such as `ArrowDown` or `Shift+Tab`.
+   * @param key - The key, such as `ArrowDown` or `Shift+Tab`.
    * @returns The facts.
    */
   press(key: string): Promise<Facts>;
   /**
    * Types letters, and waits.
    *
-   * @param text The letters.
+   * @param text - The letters.
    * @returns The facts.
    */
   type(text: string): Promise<Facts>;
   /**
    * Moves focus to the opener, or to the tab stop, with Tab.
    *
-   * @param what The part of the widget.
+   * @param what - The part of the widget.
    * @returns The facts.
    */
   tabTo(what: 'opener' | 'stop'): Promise<Facts>;
   /**
    * Clicks a part with the pointer.
    *
-   * @param what The part of the widget.
-   * @param index The position of an item.
+   * @param what - The part of the widget.
+   * @param index - The position of an item.
    * @returns The facts.
    */
   click(what: 'opener' | 'item' | 'root', index?: number): Promise<Facts>;
@@ -64,7 +64,7 @@ export interface Stage {
   /**
    * Waits for a condition.
    *
-   * @param test Returns whether it is true.
+   * @param test - Returns whether it is true.
    * @returns The facts when it is true, or when the page has had enough time.
    */
   until(test: (facts: Facts) => boolean): Promise<Facts>;

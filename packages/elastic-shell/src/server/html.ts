@@ -8,7 +8,7 @@ const escapes: Readonly<Record<string, string>> = { '&': '&amp;', '"': '&quot;',
  * Returns attributes as text for a start tag, with escaped values: `role="tab" data-key="hull"`. Attributes
  * that are null are omitted.
  *
- * @param attributes The attributes. Later objects override earlier ones.
+ * @param attributes - The attributes. Later objects override earlier ones.
  * @returns The text.
  */
 export function html(...attributes: readonly Attributes[]): string {

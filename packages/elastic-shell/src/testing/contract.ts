@@ -46,9 +46,9 @@ const sentence = ({ key, expected, got }: CheckResult): string =>
  * Runs the checks of a contract on a widget, as far as they work in a page without layout, with keys and
  * clicks made of events.
  *
- * @param root The widget, or an element around it.
- * @param pattern The name of the pattern.
- * @param options What to skip, how to restore the page, and when to stop.
+ * @param root - The widget, or an element around it.
+ * @param pattern - The name of the pattern.
+ * @param options - What to skip, how to restore the page, and when to stop.
  * @returns The results of all checks.
  * @throws Error with the names of all checks that failed.
  * @throws TypeError if the pattern has no checks.

@@ -181,7 +181,7 @@ const setUp = new WeakMap<Window, { count: number; undo: Undo[] }>();
  * Installs what a window lacks for layers. Call it before anything is wired. It does nothing if the platform
  * has modal dialogs and popovers.
  *
- * @param win The window. Default: the global one.
+ * @param win - The window. Default: the global one.
  * @returns A function that removes it again. After two calls it stays until both functions were called.
  */
 export function setUpPlatform(win: Win = window): () => void {

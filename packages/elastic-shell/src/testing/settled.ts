@@ -69,7 +69,7 @@ const turn = (): Promise<void> => new Promise((resolve) => void wait(resolve, 0)
  * been called. Fake timers of a test don't affect it, but code that waits for such a timer waits until the
  * test advances it.
  *
- * @param target What to wait for. Default: everything that is wired in the document.
+ * @param target - What to wait for. Default: everything that is wired in the document.
  * @returns A promise that resolves when nothing is in progress.
  * @throws Error with a list of what is still in progress after `timeout`.
  */

@@ -26,8 +26,8 @@ const selectWalk = ['Tab', 'ArrowDown', 'ArrowDown'];
 /**
  * Focuses a widget, presses keys, and collects the announcements.
  *
- * @param root The widget, or an element around it.
- * @param options The pattern, the keys, and when to stop.
+ * @param root - The widget, or an element around it.
+ * @param options - The pattern, the keys, and when to stop.
  * @returns One line for each key: role, name, states, position, then live messages.
  * @throws Error if no widget is visible at `root`.
  * @throws The reason of `signal`, if it is aborted.

@@ -18,8 +18,8 @@ export { Content, type PlaceProps, Rows, Tokens } from './places.js';
 /**
  * Wires any pattern, such as a custom one made with `definePattern`. Spread its parts.
  *
- * @param pattern The pattern.
- * @param options The options of the pattern.
+ * @param pattern - The pattern.
+ * @param options - The options of the pattern.
  * @returns The handle: states to read, parts to spread, and methods.
  */
 export const usePattern = <O extends object, W extends Wired, N extends string, Out>(

@@ -16,8 +16,8 @@ export { Content, type PlaceProps, Rows, Tokens } from './places.js';
 /**
  * Wires any pattern, such as a custom one made with `definePattern`. Spread its parts.
  *
- * @param pattern The pattern.
- * @param options The options of the pattern, or a function that returns them.
+ * @param pattern - The pattern.
+ * @param options - The options of the pattern, or a function that returns them.
  * @returns The handle: states to read and set, parts to spread, and methods.
  */
 export const createPattern = <O extends object, W extends Wired, N extends string, Out>(
@@ -29,7 +29,7 @@ export const createPattern = <O extends object, W extends Wired, N extends strin
  * Sets options for every instance of a pattern in the components inside. Options of an instance take
  * precedence.
  *
- * @param props The options by pattern, and the children.
+ * @param props - The options by pattern, and the children.
  * @returns The children.
  */
 export function Defaults(props: Partial<PatternOptions> & { children?: JSX.Element }): JSX.Element {

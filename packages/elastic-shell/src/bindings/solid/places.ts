@@ -55,7 +55,7 @@ export interface PlaceProps<T extends unknown[], Of extends object = object> {
  * Renders the rows of a listbox, a tree or a combobox with the option `items`. `children` is called with an
  * accessor of each item that has a row on the page.
  *
- * @param props The handle, and the function that renders a row.
+ * @param props - The handle, and the function that renders a row.
  * @returns Nothing visible: rows are rendered into the list.
  * @throws TypeError if `of` is no handle.
  */
@@ -69,7 +69,7 @@ export function Rows<I>(props: PlaceProps<[item: () => I], RowsOf<I>>): JSX.Elem
  * Renders the tokens of a combobox with `multiple`. `children` is called with an accessor of each token,
  * which has a key and a label.
  *
- * @param props The handle, and the function that renders a token.
+ * @param props - The handle, and the function that renders a token.
  * @returns Nothing visible: tokens are rendered into the field.
  * @throws TypeError if `of` is no handle.
  */
@@ -83,7 +83,7 @@ export function Tokens(props: PlaceProps<[token: () => Token]>): JSX.Element {
  * Renders the result of the option `content`, which may be a module. `children` is called with it, and for
  * tabs with the key of the tab.
  *
- * @param props The handle, and the function that renders the content.
+ * @param props - The handle, and the function that renders the content.
  * @returns Nothing visible: content is rendered into the root.
  * @throws TypeError if `of` is no handle.
  */

@@ -23,8 +23,8 @@ export {
 /**
  * Wires any pattern, such as a custom one made with `definePattern`. Bind its parts.
  *
- * @param pattern The pattern.
- * @param options The options of the pattern, or a function that returns them.
+ * @param pattern - The pattern.
+ * @param options - The options of the pattern, or a function that returns them.
  * @returns The handle: states to read and set, parts to bind, and methods.
  */
 export const usePattern = <O extends object, W extends Wired, N extends string, Out>(
@@ -36,7 +36,7 @@ export const usePattern = <O extends object, W extends Wired, N extends string, 
  * Sets options for every instance of a pattern in the calling component and inside it. Options of an instance
  * take precedence.
  *
- * @param own The options by pattern.
+ * @param own - The options by pattern.
  */
 export function provideDefaults(own: Partial<PatternOptions>): void {
   const around = inject(defaultsKey, {});

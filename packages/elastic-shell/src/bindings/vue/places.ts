@@ -37,8 +37,8 @@ function teleports<T>(hosts: Hosts<T>, render: (value: T) => VNode[] | undefined
  * The type of `Rows` in templates: its slot gets the items of the handle. Vue's tools read the slots of
  * generic components there.
  *
- * @param props The handle.
- * @param context The slots.
+ * @param props - The handle.
+ * @param context - The slots.
  * @returns The component.
  */
 export interface RowsComponent {
@@ -52,8 +52,8 @@ export interface RowsComponent {
  * Renders the rows of a listbox, a tree or a combobox with the option `items`. The slot gets each `item` that has a row on the
  * page. Throws a TypeError if `of` is no handle.
  *
- * @param props The handle.
- * @param context The slots.
+ * @param props - The handle.
+ * @param context - The slots.
  * @returns The component.
  */
 export const Rows = defineComponent({

@@ -202,8 +202,8 @@ const valueOf = (option: unknown): unknown => {
 /**
  * Sets defaults for a whole application.
  *
- * @param app The application.
- * @param defaults The options by pattern.
+ * @param app - The application.
+ * @param defaults - The options by pattern.
  */
 export const installDefaults = (app: App, defaults: DefaultsMap): void =>
   void app.provide(defaultsKey, defaults);

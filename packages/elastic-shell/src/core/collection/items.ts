@@ -30,8 +30,8 @@ const lastFound = new WeakMap<readonly Item[], number>();
 /**
  * Returns the index of an item. The cost is the distance from the last item that was looked up in this list.
  *
- * @param items The items.
- * @param key The key.
+ * @param items - The items.
+ * @param key - The key.
  * @returns The index, or -1.
  */
 export function indexOf(items: readonly Item[], key: string | undefined): number {
@@ -54,9 +54,9 @@ export function indexOf(items: readonly Item[], key: string | undefined): number
 /**
  * Returns the item with the tab stop.
  *
- * @param items The items.
- * @param wanted The preferred keys, best first.
- * @param reachDisabled Whether it may be disabled.
+ * @param items - The items.
+ * @param wanted - The preferred keys, best first.
+ * @param reachDisabled - Whether it may be disabled.
  * @returns The first preferred item that is reachable, or the first reachable item.
  */
 export function tabStop(
@@ -74,8 +74,8 @@ export function tabStop(
 /**
  * Returns the nearest reachable item after a removed one, or before it.
  *
- * @param items The items.
- * @param at The index of the removed item.
+ * @param items - The items.
+ * @param at - The index of the removed item.
  * @returns The item, or undefined.
  */
 export function neighbour(items: readonly Item[], at: number): string | undefined {

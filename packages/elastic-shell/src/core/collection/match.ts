@@ -35,9 +35,9 @@ function fold(label: string, locale: string | undefined): { text: string; starts
 /**
  * Creates a function that matches labels.
  *
- * @param query The typed text.
- * @param mode Where the text must be.
- * @param locale The language, as a BCP 47 tag.
+ * @param query - The typed text.
+ * @param mode - Where the text must be.
+ * @param locale - The language, as a BCP 47 tag.
  * @returns A function that returns the matching range of a label, or undefined.
  */
 export function matcher(

@@ -62,9 +62,9 @@ export const isByPage = (to: Move): boolean => to === 'page-next' || to === 'pag
 /**
  * Returns the key that a move leads to.
  *
- * @param items The items.
- * @param from The key to move from, or undefined.
- * @param intent The move.
+ * @param items - The items.
+ * @param from - The key to move from, or undefined.
+ * @param intent - The move.
  * @returns The key, or `from` if no other item is reachable or `intent` isn't a move. From undefined, a move
  * forward leads to the first item, and a move back to the last.
  */

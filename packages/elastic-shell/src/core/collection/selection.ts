@@ -10,7 +10,7 @@ const none: ReadonlySet<string> = new Set();
 /**
  * Returns the selected keys as a set.
  *
- * @param chosen The selection.
+ * @param chosen - The selection.
  * @returns The keys.
  */
 export const keysOf = (chosen: Chosen): ReadonlySet<string> =>
@@ -23,8 +23,8 @@ export const keysIn = (given: Iterable<string>): string[] =>
 /**
  * Returns whether an item is selected.
  *
- * @param chosen The selection.
- * @param key The key.
+ * @param chosen - The selection.
+ * @param key - The key.
  * @returns True if it is selected.
  */
 export const holds = (chosen: Chosen, key: string): boolean =>
@@ -33,8 +33,8 @@ export const holds = (chosen: Chosen, key: string): boolean =>
 /**
  * Converts keys to a selection of one or several.
  *
- * @param keys The keys.
- * @param multiple Whether several may be selected.
+ * @param keys - The keys.
+ * @param multiple - Whether several may be selected.
  * @returns The selection.
  */
 export const chosenOf = (keys: ReadonlySet<string>, multiple: boolean): Chosen =>

@@ -9,9 +9,9 @@ const turned = new WeakMap<Keys, { from: WeakRef<Keys>; keys: readonly string[] 
 /**
  * Records that a set was derived from another.
  *
- * @param next The new set.
- * @param from The previous set.
- * @param keys The toggled keys.
+ * @param next - The new set.
+ * @param from - The previous set.
+ * @param keys - The toggled keys.
  * @returns `next`.
  */
 export function touch<S extends Keys>(next: S, from: Keys, keys: readonly string[]): S {
@@ -22,8 +22,8 @@ export function touch<S extends Keys>(next: S, from: Keys, keys: readonly string
 /**
  * Returns the keys that are in only one of two sets.
  *
- * @param before One set.
- * @param after The other set.
+ * @param before - One set.
+ * @param after - The other set.
  * @returns The keys.
  */
 export function touchedKeys(before: Keys, after: Keys): readonly string[] {

@@ -15,14 +15,14 @@ export interface RootView {
   /**
    * Returns the value of an attribute.
    *
-   * @param name The name of the attribute.
+   * @param name - The name of the attribute.
    * @returns The value, or null if it is missing.
    */
   getAttribute(name: string): string | null;
   /**
    * Returns whether an attribute exists.
    *
-   * @param name The name of the attribute.
+   * @param name - The name of the attribute.
    * @returns Whether it exists.
    */
   hasAttribute(name: string): boolean;
@@ -116,7 +116,7 @@ export interface Contract<State extends object, Options = object, Intent extends
   /**
    * Returns the state that the markup shows now.
    *
-   * @param view The values read from the page.
+   * @param view - The values read from the page.
    * @returns The state.
    */
   read(view: View<Options>): State;
@@ -143,9 +143,9 @@ export interface Contract<State extends object, Options = object, Intent extends
   /**
    * Returns the next state, or the same object if nothing changes.
    *
-   * @param state The present state.
-   * @param intent The requested intent.
-   * @param view The values read from the page.
+   * @param state - The present state.
+   * @param intent - The requested intent.
+   * @param view - The values read from the page.
    * @returns The next state.
    */
   step(state: State, intent: Intent, view: View<Options>): State;

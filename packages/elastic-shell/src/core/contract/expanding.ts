@@ -15,11 +15,11 @@ export const expandCommands = {
 /**
  * Applies an intent to a set of expanded keys.
  *
- * @param expanded The expanded keys.
- * @param intent The intent.
- * @param key The key of the item. Without it, the intent applies to each of `keys` (`toggle` needs a key).
- * @param keys All keys.
- * @param rules Which combinations are allowed.
+ * @param expanded - The expanded keys.
+ * @param intent - The intent.
+ * @param key - The key of the item. Without it, the intent applies to each of `keys` (`toggle` needs a key).
+ * @param keys - All keys.
+ * @param rules - Which combinations are allowed.
  * @returns The new set, or the same set if nothing changes.
  */
 export function stepExpansion(

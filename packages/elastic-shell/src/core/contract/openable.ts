@@ -16,8 +16,8 @@ export const isOpenIntent = (intent: string): intent is OpenIntent =>
 /**
  * Opens, closes or toggles.
  *
- * @param state The present state.
- * @param intent The intent.
+ * @param state - The present state.
+ * @param intent - The intent.
  * @returns The next state, or the same object if nothing changes.
  */
 export function stepOpenable<S extends Openable>(state: S, intent: OpenIntent): S {

@@ -83,9 +83,9 @@ const choose = (
 /**
  * Applies an intent to the selection.
  *
- * @param state The present state.
- * @param intent The intent.
- * @param rules How many items may be selected, and what the page shows.
+ * @param state - The present state.
+ * @param intent - The intent.
+ * @param rules - How many items may be selected, and what the page shows.
  * @returns The next state, or the same object if nothing changes.
  */
 export function stepSelecting<S extends Selecting>(
@@ -117,7 +117,7 @@ export const rowMoves = {
 /**
  * Returns keys that move to an item.
  *
- * @param moves The moves by chord.
+ * @param moves - The moves by chord.
  * @returns The effects of the keys.
  */
 export const goBy = (moves: Readonly<Record<string, Move>>): KeyActs<'go'> =>
@@ -126,8 +126,8 @@ export const goBy = (moves: Readonly<Record<string, Move>>): KeyActs<'go'> =>
 /**
  * Returns keys that move to an item, and extend the range with Shift if several may be selected.
  *
- * @param moves The moves by chord.
- * @param multiple Whether several items may be selected.
+ * @param moves - The moves by chord.
+ * @param multiple - Whether several items may be selected.
  * @returns The effects of the keys.
  */
 export function movesBy(moves: Readonly<Record<string, Move>>, multiple: boolean): KeyActs<SelectIntent> {

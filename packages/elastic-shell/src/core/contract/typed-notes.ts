@@ -173,10 +173,7 @@ export const dialogMethodNotes: Notes['methods'] = [
     name: 'close(result)',
     does: 'Closes it, if the guard allows it. A pending ask() resolves to result, or to null if omitted.',
   },
-  {
-    name: 'ask()',
-    does: 'Opens it and returns a promise of the value of the control that closes it, or null if it is dismissed.',
-  },
+  { name: 'ask()', does: 'Opens it and waits until it closes.' },
   { name: 'show()', does: 'Opens it, if the guard allows it.' },
   {
     name: 'toggle()',
@@ -378,10 +375,7 @@ export const drawerMethodNotes: Notes['methods'] = [
     name: 'close(result)',
     does: 'Closes it, if the guard allows it. A pending ask() resolves to result, or to null if omitted.',
   },
-  {
-    name: 'ask()',
-    does: 'Opens it and returns a promise of the value of the control that closes it, or null if it is dismissed.',
-  },
+  { name: 'ask()', does: 'Opens it and waits until it closes.' },
   { name: 'show()', does: 'Opens it, if the guard allows it.' },
   {
     name: 'toggle()',
@@ -825,8 +819,8 @@ export const accordionOptionNotes: readonly OptionNote[] = [
 
 /** Notes about the methods of the pattern `accordion`. */
 export const accordionMethodNotes: Notes['methods'] = [
-  { name: 'expand(key)', does: 'Expands an item, or all of them if key is omitted.' },
-  { name: 'collapse(key)', does: 'Collapses an item, or all of them if key is omitted.' },
+  { name: 'expand(key)', does: 'Expands an item.' },
+  { name: 'collapse(key)', does: 'Collapses an item.' },
 ];
 
 /** Notes about the options of the pattern `carousel`. */
@@ -2105,6 +2099,6 @@ export const treeMethodNotes: Notes['methods'] = [
   { name: 'select(key)', does: 'Selects an item. With multiple, the others stay selected.' },
   { name: 'deselect(key)', does: 'Removes an item from the selection.' },
   { name: 'clear()', does: 'Clears the selection.' },
-  { name: 'expand(key)', does: 'Expands an item, or all of them if key is omitted.' },
-  { name: 'collapse(key)', does: 'Collapses an item, or all of them if key is omitted.' },
+  { name: 'expand(key)', does: 'Expands an item.' },
+  { name: 'collapse(key)', does: 'Collapses an item.' },
 ];

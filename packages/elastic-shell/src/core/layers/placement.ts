@@ -216,7 +216,7 @@ function placeIn(area: Area, question: PlacementQuestion): Placement {
 /**
  * Computes the position of a layer: in the first area with enough space, or in the one with most space.
  *
- * @param question The rectangles and the wanted placement.
+ * @param question - The rectangles and the wanted placement.
  * @returns The position.
  */
 export function place(question: PlacementQuestion): Placement {

@@ -62,9 +62,9 @@ export interface Outline<State extends object = object, Options = object> {
 /**
  * Returns the id of a part. Characters of keys that ids can't contain are escaped.
  *
- * @param id The id of the root.
- * @param part The name of the part.
- * @param key The key of the item.
+ * @param id - The id of the root.
+ * @param part - The name of the part.
+ * @param key - The key of the item.
  * @returns The id.
  */
 export const partId = ({ id }: Pick<Given, 'id'>, part: string, key?: string): string =>

@@ -9,7 +9,7 @@ export interface Markup {
   /**
    * Returns the value of an attribute.
    *
-   * @param name The name of the attribute.
+   * @param name - The name of the attribute.
    * @returns The value, or null if it is missing or unknown.
    */
   attribute(name: string): string | null;
@@ -49,8 +49,8 @@ export interface Markup {
 /**
  * Creates an element about which nothing is known: a component, an expression, content from code.
  *
- * @param parent Its parent.
- * @param children Its children.
+ * @param parent - Its parent.
+ * @param children - Its children.
  * @returns The element.
  */
 export function unknownMarkup(
@@ -76,8 +76,8 @@ export function unknownMarkup(
 /**
  * Returns whether an element has an attribute, whatever its value.
  *
- * @param element The element.
- * @param name The attribute.
+ * @param element - The element.
+ * @param name - The attribute.
  * @returns True if it has.
  */
 export const has = (element: Markup, name: string): boolean => element.attribute(name) !== null;
@@ -89,7 +89,7 @@ export const wordsOf = (element: Markup, name: string): readonly string[] =>
 /**
  * Returns the role in the markup: the first known one, or an empty text.
  *
- * @param element The element.
+ * @param element - The element.
  * @returns The role.
  */
 export function writtenRole(element: Markup): string {
@@ -134,7 +134,7 @@ export const isTag =
 /**
  * Returns an element as its start tag, shortened, for messages.
  *
- * @param element The element.
+ * @param element - The element.
  * @returns The text.
  */
 export function tagText(element: Markup): string {

@@ -30,15 +30,15 @@ export interface Page extends Required<PageKind> {
   /**
    * Returns the element that an id references: in the same tree and, for templates, also around it.
    *
-   * @param id The id.
-   * @param from The referencing element.
+   * @param id - The id.
+   * @param from - The referencing element.
    * @returns The element, or undefined.
    */
   named(id: string, from: Markup): Markup | undefined;
   /**
    * Returns the first element with the same id, if this element is the second in its tree.
    *
-   * @param element The element.
+   * @param element - The element.
    * @returns The first element, or undefined.
    */
   doubled(element: Markup): Markup | undefined;
@@ -51,64 +51,64 @@ export interface Page extends Required<PageKind> {
   /**
    * Returns the nearest ancestor that passes a test.
    *
-   * @param element The element.
-   * @param test The test.
+   * @param element - The element.
+   * @param test - The test.
    * @returns The ancestor, or undefined.
    */
   around(element: Markup, test: Test): Markup | undefined;
   /**
    * Returns the first descendant that passes a test.
    *
-   * @param element The element.
-   * @param test The test.
+   * @param element - The element.
+   * @param test - The test.
    * @returns The descendant, or undefined.
    */
   within(element: Markup, test: Test): Markup | undefined;
   /**
    * Counts the descendants that pass a test.
    *
-   * @param element The element.
-   * @param test The test.
-   * @param until Counts only those before this element.
+   * @param element - The element.
+   * @param test - The test.
+   * @param until - Counts only those before this element.
    * @returns The number.
    */
   count(element: Markup, test: Test, until?: Markup): number;
   /**
    * Returns all descendants that pass a test.
    *
-   * @param element The element.
-   * @param test The test.
+   * @param element - The element.
+   * @param test - The test.
    * @returns The descendants.
    */
   inside(element: Markup, test: Test): readonly Markup[];
   /**
    * Returns all descendants that pass a test and whose nearest ancestor that passes `owner` is this element.
    *
-   * @param element The element.
-   * @param test The test.
-   * @param owner The test for ancestors.
+   * @param element - The element.
+   * @param test - The test.
+   * @param owner - The test for ancestors.
    * @returns The descendants.
    */
   owned(element: Markup, test: Test, owner: Test): readonly Markup[];
   /**
    * Returns all elements of the page that pass a test.
    *
-   * @param test The test.
+   * @param test - The test.
    * @returns The elements.
    */
   all(test: Test): readonly Markup[];
   /**
    * Returns the first element of the page that passes a test, as far as it is known.
    *
-   * @param test The test.
+   * @param test - The test.
    * @returns The element, or undefined.
    */
   first(test: Test): Markup | undefined;
   /**
    * Returns whether one element contains the other, or is it.
    *
-   * @param outer The outer element.
-   * @param inner The inner element.
+   * @param outer - The outer element.
+   * @param inner - The inner element.
    * @returns True if it does.
    */
   holds(outer: Markup, inner: Markup): boolean;
@@ -116,8 +116,8 @@ export interface Page extends Required<PageKind> {
    * Returns the result of a test that depends on the content. It is computed from the last element to the
    * first, because markup may be nested deeper than a call stack.
    *
-   * @param element The element.
-   * @param test The test.
+   * @param element - The element.
+   * @param test - The test.
    * @returns The result.
    */
   fromInside(element: Markup, test: InnerTest): boolean;

@@ -252,8 +252,8 @@ class ReadPage implements Page {
 /**
  * Reads a page.
  *
- * @param roots Its topmost elements.
- * @param kind What is known about it.
+ * @param roots - Its topmost elements.
+ * @param kind - What is known about it.
  * @returns The page.
  */
 export const pageOf = (roots: Iterable<Markup>, kind: PageKind = {}): Page => new ReadPage(roots, kind);

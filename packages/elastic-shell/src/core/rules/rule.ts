@@ -41,8 +41,8 @@ export interface Rule {
    * Returns the mistakes of one element. It asks the page for everything else, so that a page of any size is
    * read at once.
    *
-   * @param element The element.
-   * @param page The page.
+   * @param element - The element.
+   * @param page - The page.
    * @returns The findings, or undefined.
    */
   find(element: Markup, page: Page): Found | readonly Found[] | undefined;

@@ -96,8 +96,8 @@ function look(rule: Rule, element: Markup, page: Page): readonly Finding[] {
 /**
  * Runs every rule.
  *
- * @param roots The roots of the page.
- * @param kind Whether they are a whole page or a fragment.
+ * @param roots - The roots of the page.
+ * @param kind - Whether they are a whole page or a fragment.
  * @returns The findings in document order.
  */
 export function examine(roots: Iterable<Markup>, kind?: PageKind): Finding[] {

@@ -170,9 +170,9 @@ function refuseOthers(list: HTMLElement): void {
 /**
  * Creates the rows of `list`.
  *
- * @param list The element that contains the rows.
- * @param options The options, read whenever a row is created or filled.
- * @param more What the pattern adds.
+ * @param list - The element that contains the rows.
+ * @param options - The options, read whenever a row is created or filled.
+ * @param more - What the pattern adds.
  * @returns The items.
  */
 export function dataRows<I extends Item>(

@@ -141,8 +141,8 @@ function serve(engine: AccordionEngine, { items, panelOf, isOpen }: Sections): S
  * Wires an accordion. Its sections are buttons in headings, or consecutive `<details>` elements. Follows the
  * WAI-ARIA accordion pattern.
  *
- * @param root The element that contains the sections.
- * @param own The options.
+ * @param root - The element that contains the sections.
+ * @param own - The options.
  * @returns The wired accordion.
  * @throws TypeError if `root` isn't an element or is already wired, or if an option is unknown or has an
  * invalid value.

@@ -77,7 +77,7 @@ export interface Carousel extends Wired<CarouselOptions>, Cells<CarouselState> {
   /**
    * Scrolls to a slide.
    *
-   * @param key The key of the slide.
+   * @param key - The key of the slide.
    */
   select(key: string): void;
   /** Moves to the next slide. */
@@ -222,8 +222,8 @@ function serve(engine: CarouselEngine): Service<CarouselState> {
  * Wires a carousel. `root` contains an element with `data-slides`, whose children are the slides. Requires
  * structure.css. Follows the WAI-ARIA carousel pattern.
  *
- * @param root The element that contains the slides and their controls.
- * @param own The options.
+ * @param root - The element that contains the slides and their controls.
+ * @param own - The options.
  * @returns The wired carousel.
  * @throws TypeError if `root` isn't an element, contains no `[data-slides]` or is already wired, or if an
  * option is unknown or has an invalid value.

@@ -59,8 +59,8 @@ const typedInto = ({ field }: ComboboxParts): string | undefined =>
  * Wires a combobox. `root` contains an element with role="combobox" and a listbox. Requires structure.css to
  * place the list. Follows the WAI-ARIA combobox pattern.
  *
- * @param root The element that contains the field and the list.
- * @param own The options.
+ * @param root - The element that contains the field and the list.
+ * @param own - The options.
  * @returns The wired combobox.
  * @throws TypeError if a part is missing, if `root` isn't an element or is already wired, or if an option is
  * unknown or has an invalid value.

@@ -32,8 +32,8 @@ registerPattern(dialog.name, dialog.options, wireDialog);
  * Wires a modal dialog, or an alert dialog if `root` has role="alertdialog". Buttons open and close it with
  * `commandfor`, and the value of the closing button is the result. Follows the WAI-ARIA dialog pattern.
  *
- * @param root The `<dialog>`.
- * @param own The options.
+ * @param root - The `<dialog>`.
+ * @param own - The options.
  * @returns The wired dialog.
  * @throws TypeError if `root` isn't a `<dialog>` or is already wired, or if an option is unknown or has an
  * invalid value.

@@ -39,8 +39,8 @@ registerPattern(disclosure.name, disclosure.options, wireDisclosure);
  * Wires a disclosure. `root` is the panel, which buttons name with `commandfor` or `aria-controls`, or a
  * `<details>`. Follows the WAI-ARIA disclosure pattern.
  *
- * @param root The panel, or the `<details>`.
- * @param own The options.
+ * @param root - The panel, or the `<details>`.
+ * @param own - The options.
  * @returns The wired disclosure.
  * @throws TypeError if `root` isn't an element or is already wired, or if an option is unknown or has an
  * invalid value.

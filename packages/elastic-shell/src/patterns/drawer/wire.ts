@@ -34,8 +34,8 @@ registerPattern(drawer.name, drawer.options, wireDrawer);
  * Wires a drawer: a dialog at an edge of the screen. Requires structure.css to place it. Follows the WAI-ARIA
  * dialog pattern.
  *
- * @param root The `<dialog>`.
- * @param own The options.
+ * @param root - The `<dialog>`.
+ * @param own - The options.
  * @returns The wired drawer.
  * @throws TypeError if `root` isn't a `<dialog>` or is already wired, or if an option is unknown or has an
  * invalid value.

@@ -169,8 +169,8 @@ function serve(engine: ListboxEngine, source: MarkupItems, first: Chosen): Servi
  * Wires a listbox: options in the markup of `root`, or rendered from `items`. Follows the WAI-ARIA listbox
  * pattern.
  *
- * @param root The element with role="listbox".
- * @param own The options.
+ * @param root - The element with role="listbox".
+ * @param own - The options.
  * @returns The wired listbox.
  * @throws TypeError if `root` isn't an element or is already wired, or if an option is unknown or has an
  * invalid value.

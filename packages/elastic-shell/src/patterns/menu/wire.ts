@@ -30,13 +30,13 @@ export interface Menu extends Wired<MenuOptions>, Cells<MenuState>, OpenMethods 
   /**
    * Checks an item. In a group of radio items, the others are unchecked.
    *
-   * @param key The key of the item.
+   * @param key - The key of the item.
    */
   check(key: string): void;
   /**
    * Unchecks an item.
    *
-   * @param key The key of the item.
+   * @param key - The key of the item.
    */
   uncheck(key: string): void;
 }
@@ -66,8 +66,8 @@ const canWait = (root: HTMLElement, { open, checked, context }: MenuOptions): bo
  * `aria-controls`. An item that names another menu opens it as a submenu, which is wired separately. Requires
  * structure.css to place it. Follows the WAI-ARIA menu and menu button patterns.
  *
- * @param root The element with role="menu".
- * @param own The options.
+ * @param root - The element with role="menu".
+ * @param own - The options.
  * @returns The wired menu.
  * @throws TypeError if `root` isn't an element or is already wired, or if an option is unknown or has an
  * invalid value.

@@ -156,8 +156,8 @@ export const menubarPattern = definePattern({
  * Wires a menubar. `root` has role="menubar" and contains its items. An item opens the menu that it names,
  * which is wired separately. Follows the WAI-ARIA menubar pattern.
  *
- * @param root The element with role="menubar".
- * @param own The options.
+ * @param root - The element with role="menubar".
+ * @param own - The options.
  * @returns The wired menubar.
  * @throws TypeError if `root` isn't an element or is already wired, or if an option is unknown or has an
  * invalid value.

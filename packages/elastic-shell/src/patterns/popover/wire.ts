@@ -59,8 +59,8 @@ const isDialog = (root: HTMLElement | null | undefined): root is HTMLDialogEleme
  * Wires a popover. Buttons name it with `commandfor` or `aria-controls`, and it opens beside them. Requires
  * structure.css to place it. Follows HTML's popover attribute and CSS `position-area`.
  *
- * @param root The popover.
- * @param own The options.
+ * @param root - The popover.
+ * @param own - The options.
  * @returns The wired popover.
  * @throws TypeError if `root` isn't an element (with `modal`: a `<dialog>`) or is already wired, or if an
  * option is unknown or has an invalid value. Opening throws an Error if there is no anchor.

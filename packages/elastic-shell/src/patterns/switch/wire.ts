@@ -53,8 +53,8 @@ const isButton = (root: HTMLElement | null | undefined): root is HTMLButtonEleme
  * Wires a switch. `root` is a `<button>` or an `<input type="checkbox">`. Follows the WAI-ARIA switch
  * pattern.
  *
- * @param root The button or the checkbox.
- * @param own The options.
+ * @param root - The button or the checkbox.
+ * @param own - The options.
  * @returns The wired switch.
  * @throws TypeError if `root` is neither or is already wired, or if an option is unknown or has an invalid
  * value.

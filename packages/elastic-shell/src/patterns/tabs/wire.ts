@@ -83,13 +83,13 @@ export interface Tabs extends Wired<TabsOptions>, Cells<TabsState> {
   /**
    * Selects a tab and shows its panel.
    *
-   * @param key The key of the tab.
+   * @param key - The key of the tab.
    */
   select(key: string): void;
   /**
    * Closes a tab, even one that users can't close. If it was selected, its neighbour is selected.
    *
-   * @param key The key of the tab.
+   * @param key - The key of the tab.
    */
   close(key: string): void;
 }
@@ -247,8 +247,8 @@ function serve(engine: TabsEngine, tabParts: TabParts, read: () => TabsState): S
 /**
  * Wires tabs. `root` contains a tablist and its panels. Follows the WAI-ARIA tabs pattern.
  *
- * @param root The element that contains the tablist and the panels.
- * @param own The options.
+ * @param root - The element that contains the tablist and the panels.
+ * @param own - The options.
  * @returns The wired tabs.
  * @throws TypeError if `root` isn't an element or is already wired, or if an option is unknown or has an
  * invalid value.

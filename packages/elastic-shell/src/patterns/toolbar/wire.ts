@@ -106,8 +106,8 @@ export const toolbarPattern = definePattern({
 /**
  * Wires a toolbar. `root` has role="toolbar" and contains its controls. Follows the WAI-ARIA toolbar pattern.
  *
- * @param root The element with role="toolbar".
- * @param own The options.
+ * @param root - The element with role="toolbar".
+ * @param own - The options.
  * @returns The wired toolbar.
  * @throws TypeError if `root` isn't an element or is already wired, or if an option is unknown or has an
  * invalid value.

@@ -74,8 +74,8 @@ const controlOf = (root: HTMLElement): Element | undefined =>
  * Wires a tooltip. Controls name it with `aria-describedby` or `aria-labelledby`. Requires structure.css to
  * place it. Follows WCAG 1.4.13.
  *
- * @param root The tooltip.
- * @param own The options.
+ * @param root - The tooltip.
+ * @param own - The options.
  * @returns The wired tooltip.
  * @throws TypeError if `root` isn't an element or is already wired, or if an option is unknown or has an
  * invalid value.

@@ -25,19 +25,19 @@ export interface Tree<Multiple extends boolean = false>
   /**
    * Expands the branches above a row, makes the row the tab stop and scrolls it into view.
    *
-   * @param key The key of the row.
+   * @param key - The key of the row.
    */
   expandTo(key: string): void;
   /**
    * Checks a row, or every row in a branch.
    *
-   * @param key The key of the row.
+   * @param key - The key of the row.
    */
   check(key: string): void;
   /**
    * Unchecks a row, or every row in a branch.
    *
-   * @param key The key of the row.
+   * @param key - The key of the row.
    */
   uncheck(key: string): void;
 }
@@ -73,8 +73,8 @@ const readStates = (rows: TreeRows, multiple: boolean): TreeState => ({
  * Wires a tree: nested lists in the markup of `root`, or rows rendered from `items`. Follows the WAI-ARIA
  * tree view pattern.
  *
- * @param root The list, or an empty element with role="tree".
- * @param own The options.
+ * @param root - The list, or an empty element with role="tree".
+ * @param own - The options.
  * @returns The wired tree.
  * @throws TypeError if `root` isn't an element or is already wired, if an option is unknown or has an invalid
  * value, or if a key in the data is missing or used twice.

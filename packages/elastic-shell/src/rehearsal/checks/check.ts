@@ -12,7 +12,7 @@ export interface Check {
   /**
    * Runs the check.
    *
-   * @param stage The widget, with methods that press keys and read the result.
+   * @param stage - The widget, with methods that press keys and read the result.
    * @throws Failed if the widget does something else.
    * @throws Skipped if the check does not apply to the page.
    */
