@@ -140,7 +140,7 @@ export default ts.config(
     rules: { '@typescript-eslint/no-unused-vars': 'off' },
   },
   {
-    files: ['site/public/**/*.js', 'examples/recipes/*/*.js'],
+    files: ['site/public/**/*.js', 'examples/recipes/*/*.js', 'examples/recipes/snippets/**/*.js'],
     languageOptions: { globals: { ...globals.browser, ...globals.jest } },
     // The steps of a recipe's test stand within a function that `new` writes around them.
     rules: { 'no-undef': 'off' },

@@ -4,7 +4,11 @@ import { describePattern, fail, skip, type Check, tagText, writtenRole } from 'e
 import { keys, stepper } from './stepper';
 
 /** A check that presses a key and compares the number before and after. */
-const keyCheck = (key: string, expected: string, holds: (before: number, after: number) => boolean): Check => ({
+const keyCheck = (
+  key: string,
+  expected: string,
+  holds: (before: number, after: number) => boolean,
+): Check => ({
   key,
   expected,
   async run(stage) {
