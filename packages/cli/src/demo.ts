@@ -1,7 +1,6 @@
-// `elastic-shell demo`: serves the site, the built yard desk and the galleries under a strict Content-Security-Policy.
-//
-// The site stands at `/`, the desk at `/desk`, everything else of the demo beside it.
-// Pages under /server/ are rendered for each request, by the server renderer of their own framework.
+// `elastic-shell demo`: serves the site, the built example application and the galleries under a strict
+// content security policy.  The site is at `/`, the application at `/desk`, and everything else next to it.
+// Pages under /server/ are rendered for each request, by the server renderer of their framework.
 import { createServer, type Server } from 'node:http';
 import { existsSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
@@ -22,19 +21,22 @@ const portOf = (text: string): number => {
   return port;
 };
 
-/** A desk that is served: where, and by what. */
+/** A running server, and its address. */
 export interface ServedDesk {
   address: string;
   server: Server;
 }
 
-/** Serves the desk on this machine alone, unless another `host` is named; answers once it listens. Port 0 takes any free one. */
+/**
+ * Serves the demo on this machine, unless another `host` is named. Resolves when it listens. Port 0 takes any
+ * free port.
+ */
 export function serveDesk(port: number, host = 'localhost'): Promise<ServedDesk> {
   if (!existsSync(`${folder}/desk.html`))
     throw new Misuse('the demo is not built. In a checkout, run "npm run build" first.', 1);
   const filesOf = (from: string) =>
     sirv(from, {
-      // The galleries may still be being built beside it.
+      // The galleries may still be building.
       dev: true,
       setHeaders: (response, path) => response.setHeader('Content-Security-Policy', policyFor(path)),
     });
@@ -43,7 +45,7 @@ export function serveDesk(port: number, host = 'localhost'): Promise<ServedDesk>
     void yardPage(request, response)
       .then((isDone) => isDone || servedPage(folder, request.url ?? '/', response))
       .then((isDone) => isDone || demo(request, response, () => site(request, response)))
-      // Whatever is asked for, the next request is answered.
+      // Whatever fails, the next request is answered.
       .catch(() => {
         if (!response.headersSent) response.statusCode = 400;
         response.end();
@@ -70,7 +72,7 @@ export function serveDesk(port: number, host = 'localhost'): Promise<ServedDesk>
   });
 }
 
-/** The command `demo`. */
+/** Defines the command `demo`. */
 export function demoCommand(streams: Streams): Command {
   return new Command('demo')
     .description('Serves the site, the demo application and the galleries.')

@@ -9,7 +9,10 @@ import { rehearseCommand } from './rehearse/command.js';
 import { standard, type Streams } from './streams.js';
 import { version } from './version.js';
 
-/** Runs the command line `argv`; answers the exit code: 0 clean, 1 findings or failure, 2 misuse. */
+/**
+ * Runs the command line `argv`. Returns the exit code: 0 for success, 1 for findings or failures, 2 for
+ * misuse.
+ */
 export async function main(argv: readonly string[], streams: Streams = standard): Promise<number> {
   let exitCode = 0;
   const program = new Command('elastic-shell')

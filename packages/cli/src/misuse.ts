@@ -1,6 +1,6 @@
-// A mistake of the caller's: one clear sentence, exit code 2 (or the one given), no stack trace.
+// A mistake of the caller: one clear sentence, exit code 2 (or the one given), no stack trace.
 
-/** An error that is told as one sentence. */
+/** An error that is printed as one sentence. */
 export class Misuse extends Error {
   constructor(
     sentence: string,

@@ -1,11 +1,11 @@
-// The Content-Security-Policy of the demo.
+// The content security policy of the demo.
 
-/** Nothing but its own files, no inline style or script, no string made into markup. */
+/** Allows only its own files, no inline style or script, and no string as markup. */
 export const policy = "default-src 'self'; require-trusted-types-for 'script'";
 
 /**
- * The policy of the page at `path`. Solid makes its templates of strings, which trusted types refuse. `nonce` is that of the
- * script with which a server's page begins.
+ * Returns the policy of the page at `path`. Solid creates its templates from strings, which trusted types
+ * refuse. `nonce` is that of the script at the start of a server-rendered page.
  */
 export function policyFor(path: string, nonce?: string): string {
   const own = path.includes('solid') ? "default-src 'self'" : policy;

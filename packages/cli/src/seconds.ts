@@ -1,4 +1,4 @@
-// How commands read a limit of time.
+// Reads a time limit for commands.
 import { InvalidArgumentError } from 'commander';
 
 /** Reads a number of seconds. Throws an `InvalidArgumentError` for anything else. */

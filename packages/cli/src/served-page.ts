@@ -1,5 +1,5 @@
-// Pages that are made for each request: the galleries as their frameworks render them on a server, and a word in place of what
-// is still being built.
+// Pages that are rendered for each request: the galleries, by their frameworks on a server, and a message in
+// place of what is still being built.
 import { randomBytes } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
@@ -7,7 +7,7 @@ import type { IncomingMessage, ServerResponse } from 'node:http';
 import { fileURLToPath } from 'node:url';
 import { policyFor } from './policy.js';
 
-/** What the renderer of a gallery answers with. */
+/** The result of a gallery's renderer. */
 interface Rendered {
   app: string;
   head: string;
@@ -40,7 +40,7 @@ const answer = (response: ServerResponse, path: string, html: string, nonce?: st
 /** The server of pages without a framework, once it is built. */
 const yardServer = new URL('../render/pages/server.js', import.meta.url);
 
-/** Answers a request under `/pages/`, as that server does. */
+/** Handles a request under `/pages/` with that server. */
 export async function yardPage(request: IncomingMessage, response: ServerResponse): Promise<boolean> {
   if (!request.url?.startsWith('/pages/')) return false;
   if (!existsSync(fileURLToPath(yardServer)))
@@ -51,8 +51,8 @@ export async function yardPage(request: IncomingMessage, response: ServerRespons
 }
 
 /**
- * Answers a request for a page under `/server/`, and for a gallery that is not built yet; false for everything else, which
- * stands in `folder` as a file.
+ * Handles a request for a page under `/server/`, and for a gallery that is not built yet. Returns false for
+ * everything else, which is a file in `folder`.
  */
 export async function servedPage(folder: string, url: string, response: ServerResponse): Promise<boolean> {
   const path = url.replace(/[?#].*/, '');

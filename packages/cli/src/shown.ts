@@ -1,4 +1,4 @@
-// Words of somebody else's, on a terminal.
+// Foreign text on a terminal.
 
-/** Words as a terminal may show them: what would drive it is shown as a mark. */
+/** Returns a text that is safe for a terminal: control characters are replaced by visible marks. */
 export const shown = (text: string): string => text.replaceAll(/(?![\t\n])\p{Cc}/gu, '\ufffd');

@@ -5,5 +5,5 @@ const { version: own }: { version: string } = JSON.parse(
   readFileSync(new URL('../package.json', import.meta.url), 'utf8'),
 );
 
-/** As it is published: `1.2.3`. */
+/** The published version: `1.2.3`. */
 export const version: string = own;

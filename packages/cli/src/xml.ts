@@ -1,6 +1,6 @@
-// What JUnit reports are made of: text that is safe in XML.
+// Text that is safe in XML, for JUnit reports.
 import { shown } from './shown.js';
 
-/** A text as it may stand in XML 1.0, in an attribute too. */
+/** Returns a text that is valid in XML 1.0, also in an attribute. */
 export const xmlText = (words: string): string =>
   shown(words).replace(/[&<>"]/g, (letter) => `&#${letter.codePointAt(0)};`);

@@ -1,7 +1,8 @@
-// Elements and attributes of somebody's own that count as ours: they are read as if they said so by data-wire.
+// Elements and attributes of the application that count as the library's: they are read as if they had
+// data-wire.
 import type { Markup } from 'elastic-shell/rules';
 
-/** What counts as ours: the pattern by the tag, and by the attribute. */
+/** The configured elements and attributes: the pattern by tag, and by attribute. */
 export interface Adopted {
   elements: ReadonlyMap<string, string>;
   hooks: ReadonlyMap<string, string>;
@@ -9,7 +10,7 @@ export interface Adopted {
 
 let now: Adopted = { elements: new Map(), hooks: new Map() };
 
-/** Says what counts as ours, for all that is read from now on. */
+/** Sets the configured elements and attributes for everything that is read from now on. */
 export const adopt = (adopted: Adopted): void => {
   now = {
     elements: new Map([...adopted.elements].map(([tag, pattern]) => [tag.toLowerCase(), pattern])),
@@ -17,10 +18,10 @@ export const adopt = (adopted: Adopted): void => {
   };
 };
 
-/** Whether a component or an element of somebody's own counts as ours. */
+/** Returns whether a component or custom element of the application counts as the library's. */
 export const isAdopted = (tag: string): boolean => now.elements.has(tag.toLowerCase());
 
-/** The pattern that an element counts as; undefined for one that is not ours. */
+/** Returns the pattern of such an element. Undefined for any other element. */
 export function adoptedAs(tag: string, names: Iterable<string>): string | undefined {
   const own = now.elements.get(tag);
   if (own || !now.hooks.size) return own;
@@ -31,7 +32,7 @@ export function adoptedAs(tag: string, names: Iterable<string>): string | undefi
   return undefined;
 }
 
-/** The markup of elements that count as ours says so. */
+/** Adds data-wire to the markup of such elements. */
 export function withAdopted(roots: readonly Markup[]): readonly Markup[] {
   if (!now.elements.size && !now.hooks.size) return roots;
   const waiting = [...roots];

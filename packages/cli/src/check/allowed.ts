@@ -6,28 +6,28 @@
 // it is the same words.
 import { inOrder, type Placed } from './placed.js';
 
-/** A finding that somebody has allowed, and why. */
+/** An allowed finding, and the reason. */
 export interface Allowed {
   finding: Placed;
   reason: string;
 }
 
-/** A comment that allows something, with its place. */
+/** A comment that allows a finding, with its place. */
 export interface Comment {
   codes: readonly string[];
   reason: string;
-  /** The lines that it counts for, from 1. */
+  /** The lines that it applies to, from 1. */
   lines: readonly number[];
   line: number;
   column: number;
   offset: number;
 }
 
-// Text of a page that shows such a comment isn't one: what opens a comment must be before it.
+// A page may show such a comment as text, so it only counts inside a comment.
 const comment =
   /(?<=(?:<!--|\/\*|\/\/)\s*)check: allow ([a-z][a-z-]*(?:, *[a-z][a-z-]*)*)(?: because ([^\n]*?))?[ \t]*(?:-->|\*\/|$)/gm;
 
-/** The comments of a text that allow something. */
+/** Returns the comments of a text that allow something. */
 export function commentsIn(text: string): Comment[] {
   if (!text.includes('check: allow ')) return [];
   const lines = text.split('\n');
@@ -47,7 +47,7 @@ export function commentsIn(text: string): Comment[] {
   });
 }
 
-/** What is wrong with a comment itself. */
+/** Returns what is wrong with the comment itself. */
 function about(
   { line, column, offset, codes }: Comment,
   code: string,
@@ -67,7 +67,7 @@ function about(
   };
 }
 
-/** Parts what is found into what is allowed by a comment and the rest, with what is wrong with the comments. */
+/** Separates allowed findings from the others, and returns what is wrong with the comments. */
 export function parted(
   comments: readonly Comment[],
   findings: readonly Placed[],

@@ -1,16 +1,16 @@
-// A baseline: old findings that may pass, so that new ones stop. A finding is known by its file, its code and its sentence, so
-// that it is still known when it has moved to another line.
+// A baseline: existing findings that are accepted, so that only new ones fail. A finding is identified by
+// file, code and sentence, so it is still recognised when it has moved to another line.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { dirname, relative, resolve, sep } from 'node:path';
 import { Misuse } from '../misuse.js';
 import type { Placed } from './placed.js';
 
-/** How many of each finding may pass, by file and by code and sentence. */
+/** How many findings of each kind are accepted, by file and by code and sentence. */
 export type Counts = Record<string, Record<string, number>>;
 
 const keyOf = ({ code, sentence }: Placed): string => `${code}: ${sentence}`;
 
-/** A file as the baseline names it: from the baseline's own folder, with slashes. */
+/** Returns a file as the baseline contains it: relative to the baseline's folder, with slashes. */
 const nameIn = (baseline: string, file: string): string =>
   relative(dirname(resolve(baseline)), resolve(file))
     .split(sep)
@@ -26,7 +26,7 @@ const isCounts = (value: unknown): value is Counts =>
       Object.values(file).every((count) => typeof count === 'number'),
   );
 
-/** Reads a baseline. Throws `Misuse` where it is none. */
+/** Reads a baseline. Throws `Misuse` if the file is no baseline. */
 export function readBaseline(path: string): Counts {
   let said: unknown;
   try {
@@ -41,7 +41,7 @@ export function readBaseline(path: string): Counts {
   return said;
 }
 
-/** Parts findings into those that a baseline lets pass and the rest. */
+/** Separates the findings that a baseline accepts from the others. */
 export function passing(
   baseline: Counts,
   path: string,
@@ -66,7 +66,7 @@ const unwritable: Readonly<Record<string, string>> = {
   EACCES: "it isn't writable",
 };
 
-/** Writes what is found now as a baseline. Throws `Misuse` where it cannot be written. */
+/** Writes the current findings as a baseline. Throws `Misuse` if the file cannot be written. */
 export function writeBaseline(
   path: string,
   results: readonly { name: string; findings: readonly Placed[] }[],

@@ -1,4 +1,5 @@
-// Checks files: workers read each and run the rules; here what is found is parted from what is allowed, let pass or turned off.
+// Checks files. Workers read each file and run the rules; this module separates findings that are allowed,
+// accepted or turned off.
 import { writeFileSync } from 'node:fs';
 import { type Allowed, parted } from './allowed.js';
 import { type Counts, passing, readBaseline } from './baseline.js';
@@ -11,40 +12,40 @@ import { findNowhere, toldOf } from './leads.js';
 import { inOrder, type Placed } from './placed.js';
 import { Refused } from './refused.js';
 
-/** What was found in one file. */
+/** The findings in one file. */
 export interface Result {
   name: string;
   findings: readonly Placed[];
-  /** What is found and allowed by a comment. */
+  /** Findings that a comment allows. */
   allowed: readonly Allowed[];
-  /** What is found and let pass by the baseline. */
+  /** Findings that the baseline accepts. */
   passed: readonly Placed[];
 }
 
-/** How files are checked. */
+/** The options of a check. */
 export interface CheckOptions {
   config: Pick<Config, 'rules' | 'elements' | 'hooks' | 'patterns'>;
   /** The path of a baseline. Default: none. */
   baseline?: string | undefined;
-  /** Leaves warnings out. Default: false. */
+  /** Whether warnings are omitted. Default: false. */
   quiet?: boolean | undefined;
-  /** Mends what can be mended, in the files. Default: false. */
+  /** Whether findings are fixed in the files, if possible. Default: false. */
   fix?: boolean | undefined;
   /** Limits of time and memory. Default: those of `Limits`. */
   limits?: Limits | undefined;
 }
 
-/** What comes of a run. */
+/** The result of a check. */
 export interface Checked {
   results: Result[];
-  /** What could not be read, in sentences. */
+  /** Files that could not be read, each in a sentence. */
   problems: string[];
   mendedCount: number;
 }
 
 type Read = Exclude<Reply, { refused: string }>;
 
-/** Reads one source by a worker; undefined where it is none to check. */
+/** Reads one source in a worker. Undefined if there is nothing to check in it. */
 async function replyTo(source: Source, reader: Reader): Promise<Reply | undefined> {
   try {
     const text = await source.text();
@@ -56,7 +57,7 @@ async function replyTo(source: Source, reader: Reader): Promise<Reply | undefine
   }
 }
 
-/** Reads all sources, as many at a time as there are workers; by source what came of it. */
+/** Reads all sources, as many at a time as there are workers. Returns the result of each. */
 async function readAll(
   sources: readonly Source[],
   crew: readonly Reader[],
@@ -75,7 +76,7 @@ async function readAll(
   };
   const skipped = new Set<Source>();
   await Promise.all(crew.map(work));
-  // In the order of the sources, whichever was read first; what is left was not reached in time.
+  // In the order of the sources, whichever was read first. The others were not reached in time.
   return new Map(
     sources.flatMap((source) =>
       skipped.has(source)
@@ -90,7 +91,7 @@ async function readAll(
   );
 }
 
-/** A run of `check`: what its steps share. */
+/** A run of `check`: the data that its steps share. */
 class Run {
   mendedCount = 0;
   readonly #options: CheckOptions;
@@ -103,7 +104,7 @@ class Run {
     this.#old = options.baseline === undefined ? undefined : readBaseline(options.baseline);
   }
 
-  /** What is found in a file, as it is configured, parted from what is allowed by comments. */
+  /** Returns the findings in a file according to the configuration, without those that comments allow. */
   #parted({ findings, leads, comments }: Read): ReturnType<typeof parted> {
     const told = leads
       .filter(({ id }) => this.#nowhere.has(id))
@@ -111,7 +112,7 @@ class Run {
     return parted(comments, configured(inOrder([...findings, ...told]), this.#options.config.rules));
   }
 
-  /** Mends a file where that can be done; answers what is read of it then. */
+  /** Fixes a file if possible. Returns the new findings. */
   async #mend(source: Source, found: Read, reader: Reader): Promise<Read> {
     const edits = this.#parted(found).findings.flatMap(({ fix }) => fix ?? []);
     if (!edits.length) return found;
@@ -134,7 +135,9 @@ class Run {
   }
 }
 
-/** Checks files; what cannot be read is a problem, and keeps nothing else from being checked. */
+/**
+ * Checks files. A file that cannot be read is reported as a problem, and the others are checked all the same.
+ */
 export async function checkAll(
   { sources, isWhole }: Pick<Sources, 'sources' | 'isWhole'>,
   options: CheckOptions,

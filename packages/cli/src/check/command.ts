@@ -1,4 +1,4 @@
-// `elastic-shell check`: what is wrong with pages and templates, from the same rules as the page's journal.
+// `elastic-shell check`: finds mistakes in pages and templates with the same rules as the journal.
 import { Command, Option } from 'commander';
 import { Misuse } from '../misuse.js';
 import { secondsIn } from '../seconds.js';
@@ -33,7 +33,7 @@ Examples:
   $ elastic-shell check src --write-baseline check-baseline.json
   $ elastic-shell check src --baseline check-baseline.json`;
 
-/** Checks once; answers the exit code. */
+/** Runs the check once. Returns the exit code. */
 async function checkOnce(
   paths: readonly string[],
   config: Config,
@@ -51,7 +51,7 @@ async function checkOnce(
   const { results, mendedCount } = checked;
   if (!results.length && problems.length) {
     streams.error('elastic-shell: nothing was checked.\n');
-    // Whoever reads a format gets a whole one: a list without a finding.
+    // A machine-readable format is always a whole document, such as an empty list.
     if (options.format !== 'text') streams.out(formats[options.format](results, { problems, mendedCount }));
     return 2;
   }
@@ -65,7 +65,7 @@ async function checkOnce(
   return problems.length ? 2 : results.some(({ findings }) => findings.length) ? 1 : 0;
 }
 
-/** The command `check`; `done` hears its exit code. */
+/** Defines the command `check`. `done` is called with its exit code. */
 export function checkCommand(streams: Streams, done: (exitCode: number) => void): Command {
   return new Command('check')
     .description(

@@ -1,7 +1,6 @@
-// The configuration of `check`: which rules, which severity, which files, what counts as ours.
-//
-// It stands in a file named elastic-shell.check.json, in the folder where `check` is run or in one above it; paths in it are taken
-// from its own folder.
+// The configuration of `check`: rules, severities, files, and elements that count as the library's.  It is in
+// a file named elastic-shell.check.json, in the folder where `check` runs or in one above it. Paths in it are
+// relative to its own folder.
 import { existsSync, readFileSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -12,25 +11,25 @@ import { Misuse } from '../misuse.js';
 /** The name of the file. */
 export const configName = 'elastic-shell.check.json';
 
-/** What the file says. */
+/** The content of the file. */
 export interface Config {
-  /** The folder that paths are taken from. */
+  /** The folder that paths are relative to. */
   folder: string;
-  /** Files and folders to check, where none is named. Default: none. */
+  /** Files and folders to check if none is named. Default: none. */
   paths: readonly string[];
-  /** Patterns of files to pass over, as `vendor/**`. Default: none. */
+  /** Patterns of files to skip, such as `vendor/**`. Default: none. */
   except: readonly string[];
-  /** By code: another severity, or off. Default: as each rule says. */
+  /** Another severity for a rule, or `off`, by code. Default: that of the rule. */
   rules: ReadonlyMap<string, Severity | 'off'>;
-  /** Elements and components that wire what is in them with this library: the pattern by the tag. Default: none. */
+  /** Elements and components whose content this library wires: the pattern by tag. Default: none. */
   elements: ReadonlyMap<string, string>;
-  /** Attributes that say that an element is wired with this library: the pattern by the attribute. Default: none. */
+  /** Attributes of elements that this library wires: the pattern by attribute. Default: none. */
   hooks: ReadonlyMap<string, string>;
-  /** Modules that describe patterns of the project's own, by their absolute paths. Default: none. */
+  /** Modules that describe custom patterns, by absolute path. Default: none. */
   patterns: readonly string[];
 }
 
-/** What holds where there is no file. */
+/** The configuration without a file. */
 const none = (folder: string): Config => ({
   folder,
   paths: [],
@@ -44,7 +43,7 @@ const none = (folder: string): Config => ({
 const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-/** Reads one field, or says what is wrong with it. */
+/** Reads one field, or returns what is wrong with it. */
 class Field {
   constructor(
     readonly file: string,
@@ -55,7 +54,7 @@ class Field {
     throw new Misuse(`${this.file}: "${name}" must be ${wish}.`);
   }
 
-  /** A list of texts. */
+  /** Reads a list of texts. */
   list(name: string): readonly string[] {
     const value = this.all[name] ?? [];
     if (!Array.isArray(value)) return this.wrong(name, 'an array of texts');
@@ -64,7 +63,7 @@ class Field {
     );
   }
 
-  /** Words by name, of which each is one of `words`, and each name one of `names` where they are given. */
+  /** Reads words by name. Each must be one of `words`, and each name one of `names` if they are given. */
   map<T extends string>(
     name: string,
     words: readonly T[],
@@ -90,7 +89,7 @@ class Field {
 
 const fields = ['paths', 'except', 'rules', 'elements', 'hooks', 'patterns'];
 
-/** Imports modules that describe patterns of the project's own. Throws an error that names the one that fails. */
+/** Imports modules that describe custom patterns. Throws an error with the name of the module that fails. */
 export async function loadPatterns(modules: readonly string[]): Promise<void> {
   for (const module of modules)
     try {
@@ -102,7 +101,7 @@ export async function loadPatterns(modules: readonly string[]): Promise<void> {
     }
 }
 
-/** The modules that a configuration names under "patterns", once they are loaded. */
+/** Returns the modules under "patterns" in a configuration, once they are loaded. */
 async function patternsOf(field: Field, folder: string): Promise<readonly string[]> {
   const modules = field.list('patterns').map((path) => resolve(folder, path));
   const missing = modules.find((module) => !existsSync(module));
@@ -129,7 +128,7 @@ async function readConfig(file: string): Promise<Config> {
   if (other !== undefined)
     throw new Misuse(`${file}: the field "${other}" is unknown. The fields are ${fields.join(', ')}.`);
   const field = new Field(file, said);
-  // First, since rules and patterns are known by name from then on.
+  // Read first, because it adds rules and patterns that other fields refer to by name.
   const patterns = await patternsOf(field, dirname(file));
   return {
     folder: dirname(file),
@@ -146,7 +145,7 @@ async function readConfig(file: string): Promise<Config> {
   };
 }
 
-/** The configuration at `path`, or the nearest one from `folder` upwards; where there is none, nothing is configured. */
+/** Returns the configuration at `path`, or the nearest one from `folder` upwards, or an empty one. */
 export async function configFor(path: string | undefined, folder: string): Promise<Config> {
   if (path !== undefined) {
     if (!existsSync(path)) throw new Misuse(`${path}: no such file.`);

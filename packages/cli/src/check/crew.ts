@@ -1,4 +1,5 @@
-// Workers that read texts, each within limits of time and of memory. One that breaks its limits, or dies, is replaced.
+// Workers that read texts, each with limits of time and memory. A worker that exceeds its limits, or crashes,
+// is replaced.
 import { once } from 'node:events';
 import { availableParallelism } from 'node:os';
 import { Worker } from 'node:worker_threads';
@@ -6,19 +7,19 @@ import type { Reply } from './findings.js';
 import { Refused } from './refused.js';
 import type { Job, Setting } from './worker.js';
 
-/** Limits of a run. */
+/** The limits of a run. */
 export interface Limits {
-  /** Seconds that one file may take. Default: 20. */
+  /** The time for one file, in seconds. Default: 20. */
   perFile?: number | undefined;
-  /** Seconds that all files may take. Default: 600. */
+  /** The time for all files, in seconds. Default: 600. */
   inAll?: number | undefined;
-  /** Megabytes of memory that a worker may take. Default: 1024. */
+  /** The memory of a worker, in megabytes. Default: 1024. */
   memory?: number | undefined;
 }
 
 const defaults = { perFile: 20, inAll: 600, memory: 1024 };
 
-/** The limits of a run, where none is given the default ones. */
+/** Returns the limits of a run, with defaults. */
 export const limitsOf = ({ perFile, inAll, memory }: Limits = {}): Required<{
   [L in keyof Limits]: number;
 }> => ({
@@ -27,15 +28,15 @@ export const limitsOf = ({ perFile, inAll, memory }: Limits = {}): Required<{
   memory: memory ?? defaults.memory,
 });
 
-/** How many files there are before a second worker is worth its start, and how many workers there are at most. */
+/** How many files make a second worker worth its start, and how many workers there are at most. */
 const filesPerWorker = 20;
 const mostWorkers = 4;
 
-/** How many workers read so many files. */
+/** Returns the number of workers for a number of files. */
 export const crewSize = (files: number): number =>
   Math.max(1, Math.min(mostWorkers, availableParallelism() - 1, Math.ceil(files / filesPerWorker)));
 
-/** One worker, made when it is needed and made again after it has died. */
+/** A worker, started when it is needed and again after a crash. */
 export class Reader {
   #worker: Worker | undefined;
   readonly #setting: Setting;
@@ -46,7 +47,7 @@ export class Reader {
     this.#limits = limits;
   }
 
-  /** Reads one text; a text that breaks a limit is refused. */
+  /** Reads one text. A text that exceeds a limit is refused. */
   async read(job: Job): Promise<Reply> {
     const worker = (this.#worker ??= await this.#start());
     const { perFile } = this.#limits;
@@ -65,7 +66,7 @@ export class Reader {
     }
   }
 
-  /** The next message of a worker. Rejects where it dies before. */
+  /** Returns the next message of a worker. Rejects if it crashes before. */
   async #answer<T>(worker: Worker): Promise<T> {
     const done = new AbortController();
     const { signal } = done;
@@ -91,16 +92,17 @@ export class Reader {
     const worker = new Worker(new URL('./worker.js', import.meta.url), {
       workerData: this.#setting,
       resourceLimits: { maxOldGenerationSizeMb: this.#limits.memory },
-      // What a parser writes as it dies is no concern of whoever reads the findings.
+      // What a parser writes while it crashes is not interesting to the user.
       stderr: true,
       stdout: true,
     });
-    // It says that it is ready before it gets a text: the time of a file doesn't hold that of a start.
+    // The worker reports that it is ready before it gets a text, so that the time for a file excludes the
+    // start.
     await this.#answer(worker);
     return worker;
   }
 
-  /** Ends the worker; the next text starts another. */
+  /** Ends the worker. The next text starts another one. */
   async end(): Promise<void> {
     const worker = this.#worker;
     this.#worker = undefined;

@@ -1,9 +1,9 @@
-// What a run of `check` did beside finding.
+// What a run of `check` did besides finding mistakes.
 
-/** What was done beside finding. */
+/** What was done besides finding mistakes. */
 export interface Doing {
-  /** What was passed over, in sentences. */
+  /** What was skipped, in sentences. */
   problems: readonly string[];
-  /** How many findings were mended. */
+  /** How many findings were fixed. */
   mendedCount: number;
 }

@@ -1,4 +1,5 @@
-// Finds what is to be checked: files, folders, standard input. What cannot be read is said, not thrown.
+// Finds the files to check: files, folders, standard input. Files that cannot be read are reported, not
+// thrown.
 import { readdir, readFile, stat } from 'node:fs/promises';
 import { extname, join, relative, resolve, sep } from 'node:path';
 import picomatch from 'picomatch';
@@ -9,40 +10,43 @@ import { Refused } from './refused.js';
 /** A file, or standard input. */
 export interface Source {
   name: string;
-  /** Whether it can be written again. */
+  /** Whether it can be written. */
   isFile: boolean;
-  /** Reads it. Throws `Refused` where it cannot be read. */
+  /** Reads it. Throws `Refused` if it cannot be read. */
   text(): Promise<string>;
-  /** Whether it is one to check, now that its text is known: a script that was found in a folder may hold no markup. */
+  /**
+   * Returns whether it should be checked, now that its text is known. A script that was found in a folder may
+   * contain no markup.
+   */
   isWorth(text: string): Promise<boolean>;
 }
 
-/** What the paths name. */
+/** The files behind the given paths. */
 export interface Sources {
   sources: Source[];
-  /** What cannot be read, in sentences. */
+  /** Files that cannot be read, each in a sentence. */
   problems: string[];
-  /** What is left out and counts as no failure, in sentences. */
+  /** Files that are skipped without counting as a failure, in sentences. */
   notes: string[];
-  /** Whether a folder is among the paths: then what no file holds is likely to be nowhere. */
+  /** Whether a folder is among the paths. An id that no file contains is then probably missing. */
   isWhole: boolean;
 }
 
-/** Bytes looked at to tell text from binary data. */
+/** How many bytes are read to tell text from binary data. */
 const sample = 8192;
 
-/** How large a file may be that is read at all, in bytes. */
+/** The maximum size of a file, in bytes. */
 const largest = 128_000_000;
 
 const isBinary = (bytes: Uint8Array): boolean => bytes.subarray(0, sample).includes(0);
 
-/** The encodings of sixteen bits, by the mark that a text in them begins with (Encoding Standard, BOM sniff). */
+/** 16-bit encodings, by their byte order mark (Encoding Standard, BOM sniff). */
 const wide = [
   { mark: [0xff, 0xfe], encoding: 'utf-16le' },
   { mark: [0xfe, 0xff], encoding: 'utf-16be' },
 ] as const;
 
-/** The text in a file. Throws `Refused` where it holds none. */
+/** Returns the text in a file. Throws `Refused` if it contains none. */
 function decoded(bytes: Uint8Array): string {
   const found = wide.find(({ mark }) => mark.every((byte, at) => bytes[at] === byte));
   if (found) return new TextDecoder(found.encoding).decode(bytes);
@@ -61,7 +65,7 @@ const reasonOf = (error: unknown): string => {
   return reasons[code ?? ''] ?? message;
 };
 
-/** The bytes of a file. Throws `Refused` with the reason where they cannot be read. */
+/** Returns the bytes of a file. Throws `Refused` with the reason if they cannot be read. */
 async function bytesOf(path: string): Promise<Buffer> {
   try {
     const found = await stat(path);
@@ -77,19 +81,19 @@ async function bytesOf(path: string): Promise<Buffer> {
   }
 }
 
-/** What stands in a folder and below it. */
+/** The files in a folder and below it. */
 interface Found {
   pages: string[];
-  /** Files in languages of templates that are not read: how many, by the ending. */
+  /** How many files have template languages that are not supported, by extension. */
   unread: Map<string, number>;
-  /** Whether files are there that the configuration leaves out. */
+  /** Whether the configuration excludes files there. */
   hasExcepted: boolean;
 }
 
 /**
- * The pages in a folder and below it, in the order of their names, without those that `isOut` leaves out. Links to folders are not
- * followed: one may lead to where it stands.
- * A folder that cannot be read is told to `failed`, and the others are read all the same.
+ * Returns the pages in a folder and below it in alphabetical order, without those that `isOut` excludes.
+ * Links to folders are not followed, because they may form a cycle. A folder that cannot be read is passed to
+ * `failed`, and the others are read all the same.
  */
 async function pagesIn(
   folder: string,
@@ -126,7 +130,10 @@ const readAll = async (input: AsyncIterable<Uint8Array | string>): Promise<Buffe
   return Buffer.concat(chunks);
 };
 
-/** A file. `isFound`: in a folder, and not named: a script is read only where it holds markup. */
+/**
+ * Returns a source for a file. `isFound`: it was found in a folder, so a script is read only if it contains
+ * markup.
+ */
 const fileAt = (name: string, isFound: boolean): Source => ({
   name,
   isFile: true,
@@ -134,7 +141,7 @@ const fileAt = (name: string, isFound: boolean): Source => ({
   isWorth: async (text) => !isFound || isWorth(name, text),
 });
 
-/** Finds what the paths name, and says of each that is not there why. */
+/** Finds the files behind the paths, and reports why a path has none. */
 export async function findSources(
   paths: readonly string[],
   input: AsyncIterable<Uint8Array | string>,
@@ -142,7 +149,7 @@ export async function findSources(
 ): Promise<Sources> {
   const all: Sources = { sources: [], problems: [], notes: [], isWhole: false };
   const isExcepted = except.length ? picomatch([...except]) : () => false;
-  /** Whether a file is passed over by the configuration, whose patterns are taken from its own folder. */
+  /** Returns whether the configuration excludes a file. Its patterns are relative to its own folder. */
   const isOut = (path: string): boolean => isExcepted(relative(folder, resolve(path)).split(sep).join('/'));
   const failed = (name: string, error: unknown): void => {
     all.problems.push(`${name}: ${reasonOf(error)}.`);

@@ -1,8 +1,8 @@
-// What can be mended by a program, because there is one right way: a few attributes are put in.
+// Fixes for findings with one right solution: a few attributes are added.
 import { type Finding, type Markup, type Page, pageOf } from 'elastic-shell/rules';
 import type { ReadPage } from './source.js';
 
-/** A text to put in, at a place from 0. */
+/** A text to insert, at an offset from 0. */
 export interface Edit {
   at: number;
   insert: string;
@@ -10,7 +10,7 @@ export interface Edit {
 
 const known = new WeakMap<ReadPage, Page>();
 
-/** The page that was read, with what rules ask of it; made once. */
+/** Returns the page that was read, as rules see it. It is built once. */
 function askable(page: ReadPage): Page {
   const made = known.get(page) ?? pageOf(page.roots, page.kind);
   known.set(page, made);
@@ -19,7 +19,7 @@ function askable(page: ReadPage): Page {
 
 const headings = (element: Markup): boolean => /^h[1-6]$/.test(element.tag);
 
-/** The command that a button most likely means, by what it names. */
+/** Returns the command that a button most likely means, by its target. */
 function commandFor(button: Markup, page: ReadPage): string {
   const all = askable(page);
   const target = all.named(button.attribute('commandfor') ?? '', button);
@@ -27,13 +27,13 @@ function commandFor(button: Markup, page: ReadPage): string {
   return target && target.attribute('popover') !== null ? 'toggle-popover' : '--toggle';
 }
 
-/** The heading that an element begins with, by its id. */
+/** Returns the heading at the start of an element, by its id. */
 function headingId(element: Markup, page: ReadPage): string | undefined {
   const heading = askable(page).within(element, headings);
   return heading?.attribute('id') ?? undefined;
 }
 
-/** The attributes that mend a finding, with a blank before each; undefined where a person has to. */
+/** Returns the attributes that fix a finding, each after a space. Undefined if a person must decide. */
 function attributesFor({ code, element }: Finding, page: ReadPage): string | undefined {
   if (code === 'invoker-type-missing') return ' type="button"';
   if (code === 'invoker-command-missing') return ` command="${commandFor(element, page)}"`;
@@ -42,14 +42,14 @@ function attributesFor({ code, element }: Finding, page: ReadPage): string | und
   return id ? ` aria-labelledby="${id}"` : undefined;
 }
 
-/** What mends a finding, where a program can. */
+/** Returns the fix for a finding, if there is one. */
 export function fixOf(finding: Finding, page: ReadPage): Edit | undefined {
   const insert = attributesFor(finding, page);
   const at = insert === undefined ? undefined : page.places.nameEnd(finding.element);
   return insert === undefined || at === undefined ? undefined : { at, insert };
 }
 
-/** A text with edits made: the last first, so that the places of the others stay. */
+/** Applies edits to a text, the last one first, so that offsets stay valid. */
 export function mended(text: string, edits: readonly Edit[]): string {
   const seen = new Set<string>();
   let now = text;

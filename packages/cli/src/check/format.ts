@@ -1,4 +1,4 @@
-// Findings as text for people, and as JSON for programs.
+// Prints findings as text for people, and as JSON for programs.
 import { styleText } from 'node:util';
 import { shown } from '../shown.js';
 import type { Result } from './check.js';
@@ -9,10 +9,10 @@ import type { Placed } from './placed.js';
 
 const count = (number: number, one: string): string => `${number} ${one}${number === 1 ? '' : 's'}`;
 
-/** Under how many lines a summary by rule says nothing new. */
+/** With fewer lines, a summary by rule adds nothing. */
 const few = 10;
 
-/** How often each rule found something, where there is much. */
+/** Returns how often each rule found something, if there are many findings. */
 function byRule(all: readonly Placed[]): string[] {
   if (all.length < few) return [];
   const counts = new Map<string, number>();
@@ -66,7 +66,7 @@ const json = (results: readonly Result[]): string =>
     2,
   )}\n`;
 
-/** How findings are printed, by the name of the format. */
+/** The functions that print findings, by the name of the format. */
 export const formats: Readonly<
   Record<'text' | 'json' | 'sarif' | 'junit', (results: readonly Result[], doing: Doing) => string>
 > = { text, json, sarif, junit };

@@ -1,11 +1,8 @@
-// An HTML file as the rules see it.
-//
-// It is parsed by parse5, into elements that answer the rules' questions themselves. Where an element stands in the text is not
-// kept by the parser, which would take three times as long: it is found in the text when something is found there. What would
-// take too long to parse is refused.
-//
-// HTML that another program fills in before anybody sees it says so by marks like `{{ name }}`, or by names like `:open`. What they
-// stand for cannot be known, so asking for it raises doubt.
+// An HTML file, as the rules see it.  parse5 parses it into elements that implement the interface of the
+// rules. The parser does not record positions, which would take three times as long. The position of an
+// element is searched in the text when there is a finding about it. A text that would take too long to parse
+// is refused.  HTML for a template engine contains marks such as `{{ name }}`, or names such as `:open`.
+// Their values are unknown, so reading them raises doubt.
 import {
   type DefaultTreeAdapterMap,
   type DefaultTreeAdapterTypes as Tree,
@@ -19,65 +16,68 @@ import { Refused } from './refused.js';
 import type { Places, ReadPage } from './source.js';
 import { startTag } from './start-tag.js';
 
-/** How long a text may be, in characters: what takes more than some seconds is refused. */
+/** The maximum length of a text, in characters. A longer one would take more than a few seconds. */
 const largest = 32_000_000;
 
 /**
- * How many elements around others may be looked at while parsing. At each start of a block the parser looks at all that is around it:
- * a page nested a hundred thousand deep takes the square of that. Browsers show 512 levels.
+ * How many ancestors may be visited while parsing. At each start of a block the parser visits all ancestors,
+ * so a page with a hundred thousand levels takes the square of that. Browsers show 512 levels.
  */
 const mostLooks = 100_000_000;
 
-/** Elements at whose start it looks at nothing around them. */
+/** Elements at whose start the parser visits no ancestors. */
 const lightly = /^(abbr|bdi|bdo|cite|data|dfn|kbd|label|mark|q|samp|span|sub|sup|time|var)$|-/;
 
-/** What a value is filled in at. */
+/** Marks where a template engine inserts a value. */
 const mark = /\{\{|\{%|<%|<\?|\$\{/;
 
-/** Names that HTML itself has none of. */
+/** Characters that no name in HTML contains. */
 const odd = /^(v-|x-|bind-|\.\.\.)|[:[*@?.({]/;
 
-/** Elements that the parser makes again where they are not closed in turn (HTML, formatting elements). */
+/** Elements that the parser creates again if they are not closed in order (HTML, formatting elements). */
 const copied = /^(a|b|big|code|em|font|i|nobr|s|small|strike|strong|tt|u)$/;
 
-/** Attributes by which a template says all attributes, and all that is inside. */
+/** Attributes with which a template sets any attribute, or all content. */
 const anyAttribute = /^(v-bind|x-bind|\.\.\.)$|^\{\{/;
 const anyContent = /^(v|x)-(html|text)$/;
 const choices = /^(v|x)-(if|else|else-if|for)$|^\*ng(if|for)$/;
 
-/** Whether an attribute's name says that it gives the value of `name`: `:name`, `v-bind:name`, `[name]`, `[attr.name]`. */
+/** Returns whether an attribute sets the value of `name`: `:name`, `v-bind:name`, `[name]`, `[attr.name]`. */
 const binds = (written: string, name: string): boolean =>
   written.length > name.length &&
   ((written.endsWith(name) && /^(:|\?|v-bind:|x-bind:|bind-)$/.test(written.slice(0, -name.length))) ||
     written === `[${name}]` ||
     written === `[attr.${name}]`);
 
-/** The handler that a template's way of hearing an event stands for: `@click`, `v-on:click`, `(click)`. */
+/** Returns the event handler attribute for a template's listener: `@click`, `v-on:click`, `(click)`. */
 function heard(name: string): readonly string[] {
   const [, event, other] = /^(?:@|v-on:|x-on:)([a-z]+)(?:\.|$)|^\(([a-z]+)\)$/.exec(name) ?? [];
   return event || other ? [`on${event ?? other}`] : [];
 }
 
-/** An element of the parser's that is markup for the rules as well. */
+/** An element of the parser that also implements the interface of the rules. */
 class Parsed implements Tree.Element, Markup {
   readonly nodeName: string;
   readonly tag: string;
   parentNode: Tree.ParentNode | null = null;
   childNodes: Tree.ChildNode[] = [];
-  /** Of a template. */
+  /** The content of a template. */
   content: Tree.DocumentFragment | undefined;
   depth = 0;
-  /** Whether the parser made it of a tag that stands elsewhere: it does so of <b> and the like that are not closed in turn. */
+  /**
+   * Whether the parser created it from a tag elsewhere. It does so for <b> and similar elements that are not
+   * closed in order.
+   */
   isCopy = false;
   number = -1;
-  /** Whether any of its attributes is more than a name and a text. */
+  /** Whether any of its attributes contains more than a name and a text. */
   readonly #isFilledIn: boolean;
 
   constructor(
     readonly tagName: string,
     readonly namespaceURI: names.NS,
     readonly attrs: Tree.Element['attrs'],
-    /** Where its start tag ends in the text. */
+    /** The end of its start tag in the text. */
     readonly end: number,
   ) {
     this.nodeName = tagName;
@@ -133,7 +133,7 @@ class Parsed implements Tree.Element, Markup {
   }
 }
 
-/** The template that a piece of markup is the content of. */
+/** The template whose content a fragment is. */
 const hosts = new WeakMap<Tree.ParentNode, Parsed>();
 
 const scriptTypes = /^(|module|(text|application)\/(x-)?(java|ecma)script)$/i;
@@ -142,7 +142,7 @@ const runs = ({ attrs, childNodes }: Parsed): boolean =>
   scriptTypes.test(attrs.find(({ name }) => name === 'type')?.value.trim() ?? '') &&
   (childNodes.length > 0 || attrs.some(({ name }) => name === 'src'));
 
-/** Counts what the parser looks at, from how deep each element stands in others; throws where that is too much. */
+/** Counts the ancestors that the parser visits, and throws if there are too many. */
 function depthCounter(): (parent: Tree.ParentNode, node: Tree.ChildNode) => void {
   let looks = 0;
   return (parent, node) => {
@@ -157,7 +157,7 @@ function depthCounter(): (parent: Tree.ParentNode, node: Tree.ChildNode) => void
   };
 }
 
-/** Where elements of a text stand in it. */
+/** The positions of elements in a text. */
 const placesIn = (text: string): Places => ({
   of(element, attribute) {
     if (!(element instanceof Parsed)) return 0;
@@ -168,7 +168,7 @@ const placesIn = (text: string): Places => ({
     element instanceof Parsed ? startTag(text, element.tag, element.end)?.nameEnd : undefined,
 });
 
-/** Reads a document, or a piece of one. Throws `Refused` where elements are nested too deep. */
+/** Reads a document, or a fragment. Throws `Refused` if elements are nested too deeply. */
 export function readHtml(text: string): ReadPage {
   if (text.length > largest)
     throw new Refused(

@@ -1,9 +1,9 @@
-// JUnit: a report that programs for continuous integration show. A file is a suite, a finding in it a case that failed.
+// JUnit: a report for continuous integration. A file is a suite, and a finding in it is a failed case.
 import { xmlText } from '../xml.js';
 import type { Result } from './check.js';
 import type { Doing } from './doing.js';
 
-/** What was found, and what could not be read. */
+/** Prints the findings, and the files that could not be read. */
 export function junit(results: readonly Result[], { problems }: Doing): string {
   const suites = results.map(({ name, findings, allowed, passed }) => {
     const failed = findings.map(

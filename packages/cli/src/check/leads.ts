@@ -1,20 +1,20 @@
-// Ids that a piece of a page names and does not hold: another file may hold them. Once all files of a run are read, what none of
-// them holds is told.
+// Ids that a fragment refers to and does not contain, because another file may. When all files of a run are
+// read, ids that none of them contains are reported.
 import { nearest } from 'elastic-shell/core';
 import { type Markup, pageOf, tagText } from 'elastic-shell/rules';
 import { type Place, type Placed, placer } from './placed.js';
 import type { Source } from './files.js';
 import type { ReadPage } from './source.js';
 
-/** An id that is named and not found where it is named. */
+/** An id that is not found in the fragment that refers to it. */
 export interface Lead extends Place {
   id: string;
   attribute: string;
-  /** The element that names it, as its start tag. */
+  /** The start tag of the element that refers to it. */
   tag: string;
 }
 
-/** Attributes that do nothing where no element has the id: the rule that each belongs to, and what then comes of it. */
+/** Attributes without effect if no element has the id, with the rule of each and the consequence. */
 const naming: Readonly<Record<string, { code: string; clause: string; ends: string }>> = {
   ...Object.fromEntries(
     ['commandfor', 'popovertarget'].map((name) => [
@@ -35,15 +35,15 @@ const naming: Readonly<Record<string, { code: string; clause: string; ends: stri
   for: { code: 'label-target-missing', clause: 'HTML, the label element, for', ends: 'it names nothing' },
 };
 
-/** What an element names, where that is written as a plain text. */
+/** Returns the ids that an element refers to in plain text. */
 function written(element: Markup, attribute: string): string | undefined {
-  // What is bound, or may be replaced by what is spread after it, is no text.
+  // A bound value, or one that a later spread may replace, is not plain text.
   if (element.isBound?.(attribute)) return undefined;
   const id = element.attribute(attribute);
   return id !== null && /^[\w-]+$/.test(id) ? id : undefined;
 }
 
-/** The leads of the pieces of pages in one text. */
+/** Returns the leads of the fragments in one text. */
 export function leadsOf(text: string, pages: readonly ReadPage[]): Lead[] {
   const parts = pages.filter(({ kind }) => kind.isPart);
   const placeIn = placer(text);
@@ -60,16 +60,16 @@ export function leadsOf(text: string, pages: readonly ReadPage[]): Lead[] {
   });
 }
 
-/** The words of a text that may be ids. */
+/** Words of a text that may be ids. */
 const words = /(?<![\w-])[A-Za-z_][\w-]*(?![\w-])/g;
 
-/** Ids as they are written, in HTML and in scripts. */
+/** Ids as they are written in HTML and in scripts. */
 const writtenIds = /\bid\s*[=:]\s*\{?["'`]?([A-Za-z_][\w-]*)/g;
 
 /** How many ids are kept for suggestions. */
 const mostIds = 100_000;
 
-/** Whether a text puts an id together from its first part or its last: `${name}-sheet`, `'order-' + name`. */
+/** Returns whether a text combines an id with another text: `${name}-sheet`, `'order-' + name`. */
 function composes(text: string, id: string): boolean {
   for (let at = id.indexOf('-'); at >= 0; at = id.indexOf('-', at + 1)) {
     const [first, last] = [id.slice(0, at + 1), id.slice(at)];
@@ -80,9 +80,9 @@ function composes(text: string, id: string): boolean {
 }
 
 /**
- * Finds which leads of a run lead nowhere: no text of the run holds the id but to name it. It is looked for as a word anywhere, in
- * scripts too, and in pieces: an id may come from a constant, or be put together. Answers those ids, each with the one that was most
- * likely meant.
+ * Finds the ids of leads that no text of the run contains anywhere else. Ids are searched as words, also in
+ * scripts, and in pieces, because an id may come from a constant or be combined. Returns each with the id
+ * that was most likely meant.
  */
 export async function findNowhere(
   leads: readonly Lead[],
@@ -96,7 +96,7 @@ export async function findNowhere(
     try {
       text = await source.text();
     } catch {
-      // What cannot be read is told where it is checked.
+      // Files that cannot be read are reported elsewhere.
     }
     for (const [, id] of text.matchAll(writtenIds)) if (id && ids.size < mostIds) ids.add(id);
     for (const [word] of text.matchAll(words)) {
@@ -108,7 +108,7 @@ export async function findNowhere(
   return new Map([...left.keys()].map((id) => [id, nearest(id, ids)]));
 }
 
-/** The warning for a lead that leads nowhere. `near`: the id that was most likely meant. */
+/** Returns the warning for an id that no file contains. `near` is the id that was most likely meant. */
 export function toldOf({ id, attribute, tag, ...place }: Lead, near: string | undefined): Placed {
   const { code = '', clause = '', ends = '' } = naming[attribute] ?? {};
   return {

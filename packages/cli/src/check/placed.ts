@@ -1,10 +1,10 @@
-// Findings with their places in the text.
+// Findings with their positions in the text.
 import { examine, type Finding, type Markup } from 'elastic-shell/rules';
 import { withAdopted } from './adopted.js';
 import { type Edit, fixOf } from './fix.js';
 import type { Places, ReadPage } from './source.js';
 
-/** A place in a text. */
+/** A position in a text. */
 export interface Place {
   /** From 0. */
   offset: number;
@@ -12,24 +12,24 @@ export interface Place {
   line: number;
   /** From 1, in UTF-16 code units. */
   column: number;
-  /** The line that the element begins on, from 1. */
+  /** The line on which the element begins, from 1. */
   startLine: number;
 }
 
-/** A finding with its place in the text. */
+/** A finding with its position in the text. */
 export interface Placed extends Omit<Finding, 'element'>, Place {
-  /** What mends it, where a program can. */
+  /** The fix, if there is one. */
   fix?: Edit | undefined;
 }
 
-/** Where the lines of a text begin. */
+/** Returns the offsets at which the lines of a text begin. */
 function linesOf(text: string): number[] {
   const starts = [0];
   for (let at = text.indexOf('\n'); at >= 0; at = text.indexOf('\n', at + 1)) starts.push(at + 1);
   return starts;
 }
 
-/** The last of `starts` that is not after `offset`. */
+/** Returns the last of `starts` that is not after `offset`. */
 function lineOf(starts: readonly number[], offset: number): number {
   let low = 0;
   let high = starts.length - 1;
@@ -41,7 +41,7 @@ function lineOf(starts: readonly number[], offset: number): number {
   return low;
 }
 
-/** Finds the places of elements and their attributes in one text. */
+/** Finds the positions of elements and their attributes in one text. */
 export function placer(text: string): (places: Places, element: Markup, attribute?: string) => Place {
   let starts: number[] | undefined;
   return (places, element, attribute) => {
@@ -53,7 +53,7 @@ export function placer(text: string): (places: Places, element: Markup, attribut
   };
 }
 
-/** Runs the rules on what was read of a text; findings stand in the order of the text. */
+/** Runs the rules on a text that was read. The findings are in the order of the text. */
 export function checkPages(text: string, pages: readonly ReadPage[]): Placed[] {
   const placeIn = placer(text);
   const placed = pages.flatMap((page) =>
@@ -65,6 +65,6 @@ export function checkPages(text: string, pages: readonly ReadPage[]): Placed[] {
   return inOrder(placed);
 }
 
-/** Findings in the order of the text. */
+/** Sorts findings in the order of the text. */
 export const inOrder = (findings: readonly Placed[]): Placed[] =>
   [...findings].sort((one, other) => one.offset - other.offset);

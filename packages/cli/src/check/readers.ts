@@ -1,11 +1,11 @@
-// Which reader reads which file.
+// The reader for each kind of file.
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { basename, dirname, extname, join } from 'node:path';
 import { readHtml } from './html.js';
 import { Refused } from './refused.js';
 import type { ReadPage } from './source.js';
 
-/** Reads the text of a file into what the rules run on. Throws `Refused` where it cannot. */
+/** Reads the text of a file for the rules. Throws `Refused` if it cannot. */
 type Reader = (file: string, text: string) => Promise<ReadPage[]>;
 
 const script: Reader = async (file, text) => (await import('./templates/script.js')).readScript(file, text);
@@ -15,7 +15,7 @@ const html: Reader = async (file, text) => {
   return [await (await import('./templates/angular.js')).readAngular(file, text)];
 };
 
-/** Each reader is loaded when such a file comes. */
+/** Each reader is loaded for the first file of its kind. */
 const readers: Readonly<Record<string, Reader>> = {
   '.html': html,
   '.htm': html,
@@ -31,34 +31,34 @@ const readers: Readonly<Record<string, Reader>> = {
   '.mts': script,
 };
 
-/** The endings of what may hold markup. */
+/** The extensions of files that may contain markup. */
 export const endings: ReadonlySet<string> = new Set(Object.keys(readers));
 
-/** The endings of languages of templates that nothing here reads. */
+/** The extensions of template languages that are not supported. */
 const unreadLanguages =
   /\.(blade\.php|cshtml|ejs|erb|haml|hbs|handlebars|heex|jade|jinja2?|j2|jsp|latte|leex|liquid|marko|mdx|mustache|njk|nunjucks|phtml|pug|razor|riot|slim|twig|vto)$/i;
 
-/** Whether a file holds a template in a language that is not read. */
+/** Returns whether a file contains a template in a language that is not supported. */
 export const isUnreadLanguage = (name: string): boolean => unreadLanguages.test(name);
 
-/** Scripts hold markup sometimes: they are read only where they do. */
+/** Scripts are read only if they contain markup. */
 const sometimes = /\.m?[jt]s$/i;
 
-/** Whether a file found in a folder is one to read, by its name alone. */
+/** Returns whether a file in a folder should be read, by its name alone. */
 export const isCandidate = (name: string): boolean =>
   endings.has(extname(name).toLowerCase()) && !/\.(min|d)\.m?[jt]s$/i.test(name);
 
-/** Whether it is one to read, now that its text is known. */
+/** Returns whether it should be read, now that its text is known. */
 export async function isWorth(name: string, text: string): Promise<boolean> {
   if (!sometimes.test(name)) return true;
-  // The longest line of what people write; longer ones are what a program has written.
+  // The longest line that people write. Longer ones are generated.
   const isWritten = text.length < 2_000_000 && !/[^\n]{5000}/.test(text.slice(0, 20_000));
   return isWritten && (await import('./templates/worth.js')).worth.test(text);
 }
 
 const named = new Map<string, ReadonlySet<string>>();
 
-/** The templates that components in a folder name by templateUrl. */
+/** The templates that components in a folder refer to with templateUrl. */
 function templatesIn(folder: string): ReadonlySet<string> {
   const known = named.get(folder);
   if (known) return known;
@@ -77,7 +77,10 @@ function templatesIn(folder: string): ReadonlySet<string> {
   return found;
 }
 
-/** Whether an HTML file is a template of Angular's: by its name, or because a component beside it names it. */
+/**
+ * Returns whether an HTML file is an Angular template, by its name or because a component next to it refers
+ * to it.
+ */
 function isAngular(file: string, text: string): boolean {
   if (/<!doctype|<html[\s>]/i.test(text.slice(0, 2000))) return false;
   return (
@@ -86,7 +89,7 @@ function isAngular(file: string, text: string): boolean {
   );
 }
 
-/** Reads a text by the ending of its name; a text without a name is HTML. */
+/** Reads a text by the extension of its name. A text without a name is HTML. */
 export const read: Reader = async (file, text) => {
   if (isUnreadLanguage(file))
     throw new Refused(`check doesn't read ${extname(file).toLowerCase()} templates; it was skipped`);

@@ -1,4 +1,4 @@
-// SARIF 2.1.0: for the tools that show findings beside code.
+// SARIF 2.1.0: for tools that show findings beside code.
 import { existsSync } from 'node:fs';
 import { isAbsolute } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
@@ -9,19 +9,19 @@ import type { Placed } from './placed.js';
 
 const schema = 'https://json.schemastore.org/sarif-2.1.0.json';
 
-/** The page about a rule in the installed documents, where they are. */
+/** Returns the page about a rule in the installed documents, if they are there. */
 function pageOf(code: string): string | undefined {
   const page = new URL(`../../site/diagnostics/${code}/index.html`, import.meta.url);
   return existsSync(fileURLToPath(page)) ? page.href : undefined;
 }
 
-/** A file as a URI: a whole one for an absolute path, else one from where `check` was run. */
+/** Returns a file as a URI: absolute, or relative to the folder in which `check` ran. */
 const uriOf = (name: string): string =>
   isAbsolute(name)
     ? pathToFileURL(name).href
     : name.replaceAll('\\', '/').split('/').map(encodeURIComponent).join('/');
 
-/** One finding; `suppression`: by what it is let pass. */
+/** Returns one finding. `suppression` is why it is accepted. */
 const resultOf = (name: string, finding: Placed, suppression?: object): object => ({
   ruleId: finding.code,
   level: finding.severity,
@@ -37,7 +37,7 @@ const resultOf = (name: string, finding: Placed, suppression?: object): object =
   ...(suppression && { suppressions: [suppression] }),
 });
 
-/** What was found, with what comments and the baseline let pass, and what was passed over. */
+/** Prints the findings, those that comments and the baseline accept, and what was skipped. */
 export const sarif = (results: readonly Result[], { problems }: { problems: readonly string[] }): string =>
   `${JSON.stringify(
     {

@@ -1,14 +1,14 @@
-// Finds a start tag in a text again, when something is found at its element.
+// Finds a start tag in a text again, when there is a finding about its element.
 
-/** A start tag: where it begins, and where each of its attributes does. */
+/** A start tag: its offset, and those of its attributes. */
 export interface StartTag {
   start: number;
-  /** The end of the text of the tag's name. */
+  /** The end of the tag's name. */
   nameEnd: number;
   attributes: ReadonlyMap<string, number>;
 }
 
-/** The start tag of `tag` that ends at `end`, where its `>` stands. */
+/** Returns the start tag of `tag` that ends at `end`, the offset of its `>`. */
 export function startTag(text: string, tag: string, end: number): StartTag | undefined {
   for (let start = text.lastIndexOf('<', end); start >= 0; start = text.lastIndexOf('<', start - 1)) {
     const nameEnd = start + 1 + tag.length;
@@ -20,7 +20,7 @@ export function startTag(text: string, tag: string, end: number): StartTag | und
   return undefined;
 }
 
-/** Where attributes begin between two places in a text, by their names in lower case. */
+/** Returns the offsets of attributes between two offsets in a text, by their names in lower case. */
 function attributesIn(text: string, from: number, to: number): ReadonlyMap<string, number> {
   const found = new Map<string, number>();
   const each = /([^\s"'<>/=]+)(?:\s*=\s*(?:"[^"]*"|'[^']*'|[^\s"'>]+))?/g;

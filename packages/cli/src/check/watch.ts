@@ -4,7 +4,10 @@ import { Misuse } from '../misuse.js';
 import type { Streams } from '../streams.js';
 import { isCandidate } from './readers.js';
 
-/** Milliseconds without another change before files are checked again: a program that saves may write several. */
+/**
+ * How long files must not change before they are checked again, in milliseconds, because a program may save
+ * several.
+ */
 const pause = 100;
 
 /** Runs `check` now and after each change of a file under `paths`, until the process is stopped. */

@@ -1,4 +1,4 @@
-// `elastic-shell contract`: what a pattern owes its users, from the contracts themselves.
+// `elastic-shell contract`: prints what a pattern guarantees, from the contracts themselves.
 import { Command, Option } from 'commander';
 import { nearest, notes as contracts } from 'elastic-shell/core';
 import { Misuse } from '../misuse.js';
@@ -12,7 +12,7 @@ interface ContractChoices {
   server?: boolean;
 }
 
-/** The command `contract`. */
+/** Defines the command `contract`. */
 export function contractCommand(streams: Streams): Command {
   const names = contracts.map(({ name }) => name);
   return new Command('contract')

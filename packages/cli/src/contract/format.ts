@@ -1,4 +1,4 @@
-// Contracts as tables for a terminal, as JSON, and as Markdown for the documents.
+// Prints contracts as tables for a terminal, as JSON, and as Markdown for the documents.
 import Table from 'cli-table3';
 import type { Notes } from 'elastic-shell/core';
 import type { ServerPart } from './server.js';
@@ -55,7 +55,7 @@ const sheets = (notes: Notes): Sheet[] =>
     },
   ].filter(({ rows }) => rows.length);
 
-/** Characters of a terminal's line that a table may take. */
+/** The width of a table in a terminal, in characters. */
 const width = (): number => Math.max(60, Math.min(process.stdout.columns ?? 100, 120));
 
 const terminalTable = ({ title, head, rows }: Sheet): string => {
@@ -122,7 +122,7 @@ const markdown = (notes: readonly Notes[], whole: boolean): string =>
 const json = (notes: readonly Notes[], whole: boolean): string =>
   `${JSON.stringify(whole ? notes[0] : notes, null, 2)}\n`;
 
-/** The attributes that a server writes, by the name of the format. */
+/** Prints the attributes that a server writes, by the name of the format. */
 export const serverFormats = {
   table: (name: string, parts: readonly ServerPart[]): string =>
     `${terminalTable(serverSheet(name, parts))}\n`,
@@ -137,5 +137,5 @@ const serverSheet = (name: string, parts: readonly ServerPart[]): Sheet => ({
   rows: parts.map(({ part, when, attributes }) => [part, when, attributes]),
 });
 
-/** How contracts are printed, by the name of the format; `whole`: with all there is to say. */
+/** Prints contracts, by the name of the format. `whole` adds all details. */
 export const formats = { table, json, markdown };

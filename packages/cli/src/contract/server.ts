@@ -1,17 +1,17 @@
-// `elastic-shell contract --server`: the attributes that a server writes on each part, as HTML, for whoever writes it in another
-// language. They are asked of the same outlines that bindings and `elastic-shell/server` use.
+// `elastic-shell contract --server`: prints the attributes of each part as HTML, for servers in other
+// languages. They come from the outlines that bindings and `elastic-shell/server` use.
 import { descriptionOf } from 'elastic-shell/describe';
 import { type Attributes, html, partsOf, type PatternName } from 'elastic-shell/server';
 
 /** The attributes of one part, and in which state it has them. */
 export interface ServerPart {
   part: string;
-  /** The state in which it has them; empty where they are the same in any. */
+  /** The state in which it has them. Empty if they are the same in every state. */
   when: string;
   attributes: string;
 }
 
-/** Parts that are asked for with something else than the key of an item. */
+/** Parts whose argument is something other than the key of an item. */
 const asked: Readonly<Record<string, readonly string[]>> = {
   opener: [],
   closer: ['yes'],
@@ -21,11 +21,14 @@ const asked: Readonly<Record<string, readonly string[]>> = {
   named: [],
 };
 
-/** The attributes of each part of `pattern`, whose root has the id `id`; its items have the keys `first` and `other`. */
+/**
+ * Returns the attributes of each part of `pattern`, whose root has the id `id` and whose items have the keys
+ * `first` and `other`.
+ */
 export function serverParts(pattern: PatternName, id = 'id'): ServerPart[] {
   const { given, words } = descriptionOf(pattern)?.sample ?? { given: {}, words: ['', ''] };
   const states: readonly object[] = [given, {}];
-  // Every part is attributes, or a function that answers with them; which, is asked below.
+  // Every part is attributes, or a function that returns them. This is checked below.
   const sides = states.map((state) => partsOf(pattern, { id, ...state } as never) as object);
   const said = (at: number, name: string): string => {
     const part: unknown = Reflect.get(sides[at]!, name);

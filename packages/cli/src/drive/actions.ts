@@ -1,11 +1,12 @@
-// Keys, pointer and wheel as WebDriver's actions: https://www.w3.org/TR/webdriver2/#actions, taken by Firefox and WebKit alike.
+// Keys, pointer and wheel as WebDriver actions: https://www.w3.org/TR/webdriver2/#actions, which Firefox and
+// WebKit both accept.
 
 interface Act {
   type: string;
   [name: string]: unknown;
 }
 
-/** An input device and what it does, tick by tick. */
+/** An input device with its actions, tick by tick. */
 export interface ActionSource {
   type: 'key' | 'pointer' | 'wheel';
   id: string;
@@ -13,7 +14,7 @@ export interface ActionSource {
   actions: Act[];
 }
 
-/** Keys that are not characters, in the code points that the standard gives them. */
+/** Keys that are no characters, as the standard's code points. */
 const codes: Record<string, string> = {
   Backspace: '\uE003',
   Tab: '\uE004',
@@ -46,10 +47,10 @@ const codeOf = (name: string): string => {
 const key = (type: 'keyDown' | 'keyUp', name: string): Act => ({ type, value: codeOf(name) });
 const keyboard = (actions: Act[]): ActionSource => ({ type: 'key', id: 'keyboard', actions });
 
-/** A chord such as `Control+Shift+Home`: down in order, up the other way round. */
+/** A key combination such as `Control+Shift+Home`: pressed in order, and released in reverse order. */
 export function chord(keys: string): ActionSource {
   const names = keys === '+' ? ['+'] : keys.split('+');
-  // As a person types them.
+  // Characters, as a person types them.
   if (names.at(-1) === '*' && !names.includes('Shift')) names.unshift('Shift');
   return keyboard([
     ...names.map((name) => key('keyDown', name)),
@@ -57,18 +58,18 @@ export function chord(keys: string): ActionSource {
   ]);
 }
 
-/** Each character pressed and let go. */
+/** Each character is pressed and released. */
 export const typed = (text: string): ActionSource =>
   keyboard([...text].flatMap((each) => [key('keyDown', each), key('keyUp', each)]));
 
-/** Modifiers that go down before, or up after, what the pointer does. */
+/** Modifiers that are pressed before, or released after, the action of the pointer. */
 export const held = (type: 'keyDown' | 'keyUp', names: readonly string[]): ActionSource =>
   keyboard(names.map((name) => key(type, name)));
 
-/** A place in the page, in pixels from its top left. */
+/** A point in the page, in pixels from its top left. */
 export type Point = readonly [x: number, y: number];
 
-/** The way from one place to another in so many steps, the last of them there. */
+/** The way from one point to another in a number of steps, of which the last is the target. */
 export const path = (from: Point, to: Point, steps: number): Point[] =>
   Array.from({ length: steps }, (_, step): Point => {
     const part = (step + 1) / steps;
@@ -82,21 +83,21 @@ const moveTo = ([x, y]: Point, duration = 0): Act => ({
   duration,
 });
 
-/** The mouse goes to a place; in steps where it is dragged. */
+/** Moves the mouse to a point, in steps when dragging. */
 export const move = (points: readonly Point[]): ActionSource => mouse(points.map((point) => moveTo(point)));
 
 const buttons = { left: 0, middle: 1, right: 2 };
-/** A button of the mouse. */
+/** Uses a button of the mouse. */
 export type Button = keyof typeof buttons;
 
-/** A button of the mouse goes down where it is. */
+/** Presses a button of the mouse. */
 export const down = (button: Button = 'left'): ActionSource =>
   mouse([{ type: 'pointerDown', button: buttons[button] }]);
-/** It comes up again. */
+/** Releases it. */
 export const up = (button: Button = 'left'): ActionSource =>
   mouse([{ type: 'pointerUp', button: buttons[button] }]);
 
-/** The mouse goes to a place, and its button down and up. */
+/** Moves the mouse to a point, and clicks. */
 export const press = (point: Point, button: Button = 'left'): ActionSource =>
   mouse([
     moveTo(point),
@@ -104,7 +105,9 @@ export const press = (point: Point, button: Button = 'left'): ActionSource =>
     { type: 'pointerUp', button: buttons[button] },
   ]);
 
-/** A finger that goes down at the first point, rests there for so many milliseconds, and goes up at the last. */
+/**
+ * A finger that touches the first point, rests there for a number of milliseconds, and is lifted at the last.
+ */
 export const touch = ([first, ...others]: readonly [Point, ...Point[]], rests = 0): ActionSource => ({
   type: 'pointer',
   id: 'finger',
@@ -125,7 +128,7 @@ const mouse = (actions: Act[]): ActionSource => ({
   actions,
 });
 
-/** The wheel turns over a place, by so many pixels. */
+/** Turns the wheel over a point, by a number of pixels. */
 export const wheel = ([x, y]: Point, deltaX: number, deltaY: number): ActionSource => ({
   type: 'wheel',
   id: 'wheel',

@@ -1,5 +1,6 @@
-// Firefox by WebDriver BiDi: https://www.w3.org/TR/webdriver-bidi/. The first tab of a headless Firefox has no focus, so a new one
-// is opened. What the user prefers is set while it runs, in the browser's own context (`--remote-allow-system-access`).
+// Firefox by WebDriver BiDi: https://www.w3.org/TR/webdriver-bidi/. The first tab of a headless Firefox has
+// no focus, so a new one is opened. User preferences are set at run time, in the browser's own context
+// (`--remote-allow-system-access`).
 import { type ChildProcess, spawn } from 'node:child_process';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -23,11 +24,11 @@ const preferences = [
   ['network.captive-portal-service.enabled', false],
   ['app.update.enabled', false],
   ['dom.disable_open_during_load', false],
-  // Scrollbars that take room, as on a desk.
+  // Scrollbars that take up space, as on a desktop.
   ['widget.gtk.overlay-scrollbars.enabled', false],
 ] as const;
 
-/** Starts the program of Firefox; answers where its socket is. */
+/** Starts Firefox. Returns the address of its socket. */
 function start(path: string, profile: string, more: Environment): Promise<[ChildProcess, string]> {
   writeFileSync(
     join(profile, 'user.js'),
@@ -51,7 +52,7 @@ function start(path: string, profile: string, more: Environment): Promise<[Child
   });
 }
 
-/** Sends a command; what it answers is as the standard says. */
+/** Sends a command. The answer is typed by the standard. */
 type Send = <T = unknown>(method: string, params?: object) => Promise<T>;
 
 interface Called {
@@ -60,7 +61,7 @@ interface Called {
   exceptionDetails: { text: string };
 }
 
-/** Commands with answers, over a socket that also tells of events. */
+/** Sends commands over a socket that also reports events. */
 async function connect(address: string, heard: (message: Message) => void): Promise<[WebSocket, Send]> {
   const socket = new WebSocket(address);
   await new Promise((resolve, reject) => socket.once('open', resolve).once('error', reject));
@@ -82,7 +83,7 @@ async function connect(address: string, heard: (message: Message) => void): Prom
       waiting.set(id, ({ error, message, result }) => {
         clearTimeout(timer);
         if (error) reject(new Error(`${method}: ${error}. ${message}`));
-        // Each caller names what its command answers.
+        // Each caller gives the type of the answer.
         else resolve(result as never);
       });
       socket.send(JSON.stringify({ id, method, params }));
@@ -90,7 +91,7 @@ async function connect(address: string, heard: (message: Message) => void): Prom
   return [socket, send];
 }
 
-/** What a user of these settings has in the browser's preferences. */
+/** The browser preferences of a user with these settings. */
 const preferred = ({ reducedMotion, forcedColors, colorScheme, javaScriptEnabled }: Settings) => ({
   'ui.prefersReducedMotion': reducedMotion === 'no-preference' ? 0 : 1,
   'browser.display.document_color_use': forcedColors === 'active' ? 2 : 0,
@@ -98,7 +99,7 @@ const preferred = ({ reducedMotion, forcedColors, colorScheme, javaScriptEnabled
   'javascript.enabled': javaScriptEnabled !== false,
 });
 
-/** Starts a Firefox of its own, with one page; without a window, unless it is given a display. */
+/** Starts a Firefox with one page, and without a window unless it is given a display. */
 export async function openFirefox(program: string, more: Environment = {}): Promise<Wire> {
   const profile = mkdtempSync(join(tmpdir(), 'elastic-shell-firefox-'));
   const [child, address] = await start(program, profile, more);
@@ -141,7 +142,7 @@ export async function openFirefox(program: string, more: Environment = {}): Prom
       await send('browsingContext.reload', { context, wait: 'complete' });
     },
     async activate() {
-      // Focus that has gone to the browser's own bars comes back to the page by this alone.
+      // This is the only way to move focus from the browser's own toolbars back to the page.
       const expression = `document.getElementById('tabbrowser-tabs') && gBrowser.selectedBrowser.focus()`;
       await send('browsingContext.activate', { context });
       await send('script.evaluate', { expression, target: { context: chrome }, awaitPromise: false });

@@ -1,7 +1,7 @@
-// What goes to a page and comes back, as JSON. `undefined`, which JSON does not have, goes as a word of ours and comes back as it
-// was. Both functions go into the page as text too, so they refer to nothing outside themselves.
+// Values that go to a page and come back, as JSON. `undefined`, which JSON lacks, is replaced by a special
+// text. Both functions also run in the page as text, so they refer to nothing outside themselves.
 
-/** A value as JSON. */
+/** Converts a value to JSON. */
 export function pack(value: unknown): string {
   const lost = '\u0000undefined';
   return (
@@ -9,7 +9,7 @@ export function pack(value: unknown): string {
   );
 }
 
-/** The value that `pack` has made JSON of. */
+/** Restores the value from `pack`. */
 export function unpack(json: string): unknown {
   const restore = (value: unknown): unknown => {
     if (value === '\u0000undefined') return undefined;

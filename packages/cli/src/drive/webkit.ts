@@ -40,7 +40,7 @@ const freePort = (): Promise<number> =>
     });
   });
 
-/** A home of its own, whose settings say whether things may move. */
+/** A home folder of its own, whose settings turn animations on or off. */
 function makeHome(settings: Settings): string {
   const home = mkdtempSync(join(tmpdir(), 'elastic-shell-webkit-'));
   const moves = settings.reducedMotion === 'no-preference';
@@ -61,7 +61,7 @@ async function start(programs: Programs, settings: Settings, more: Environment):
     ...process.env,
     DISPLAY: display,
     XDG_CONFIG_HOME: home,
-    // What navigator.language says: "C" is no language.
+    // The value of navigator.language. "C" is no language.
     LANG: 'en_US.UTF-8',
     LC_ALL: 'en_US.UTF-8',
     LANGUAGE: 'en_US',
@@ -85,18 +85,18 @@ async function start(programs: Programs, settings: Settings, more: Environment):
     const said: { value: { error?: string; message?: string } | null } = JSON.parse(await response.text());
     const { value } = said;
     if (value?.error) throw new Error(value.message || value.error);
-    // Each caller names what its command answers.
+    // Each caller gives the type of the answer.
     return value as T;
   };
   const capabilities = {
     alwaysMatch: {
       'webkitgtk:browserOptions': { binary: browser, args: ['--automation'] },
       unhandledPromptBehavior: 'ignore',
-      // A busy machine may stand still for longer than the half minute that is usual.
+      // A busy machine may pause for longer than the usual half minute.
       timeouts: { script: patience, pageLoad: patience },
     },
   };
-  // The driver listens a moment after it has started.
+  // The driver listens a moment after its start.
   const begin = async (left: number): Promise<Session> => {
     try {
       return await request<Session>('POST', '/session', { capabilities });
@@ -117,7 +117,7 @@ async function start(programs: Programs, settings: Settings, more: Environment):
 }
 
 async function stop({ send, children, home }: Running): Promise<void> {
-  // It may have gone by itself.
+  // It may have ended by itself.
   await send('DELETE', '').catch(() => {});
   for (const child of children) {
     child.removeAllListeners('exit');
@@ -129,8 +129,8 @@ async function stop({ send, children, home }: Running): Promise<void> {
 }
 
 /**
- * Follows what goes wrong in a page from the first call on, and takes it away: the text of a function. WebDriver tells nothing of the
- * console here, so what went wrong while the page was loading is not heard.
+ * Collects the errors of a page from the first call on, and returns them: the text of a function. WebDriver
+ * does not report the console here, so errors while the page loads are lost.
  */
 const errorsInPage = `() => {
   const page = globalThis;
@@ -154,14 +154,14 @@ const errorsInPage = `() => {
   return () => page.driveErrors.splice(0);
 }`;
 
-/** It answers before scripts of the page have run: waits for them. */
+/** The command resolves before scripts of the page have run, so this waits for them. */
 async function loaded({ send }: Running): Promise<void> {
   const ask = { script: 'return document.readyState', args: [] };
   while ((await send('POST', '/execute/sync', ask)) !== 'complete') await pause(10);
   await send('POST', '/execute/sync', { script: `(${errorsInPage})()`, args: [] });
 }
 
-/** The window as large as it must be for the page in it to be of this size: its own bars come on top. */
+/** The window must be larger than the page by the size of its toolbars. */
 async function resize({ send }: Running, width: number, height: number): Promise<void> {
   const inner = () =>
     send<[number, number]>('POST', '/execute/sync', { script: 'return [innerWidth, innerHeight]', args: [] });
@@ -176,10 +176,10 @@ async function resize({ send }: Running, width: number, height: number): Promise
   }
 }
 
-/** Pages that one WebKit is used for. */
+/** How many pages one WebKit is used for. */
 const mostPages = 60;
 
-/** Starts a WebKit of its own, with one page. */
+/** Starts a WebKit with one page. */
 export async function openWebKit(programs: Programs, more: Environment = {}): Promise<Wire> {
   const key = ({ reducedMotion, colorScheme }: Settings) => `${reducedMotion} ${colorScheme}`;
   let set: Settings = { reducedMotion: 'reduce' };
@@ -192,7 +192,8 @@ export async function openWebKit(programs: Programs, more: Environment = {}): Pr
       return running.version;
     },
     errors: () => said.splice(0),
-    // In a task of its own: what WebDriver calls runs outside of any, and there each listener's end runs what promises left.
+    // In a task of its own, because WebDriver runs code outside of any task, where microtasks run at the end
+    // of each listener.
     async call(source, json) {
       const script = `return (async (...args) => {
         const drain = (${errorsInPage})();
@@ -216,14 +217,15 @@ export async function openWebKit(programs: Programs, more: Environment = {}): Pr
       await running.send('POST', '/refresh');
       await loaded(running);
     },
-    // Its window has no bars that take focus.
+    // Its window has no toolbars that take focus.
     activate: () => Promise.resolve(),
     async travel(by) {
       await running.send('POST', by < 0 ? '/back' : '/forward');
       await loaded(running);
     },
     async set(settings) {
-      // It crashes after some hundred pages: another one takes over before, or after a test that has failed by it.
+      // It crashes after some hundred pages, so it is replaced before that, or after a test that failed
+      // because of it.
       const isWorn = ++pages > mostPages;
       const isGone = await running.send('GET', '/window').then(
         () => false,
@@ -238,7 +240,7 @@ export async function openWebKit(programs: Programs, more: Environment = {}): Pr
       const { width, height } = settings.viewport ?? { width: 1280, height: 800 };
       await resize(running, width, height);
     },
-    // Its own screenshots hang while a dialog is open: a picture of the display does not.
+    // Its own screenshots hang while a dialog is open, so the display is captured.
     picture() {
       const { stdout, error } = spawnSync(
         'import',

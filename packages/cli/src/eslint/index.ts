@@ -15,27 +15,27 @@ import type { Answer } from './worker.js';
 
 const name = 'elastic-shell';
 
-/** The worker is started when a file comes. */
+/** The worker starts with the first file. */
 let ask: ((file: string, text: string) => Answer) | undefined;
 const answerTo = (file: string, text: string): Answer => {
   ask ??= createSyncFn(new URL('./worker.js', import.meta.url), { timeout: 60_000 });
   return ask(file, text);
 };
 
-/** What was found in a file, once for all rules. */
+/** The findings in a file, shared by all rules. */
 const known = new WeakMap<object, readonly Placed[]>();
 
 function findingsOf({ sourceCode, physicalFilename }: Rule.RuleContext): readonly Placed[] {
   const before = known.get(sourceCode);
   if (before) return before;
   const answer = answerTo(physicalFilename, sourceCode.text);
-  // What `check` can't read, the parser of the project has complained of.
+  // Files that `check` can't read are reported by the project's own parser.
   const findings = 'findings' in answer ? answer.findings : [];
   known.set(sourceCode, findings);
   return findings;
 }
 
-/** A rule of ESLint for a rule of ours. */
+/** An ESLint rule for a rule of `check`. */
 const ruleOf = ({
   code,
   summary,
@@ -85,7 +85,7 @@ const all = [...allRules(), ...ofComments];
 const plugin = {
   meta: { name: 'elastic-shell-cli/eslint', version, namespace: name },
   rules: Object.fromEntries(all.map((rule) => [rule.code, ruleOf(rule)])),
-  /** For files that nothing else of yours parses: `languageOptions: { parser: elasticShell.parser }`. */
+  /** For files without another parser: `languageOptions: { parser: elasticShell.parser }`. */
   parser: textParser,
 } satisfies ESLint.Plugin & { parser: Linter.Parser };
 
@@ -93,7 +93,7 @@ const rules: Linter.RulesRecord = Object.fromEntries(
   all.map(({ code, severity }) => [`${name}/${code}`, severity === 'error' ? 'error' : 'warn']),
 );
 
-/** Every rule, for templates and scripts that hold markup, with whatever parsers the project reads them with. */
+/** Every rule, for templates and scripts with markup, with the project's own parsers. */
 const recommended: Linter.Config[] = [
   {
     name: `${name}/recommended`,
@@ -108,7 +108,7 @@ const recommended: Linter.Config[] = [
   },
 ];
 
-/** The same, and a parser for pages of HTML and of Astro, where the project has none for them. */
+/** The same, with a parser for HTML and Astro pages if the project has none. */
 const pages: Linter.Config[] = [
   ...recommended,
   {
@@ -118,7 +118,7 @@ const pages: Linter.Config[] = [
   },
 ];
 
-/** The plugin, with its configurations. */
+/** The plugin with its configurations. */
 const elasticShell = { ...plugin, configs: { recommended, pages } };
 
 export default elasticShell;

@@ -1,4 +1,4 @@
-// A parser for files that ESLint itself can't read: to it they hold nothing, and the rules read the text.
+// A parser for files that ESLint itself can't read. It returns an empty program, and the rules read the text.
 import type { Linter } from 'eslint';
 import { version } from '../version.js';
 

@@ -1,4 +1,4 @@
-// Reads one file for the ESLint plugin, whose rules may not wait: it runs in a worker that they block on.
+// Reads a file for the ESLint plugin, whose rules are synchronous: it runs in a worker that they wait for.
 import { runAsWorker } from 'synckit';
 import { adopt } from '../check/adopted.js';
 import { parted } from '../check/allowed.js';
@@ -6,7 +6,7 @@ import { configFor } from '../check/config.js';
 import { configured, findIn } from '../check/findings.js';
 import type { Placed } from '../check/placed.js';
 
-/** What is found in a file, or why it was not read. */
+/** Returns the findings in a file, or why it was not read. */
 export type Answer = { findings: readonly Placed[] } | { refused: string };
 
 const config = configFor(undefined, process.cwd());

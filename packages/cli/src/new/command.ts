@@ -1,4 +1,4 @@
-// `elastic-shell new`: writes a recipe into the user's project, and says what else it needs.
+// `elastic-shell new`: writes a recipe into the user's project, and prints what else is needed.
 import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
 import { dirname, join, relative } from 'node:path';
 import Table from 'cli-table3';
@@ -20,7 +20,7 @@ interface NewChoices {
   force?: boolean;
 }
 
-/** The table of all recipes. */
+/** Prints the table of all recipes. */
 function listing(): string {
   const table = new Table({
     head: ['recipe', 'purpose', 'for'],
@@ -62,7 +62,7 @@ function settingFor(recipe: Recipe, said: string | undefined, project: Project):
   return setting;
 }
 
-/** Writes a file, and the folders that it stands in. What the system refuses is told in one sentence. */
+/** Writes a file, and creates its folders. An error of the system is printed as one sentence. */
 function write(path: string, text: string): void {
   try {
     mkdirSync(dirname(path), { recursive: true });
@@ -72,7 +72,7 @@ function write(path: string, text: string): void {
   }
 }
 
-/** What is still to be done once the files are there. */
+/** Prints what is still to be done once the files are there. */
 function advice(setting: Setting, { packages, runner }: Project, isTested: boolean): string {
   const needed = ['elastic-shell', ...(setting === 'angular' ? ['elastic-shell-angular'] : [])];
   const missing = needed.filter((name) => !packages.has(name));
@@ -89,7 +89,7 @@ function advice(setting: Setting, { packages, runner }: Project, isTested: boole
   return `${lines.join('\n')}\n`;
 }
 
-/** The command `new`. */
+/** Defines the command `new`. */
 export function newCommand(streams: Streams): Command {
   return new Command('new')
     .description('Writes a recipe into your project: a small complete component for you to change.')
@@ -117,7 +117,7 @@ export function newCommand(streams: Streams): Command {
       const old = tooOld(setting, project);
       if (old !== undefined) throw new Misuse(old);
       const folder = choices.in ?? componentFolder(setting, project);
-      // Angular is written in TypeScript, and a page of markup as its author wrote it.
+      // Angular is written in TypeScript, and a page of markup stays as its author wrote it.
       const fitting = {
         isTyped: project.isTyped || setting === 'angular',
         style: project.file === undefined ? ours : styleOf(project.folder),

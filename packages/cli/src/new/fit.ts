@@ -1,9 +1,9 @@
-// Fits a file of a recipe to the project: without types where that has none, in its style.
+// Adapts a file of a recipe to the project: without types in a JavaScript project, in the project's style.
 import type { RecipeFile } from './recipes.js';
 import { indented, type Style, styled } from './style.js';
 import { untyped } from './untyped.js';
 
-/** What a file is fitted to. */
+/** What a file is adapted to. */
 export interface Fitting {
   isTyped: boolean;
   style: Style;
@@ -15,13 +15,13 @@ const scriptText = (text: string, isMarkup: boolean, { isTyped, style }: Fitting
 
 const block = /(<script\b[^>]*>\n)([\s\S]*?)(<\/script>)/g;
 
-/** A component whose scripts stand in markup. */
+/** A component whose scripts are inside markup. */
 function componentText(text: string, fitting: Fitting): string {
   const { isTyped, style } = fitting;
   return text
     .split(block)
     .map((piece, at, pieces) => {
-      // Before, start tag, script, end tag, and again.
+      // The text before, the start tag, the script, the end tag, and so on.
       if (at % 4 === 1) return isTyped ? piece : piece.replace(' lang="ts"', '');
       if (at % 4 !== 2) return indented(piece, style);
       const isTypescript = /lang="ts"/.test(pieces[at - 1] ?? '');
@@ -30,7 +30,7 @@ function componentText(text: string, fitting: Fitting): string {
     .join('');
 }
 
-/** A file as the project would have it. */
+/** Returns a file in the project's language and style. */
 export function fitted({ name, text }: RecipeFile, fitting: Fitting): RecipeFile {
   const isScript = /\.[jt]sx?$/.test(name);
   const isMarkup = /x$/.test(name);

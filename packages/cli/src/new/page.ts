@@ -1,16 +1,16 @@
-// A recipe in plain markup, taken apart: the markup, the scripts, the style sheets that it names.
+// A recipe in plain markup, split into the markup, the scripts, and the style sheets that it links to.
 
-/** What a recipe in plain markup is made of. */
+/** The parts of a recipe in plain markup. */
 export interface PageParts {
-  /** The markup alone, without the comment that it begins with. */
+  /** The markup, without the comment at the start. */
   markup: string;
-  /** The texts of its module scripts, indented as they stand there. */
+  /** The texts of its module scripts, with their indentation. */
   scripts: string[];
   /** The addresses of its style sheets. */
   sheets: string[];
 }
 
-/** Takes a recipe in plain markup apart. */
+/** Splits a recipe in plain markup. */
 export const pageParts = (text: string): PageParts => ({
   markup: text
     .replaceAll(/<script[\s\S]*?<\/script>\n*/g, '')

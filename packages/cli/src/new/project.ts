@@ -1,25 +1,25 @@
-// What the user's project says of itself: the nearest package.json, from a folder upwards.
+// The facts about the user's project, from the nearest package.json in a folder or above it.
 import { existsSync, readFileSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { Misuse } from '../misuse.js';
 import type { Setting } from './recipes.js';
 
-/** The packages that a project names, whatever for. */
+/** All packages that a project depends on. */
 export interface Project {
-  /** Its package.json; undefined where there is none up to the root of the file system. */
+  /** Its package.json. Undefined if there is none up to the root of the file system. */
   file?: string;
-  /** The folder of that; where there is none, the one that was asked for. */
+  /** The folder of package.json or, without one, the given folder. */
   folder: string;
   packages: ReadonlySet<string>;
-  /** The range of versions that it takes of a package, as it is written. */
+  /** Returns the version range of a package, as it is written. */
   versions: ReadonlyMap<string, string>;
-  /** What runs its tests. */
+  /** The test runner. */
   runner?: Runner;
-  /** It is written in TypeScript. */
+  /** Whether it uses TypeScript. */
   isTyped: boolean;
 }
 
-/** What runs tests. */
+/** A test runner. */
 export type Runner = 'vitest' | 'jest';
 
 const marks: Record<string, Setting> = {
@@ -30,7 +30,7 @@ const marks: Record<string, Setting> = {
   '@angular/core': 'angular',
 };
 
-/** The folders from one upwards, to the root of the file system or of the repository. */
+/** Returns the folders from one upwards, to the root of the file system or of the repository. */
 function* upwards(folder: string): Generator<string> {
   for (let at = resolve(folder); ; at = dirname(at)) {
     yield at;
@@ -41,7 +41,10 @@ function* upwards(folder: string): Generator<string> {
 const configs = (runner: Runner): readonly string[] =>
   ['ts', 'mts', 'js', 'mjs', 'cjs', 'json'].map((end) => `${runner}.config.${end}`);
 
-/** What runs the tests of a project: what its packages or its scripts name, or has a configuration there, or above it. */
+/**
+ * Returns the test runner of a project: one in its packages or scripts, or with a configuration there or
+ * above.
+ */
 function runnerFor(folder: string): Runner | undefined {
   for (const at of upwards(folder)) {
     const file = join(at, 'package.json');
@@ -57,7 +60,7 @@ function runnerFor(folder: string): Runner | undefined {
   return undefined;
 }
 
-/** Whether a project is written in TypeScript: by its packages and configuration, there or above it. */
+/** Returns whether a project uses TypeScript, by its packages and configuration, there or above. */
 function isTypedIn(folder: string): boolean {
   return [...upwards(folder)].some((at) => {
     const file = join(at, 'package.json');
@@ -68,7 +71,10 @@ function isTypedIn(folder: string): boolean {
   });
 }
 
-/** The project around `folder`, which need not exist yet. Throws a Misuse where its package.json cannot be read. */
+/**
+ * Returns the project around `folder`, which may not exist yet. Throws `Misuse` if its package.json cannot be
+ * read.
+ */
 export function projectAround(folder: string): Project {
   for (let at = resolve(folder); ; at = dirname(at)) {
     const file = join(at, 'package.json');
@@ -89,7 +95,7 @@ export function projectAround(folder: string): Project {
   }
 }
 
-/** What a package.json says: versions by package, and its scripts as one text. */
+/** Reads a package.json: versions by package, and its scripts as one text. */
 function manifestIn(file: string): { versions: Map<string, string>; scripts: string } {
   let said: unknown;
   try {
@@ -108,7 +114,7 @@ function manifestIn(file: string): { versions: Map<string, string>; scripts: str
   };
 }
 
-/** The oldest major version of each framework that recipes are written for. */
+/** The oldest supported major version of each framework. */
 const oldest: Readonly<Record<string, number>> = {
   react: 18,
   vue: 3,
@@ -117,7 +123,7 @@ const oldest: Readonly<Record<string, number>> = {
   '@angular/core': 21,
 };
 
-/** Says that a project's framework is too old for what is written for it; undefined where it will do, or is not known. */
+/** Returns a message if a project's framework is too old. Undefined if it is supported or unknown. */
 export function tooOld(setting: Setting, { versions, file }: Project): string | undefined {
   const name = Object.keys(marks).find((each) => marks[each] === setting) ?? '';
   const said = versions.get(name) ?? '';
@@ -126,21 +132,21 @@ export function tooOld(setting: Setting, { versions, file }: Project): string | 
   return major < wanted ? `${file} names ${name} ${said}, but recipes need ${wanted} or newer.` : undefined;
 }
 
-/** Where components stand in a project by habit, the first that is there. */
+/** The usual folders for components. The first one that exists is used. */
 const habits: Readonly<Partial<Record<Setting, readonly string[]>>> = {
   svelte: ['src/lib/components', 'src/components', 'src/lib'],
   angular: ['src/app/components', 'src/app'],
 };
 const anyHabits = ['src/components', 'app/components', 'components'];
 
-/** The folder that components are written to where none is named. */
+/** Returns the folder for components if none is named. */
 export function componentFolder(setting: Setting, { file, folder }: Project): string {
-  // Whoever stands in a folder of the project means that.
+  // If the command runs in a folder of the project, that folder is meant.
   if (file === undefined || resolve('.') !== folder) return '.';
   return (habits[setting] ?? anyHabits).find((each) => existsSync(join(folder, each))) ?? '.';
 }
 
-/** The setting that a project is written in: that of its framework, plain HTML without one. Throws a Misuse where it has several. */
+/** Returns the framework of a project, or plain HTML. Throws `Misuse` if it has several. */
 export function settingOf({ file, packages }: Project): Setting {
   const found = Object.entries(marks).filter(([name]) => packages.has(name));
   if (found.length > 1)

@@ -1,9 +1,9 @@
-// The recipes that come with the command line: what there is, and the files of one in a setting.
+// The recipes that come with the command line, and the files of one in a framework.
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
-/** Where a recipe can be built: its main file, and what it is called in words. */
+/** A framework for recipes: its main file, and its name in words. */
 export const settings = {
   html: { file: 'html.html', words: 'HTML' },
   element: { file: 'element.html', words: 'Elements' },
@@ -14,21 +14,21 @@ export const settings = {
   angular: { file: 'angular.ts', words: 'Angular' },
 } as const;
 
-/** The name of a setting, as `--for` takes it. */
+/** The name of a framework, as `--for` accepts it. */
 export type Setting = keyof typeof settings;
 
-/** A recipe, as `recipes.json` says of it. */
+/** A recipe, as described in `recipes.json`. */
 export interface Recipe {
   name: string;
-  /** The component that it exports, or the file is named for. */
+  /** The component that it exports, or after which the file is named. */
   component: string;
   title: string;
   patterns: readonly string[];
-  /** What stands beside it, by setting. */
+  /** Other files that it needs, by framework. */
   parts?: Partial<Record<Setting, readonly string[]>>;
 }
 
-/** A file to be written: its name in the user's folder, and what stands in it. */
+/** A file to write: its name in the user's folder, and its content. */
 export interface RecipeFile {
   name: string;
   text: string;
@@ -42,15 +42,15 @@ const sourceOf = (recipe: Recipe, setting: Setting): string =>
 export const allRecipes = (): readonly Recipe[] =>
   JSON.parse(readFileSync(join(folder, 'recipes.json'), 'utf8')) as Recipe[];
 
-/** The settings that a recipe is written for. */
+/** Returns the frameworks in which a recipe exists. */
 export const settingsOf = (recipe: Recipe): Setting[] =>
   (Object.keys(settings) as Setting[]).filter((setting) => existsSync(sourceOf(recipe, setting)));
 
-/** `TideTimes` as files of plain markup and of Angular are named: `tide-times`. */
+/** Returns `TideTimes` as file names of plain markup and Angular: `tide-times`. */
 export const kebab = (component: string): string =>
   component.replaceAll(/(?!^)[A-Z]/g, (letter) => `-${letter}`).toLowerCase();
 
-/** The main file's name in the user's folder. */
+/** Returns the name of the main file in the user's folder. */
 export function fileNameOf({ component }: Recipe, setting: Setting): string {
   if (setting === 'html' || setting === 'element') return `${kebab(component)}.html`;
   if (setting === 'angular') return `${kebab(component)}.ts`;
@@ -58,7 +58,7 @@ export function fileNameOf({ component }: Recipe, setting: Setting): string {
   return `${component}.${end}`;
 }
 
-/** The files of a recipe in a setting that it is written for, its main one first. */
+/** Returns the files of a recipe in a framework, its main one first. */
 export function filesOf(recipe: Recipe, setting: Setting): RecipeFile[] {
   return [
     { name: fileNameOf(recipe, setting), text: readFileSync(sourceOf(recipe, setting), 'utf8') },

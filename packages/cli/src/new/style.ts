@@ -1,25 +1,25 @@
-// How a project writes: quotes, semicolons and indentation, as its own files have them.
+// The code style of a project: quotes, semicolons and indentation, read from its own files.
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { tokenizer } from './tokens.js';
 
-/** How scripts are written. */
+/** The style of scripts. */
 export interface Style {
   quote: "'" | '"';
   hasSemicolons: boolean;
-  /** One step inwards. */
+  /** One step of indentation. */
   indent: string;
 }
 
-/** How recipes are written. */
+/** The style of recipes. */
 export const ours: Style = { quote: "'", hasSemicolons: true, indent: '  ' };
 
-/** Files that are looked at, and folders that hold none of the project's own. */
+/** Files that are read, and folders without files of the project. */
 const source = /\.(jsx?|tsx?|mjs|mts|vue|svelte)$/;
 const foreign = /^(node_modules|dist|build|out|coverage|public|\..*)$/;
 const mostFiles = 40;
 
-/** Some of the project's own scripts. */
+/** Returns some of the project's own scripts. */
 function scriptsIn(folder: string): string[] {
   const found: string[] = [];
   const waiting = [folder];
@@ -31,17 +31,17 @@ function scriptsIn(folder: string): string[] {
         else if (entry.isFile() && source.test(entry.name) && found.length < mostFiles)
           found.push(readFileSync(join(at, entry.name), 'utf8'));
     } catch {
-      // What may not be read says nothing.
+      // A folder that cannot be read is skipped.
     }
   }
   return found;
 }
 
-/** The more frequent of two. */
+/** Returns the more frequent of two. */
 const more = (texts: readonly string[], one: RegExp, other: RegExp): number =>
   texts.reduce((sum, text) => sum + (text.match(one)?.length ?? 0) - (text.match(other)?.length ?? 0), 0);
 
-/** How the project in a folder writes; as recipes do where it has no script yet. */
+/** Returns the style of the project in a folder, or that of the recipes if it has no script yet. */
 export function styleOf(folder: string): Style {
   const texts = scriptsIn(folder);
   const quotes = more(texts, /^import [^;\n]*"[^"\n]*"/gm, /^import [^;\n]*'[^'\n]*'/gm);
@@ -55,10 +55,13 @@ export function styleOf(folder: string): Style {
   };
 }
 
-/** What a line may not begin with where the one before ends without a semicolon (ECMAScript, automatic semicolon insertion). */
+/**
+ * What a line must not begin with if the line before ends without a semicolon (ECMAScript, automatic
+ * semicolon insertion).
+ */
 const joins = /^[([`+\-/*.,]/;
 
-/** A script of ours as the project writes; indented by itself already. */
+/** Returns a script in the project's style, with its indentation unchanged. */
 export function styled(script: string, style: Style): string {
   let text = script;
   for (const token of tokenizer(script).reverse()) {
@@ -78,7 +81,7 @@ export function styled(script: string, style: Style): string {
   return indented(text, style);
 }
 
-/** A text whose steps inwards are the project's. */
+/** Returns a text with the project's indentation. */
 export const indented = (text: string, { indent }: Style): string =>
   indent === ours.indent
     ? text

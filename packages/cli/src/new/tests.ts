@@ -1,6 +1,7 @@
-// The test that `--test` writes beside a recipe: it mounts the component in jsdom, does what the recipe's own steps say, runs the
-// rows of its pattern's contract. It is written for the runner of the project (Jest gives `test` and `expect` by itself, Vitest's
-// are imported), and in TypeScript where the project is, so that it passes as it is.
+// The test that `--test` writes next to a recipe. It mounts the component in jsdom, performs the recipe's
+// steps, and runs the checks of its pattern's contract. It is written for the project's test runner (Jest has
+// global `test` and `expect`, Vitest's are imported), and in TypeScript if the project uses that, so that it
+// passes unchanged.
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { descriptionOf } from 'elastic-shell/describe';
@@ -8,20 +9,20 @@ import { pageParts } from './page.js';
 import type { Project } from './project.js';
 import { fileNameOf, filesOf, kebab, type Recipe, type RecipeFile, type Setting } from './recipes.js';
 
-/** How a setting puts a recipe on the page: what is imported, and the lines that do it. */
+/** How a framework mounts a recipe: what is imported, and the lines that do it. */
 interface Mounting {
   imports: readonly string[];
   lines: readonly string[];
-  /** The line that takes it away again. */
+  /** The line that unmounts it. */
   away: string;
-  /** The end of the test's own file name. */
+  /** The extension of the test file. */
   end: string;
 }
 
 /** What a test is written for. */
 export type TestProject = Pick<Project, 'runner' | 'isTyped'>;
 
-/** The functions that steps use. `typed`: what TypeScript alone is told. */
+/** The functions that steps use. `typed` contains TypeScript's annotations. */
 const helpers = (typed: (text: string) => string): string => `/** The first element with this selector. */
 const find = (selector${typed(': string')})${typed(': HTMLElement')} => {
   const found = document.querySelector${typed('<HTMLElement>')}(selector);
@@ -47,7 +48,7 @@ const until = async (holds${typed(': () => boolean')}) => {
   while (!holds()) await new Promise((done) => setTimeout(done, 10));
 };`;
 
-/** The line that runs the rows of the pattern that a recipe is of. */
+/** Returns the line that runs the checks of a recipe's pattern. */
 function contractOf({ name, patterns }: Recipe): readonly string[] {
   const selector = patterns[0] === name ? descriptionOf(name)?.selector : undefined;
   return selector === undefined
@@ -58,7 +59,7 @@ function contractOf({ name, patterns }: Recipe): readonly string[] {
       ];
 }
 
-/** A page of plain markup: its markup as a text, and its script as it stands there. */
+/** Returns a page of plain markup: its markup as a text, and its script unchanged. */
 function markup(recipe: Recipe, setting: Setting): Mounting {
   const { markup: body, scripts } = pageParts(filesOf(recipe, setting)[0]!.text);
   const isImport = /^ {2}import [^;]*;\n+/gm;
@@ -74,7 +75,7 @@ function markup(recipe: Recipe, setting: Setting): Mounting {
   };
 }
 
-/** What a component is mounted in. */
+/** Returns the element in which a component is mounted. */
 const emptyPage = "const main = document.body.appendChild(document.createElement('main'));";
 
 const inFramework: Partial<Record<Setting, (recipe: Recipe, file: string) => Mounting>> = {
@@ -126,7 +127,7 @@ const inFramework: Partial<Record<Setting, (recipe: Recipe, file: string) => Mou
   }),
 };
 
-/** What the test of a recipe does before the recipe is on the page, and then. */
+/** Returns what the test of a recipe does before and after mounting. */
 function stepsOf({ name }: Recipe): { before: string; then: string } {
   const file = new URL(`../../recipes/${name}/steps.js`, import.meta.url);
   const text = readFileSync(fileURLToPath(file), 'utf8').replace(/^\/\/.*\n/, '');
@@ -138,14 +139,14 @@ function stepsOf({ name }: Recipe): { before: string; then: string } {
 const indented = (lines: readonly string[]): string =>
   lines.map((line) => (line ? `  ${line}` : '')).join('\n');
 
-/** The first lines for a runner: it runs in jsdom, whatever the others run in. */
+/** Returns the first lines for a test runner. The test runs in jsdom, whatever the others run in. */
 const heads: Readonly<Record<NonNullable<Project['runner']>, (body: string) => string>> = {
   vitest: (body) =>
     `// @vitest-environment jsdom\nimport { ${/\bexpect\(/.test(body) ? 'expect, ' : ''}test } from 'vitest';\n`,
   jest: () => '/** @jest-environment jsdom */\n',
 };
 
-/** The test of a recipe in a setting, as a file beside it. */
+/** Returns the test of a recipe in a framework, as a file next to it. */
 export function testOf(recipe: Recipe, setting: Setting, { runner, isTyped }: TestProject): RecipeFile {
   const file = fileNameOf(recipe, setting);
   const { imports, lines, away, end } = inFramework[setting]?.(recipe, file) ?? markup(recipe, setting);
@@ -154,7 +155,7 @@ export function testOf(recipe: Recipe, setting: Setting, { runner, isTyped }: Te
   const { before, then } = stepsOf(recipe);
   const contract = contractOf(recipe);
   const help = [...(contract.length ? ['expectContract'] : []), 'setUpPlatform', 'settled'];
-  // The script of a page is as its author wrote it.
+  // The script of a page stays as its author wrote it.
   const isTypescript = isTyped && !!inFramework[setting];
   const body = indented([...then.split('\n'), ...contract]);
   const used = helpers((text) => (isTypescript ? text : ''))

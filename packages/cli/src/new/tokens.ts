@@ -1,21 +1,21 @@
-// The tokens of a script that a style changes: strings outside of markup, and semicolons.
+// The tokens of a script that a style changes: strings outside markup, and semicolons.
 import { parse } from '@babel/parser';
 
-/** A token, by its place in the text. */
+/** A token, by its position in the text. */
 export interface Token {
   start: number;
   end: number;
   kind: 'string' | 'semicolon';
 }
 
-/** As much of Babel's token as is read. */
+/** The fields of Babel's token that are read. */
 interface Raw {
   start: number;
   end: number;
   type: { label?: string } | string;
 }
 
-/** The tokens of a script, in order. */
+/** Returns the tokens of a script, in order. */
 export function tokenizer(script: string): Token[] {
   const { tokens } = parse(script, {
     sourceType: 'module',

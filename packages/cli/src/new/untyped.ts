@@ -1,8 +1,8 @@
-// A recipe without types: for a project that is written in JavaScript.
+// A recipe without types, for a project in JavaScript.
 import { parse } from '@babel/parser';
 import type * as ast from '@babel/types';
 
-/** Nodes that TypeScript alone knows, and that say nothing at run time. */
+/** Nodes that exist only in TypeScript, and have no effect at run time. */
 const typeOnly =
   /^(TSTypeAnnotation|TSTypeAliasDeclaration|TSInterfaceDeclaration|TSTypeParameterDeclaration|TSTypeParameterInstantiation)$/;
 
@@ -11,7 +11,7 @@ type Range = readonly [from: number, to: number];
 const isNode = (value: unknown): value is ast.Node =>
   typeof value === 'object' && value !== null && 'type' in value && typeof value.type === 'string';
 
-/** Where a list separates one of its members from the next. */
+/** The separator after a member of a list. */
 function withComma(source: string, [from, to]: Range): Range {
   const after = /^\s*,\s*/.exec(source.slice(to));
   if (after) return [from, to + after[0].length];
@@ -19,7 +19,7 @@ function withComma(source: string, [from, to]: Range): Range {
   return before ? [from - before[0].length, to] : [from, to];
 }
 
-/** The ranges of a node that are types; those of what is inside it are found by themselves. */
+/** Returns the ranges of a node that are types. Those of its children are found separately. */
 function typesOf(source: string, node: ast.Node): Range[] {
   const [start, end] = [node.start ?? 0, node.end ?? 0];
   if (typeOnly.test(node.type)) return [[start, end]];
@@ -31,7 +31,7 @@ function typesOf(source: string, node: ast.Node): Range[] {
     node.type === 'TSNonNullExpression'
   )
     return [[node.expression.end ?? 0, end]];
-  // `name?: type`: the mark stands between the name and its type.
+  // `name?: type`: the question mark is between the name and its type.
   if (node.type === 'Identifier' && node.optional) {
     const mark = source.indexOf('?', start + node.name.length);
     return [[mark, mark + 1]];
@@ -39,7 +39,7 @@ function typesOf(source: string, node: ast.Node): Range[] {
   return [];
 }
 
-/** Every range of a program that is a type. */
+/** Returns every range of a program that is a type. */
 function ranges(source: string, root: ast.Node): Range[] {
   const found: Range[] = [];
   const waiting: ast.Node[] = [root];
@@ -53,7 +53,7 @@ function ranges(source: string, root: ast.Node): Range[] {
   return found;
 }
 
-/** The text of a script without its types. `isMarkup`: it holds JSX. */
+/** Returns the text of a script without its types. `isMarkup`: it contains JSX. */
 export function untyped(source: string, isMarkup: boolean): string {
   const { program } = parse(source, {
     sourceType: 'module',
@@ -63,14 +63,14 @@ export function untyped(source: string, isMarkup: boolean): string {
   for (const [from, to] of ranges(source, program).sort(([one], [other]) => other - one)) {
     const before = text.slice(0, from);
     const after = text.slice(to);
-    // A whole statement goes with its line, and with the comment before it.
+    // A whole statement is removed with its line, and with the comment before it.
     const isStatement = /(^|\n)[ \t]*(export )?$/.test(before) && /^[ \t]*\n/.test(after);
     if (!isStatement) {
       text = before + after;
       continue;
     }
     const kept = before.replace(/(\/\*\*[^\n]*\*\/\n)?[ \t]*(export )?$/, '');
-    // Of the blank lines around it one stays.
+    // One of the blank lines around it stays.
     text = kept + after.replace(/\n\n$/.test(kept) || !kept ? /^[ \t]*\n\n?/ : /^[ \t]*\n/, '');
   }
   return text.replace(/^import \{\s*\} from '[^']*';\n/gm, '');

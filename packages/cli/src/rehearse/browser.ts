@@ -1,4 +1,5 @@
-// A browser that is installed: Chromium driven by playwright-core, which is an optional peer; Firefox and WebKit by WebDriver.
+// Installed browsers: Chromium by playwright-core, which is an optional peer; Firefox and WebKit by
+// WebDriver.
 import { existsSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
@@ -12,13 +13,13 @@ import { asPage, DrivenPage } from './driven.js';
 import { within } from './limits.js';
 import { watchRequests } from './ready.js';
 
-/** The browsers that can be named. */
+/** The supported browsers. */
 export const browserNames = ['chromium', 'firefox', 'webkit'] as const;
 
-/** One of them. */
+/** The name of a browser. */
 export type BrowserName = (typeof browserNames)[number];
 
-/** Where systems keep the programs that are driven, by name. */
+/** Where systems install the programs, by name. */
 const places = {
   chromium: [
     '/usr/bin/chromium',
@@ -45,7 +46,7 @@ const places = {
   display: ['/usr/bin/Xvfb'],
 } as const;
 
-/** What to do where a browser is not found. */
+/** What to do if a browser is not found. */
 const advice: Readonly<Record<BrowserName, string>> = {
   chromium: 'found no Chromium, Chrome or Edge. Install one, or name its program with --executable.',
   firefox: 'found no Firefox. Install it (Debian: firefox-esr), or name its program with --executable.',
@@ -53,7 +54,7 @@ const advice: Readonly<Record<BrowserName, string>> = {
     'found no WebKit with WebDriver. It runs on Linux: install webkit2gtk-driver and xvfb, or omit --browser.',
 };
 
-/** playwright-core as the project here has it, else as it stands beside this program. */
+/** playwright-core from the project, or else next to this program. */
 async function playwright(): Promise<Record<BrowserName, BrowserType>> {
   const names = ['playwright-core', 'playwright'];
   for (const name of names)
@@ -70,7 +71,9 @@ async function playwright(): Promise<Record<BrowserName, BrowserType>> {
   );
 }
 
-/** Where the program of a browser is; `path`: the one that was named. Throws `Misuse` where it is not. */
+/**
+ * Returns the program of a browser. `path` is the one that was named. Throws `Misuse` if it does not exist.
+ */
 function program(name: BrowserName, path: string | undefined, more: readonly string[] = []): string {
   const named = path ?? (name === 'chromium' ? process.env['ELASTIC_SHELL_BROWSER'] : undefined);
   if (named !== undefined) {
@@ -82,27 +85,27 @@ function program(name: BrowserName, path: string | undefined, more: readonly str
   return found;
 }
 
-/** How pages look in it. */
+/** The settings of pages. */
 export interface Look {
   browser: BrowserName;
   executable?: string | undefined;
   /** The width in pixels. */
   width: number;
   isReduced: boolean;
-  /** The environment of a desktop on which it shows a window. Default: it shows none. */
+  /** The environment of a desktop on which the browser shows a window. Default: it shows none. */
   desktop?: Environment | undefined;
 }
 
-/** A browser of its own. */
+/** A browser. */
 export interface Opened {
   /** Opens another page, which shares nothing with the others. */
   newPage(): Promise<Page>;
-  /** Ends it, with all its pages. */
+  /** Closes the browser with all its pages. */
   close(): Promise<void>;
 }
 
 const height = 800;
-/** Milliseconds that a browser may take to close before it is left to itself. */
+/** How long a browser may take to close before it is abandoned, in milliseconds. */
 const closing = 10_000;
 
 /** Chromium by playwright-core. */
@@ -157,7 +160,7 @@ function openDriven({ browser, width, isReduced, executable }: Look): Opened {
   };
 }
 
-/** Opens a browser. Throws `Misuse` where there is none. */
+/** Opens a browser. Throws `Misuse` if there is none. */
 export async function openBrowser(look: Look): Promise<Opened> {
   try {
     return await (look.browser === 'chromium' ? openChromium(look) : openDriven(look));

@@ -1,4 +1,5 @@
-// `elastic-shell rehearse`: hears and sees what a keyboard user gets, on any page. Its options; run.ts goes by them.
+// `elastic-shell rehearse`: checks what a keyboard user gets, on any page. This module defines its options;
+// run.ts uses them.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { stripVTControlCharacters } from 'node:util';
 import { Command, InvalidArgumentError, Option } from 'commander';
@@ -14,7 +15,7 @@ import { type Placed, placeOf } from './place.js';
 import { reportOf } from './report.js';
 import { type Options, run } from './run.js';
 
-/** Options of the command itself: what is done with what comes of it. */
+/** Options of the command itself: what happens with the result. */
 interface Output {
   format: keyof typeof formats;
   save?: string;
@@ -55,7 +56,7 @@ function widthOf(word: string): number {
   return width;
 }
 
-/** Writes a file. Throws `Misuse` where that cannot be done. */
+/** Writes a file. Throws `Misuse` if that is impossible. */
 function write(path: string, text: string): void {
   try {
     writeFileSync(path, text);
@@ -64,7 +65,7 @@ function write(path: string, text: string): void {
   }
 }
 
-/** Says how the rehearsal differs from one that was saved; answers whether it does. */
+/** Prints the differences from a saved transcript. Returns whether there are any. */
 function compared(path: string, transcript: string, streams: Streams): boolean {
   let before: string;
   try {
@@ -88,7 +89,7 @@ Examples:
   $ elastic-shell rehearse http://localhost:5173/ --depth 2 --parallel 4 --report walk.html
   $ elastic-shell rehearse dist/index.html --rtl --width 320 --save walk.txt`;
 
-/** The options of a command. */
+/** Returns the options of a command. */
 const optionsOf = (command: Command): Command =>
   command
     .option(
@@ -119,7 +120,7 @@ const optionsOf = (command: Command): Command =>
     .option('--speech', 'print what the screen reader Orca says (Linux)')
     .option('--screenshots <folder>', 'save a screenshot of each page and each failure');
 
-/** The command `rehearse`; `done` hears its exit code. */
+/** Defines the command `rehearse`. `done` is called with its exit code. */
 export function rehearseCommand(streams: Streams, done: (exitCode: number) => void): Command {
   const command = new Command('rehearse')
     .description(

@@ -1,7 +1,7 @@
-// Two transcripts side by side: the lines that are gone, and those that have come.
+// Two transcripts compared: the lines that were removed, and those that were added.
 import { diffLines } from 'diff';
 
-/** What differs, as lines that begin with `-` and `+`; '' where nothing does. */
+/** Returns the differences as lines that begin with `-` and `+`. Empty if there are none. */
 export function differences(before: string, after: string): string {
   const lines = diffLines(before, after).flatMap(({ added, removed, value }) =>
     added || removed

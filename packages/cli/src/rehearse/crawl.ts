@@ -1,19 +1,20 @@
-// Which pages are rehearsed beside those that were named: the pages of a sitemap, and those that links of the same origin lead to.
+// The pages that are checked in addition to the named ones: those of a sitemap, and those that links of the
+// same origin lead to.
 import type { Page } from 'playwright-core';
 import { Misuse } from '../misuse.js';
 
-/** Files that are no pages, by their endings. */
+/** Files that are no pages, by extension. */
 const isFile =
   /\.(?!html?$|php$|aspx?$|jsp$)(avif|css|csv|docx?|epub|gif|gz|ico|jpe?g|js|json|map|md|mjs|mp[34]|odt|pdf|png|pptx?|rss|svg|tar|txt|wasm|webm|webp|woff2?|xlsx?|xml|zip)$/i;
 
-/** An address without its fragment. */
+/** Returns an address without its fragment. */
 const withoutHash = (address: string): string => {
   const url = new URL(address);
   url.hash = '';
   return url.href;
 };
 
-/** A page that waits, and by how many links it was reached. */
+/** A waiting page, and the number of links that led to it. */
 export interface Waiting {
   address: string;
   depth: number;
@@ -23,16 +24,16 @@ export interface Waiting {
 export class Crawl {
   readonly #waiting: Waiting[] = [];
   readonly #seen = new Set<string>();
-  /** How many pages were found beyond the most. */
+  /** How many pages were found beyond the maximum. */
   leftCount = 0;
 
-  /** `depth`: how many links are followed one after the other. `most`: how many pages there are at most. */
+  /** `depth` is how many links are followed in a row. `most` is the maximum number of pages. */
   constructor(
     readonly depth: number,
     readonly most: number,
   ) {}
 
-  /** Adds an address, if it is a new one. */
+  /** Adds an address, if it is new. */
   add(address: string, depth = 0): void {
     const plain = withoutHash(address);
     if (this.#seen.has(plain)) return;
@@ -41,12 +42,12 @@ export class Crawl {
     this.#waiting.push({ address, depth });
   }
 
-  /** The pages, also those that are added meanwhile. */
+  /** Returns the pages, including those that are added meanwhile. */
   *pages(): Generator<Waiting> {
     for (const page of this.#waiting) yield page;
   }
 
-  /** Adds what a page links to on its own origin. */
+  /** Adds the links of a page to its own origin. */
   async follow(page: Page, { address, depth }: Waiting): Promise<void> {
     if (depth >= this.depth) return;
     const links = await page.evaluate<string[]>('[...document.links].map(({ href }) => href)');
@@ -59,7 +60,7 @@ export class Crawl {
   }
 }
 
-/** How many sitemaps one may name (Sitemaps XML format, sitemap index). */
+/** How many sitemaps one may list (Sitemaps XML format, sitemap index). */
 const mostSitemaps = 50;
 
 const locations = (xml: string): string[] =>
@@ -67,7 +68,7 @@ const locations = (xml: string): string[] =>
     (address ?? '').replaceAll('&amp;', '&'),
   );
 
-/** The addresses in a sitemap, and in those that it names. Throws `Misuse` where it cannot be read. */
+/** Returns the addresses in a sitemap, and in those that it lists. Throws `Misuse` if it cannot be read. */
 export async function addressesIn(sitemap: string, depth = 0): Promise<string[]> {
   let xml: string;
   try {

@@ -1,4 +1,5 @@
-// A page of Firefox or WebKit, driven by WebDriver, with the part of playwright-core's Page that a rehearsal uses.
+// A page of Firefox or WebKit, driven by WebDriver, with those methods of playwright-core's Page that
+// `rehearse` uses.
 import type { Page } from 'playwright-core';
 import { chord, move, path, type Point, press, typed } from '../drive/actions.js';
 import { pack, unpack } from '../drive/json.js';
@@ -6,15 +7,18 @@ import { patience, pause, type Wire } from '../drive/wire.js';
 
 type Body<A, T> = string | ((argument: A) => T | Promise<T>);
 
-/** Milliseconds between two looks for an element. */
+/** The time between two searches for an element, in milliseconds. */
 const gap = 50;
 
-/** In the page: an element that CSS finds, in open shadow trees too. */
+/** Runs in the page: returns the element of a selector, in open shadow trees too. */
 const deepFind = `const find = (selector, root = document) =>
   root.querySelector(selector) ??
   [...root.querySelectorAll('*')].map(({ shadowRoot }) => shadowRoot && find(selector, shadowRoot)).find(Boolean);`;
 
-/** In the page: where an element lies, once it has come into view; null where there is none, or none that can be pressed. */
+/**
+ * Runs in the page: returns where an element is after scrolling to it. Null if there is none, or none that
+ * can be clicked.
+ */
 const placeOf = `(selector) => {
   ${deepFind}
   const element = find(selector);
@@ -32,7 +36,7 @@ const placeOf = `(selector) => {
   return width && height && at && (element.contains(at) || at.contains(element)) ? point : null;
 }`;
 
-/** The page of a wire. */
+/** The page of a driven browser. */
 export class DrivenPage {
   #at: Point = [0, 0];
   #url = 'about:blank';
@@ -43,7 +47,7 @@ export class DrivenPage {
     const run =
       typeof body === 'string' ? `() => (0, eval)(${JSON.stringify(body)})` : `(${body.toString()})`;
     const source = `async (json) => (${pack.toString()})(await (${run})((${unpack.toString()})(json)))`;
-    // It is what the function in the page answers, as the same functions read and write it.
+    // The functions in the page read and write it in the same form, so its type is theirs.
     return unpack(await this.wire.call(source, pack(argument))) as T;
   }
 
@@ -70,7 +74,7 @@ export class DrivenPage {
     return this.#url;
   }
 
-  /** Requests are not told of: what a page asks for is seen in the page itself. */
+  /** Requests are not reported; the page itself is asked instead. */
   on(): this {
     return this;
   }
@@ -97,7 +101,7 @@ export class DrivenPage {
     this.#at = to;
   }
 
-  /** The one element that CSS finds. */
+  /** Returns the one element of a selector. */
   locator(selector: string): object {
     return {
       click: async ({ timeout = patience } = {}) => {
@@ -127,5 +131,5 @@ export class DrivenPage {
   }
 }
 
-/** The same, as playwright-core's own type: whoever rehearses uses no more of it than there is. */
+/** The same object with playwright-core's type, of which `rehearse` uses no more than it has. */
 export const asPage = (page: DrivenPage): Page => page as unknown as Page;

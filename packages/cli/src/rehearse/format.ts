@@ -1,4 +1,4 @@
-// Rehearsals as text for people, JSON for programs, SARIF for tools that show findings, JUnit for test reports.
+// Prints results as text for people, JSON for programs, SARIF for code tools, and JUnit for test reports.
 import { styleText } from 'node:util';
 import { shown } from '../shown.js';
 import { version } from '../version.js';
@@ -8,19 +8,19 @@ import type { Rehearsal, CheckResult, WidgetResult } from './types.js';
 const of = (checks: readonly CheckResult[], outcome: CheckResult['outcome']): number =>
   checks.filter((check) => check.outcome === outcome).length;
 
-/** How many columns a key takes, and the name of a widget. */
+/** The columns of a key, and of the name of a widget. */
 const keyWidth = 26;
 const nameWidth = 56;
 
 const count = (number: number, one: string): string => `${number} ${one}${number === 1 ? '' : 's'}`;
 
-/** How many checks hold, of those that were not left out. */
+/** Counts the checks that passed, without skipped ones. */
 function score(checks: readonly CheckResult[]): string {
   const tried = checks.length - of(checks, 'skipped');
   return tried ? `${of(checks, 'passed')} of ${tried} checks pass` : 'not checked';
 }
 
-/** One widget as a transcript that a person can read aloud. */
+/** Prints one widget as a transcript that a person can read aloud. */
 export function transcriptOf({ kind, name, checks }: WidgetResult): string {
   const title = shown(name ? `${kind} "${name}"` : kind);
   const color = of(checks, 'failed') ? 'red' : of(checks, 'passed') ? 'green' : 'yellow';
@@ -33,7 +33,7 @@ export function transcriptOf({ kind, name, checks }: WidgetResult): string {
   return `${styleText('bold', title.padEnd(nameWidth))} ${styleText(color, score(checks))}\n${lines.join('\n')}\n`;
 }
 
-/** The last lines: how many widgets, and how many checks. */
+/** Prints the last lines: the number of widgets, and of checks. */
 export function summaryOf(rehearsals: readonly Rehearsal[]): string {
   const widgets = rehearsals.flatMap((each) => each.widgets);
   const checks = widgets.flatMap((widget) => widget.checks);
@@ -44,7 +44,7 @@ export function summaryOf(rehearsals: readonly Rehearsal[]): string {
   return `${pages}${count(widgets.length, 'widget')}: ${of(checks, 'passed')} checks pass, ${of(checks, 'failed')} fail${left ? `, ${left} skipped` : ''}.\n${stopped.join('')}`;
 }
 
-/** The line before the widgets of a page, where there are several pages. */
+/** Prints the line before the widgets of a page, if there are several pages. */
 export const pageLine = (address: string): string => `${styleText('underline', shown(address))}\n\n`;
 
 const text = (rehearsals: readonly Rehearsal[]): string =>
@@ -55,7 +55,7 @@ const text = (rehearsals: readonly Rehearsal[]): string =>
     )
     .join('\n')}\n${summaryOf(rehearsals)}`;
 
-/** Of one page an object, of several a list of them. */
+/** One page is an object, several are a list. */
 const json = (rehearsals: readonly Rehearsal[]): string =>
   `${JSON.stringify(rehearsals.length === 1 ? rehearsals[0] : rehearsals, null, 2)}\n`;
 
@@ -97,7 +97,7 @@ const caseOf = (classname: string, { key, expected, outcome, got = '', heard }: 
   return `    <testcase classname="${xmlText(classname)}" name="${xmlText(`${key}: ${expected}`)}">${inside}</testcase>`;
 };
 
-/** A suite for each widget; of several pages each is named with its address. */
+/** A suite for each widget. With several pages, its name contains the address. */
 const junit = (rehearsals: readonly Rehearsal[]): string => {
   const suites = rehearsals.flatMap(({ address, widgets }) =>
     widgets.map(({ kind, name, checks }) => {
@@ -110,5 +110,5 @@ const junit = (rehearsals: readonly Rehearsal[]): string => {
   return `<?xml version="1.0" encoding="UTF-8"?>\n<testsuites name="${xmlText(name)}">\n${suites.join('\n')}\n</testsuites>\n`;
 };
 
-/** How rehearsals are printed, by the name of the format. */
+/** The functions that print results, by the name of the format. */
 export const formats = { text, json, sarif, junit };

@@ -1,12 +1,11 @@
-// What a screen reader has to go by: the browser's own accessibility tree, in words.
-//
-// In browsers of the Chromium family it is asked for over the browser's protocol; in others it is worked out in the page by the same
-// standards. The place among its like ("1 of 4") is counted in the page: the tree does not carry it.
+// The announcement that a screen reader can make, from the browser's own accessibility tree.  Chromium
+// provides the tree over its protocol. For other browsers it is computed in the page by the same standards.
+// The position in a group ("1 of 4") is counted in the page, because the tree does not contain it.
 import './agent.js';
 import { places, sentenceOf, stateWord, valueRoles } from 'elastic-shell/rehearsal';
 import type { CDPSession, Page } from 'playwright-core';
 
-/** A node of the tree, as the protocol gives it. */
+/** A node of the tree, in the form of the protocol. */
 interface Node {
   nodeId: string;
   parentId?: string;
@@ -22,10 +21,10 @@ const textOf = (value: unknown): string =>
 
 const roleOf = ({ role }: Node): string => textOf(role?.value);
 
-/** A node as it is said: role, name, states. */
+/** Returns the announcement of a node: role, name, states. */
 function sayNode(node: Node, position: string): string {
   const role = roleOf(node);
-  // A combobox opens a list by what it is.
+  // A combobox opens a list by definition.
   const isBox = /^combobox$|^ComboBox/.test(role);
   const states = (node.properties ?? []).map(({ name, value: { value: said } }) =>
     isBox && name === 'hasPopup' ? '' : stateWord(name, said),
@@ -44,13 +43,13 @@ function sayNode(node: Node, position: string): string {
 export class Hearing {
   #session: CDPSession | undefined;
   #isPlain = false;
-  /** What focus stood in before the last key, and what it stands in now. */
+  /** The containers of focus before the last key, and now. */
   #before: readonly string[] = [];
   #around: readonly string[] = [];
 
   constructor(readonly page: Page) {}
 
-  /** What is said of what has focus now: what it stands in, where that is new, and itself. */
+  /** Returns the announcement of the focused element, with containers that are new. */
   async focus(position: string): Promise<string> {
     const chain = await this.#chain();
     if (!chain) return this.#plain();
@@ -68,20 +67,20 @@ export class Hearing {
     return [...entered.map((each) => sayNode(each, '')), `${own}${active}`].join('; ');
   }
 
-  /** Something is about to be done: what focus stands in by now is not new any more. */
+  /** Called before an action: the containers of focus are no longer new. */
   async begin(): Promise<void> {
     this.#before = this.#around;
     await this.#tell(false);
   }
 
-  /** Forgets where focus was: what comes next is said with all that it stands in. */
+  /** Forgets where focus was, so that all containers are announced next. */
   async forget(): Promise<void> {
     this.#around = [];
     this.#before = [];
     await this.#tell(true);
   }
 
-  /** The node of what has focus, what is around it, and the one that it says is active. */
+  /** Returns the node with focus, its ancestors, and its active node. */
   async #chain(): Promise<{ nodes: Node[]; active: Node | undefined } | undefined> {
     if (this.#isPlain) return undefined;
     try {
@@ -111,12 +110,12 @@ export class Hearing {
     return { nodes: chain, active };
   }
 
-  /** What the page itself makes of it. */
+  /** Returns the announcement that is computed in the page. */
   #plain(): Promise<string> {
     return this.page.evaluate(() => elasticRehearsal.focus());
   }
 
-  /** Tells the page what is not new any more. */
+  /** Passes to the page which containers are no longer new. */
   async #tell(isForgotten: boolean): Promise<void> {
     if (this.#isPlain)
       await this.page.evaluate((all) => elasticRehearsal.begin(all), isForgotten).catch(() => undefined);

@@ -1,9 +1,12 @@
-// Limits of time: a page that never answers ends nothing but its own row.
+// Time limits: a page that never answers fails only its own check.
 
-/** Something that took longer than it may. */
+/** An action that exceeded its time limit. */
 export class TooLong extends Error {}
 
-/** Answers what `work` answers, or throws `TooLong` after so many milliseconds. What is still under way then is nobody's any more. */
+/**
+ * Returns the result of `work`, or throws `TooLong` after a number of milliseconds. Anything still running
+ * then is ignored.
+ */
 export async function within<T>(milliseconds: number, what: string, work: Promise<T>): Promise<T> {
   let timer: NodeJS.Timeout | undefined;
   const late = new Promise<never>((_, reject) => {

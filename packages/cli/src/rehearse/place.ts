@@ -1,17 +1,17 @@
-// What is rehearsed: an address, or a file or a folder that is served for it.
+// What is checked: an address, or a file or folder that is served for it.
 import { existsSync, statSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { basename, dirname, resolve } from 'node:path';
 import sirv from 'sirv';
 import { Misuse } from '../misuse.js';
 
-/** An address that can be opened; `close` ends what serves it. */
+/** An address that can be opened. `close` ends its server. */
 export interface Placed {
   address: string;
   close(): void;
 }
 
-/** Serves a folder on this machine alone. */
+/** Serves a folder on this machine only. */
 function serve(folder: string): Promise<Placed> {
   const files = sirv(folder, { dev: true, extensions: ['html', 'htm'] });
   const server = createServer((request, response) =>
@@ -30,7 +30,7 @@ function serve(folder: string): Promise<Placed> {
   });
 }
 
-/** The place that a word on the command line means. Throws `Misuse` where there is none. */
+/** Returns the address for an argument of the command line. Throws `Misuse` if there is none. */
 export async function placeOf(word: string): Promise<Placed> {
   if (/^https?:\/\//.test(word)) return { address: word, close: () => undefined };
   const [path = '', ...rest] = word.split(/(?=[?#])/);

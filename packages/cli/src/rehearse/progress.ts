@@ -1,13 +1,13 @@
-// How far a rehearsal is, on a terminal: one line that is written over.
+// The progress on a terminal, in one line that is overwritten.
 import { shown } from '../shown.js';
 
-/** Seconds as people say them. */
+/** Returns a number of seconds in words. */
 function lasting(seconds: number): string {
   if (seconds < 60) return `${Math.max(1, Math.round(seconds))} s`;
   return `${Math.round(seconds / 60)} min`;
 }
 
-/** Writes a line over the one before. */
+/** Overwrites the previous line. */
 export class ProgressLine {
   readonly #write: (text: string) => void;
   #began = Date.now();
@@ -17,7 +17,7 @@ export class ProgressLine {
     this.#write = write;
   }
 
-  /** Says how many widgets of a page are done, and about how long the others take. */
+  /** Prints how many widgets of a page are done, and about how long the others take. */
   tell(address: string, done: number, all: number): void {
     if (!done) this.#began = Date.now();
     const each = (Date.now() - this.#began) / 1000 / (done || 1);
@@ -27,7 +27,7 @@ export class ProgressLine {
     this.#isShown = true;
   }
 
-  /** Takes the line away: something else is written. */
+  /** Removes the line, because something else is printed. */
   clear(): void {
     if (this.#isShown) this.#write('\r\u001b[K');
     this.#isShown = false;

@@ -1,25 +1,32 @@
-// Waits until a page is ready, by its own evidence: it has loaded, no request is under way, nothing changes, and two looks find the
-// same widgets. Pages that scripts draw are empty when they have loaded; a development server sends them module by module.
+// Waits until a page is ready, by the page itself: it has loaded, no request is pending, nothing changes, and
+// two checks find the same widgets. Pages that scripts render are empty when they have loaded, and a
+// development server sends them module by module.
 import type { Evidence } from 'elastic-shell/rehearsal';
 import type { Page, Request } from 'playwright-core';
 import { pause } from '../drive/wire.js';
 import { Misuse } from '../misuse.js';
 import { agentScript } from './agent.js';
 
-/** Milliseconds between two looks. */
+/** The time between two checks, in milliseconds. */
 const gap = 150;
-/** How long a page may take to be ready, in milliseconds; one that never stops changing is taken as it is then. */
+/**
+ * How long a page may take to become ready, in milliseconds. A page that never stops changing is accepted as
+ * it is then.
+ */
 const most = 20_000;
-/** Looks that must be alike, where a page has widgets and where it has none: those may come still. */
+/** How many checks must be equal, on a page with widgets and on one without, where they may still appear. */
 const alike = { some: 2, none: 6 };
-/** Looks with the same widgets after which a page that changes all the time, by a clock or the like, is ready. */
+/**
+ * After how many checks with the same widgets a page is ready that changes all the time, such as one with a
+ * clock.
+ */
 const aliveAlike = 20;
-/** How often a page may go elsewhere by itself. */
+/** How often a page may navigate by itself. */
 const mostMoves = 10;
 
 const counted = new WeakMap<Page, Set<Request>>();
 
-/** The requests of a page that are under way; those that stay open by their nature are left out. */
+/** The pending requests of a page, without those that stay open by their nature. */
 function underWay(page: Page): ReadonlySet<Request> {
   const known = counted.get(page);
   if (known) return known;
@@ -33,22 +40,22 @@ function underWay(page: Page): ReadonlySet<Request> {
   return open;
 }
 
-/** Begins to count requests, before the page is opened. */
+/** Starts to count requests, before the page is opened. */
 export const watchRequests = (page: Page): void => void underWay(page);
 
-/** What was thrown because the page went elsewhere meanwhile. */
+/** Whether an error was caused by a navigation. */
 export const isElsewhere = (error: unknown): boolean =>
   /context was destroyed|navigat|no such execution|Execution context|inspected target|realm/i.test(
     error instanceof Error ? error.message : String(error),
   );
 
-/** Puts our script into the page, where it is not, and looks. */
+/** Puts the script into the page if it is missing, and reads the signs. */
 async function look(page: Page): Promise<Evidence> {
   if (!(await page.evaluate<boolean>("'elasticRehearsal' in globalThis"))) await page.evaluate(agentScript());
   return page.evaluate(() => elasticRehearsal.evidence());
 }
 
-/** The same; undefined where the page goes elsewhere meanwhile. */
+/** The same. Undefined if the page navigates meanwhile. */
 async function lookUnlessElsewhere(page: Page): Promise<Evidence | undefined> {
   try {
     return await look(page);
@@ -58,14 +65,14 @@ async function lookUnlessElsewhere(page: Page): Promise<Evidence | undefined> {
   }
 }
 
-/** How alike two looks are. */
+/** Compares two checks. */
 const sameWidgets = (one: Evidence | undefined, other: Evidence): boolean => one?.widgets === other.widgets;
 const isSame = (one: Evidence | undefined, other: Evidence): boolean =>
   sameWidgets(one, other) && one?.changes === other.changes && one.files === other.files;
 
 /**
- * Waits until the page is ready, and leaves our script in it. `known`: the evidence of an earlier time; a page that shows the same
- * widgets again is ready. Throws `Misuse` if the page keeps going elsewhere by itself.
+ * Waits until the page is ready, and leaves the script in it. `known` are the signs of an earlier time; a
+ * page with the same widgets is ready at once. Throws `Misuse` if the page keeps navigating by itself.
  */
 export async function ready(page: Page, known?: string): Promise<string> {
   const requests = underWay(page);
@@ -76,7 +83,7 @@ export async function ready(page: Page, known?: string): Promise<string> {
   let moves = 0;
   for (;;) {
     const now = await lookUnlessElsewhere(page);
-    // Another document has come, or comes now.
+    // Another document has replaced it, or is about to.
     if (!now || (last && last.began !== now.began)) {
       [last, same, alive] = [now, 0, 0];
       if (++moves > mostMoves)

@@ -1,7 +1,6 @@
-// Walks the widgets of a page by real keys and the pointer, row by row of their contracts. For test runners as a function:
-//
-//   import { rehearse } from 'elastic-shell-cli/rehearse';
-//   const { widgets } = await rehearse(page, { only: ['dialog'] });
+// Checks the widgets of a page with real keys and a real pointer, by the checks of their contracts. As a
+// function for test runners:  import { rehearse } from 'elastic-shell-cli/rehearse'; const { widgets } =
+// await rehearse(page, { only: ['dialog'] });
 import type { Page } from 'playwright-core';
 import { checksOf, type Found, play, type Check } from 'elastic-shell/rehearsal';
 import type { ScreenReader } from '../speech/screen-reader.js';
@@ -13,43 +12,60 @@ import type { Rehearsal, CheckResult, WidgetResult } from './types.js';
 
 export type { Rehearsal, CheckResult, WidgetResult } from './types.js';
 
-/** How far a rehearsal is. */
+/** The progress of a run. */
 export interface Progress {
-  /** How many widgets have been walked, and how many there are. */
+  /** How many widgets are done, and how many there are. */
   done: number;
   /** The number of widgets. */
   all: number;
 }
 
-/** How a page is rehearsed. */
+/** The options of `rehearse`. */
 export interface RehearseOptions {
-  /** The patterns to rehearse. Default: all. */
+  /** The patterns to check. Default: all. */
   only?: readonly string[];
-  /** Only widgets whose name holds this text. Default: all. */
+  /** A text that the name of a widget must contain. Default: all widgets are checked. */
   name?: string;
-  /** How many widgets of one pattern at most: pages have many that are alike. Default: all. */
+  /** The maximum number of widgets for each pattern, because pages repeat them. Default: all. */
   max?: number;
-  /** Brings the page to the state that is rehearsed, from nothing: it is called before each row. Default: loads it again. */
+  /**
+   * Brings the page to the state to check, from the start. Called before each check. Default: loads the page
+   * again.
+   */
   arrive?: Arrive;
-  /** Says which widgets stay closed or open by somebody's will: by their names, which rows are left out. Default: none. */
+  /** The checks to skip, by the name of the widget. Default: none. */
   skip?: Readonly<Record<string, readonly string[]>>;
-  /** Takes a picture of the page; answers where it is. It is asked for each row that failed. Default: takes none. */
+  /**
+   * Takes a screenshot of the page and returns its path. Called for each failed check. Default: none is
+   * taken.
+   */
   picture?: (page: Page, name: string) => Promise<string>;
-  /** A screen reader that presses the keys, on whose desktop the browser is, and says what is heard. Default: none. */
+  /**
+   * A screen reader that presses the keys on the desktop of the browser, and returns what it speaks. Default:
+   * none.
+   */
   reader?: ScreenReader;
-  /** Opens another page, where one does not answer any more, and for `parallel`. Default: a page that hangs fails all later rows. */
+  /**
+   * Opens another page if one does not respond, and for `parallel`. Default: after a page hangs, all later
+   * checks fail.
+   */
   newPage?: () => Promise<Page>;
-  /** How many widgets are walked at the same time, each on a page of its own; takes `newPage`. Default: 1. */
+  /**
+   * How many widgets are checked at the same time, each on a page of its own. Needs `newPage`. Default: 1.
+   */
   parallel?: number;
-  /** Seconds that one row may take. Default: 60. */
+  /** The time for one check, in seconds. Default: 60. */
   perCheck?: number;
-  /** Seconds that all may take; what is not walked by then is left out, and `stopped` says so. Default: no limit. */
+  /**
+   * The time for all checks, in seconds. The remaining widgets are skipped, and `stopped` contains the
+   * reason. Default: no limit.
+   */
   inAll?: number;
-  /** What is known of a widget from before: it isn't walked again. Default: nothing is known. */
+  /** Returns an earlier result of a widget, which is not checked again. Default: none. */
   known?: (widget: Pick<Found, 'pattern' | 'kind' | 'name'>, place: number) => WidgetResult | undefined;
-  /** Hears of each widget when it is done, in the order of the page. Default: nobody does. */
+  /** Called with each widget when it is done, in the order of the page. Default: none. */
   onWidget?: (result: WidgetResult, place: number) => void;
-  /** Hears how far it is: when the widgets have been found, and after each. Default: nobody does. */
+  /** Called when the widgets have been found, and after each. Default: none. */
   onProgress?: (progress: Progress) => void;
 }
 
@@ -59,7 +75,7 @@ const reload: Arrive = async (page) => {
   await page.reload();
 };
 
-/** One worker: a stage with a page, which is replaced where it hangs. */
+/** A worker: a stage with a page, which is replaced if it hangs. */
 class Walker {
   readonly stage: Stage;
   readonly #options: RehearseOptions;
@@ -69,16 +85,16 @@ class Walker {
     this.stage = new Stage(page, options.arrive ?? reload, options.reader);
   }
 
-  /** The page hangs: it is given up for another. */
+  /** The page hangs and is replaced by another. */
   async #replace(): Promise<void> {
     const { newPage } = this.#options;
     if (!newPage) return;
-    // It may never answer that it has closed.
+    // It may never close.
     void this.stage.page.close().catch(() => undefined);
     this.stage.moveTo(await newPage());
   }
 
-  /** Runs one row, from the page as it was. */
+  /** Runs one check, starting from the restored page. */
   async #check(check: Check, name: string): Promise<CheckResult> {
     const { key, expected } = check;
     const { skip, picture, perCheck = checkTime } = this.#options;
@@ -90,7 +106,7 @@ class Walker {
         'the page',
         (async () => {
           await this.stage.reset();
-          // The browser's own word that the page is gone, or does not answer, is a row that fails.
+          // If the browser reports that the page is gone or does not respond, the check fails.
           return play(this.stage, check, (message) => /Timeout|closed|navigat|context/i.test(message));
         })(),
       );
@@ -114,7 +130,7 @@ class Walker {
     }
   }
 
-  /** Walks one widget. */
+  /** Checks one widget. */
   async walk(found: Found): Promise<WidgetResult> {
     const { pattern, kind, name } = found;
     const isLayer = /^(dialog|popover|menu|tooltip)$/.test(pattern);
@@ -135,10 +151,13 @@ class Walker {
   }
 }
 
-/** How many buttons are tried that say nothing of what they do. */
+/** How many buttons are tried whose purpose the markup doesn't show. */
 const mostButtons = 40;
 
-/** Finds what opens the layers of which no markup says it, by pressing buttons; those that nothing opens are left. */
+/**
+ * Finds the openers of layers that the markup doesn't show, by clicking buttons. Layers without an opener are
+ * omitted.
+ */
 async function discover(
   stage: Stage,
   all: readonly Found[],
@@ -156,14 +175,14 @@ async function discover(
   return found;
 }
 
-/** The widgets of a page that are asked for. */
+/** Returns the widgets that the options select. */
 async function findAll(stage: Stage, options: RehearseOptions): Promise<Found[]> {
   const { only, name: text, max = Infinity } = options;
   const isWanted = ({ pattern, name }: Pick<Found, 'pattern' | 'name'>): boolean =>
     (only?.includes(pattern) ?? true) && (text === undefined || name.includes(text));
   const all = await stage.load();
   const said = all.filter(isWanted);
-  // Whoever asks for one by its name is content with the one that says so.
+  // An exact name takes precedence over a name that contains the text.
   const other = text !== undefined && said.length ? [] : await discover(stage, all, only, isWanted);
   const counts = new Map<string, number>();
   return [...said, ...other].filter(({ pattern }) => {
@@ -172,7 +191,10 @@ async function findAll(stage: Stage, options: RehearseOptions): Promise<Found[]>
   });
 }
 
-/** Walks widgets, as many at a time as there are walkers. Answers those that were walked, in the order of the page. */
+/**
+ * Checks widgets, as many at a time as there are workers. Returns those that were checked, in the order of
+ * the page.
+ */
 async function walkAll(
   found: readonly Found[],
   walkers: readonly Walker[],

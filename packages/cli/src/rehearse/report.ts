@@ -1,4 +1,4 @@
-// A rehearsal as a page that one can send to a colleague: one file, with its pictures in it, that loads nothing and runs nothing.
+// The results as a page to send to others: one file with its screenshots, which loads and runs nothing.
 import { existsSync, readFileSync } from 'node:fs';
 import { xmlText } from '../xml.js';
 import { summaryOf } from './format.js';
@@ -25,7 +25,7 @@ img { max-inline-size: min(100%, 40rem); block-size: auto; border: 1px solid var
 @media (max-width: 40rem) { table, tbody, tr, td, th { display: block; } thead { display: none; } th { padding-block-end: 0; } td { border: 0; padding-block: 0; } tr { padding-block-end: 0.5rem; } }
 `;
 
-/** A picture, in the page itself. */
+/** A screenshot, inside the page. */
 const pictureOf = (path: string | undefined, alt: string): string =>
   path && existsSync(path)
     ? `<img src="data:image/png;base64,${readFileSync(path).toString('base64')}" alt="${xmlText(alt)}" loading="lazy">`
@@ -65,7 +65,7 @@ function widgetOf(widget: WidgetResult): string {
 <tbody>${checks.map((check) => rowOf(check, name || kind)).join('\n')}</tbody></table></div></details>`;
 }
 
-/** Pages with failures first, and in each what fails first. */
+/** Pages with failures first, and in each the failures first. */
 const worstFirst = <T>(all: readonly T[], bad: (each: T) => number): T[] =>
   [...all].sort((one, other) => Number(bad(other) > 0) - Number(bad(one) > 0));
 
@@ -77,7 +77,7 @@ ${list || '<p>No widget was found.</p>'}
 ${picture ? `<details><summary>Screenshot of the page</summary>${pictureOf(picture, `The page ${address}`)}</details>` : ''}</section>`;
 }
 
-/** The whole page. `when`: when it was made. */
+/** Returns the whole page. `when` is when it was created. */
 export function reportOf(rehearsals: readonly Rehearsal[], when: Date, browser: string): string {
   const sum = ({ widgets }: Rehearsal): number => widgets.map(failed).reduce((one, other) => one + other, 0);
   const pages = worstFirst(rehearsals, sum);

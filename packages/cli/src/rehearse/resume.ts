@@ -1,9 +1,9 @@
-// A rehearsal that can go on where it was stopped: each widget is written down when it is done, a line of JSON each.
+// A run that can be resumed: each result is written when it is done, as one line of JSON.
 import { appendFileSync, existsSync, readFileSync } from 'node:fs';
 import { Misuse } from '../misuse.js';
 import type { WidgetResult } from './types.js';
 
-/** One widget, with where it was. */
+/** The result of one widget, with its page. */
 interface Line {
   address: string;
   place: number;
@@ -13,7 +13,7 @@ interface Line {
 const isLine = (value: unknown): value is Line =>
   typeof value === 'object' && value !== null && 'address' in value && 'place' in value && 'result' in value;
 
-/** Reads one line; a last one that was cut off is none. */
+/** Reads one line. An incomplete last line is ignored. */
 function lineOf(text: string, isLast: boolean, path: string): Line[] {
   if (!text) return [];
   try {
@@ -25,14 +25,14 @@ function lineOf(text: string, isLast: boolean, path: string): Line[] {
   throw new Misuse(`${path} wasn't written by --resume. Name another file.`);
 }
 
-/** An address of this machine without its port, which is another one each time that files are served. */
+/** Returns an address of this machine without its port, which differs each time files are served. */
 const withoutPort = (address: string): string => address.replace(/^(https?:\/\/localhost):\d+/, '$1');
 
-/** What is known from before, and where it is written down. */
+/** The earlier results, and the file for new ones. */
 export class Resumed {
   readonly #known = new Map<string, WidgetResult>();
 
-  /** Throws `Misuse` where the file is something else. */
+  /** Throws `Misuse` if the file contains something else. */
   constructor(readonly path: string) {
     const lines = existsSync(path) ? readFileSync(path, 'utf8').split('\n') : [];
     for (const { address, place, result } of lines.flatMap((line, at) =>
@@ -45,12 +45,12 @@ export class Resumed {
     return JSON.stringify([withoutPort(address), place, pattern, kind, name]);
   }
 
-  /** What is known of a widget. */
+  /** Returns the earlier result of a widget. */
   of(address: string, place: number, widget: Omit<WidgetResult, 'checks'>): WidgetResult | undefined {
     return this.#known.get(this.#key(address, place, widget));
   }
 
-  /** Writes a widget down. */
+  /** Writes the result of a widget. */
   add(address: string, place: number, result: WidgetResult): void {
     const key = this.#key(address, place, result);
     if (this.#known.has(key)) return;

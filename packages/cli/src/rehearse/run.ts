@@ -1,4 +1,4 @@
-// Runs a rehearsal as the command line asks for it: a browser, one page after the other, and what is told meanwhile.
+// Runs `rehearse` from the command line: a browser, one page after the other, and the output meanwhile.
 import { mkdirSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -17,7 +17,7 @@ import { readerFor } from './speech.js';
 import { readSteps, take } from './steps.js';
 import type { Rehearsal } from './types.js';
 
-/** What the command line says. */
+/** The arguments of the command line. */
 export interface Options {
   only?: string[];
   name?: string;
@@ -41,15 +41,15 @@ export interface Options {
   screenshots?: string;
 }
 
-/** What the run has to know of the output. */
+/** What the run needs to know about the output. */
 interface Asked extends Options {
-  /** Each widget is printed when it is done. */
+  /** Whether each widget is printed when it is done. */
   isText: boolean;
-  /** A report is made, which has pictures. */
+  /** Whether a report is made, which contains screenshots. */
   isReported: boolean;
 }
 
-/** Rows that a page leaves out by somebody's will: the keys of rows, by the name of the widget. */
+/** Checks to skip: their keys, by the name of the widget. */
 function skippedIn(path: string): Readonly<Record<string, readonly string[]>> {
   try {
     const said: Record<string, readonly string[]> = JSON.parse(readFileSync(path, 'utf8'));
@@ -59,7 +59,7 @@ function skippedIn(path: string): Readonly<Record<string, readonly string[]>> {
   }
 }
 
-/** Takes pictures into a folder; each has a name of its own. */
+/** Saves screenshots in a folder, each under its own name. */
 function screenshotsIn(folder: string): (page: Page, name: string) => Promise<string> {
   const taken = new Map<string, number>();
   return async (page, name) => {
@@ -76,7 +76,7 @@ function screenshotsIn(folder: string): (page: Page, name: string) => Promise<st
   };
 }
 
-/** Brings a page to its state. */
+/** Brings a page to the state to check. */
 const arriving =
   (address: string, { rtl, steps }: Options) =>
   async (page: Page): Promise<void> => {
@@ -89,7 +89,7 @@ const arriving =
     if (steps !== undefined) await take(page, readSteps(steps));
   };
 
-/** One run: what its pages share. */
+/** A run: the data that its pages share. */
 class Run {
   readonly #options: Asked;
   readonly #streams: Streams;
@@ -115,7 +115,7 @@ class Run {
     this.#picture = folder === undefined ? undefined : screenshotsIn(folder);
   }
 
-  /** Seconds that are left. */
+  /** The remaining seconds. */
   get left(): number {
     return (this.#end - Date.now()) / 1000;
   }
@@ -146,7 +146,7 @@ class Run {
     };
   }
 
-  /** Rehearses one page, and finds where its links lead. */
+  /** Checks one page, and finds its links. */
   async rehearse(waiting: Waiting, crawl: Crawl, isOneOfMany: boolean): Promise<Rehearsal> {
     const { address } = waiting;
     if (isOneOfMany && this.#options.isText) this.#streams.out(pageLine(address));
@@ -168,7 +168,10 @@ class Run {
   }
 }
 
-/** Walks pages; in text, each widget is printed when it is done. Throws `Misuse` where the first of them cannot be opened. */
+/**
+ * Checks pages. In text format, each widget is printed when it is done. Throws `Misuse` if the first page
+ * cannot be opened.
+ */
 export async function run(
   addresses: readonly string[],
   options: Asked,
@@ -197,7 +200,7 @@ export async function run(
       try {
         rehearsals.push(await going.rehearse(waiting, crawl, isOneOfMany));
       } catch (error) {
-        // One page of several that cannot be opened is told, and keeps no other from being walked.
+        // If a later page cannot be opened, that is printed, and the others are checked.
         if (!isOneOfMany || !(error instanceof Misuse)) throw error;
         streams.error(`elastic-shell: ${error.message}\n`);
         rehearsals.push({ address: waiting.address, widgets: [], stopped: error.message.replace(/\.$/, '') });

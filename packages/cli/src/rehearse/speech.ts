@@ -1,4 +1,4 @@
-// `rehearse --speech`: a screen reader on a desktop of its own, where it is installed.
+// `rehearse --speech`: a screen reader on a desktop of its own, if one is installed.
 import type { Page } from 'playwright-core';
 import { Misuse } from '../misuse.js';
 import { missingForSpeech } from '../speech/programs.js';
@@ -18,26 +18,29 @@ export async function readerFor(browser: BrowserName): Promise<ScreenReader> {
   return startScreenReader();
 }
 
-/** In a window Tab leads from the ends of a page into the browser's own bars: a link at either end keeps it in the page. */
+/**
+ * In a window, Tab leads from the ends of a page into the browser's own toolbars. A link at either end keeps
+ * it in the page.
+ */
 const edges = `for (const where of ['prepend', 'append']) {
   const link = Object.assign(document.createElement('a'), { href: '#', textContent: where === 'append' ? 'End' : 'Start' });
   link.style.cssText = 'position: absolute; opacity: 0; pointer-events: none';
   document.body[where](link);
 }`;
 
-/** Brings a page to its state, and waits until the screen reader has read what it reads of a page that has loaded. */
+/** Brings a page to its state, and waits until the screen reader has read it. */
 export async function arriveHeard(
   reader: ScreenReader,
   page: Page,
   arrive: (page: Page) => Promise<void>,
 ): Promise<void> {
-  // A new window has focus in its bars, not in the page: nothing is there to be clicked yet.
+  // In a new window, focus is in the toolbars. The page contains nothing to click yet.
   if (page.url() === 'about:blank') await reader.after(() => reader.click(), { first: 300 });
   await reader.after(() => arrive(page), { first: 2000, quiet: 800 });
   await page.evaluate(edges);
 }
 
-/** In the page: focuses the last tab stop before what is marked. */
+/** Runs in the page: focuses the last tab stop before the marked element. */
 export const focusBefore = `(() => {
   const target = document.querySelector('[data-rehearsed]');
   const stops = [...document.querySelectorAll('a[href], button, input, select, textarea, summary, [tabindex]')];

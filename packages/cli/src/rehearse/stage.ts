@@ -1,4 +1,4 @@
-// One widget on a page: real keys and the pointer go to it, and what came of that is read back.
+// One widget on a page: sends real keys and clicks to it, and reads the result.
 import type { Page } from 'playwright-core';
 import { fail, type Facts, type Found, skip, type Stage as CheckStage } from 'elastic-shell/rehearsal';
 import type { ScreenReader } from '../speech/screen-reader.js';
@@ -7,47 +7,53 @@ import { Hearing } from './heard.js';
 import { isElsewhere, ready } from './ready.js';
 import { arriveHeard, focusBefore } from './speech.js';
 
-/** Milliseconds that a page may take to come to rest after a key. */
+/** How long a page may take to settle after a key, in milliseconds. */
 const patience = 1500;
 
-/** How often a page that has gone elsewhere is loaded again. */
+/** How often a page that has navigated is loaded again. */
 const mostLoads = 2;
 
-/** How a page is brought to where it is rehearsed. */
+/** How a page is brought to the state to check. */
 export type Arrive = (page: Page) => Promise<void>;
 
-/** A page that is rehearsed, and the widget that it is about now. */
+/** A page, and the widget that is being checked. */
 export class Stage implements CheckStage {
   page: Page;
   hearing: Hearing;
-  /** What was done since the last row, as one would say it, and what was heard. */
+  /** The actions since the start of the check, in words, and the announcements. */
   heard = '';
   #messages: string[] = [];
   #found: Found[] = [];
-  /** How things stood when the page had just been loaded. */
+  /** The facts when the page had just been loaded. */
   #atFirst = '';
   #widget: Found | undefined;
-  /** What the page showed when it was ready. */
+  /** The signs when the page was ready. */
   #evidence: string | undefined;
 
   constructor(
     page: Page,
     readonly arrive: Arrive,
-    /** What presses the keys and says what is heard. Default: the browser's own keys, and its accessibility tree. */
+    /**
+     * What presses the keys and returns the announcements. Default: the browser's own keys and its
+     * accessibility tree.
+     */
     readonly reader?: ScreenReader,
   ) {
     this.page = page;
     this.hearing = new Hearing(page);
   }
 
-  /** Goes on with another page, where the one before does not answer any more. */
+  /** Continues with another page, because the previous one does not respond. */
   moveTo(page: Page): void {
     this.page = page;
     this.hearing = new Hearing(page);
     this.#atFirst = '';
   }
 
-  /** Loads the page, brings it to its state, and finds its widgets. One that goes elsewhere once more is waited for again. */
+  /**
+   * Loads the page, brings it to its state, and finds its widgets. If it navigates again, it is waited for
+   * again.
+   */
   async load(): Promise<Found[]> {
     for (let left = mostLoads; ; left--)
       try {
@@ -67,7 +73,7 @@ export class Stage implements CheckStage {
     return this.#found;
   }
 
-  /** Turns to a widget. */
+  /** Selects a widget. */
   turnTo(widget: Found): void {
     this.#widget = widget;
     this.#atFirst = '';
@@ -77,20 +83,20 @@ export class Stage implements CheckStage {
     return this.#widget?.id ?? -1;
   }
 
-  /** How things stand with the widget. */
+  /** Returns the facts about the widget. */
   async facts(): Promise<Facts> {
     const facts = await this.page.evaluate((id) => globalThis.elasticRehearsal?.facts(id), this.#id);
     return facts ?? fail('the widget was removed, or the page has navigated');
   }
 
-  /** Brings the page back to where it began: by Escape where that will do, else it is loaded again. */
+  /** Restores the page: with Escape if that is enough, or else by loading it again. */
   async reset(): Promise<void> {
     this.heard = '';
     if (this.#atFirst && (await this.#calm())) return;
     await this.load();
     const widget = this.#widget;
     if (!widget) return;
-    // The same one of its kind: a page may have others when it comes again.
+    // The same widget of its kind, because the page may have others after loading.
     const same = this.#found.filter(({ pattern }) => pattern === widget.pattern);
     const there = same.find(({ id }) => id === widget.id) ?? same.find(({ name }) => name === widget.name);
     const id = await this.page.evaluate(
@@ -102,7 +108,7 @@ export class Stage implements CheckStage {
     this.#atFirst = await this.#standing();
   }
 
-  /** How things stand, apart from where focus is. */
+  /** Returns the facts without the position of focus. */
   async #standing(): Promise<string> {
     const facts = await this.page
       .evaluate((id) => globalThis.elasticRehearsal?.facts(id), this.#id)
@@ -110,9 +116,9 @@ export class Stage implements CheckStage {
     return facts ? JSON.stringify({ ...facts, focus: '', current: 0 }) : '';
   }
 
-  /** Closes what is open, and lets go of focus and pointer. Answers whether all is as it was at first. */
+  /** Closes everything, and releases focus and pointer. Returns whether everything is as it was at first. */
   async #calm(): Promise<boolean> {
-    // Tab may have led into the browser's own bars.
+    // Tab may have moved into the browser's own toolbars.
     if (!this.reader) await this.page.bringToFront();
     await this.page.mouse.move(0, 0);
     for (let at = 0; at < 2; at++) {
@@ -125,14 +131,14 @@ export class Stage implements CheckStage {
     return (await this.#standing()) === this.#atFirst;
   }
 
-  /** Waits until nothing moves: motion is over, and two frames have shown the same. */
+  /** Waits until animations are over, and two frames are equal. */
   async settle(): Promise<void> {
     await this.page
       .evaluate((most) => globalThis.elasticRehearsal?.settle(most), patience)
       .catch(() => undefined);
   }
 
-  /** Does something while the screen reader is listened to, if there is one. */
+  /** Does something while the screen reader is recorded, if there is one. */
   async #hear(act: () => Promise<unknown>, key?: string): Promise<void> {
     await this.#begin();
     const { reader } = this;
@@ -141,7 +147,7 @@ export class Stage implements CheckStage {
     this.#messages.push(...said);
   }
 
-  /** Notes what is heard now. */
+  /** Records the current announcement. */
   async listen(): Promise<string> {
     if (this.reader) {
       const { said } = await this.reader.after(() => Promise.resolve(), { first: 0, quiet: 100 });
@@ -158,13 +164,13 @@ export class Stage implements CheckStage {
     return this.heard;
   }
 
-  /** Something is about to be done: what is heard from now on is heard of that. */
+  /** Called before an action: announcements from now on belong to it. */
   async #begin(): Promise<void> {
     this.#messages = [];
     await this.hearing.begin();
   }
 
-  /** Presses a key, waits, and reads how things stand. */
+  /** Presses a key, waits, and reads the facts. */
   async press(key: string): Promise<Facts> {
     await this.#hear(() => this.page.keyboard.press(key === 'Space' ? ' ' : key), key);
     await this.settle();
@@ -172,7 +178,7 @@ export class Stage implements CheckStage {
     return this.facts();
   }
 
-  /** Types letters, waits, and reads how things stand. */
+  /** Types letters, waits, and reads the facts. */
   async type(text: string): Promise<Facts> {
     const { reader } = this;
     if (reader) {
@@ -184,7 +190,7 @@ export class Stage implements CheckStage {
     return this.facts();
   }
 
-  /** Goes to the opener, or to the tab stop, by Tab. */
+  /** Moves to the opener, or to the tab stop, with Tab. */
   async tabTo(what: 'opener' | 'stop'): Promise<Facts> {
     const aimed = await this.page.evaluate(([id, where]) => elasticRehearsal.aim(id, where), [
       this.#id,
@@ -197,7 +203,10 @@ export class Stage implements CheckStage {
     return this.press('Tab');
   }
 
-  /** Focuses the stop before the widget: if nothing has focus, a screen reader gives it back to what it was on. */
+  /**
+   * Focuses the tab stop before the widget. If nothing has focus, a screen reader moves it back to where it
+   * was.
+   */
   async #focusBefore(what: 'opener' | 'stop', reader: ScreenReader): Promise<void> {
     const part = what === 'opener' ? what : 'root';
     await this.page.evaluate(([id, marked]) => elasticRehearsal.mark(id, marked), [this.#id, part] as const);
@@ -205,7 +214,7 @@ export class Stage implements CheckStage {
     await this.page.evaluate(() => elasticRehearsal.unmark());
   }
 
-  /** Presses a part by the pointer. */
+  /** Clicks a part with the pointer. */
   async click(what: 'opener' | 'item' | 'root', index = 0): Promise<Facts> {
     const isThere = await this.page.evaluate(([id, part, at]) => elasticRehearsal.mark(id, part, at), [
       this.#id,
@@ -225,7 +234,7 @@ export class Stage implements CheckStage {
     return this.facts();
   }
 
-  /** Leads the pointer onto the opener. */
+  /** Moves the pointer onto the opener. */
   async hover(): Promise<void> {
     await this.page.evaluate((id) => elasticRehearsal.mark(id, 'opener'), this.#id);
     await this.page
@@ -235,7 +244,7 @@ export class Stage implements CheckStage {
     await this.page.evaluate(() => elasticRehearsal.unmark());
   }
 
-  /** Presses the empty corner of the page. */
+  /** Clicks the empty corner of the page. */
   async pressOutside(): Promise<Facts> {
     const [width, height] = await this.page.evaluate<[number, number]>('[innerWidth, innerHeight]');
     await this.#hear(() => this.page.mouse.click(width - 3, height - 3));
@@ -244,7 +253,7 @@ export class Stage implements CheckStage {
     return this.facts();
   }
 
-  /** Waits until it is so, or is not in the time that a page may take. */
+  /** Waits for a condition, or until the page has had enough time. */
   async until(test: (facts: Facts) => boolean): Promise<Facts> {
     const end = Date.now() + patience;
     for (;;) {
@@ -254,7 +263,7 @@ export class Stage implements CheckStage {
     }
   }
 
-  /** Presses one of the buttons that say nothing of what they do; answers what that has opened. */
+  /** Clicks one of the buttons whose purpose the markup doesn't show. Returns what it has opened. */
   async tryButton(
     place: number,
   ): Promise<{ pattern: Found['pattern']; kind: string; name: string } | undefined> {
@@ -269,7 +278,7 @@ export class Stage implements CheckStage {
     return opened && { ...opened, name };
   }
 
-  /** How many tab stops the widget has. */
+  /** Counts the tab stops of the widget. */
   stopCount(): Promise<number> {
     return this.page.evaluate((id) => elasticRehearsal.stopCount(id), this.#id);
   }

@@ -8,7 +8,10 @@ import { Misuse } from '../misuse.js';
 import './agent.js';
 import { ready } from './ready.js';
 
-/** One step: a press on what has a name, a text typed (into a field, by its name), a key, or a wait for a text that is shown. */
+/**
+ * A step: a click on an element by name, a text to type (into a field, by its name), a key, or a wait for a
+ * visible text.
+ */
 type Step =
   { press: string } | { type: string; in?: string } | { key: string } | { wait: string } | { go: string };
 
@@ -20,13 +23,13 @@ const isStep = (value: unknown): value is Step =>
   kinds.some((kind) => kind in value) &&
   Object.values(value).every((each) => typeof each === 'string');
 
-/** Milliseconds that a step waits for what it names: a page on a busy machine may take long to answer. */
+/** How long a step waits for its element, in milliseconds, because a page on a busy machine may be slow. */
 const patience = 30_000;
 
-/** Milliseconds between two looks for it. */
+/** The time between two searches for it, in milliseconds. */
 const gap = 100;
 
-/** Reads steps. Throws `Misuse` where a step is none. */
+/** Reads steps. Throws `Misuse` if one is invalid. */
 export function readSteps(path: string): readonly Step[] {
   let said: unknown;
   try {
@@ -41,7 +44,7 @@ export function readSteps(path: string): readonly Step[] {
   });
 }
 
-/** Marks what a step names as soon as it is there. */
+/** Marks the element of a step as soon as it exists. */
 async function mark(page: Page, name: string, what: 'markNamed' | 'markField'): Promise<Locator> {
   const end = Date.now() + patience;
   for (;;) {
@@ -67,12 +70,12 @@ async function takeOne(page: Page, step: Step): Promise<void> {
   }
 }
 
-/** Takes steps on a page. Throws `Misuse` with the step that cannot be taken. */
+/** Performs steps on a page. Throws `Misuse` with the step that is impossible. */
 export async function take(page: Page, steps: readonly Step[]): Promise<void> {
   for (const [at, step] of steps.entries())
     try {
       await takeOne(page, step);
-      // Our mark is no part of the state; a step may have led to another page, which has none.
+      // The mark is no part of the state. A step may have led to another page without it.
       await page.evaluate(() => globalThis.elasticRehearsal?.unmark()).catch(() => undefined);
     } catch {
       throw new Misuse(`step ${at + 1}, ${JSON.stringify(step)}, failed: no element on the page matches.`);

@@ -1,13 +1,13 @@
-// What a rehearsal answers with: widgets, and how the rows of their contracts went.
+// The result of `rehearse`: widgets, with the results of their checks.
 import type { CheckResult } from 'elastic-shell/rehearsal';
 
 export type { CheckResult } from 'elastic-shell/rehearsal';
 
-/** How one widget did. */
+/** The result of one widget. */
 export interface WidgetResult {
   /** The pattern of the widget. */
   pattern: string;
-  /** What it is, in words: `menu button`. */
+  /** The kind of widget, in words: `menu button`. */
   kind: string;
   /** The accessible name of the widget. */
   name: string;
@@ -15,14 +15,14 @@ export interface WidgetResult {
   checks: CheckResult[];
 }
 
-/** How a page did. */
+/** The result of a page. */
 export interface Rehearsal {
   /** The address of the page. */
   address: string;
   /** The result of each widget. */
   widgets: WidgetResult[];
-  /** A picture of the page as it was when it was ready, where they are taken. */
+  /** A screenshot of the page when it was ready, if they are taken. */
   picture?: string;
-  /** Why not all of its widgets were walked, where that is so. */
+  /** Why some widgets were not checked, if there are any. */
   stopped?: string;
 }

@@ -1,5 +1,5 @@
-// A desktop of its own without a screen: an X display, a session bus and the accessibility bus (AT-SPI 2), so that nothing but what
-// is started with its environment can be seen there.
+// A desktop without a screen: an X display, a session bus and the accessibility bus (AT-SPI 2), which only
+// programs with its environment can use.
 import { type ChildProcess, spawn } from 'node:child_process';
 import { mkdirSync, mkdtempSync } from 'node:fs';
 import { rm } from 'node:fs/promises';
@@ -7,27 +7,27 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startDisplay } from './display.js';
 
-/** Variables for the environment of a program. */
+/** Environment variables for a program. */
 export type Environment = Readonly<Record<string, string>>;
 
-/** A desktop that runs. */
+/** A running desktop. */
 export interface Desktop {
-  /** What a program is started with to appear on it. */
+  /** The environment with which a program appears on it. */
   environment: Environment;
   /** The folder of everything that its programs write. */
   folder: string;
-  /** Starts a program on it, which ends with it. */
+  /** Starts a program on it, which ends together with it. */
   start(path: string, args: readonly string[], more?: Environment): ChildProcess;
   /** Ends everything that was started, and removes the folder. */
   close(): Promise<void>;
 }
 
-/** Milliseconds that a program may take to start, on a busy machine. */
+/** How long a program may take to start on a busy machine, in milliseconds. */
 const patience = 60_000;
-/** Milliseconds between two attempts. */
+/** The time between two attempts, in milliseconds. */
 const gap = 50;
 
-/** Asks until the answer is not undefined. Rejects with `what` if it takes too long. */
+/** Repeats a question until the result is not undefined. Rejects with `what` if it takes too long. */
 export async function until<T>(
   what: string,
   ask: () => T | undefined | Promise<T | undefined>,
@@ -42,7 +42,7 @@ export async function until<T>(
   }
 }
 
-/** The first line that a program writes. */
+/** Returns the first line that a program writes. */
 const firstLine = (child: ChildProcess): Promise<string> =>
   new Promise((resolve, reject) => {
     child.once('error', reject);
@@ -58,7 +58,7 @@ export const succeeds = (path: string, args: readonly string[], env: NodeJS.Proc
     child.once('exit', (code) => resolve(code === 0));
   });
 
-/** Waits until a program has ended; one that ignores the request is killed after a while. */
+/** Waits until a program has ended. One that ignores the request is killed after a while. */
 const ended = (child: ChildProcess): Promise<void> =>
   new Promise((resolve) => {
     if (child.pid === undefined || child.exitCode !== null || child.signalCode !== null) return resolve();
@@ -69,7 +69,10 @@ const ended = (child: ChildProcess): Promise<void> =>
     });
   });
 
-/** Says on the session bus that a screen reader is running: browsers ask before they build their accessibility tree. */
+/**
+ * Announces on the session bus that a screen reader is running, because browsers check this before they build
+ * their accessibility tree.
+ */
 async function announceReader(env: NodeJS.ProcessEnv): Promise<void> {
   const call = (...args: string[]): Promise<boolean> =>
     succeeds(
@@ -85,7 +88,7 @@ async function announceReader(env: NodeJS.ProcessEnv): Promise<void> {
 /**
  * Starts a desktop.
  *
- * @throws If a program of `missingForSpeech()` is missing or does not start.
+ * @throws Error if a program of `missingForSpeech()` is missing or does not start.
  */
 export async function startDesktop(): Promise<Desktop> {
   const folder = mkdtempSync(join(tmpdir(), 'elastic-shell-desktop-'));
@@ -131,7 +134,7 @@ export async function startDesktop(): Promise<Desktop> {
   const end = (): void => {
     for (const child of [...started].reverse()) {
       child.removeAllListeners('exit');
-      // Not SIGKILL: the launcher of the accessibility bus ends the bus.
+      // Not SIGKILL, because the launcher of the accessibility bus ends the bus.
       child.kill();
     }
   };
@@ -143,7 +146,7 @@ export async function startDesktop(): Promise<Desktop> {
     await rm(folder, { recursive: true, force: true, maxRetries: 20 }).catch(() => undefined);
   };
   try {
-    // The display comes first: programs that the bus starts inherit its environment.
+    // The display comes first, because programs that the bus starts inherit its environment.
     const [screen, display] = await startDisplay('/usr/bin/Xvfb');
     started.push(screen);
     environment['DISPLAY'] = display;

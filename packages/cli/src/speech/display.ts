@@ -1,10 +1,10 @@
-// A display for browsers that want one: an X server without a screen.
+// A display for browsers that need one: an X server without a screen.
 import { type ChildProcess, spawn } from 'node:child_process';
 
 /**
  * Starts Xvfb.
  *
- * @returns Its process, and the name of the display that it took, such as `:99`.
+ * @returns Its process, and the name of its display, such as `:99`.
  */
 export function startDisplay(path: string): Promise<[ChildProcess, string]> {
   const child = spawn(path, ['-displayfd', '3', '-screen', '0', '1400x1000x24', '-nolisten', 'tcp'], {

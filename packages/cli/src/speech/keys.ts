@@ -1,8 +1,8 @@
-// Real keys on a display, as X names them.
+// Real keys on a display, by their X names.
 import { execFile } from 'node:child_process';
 import { promisify } from 'node:util';
 
-/** Keys by their name in UI Events (https://www.w3.org/TR/uievents-key/), where X has another. */
+/** Keys by their name in UI Events (https://www.w3.org/TR/uievents-key/), where X uses another. */
 const names: Readonly<{ [key: string]: string | undefined }> = {
   ' ': 'space',
   Space: 'space',
@@ -21,7 +21,7 @@ const names: Readonly<{ [key: string]: string | undefined }> = {
   '*': 'asterisk',
 };
 
-/** A key as xdotool takes it: `Shift+ArrowDown` is `shift+Down`. */
+/** Returns a key for xdotool: `Shift+ArrowDown` becomes `shift+Down`. */
 export const keyNamed = (key: string): string =>
   key === ' '
     ? 'space'
@@ -32,7 +32,7 @@ export const keyNamed = (key: string): string =>
 
 const run = promisify(execFile);
 
-/** Calls xdotool on a display, and returns what it prints. */
+/** Calls xdotool on a display, and returns its output. */
 export async function xdotool(env: NodeJS.ProcessEnv, ...args: string[]): Promise<string> {
   const { stdout } = await run('/usr/bin/xdotool', args, { env, timeout: 30_000 });
   return stdout.trim();

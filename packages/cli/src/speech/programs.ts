@@ -1,7 +1,7 @@
-// The programs of a screen reader on Linux, and Debian's packages of them.
+// The programs of a screen reader on Linux, and their Debian packages.
 import { existsSync } from 'node:fs';
 
-/** Where each program is, and the package that has it. */
+/** The path of each program, and its package. */
 const packages = {
   '/usr/bin/orca': 'orca',
   '/usr/bin/Xvfb': 'xvfb',
@@ -12,6 +12,6 @@ const packages = {
   '/usr/libexec/at-spi-bus-launcher': 'at-spi2-core',
 } as const;
 
-/** The packages that are missing here for Orca to run; none if it can. */
+/** Returns the packages that Orca needs and that are missing here. */
 export const missingForSpeech = (): string[] =>
   Object.entries(packages).flatMap(([path, name]) => (existsSync(path) ? [] : [name]));

@@ -1,4 +1,5 @@
-// What Orca has said and done so far, read from the file that its customizations write (orca/orca-customizations.py).
+// What Orca has spoken and done so far, read from the file that its customisations write
+// (orca/orca-customizations.py).
 import { closeSync, fstatSync, openSync, readSync } from 'node:fs';
 
 /** One line of the file. `t` is in milliseconds since 1970. */
@@ -8,7 +9,7 @@ export type Line =
   | { t: number; kind: 'key'; name: string; down: boolean; consumed: boolean }
   | { t: number; kind: 'idle'; mode: Mode | null };
 
-/** In focus mode keys go to the page; in browse mode Orca moves by them. */
+/** In focus mode keys go to the page; in browse mode they move Orca's cursor. */
 export type Mode = 'focus' | 'browse';
 
 /** A file that is read while it grows. */
@@ -26,7 +27,7 @@ export class SpeechRecord {
       const added = Buffer.alloc(fstatSync(file).size - this.#read);
       readSync(file, added, 0, added.length, this.#read);
       this.#read += added.length;
-      // A line may be written in part: what follows the last line break waits.
+      // A line may be incomplete: the text after the last line break waits.
       const all = Buffer.concat([this.#rest, added]);
       const end = all.lastIndexOf(10) + 1;
       this.#rest = all.subarray(end);
@@ -38,12 +39,12 @@ export class SpeechRecord {
     }
   }
 
-  /** What was said from a line on, in order. */
+  /** Returns what was spoken from a line on, in order. */
   saidFrom(at: number): string[] {
     return this.lines.slice(at).flatMap((line) => (line.kind === 'speak' ? [line.text] : []));
   }
 
-  /** The mode that Orca reported last. */
+  /** Returns the mode that Orca reported last. */
   get mode(): Mode | undefined {
     const last = this.lines.findLast((line) => line.kind === 'idle');
     return last?.kind === 'idle' ? (last.mode ?? undefined) : undefined;

@@ -1,4 +1,5 @@
-// Orca on a desktop of its own, which writes what it says. Keys are real ones: they pass through Orca on their way to the browser.
+// Orca on a desktop of its own, which records what it speaks. Keys are real ones, which pass through Orca on
+// their way to the browser.
 import { copyFileSync, mkdirSync, writeFileSync } from 'node:fs';
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
@@ -7,7 +8,7 @@ import { type Environment, startDesktop, succeeds, until } from './desktop.js';
 import { keyNamed, xdotool } from './keys.js';
 import { type Mode, SpeechRecord } from './record.js';
 
-/** What was said after something was done. */
+/** What was spoken after an action. */
 export interface Heard {
   /** The utterances, in order. */
   said: string[];
@@ -18,27 +19,30 @@ export interface Heard {
 export interface Listening {
   /** How long Orca has to be idle before listening ends. Default: 350. */
   quiet?: number;
-  /** How long to wait for the first word: a busy browser reports late. Default: 1500. */
+  /** How long to wait for the first word, because a busy browser reports late. Default: 1500. */
   first?: number;
-  /** Listening ends when this has been said, or after `most`. Default: nothing is waited for. */
+  /** Listening ends when this was spoken, or after `most`. Default: none. */
   until?: (said: readonly string[]) => boolean;
   /** The longest time to listen. Default: 20,000. */
   most?: number;
 }
 
-/** A screen reader that runs. */
+/** A running screen reader. */
 export interface ScreenReader {
   /** Its name and version. */
   version: string;
-  /** What a browser is started with to be read by it. */
+  /** The environment with which it can read a browser. */
   environment: Environment;
   /** Brings a window of this class to the front, so that keys go to it. */
   bringToFront(windowClass: string): Promise<void>;
-  /** Does something, and returns what was said then. */
+  /** Does something, and returns what was spoken then. */
   after(act: () => Promise<unknown>, listening?: Listening): Promise<Heard>;
-  /** Presses a key, `Shift+Tab` for example, and returns what was said then. */
+  /** Presses a key, such as `Shift+Tab`, and returns what was spoken then. */
   press(key: string, listening?: Listening): Promise<Heard>;
-  /** Clicks in the middle of the screen, and takes the pointer away again: keys then go to the page of the window there. */
+  /**
+   * Clicks in the middle of the screen, and moves the pointer away again, so that keys go to the page in the
+   * window there.
+   */
   click(): Promise<void>;
   close(): Promise<void>;
 }
@@ -46,18 +50,18 @@ export interface ScreenReader {
 const customizations = fileURLToPath(new URL('../../orca/orca-customizations.py', import.meta.url));
 const orca = '/usr/bin/orca';
 
-/** The version that Orca prints. */
+/** Returns Orca's version. */
 function versionOf(env: NodeJS.ProcessEnv): string {
   const { stdout } = spawnSync(orca, ['--version'], { env, encoding: 'utf8' });
   return `Orca ${/\d[\d.]*/.exec(stdout)?.[0] ?? ''}`.trim();
 }
 
-/** Milliseconds within which Orca sees a key, unless the browser keeps it. */
+/** How soon Orca sees a key, unless the browser keeps it, in milliseconds. */
 const keyPatience = 5000;
-/** Milliseconds of silence after which Orca counts as done although it has not reported so. */
+/** After how much silence Orca counts as done although it has not reported so, in milliseconds. */
 const stuck = 3000;
 
-/** Listens to what a record gets from one of its lines on. */
+/** Listens to a record from one of its lines on. */
 async function listen(record: SpeechRecord, from: number, listening: Listening): Promise<Heard> {
   const { quiet = 350, first = 1500, until: isEnough, most = isEnough ? 5000 : 20_000 } = listening;
   const start = Date.now();
@@ -79,7 +83,7 @@ async function listen(record: SpeechRecord, from: number, listening: Listening):
 /**
  * Starts Orca.
  *
- * @throws If a program of `missingForSpeech()` is missing or does not start.
+ * @throws Error if a program of `missingForSpeech()` is missing or does not start.
  */
 export async function startScreenReader(): Promise<ScreenReader> {
   const desktop = await startDesktop();
@@ -93,11 +97,12 @@ export async function startScreenReader(): Promise<ScreenReader> {
     copyFileSync(customizations, join(data, 'orca-customizations.py'));
     let manager = desktop.start('/usr/bin/openbox', ['--sm-disable']);
     await until('the window manager', async () => {
-      // On a busy machine it may come before the display is ready for it, and ends.
+      // On a busy machine Orca may start before the display is ready, and ends.
       if (manager.exitCode !== null) manager = desktop.start('/usr/bin/openbox', ['--sm-disable']);
       return (await succeeds('/usr/bin/xdotool', ['get_num_desktops'], env)) || undefined;
     });
-    // Orca asks pgrep whether the user runs another Orca, and then doesn't start. One on another desktop is no reason.
+    // Orca asks pgrep whether the user runs another Orca, and then doesn't start. One on another desktop is
+    // no reason.
     const programs = join(folder, 'bin');
     mkdirSync(programs);
     writeFileSync(join(programs, 'pgrep'), '#!/bin/sh\nexit 1\n', { mode: 0o755 });

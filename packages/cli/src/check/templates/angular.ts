@@ -1,4 +1,4 @@
-// Templates of Angular, in files and inline, by Angular's own compiler.
+// Angular templates, in files and inline, parsed by Angular's own compiler.
 import type { Markup } from 'elastic-shell/rules';
 import { Refused } from '../refused.js';
 import type { ReadPage } from '../source.js';
@@ -14,7 +14,7 @@ interface Span {
   toString(): string;
 }
 
-/** As much of a node of Angular's as is read. */
+/** The fields of Angular's nodes that are read. */
 interface Node {
   name?: string;
   tagName?: string | null;
@@ -53,11 +53,11 @@ interface Compiler {
 
 interface Reading {
   handles: Handles;
-  /** Where the template begins in the text of its file. */
+  /** The offset of the template in its file. */
   base: number;
 }
 
-/** The names of properties that are attributes by another name. */
+/** Properties whose attributes have another name. */
 const properties: Readonly<Record<string, string>> = {
   classname: 'class',
   htmlfor: 'for',
@@ -65,11 +65,13 @@ const properties: Readonly<Record<string, string>> = {
   textcontent: '',
 };
 
-/** Inputs that the platform's elements, or Angular's own directives without a template, have. */
+/** Inputs of the platform's elements, or of Angular's own directives without a template. */
 const plainInput =
   /^(className|innerHTML|innerText|textContent|tabIndex|readOnly|htmlFor|contentEditable|colSpan|rowSpan|maxLength|minLength|noValidate|defaultValue|ng(Class|Style|Model|If|For.*)|aria[A-Z]\w*|shell\w*)$/;
 
-/** Whether something of somebody's own stands on an element: by its name a directive or an input of one, which may do anything. */
+/**
+ * Returns whether an element has a directive of the application, or an input of one, which may do anything.
+ */
 const isForeign = (name: string): boolean => /^[a-z]+[A-Z]/.test(name) && !plainInput.test(name);
 
 const hasForeign = (node: Node): boolean =>
@@ -77,11 +79,11 @@ const hasForeign = (node: Node): boolean =>
     isForeign(name),
   );
 
-/** The pattern whose directive stands on an element. */
+/** Returns the pattern of the directive on an element. */
 const patternOf = (node: Node): string | undefined =>
   (node.attributes ?? []).map(({ name }) => patternOfDirective(name)).find(Boolean);
 
-/** The text of a bound expression, as it is written. */
+/** Returns the text of a bound expression. */
 const written = ({ sourceSpan }: Attribute): string =>
   /=\s*(["'])([\s\S]*)\1$/.exec(sourceSpan.toString())?.[2] ?? '';
 
@@ -114,7 +116,7 @@ function gather(node: Node, { handles, base }: Reading): Gathered {
   return into;
 }
 
-/** What stands in a block, or beside it in its place. */
+/** Returns the content of a block, and of its alternatives. */
 const inBlock = (node: Node): readonly Node[] => {
   const lists = [node.branches, node.cases, node.groups, node.children];
   const beside = [node.empty, node.placeholder, node.loading, node.error];
@@ -147,12 +149,12 @@ function read(
       into.push(around.markup);
     } else if (inBlock(node).length) read(inBlock(node), parent, into, reading, true);
     else if (typeof node.value === 'string') into.push(node.value);
-    // Text that is bound, and content that is projected.
+    // Bound text, and projected content.
     else into.push(opaque(parent).markup);
   }
 }
 
-/** Every directive of ours with a name in the template: `#tides="shellDialog"`. */
+/** Returns every directive of the library with a template variable: `#tides="shellDialog"`. */
 function namedIn(nodes: readonly Node[], into: Map<string, Handle>): Map<string, Handle> {
   for (const node of nodes) {
     for (const { name, value } of node.references ?? []) {
@@ -164,9 +166,9 @@ function namedIn(nodes: readonly Node[], into: Map<string, Handle>): Map<string,
   return into;
 }
 
-/** What stands around a template. */
+/** What surrounds a template. */
 interface Around {
-  /** Where it begins in the text of its file. Default: at its beginning. */
+  /** Its offset in the text of its file. Default: 0. */
   base?: number;
   /** The handles of its class. Default: none. */
   handles?: Handles;
@@ -174,14 +176,14 @@ interface Around {
   whole?: string;
 }
 
-/** Reads a template of Angular's that stands in the text of its file from `base` on. */
+/** Reads an Angular template that begins at the offset `base` of its file. */
 export async function readAngular(
   file: string,
   template: string,
   { base = 0, handles, whole = template }: Around = {},
 ): Promise<ReadPage> {
   const compiler = await compilerFor(file, '@angular/compiler', '@angular/compiler');
-  // Found by its name in the user's project: it is what its package says that it is.
+  // Resolved by name in the user's project, so its type is that of the package.
   const { nodes, errors } = (compiler as Compiler).parseTemplate(template, file);
   const [error] = errors ?? [];
   if (error) throw new Refused(`Angular can't parse it: ${error.msg}`);

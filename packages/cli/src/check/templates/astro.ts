@@ -1,4 +1,4 @@
-// Pages and components of Astro, by Astro's own parser.
+// Astro pages and components, parsed by Astro's own parser.
 import type { Markup } from 'elastic-shell/rules';
 import { Refused } from '../refused.js';
 import type { ReadPage } from '../source.js';
@@ -8,7 +8,7 @@ import { opaque, TemplateElement, unknown } from './element.js';
 import { isComponent, textOfLiteral } from './names.js';
 import { pieceOf } from './read.js';
 
-/** As much of a node of Astro's as is read. */
+/** The fields of Astro's nodes that are read. */
 interface Node {
   type: string;
   name?: string;
@@ -53,7 +53,7 @@ function read(
     if (node.type === 'text') into.push(node.value ?? '');
     else if (node.type === 'fragment') read(node.children ?? [], parent, into, isOptional);
     else if (node.type === 'expression') {
-      // What is in braces may be text, elements or nothing.
+      // An expression in braces may be text, elements or nothing.
       into.push(opaque(parent).markup);
       read(
         (node.children ?? []).filter(({ type }) => type !== 'text'),
@@ -80,14 +80,14 @@ function read(
   }
 }
 
-/** Elements in each other, beyond which Astro's parser takes gigabytes. */
+/** How deep elements may be nested, beyond which Astro's parser takes gigabytes. */
 const deepest = 500;
 
-/** Elements that hold nothing, or that end without a tag. */
+/** Elements without content, or without an end tag. */
 const isOpenEnded =
   /^<\/?(area|base|br|col|embed|hr|img|input|link|meta|source|track|wbr|li|p|d[td]|option|optgroup|t[rdh]|tbody|thead|tfoot)\b/i;
 
-/** About how deep elements are in each other, counted without parsing. */
+/** Estimates how deep elements are nested, without parsing. */
 function depthOf(source: string): number {
   let depth = 0;
   let most = 0;
@@ -100,12 +100,12 @@ function depthOf(source: string): number {
   return most;
 }
 
-/** Reads a page or a component of Astro's. */
+/** Reads an Astro page or component. */
 export async function readAstro(file: string, source: string): Promise<ReadPage[]> {
   if (depthOf(source) > deepest)
     throw new Refused(`more than ${deepest} of its elements are nested; it was skipped`);
   const compiler = await compilerFor(file, '@astrojs/compiler', '@astrojs/compiler');
-  // Found by its name in the user's project: it is what its package says that it is.
+  // Resolved by name in the user's project, so its type is that of the package.
   const { ast } = await (compiler as Compiler).parse(source, { position: true });
   const roots: (Markup | string)[] = [];
   read(ast.children ?? [], undefined, roots, false);

@@ -1,16 +1,16 @@
-// Gathers the attributes of one element of a template, in the order in which they are written: a later one wins.
+// Collects the attributes of one element of a template in their order: a later one overrides an earlier one.
 import { type Gatherings, unknown, type Written } from './element.js';
 import { givenBy, type Handles } from './parts.js';
 
-/** Attributes that are gathered. */
+/** The collected attributes. */
 export class Gathered implements Gatherings {
   readonly attributes = new Map<string, Written>();
   isOpen = false;
-  /** What parts of ours give, and what is written beside them, of the attributes that belong to one of the two. */
+  /** The attributes that the library's parts set, and those that are written beside them. */
   readonly #given = new Set<string>();
   readonly #own = new Set<string>();
 
-  /** Attributes that both a part and the user give. */
+  /** Attributes that both a part and the user set. */
   get givenTwice(): readonly string[] {
     return [...this.#own].filter((name) => this.#given.has(name));
   }
@@ -21,7 +21,7 @@ export class Gathered implements Gatherings {
     this.set(name, value, at);
   }
 
-  /** A part's ref, which only some bindings give. */
+  /** A part's ref, which only some bindings have. */
   giveRef(): void {
     this.#given.add('ref');
   }
@@ -30,7 +30,7 @@ export class Gathered implements Gatherings {
     this.attributes.set(name, { value, at });
   }
 
-  /** Something is spread: one of the bindings' parts, or anything. */
+  /** A spread: a part of the library's bindings, or anything. */
   spread(expression: string, handles: Handles, at: number): void {
     const given = givenBy(expression, handles);
     if (given)
@@ -40,7 +40,7 @@ export class Gathered implements Gatherings {
       }
     else {
       this.isOpen = true;
-      // What stood before may be another now.
+      // Earlier attributes may have another value now.
       for (const [name, { at: before }] of this.attributes) this.set(name, unknown, before);
     }
   }

@@ -1,4 +1,4 @@
-// Finds the parser of a framework: in the project of the file that is read, else beside this program.
+// Finds the parser of a framework: in the project of the file, or else next to this program.
 import { existsSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { dirname, resolve } from 'node:path';
@@ -10,7 +10,7 @@ const isRecord = (value: unknown): value is Record<string, unknown> =>
 
 const found = new Map<string, Promise<unknown>>();
 
-/** Where a module is found from a folder; undefined where it is not. */
+/** Returns the path of a module from a folder. Undefined if it is not found. */
 function resolvedFrom(folder: string, name: string): string | undefined {
   try {
     return pathToFileURL(createRequire(pathToFileURL(resolve(folder, 'here.js'))).resolve(name)).href;
@@ -20,8 +20,8 @@ function resolvedFrom(folder: string, name: string): string | undefined {
 }
 
 /**
- * The module `name`, as the project of `file` has it. Throws `Refused` with what to do where it is found nowhere. `package`: what to
- * install.
+ * Returns the module `name` from the project of `file`. Throws `Refused` with what to do if it is not found.
+ * `package` is what to install.
  */
 export async function compilerFor(file: string, name: string, packageName: string): Promise<unknown> {
   const folder = existsSync(file) ? dirname(resolve(file)) : process.cwd();
@@ -31,7 +31,7 @@ export async function compilerFor(file: string, name: string, packageName: strin
   found.set(key, known);
   try {
     const module = await known;
-    // Of a CommonJS module all that it exports stands in its default export.
+    // All exports of a CommonJS module are in its default export.
     return isRecord(module) && isRecord(module['default']) ? { ...module['default'], ...module } : module;
   } catch {
     throw new Refused(

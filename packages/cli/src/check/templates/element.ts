@@ -1,33 +1,33 @@
-// An element of a template as the rules see it: what its framework's parser says of it, in one shape for all frameworks.
+// An element of a template as the rules see it, in one shape for the parsers of all frameworks.
 import { type Markup, raiseDoubt, unknownMarkup } from 'elastic-shell/rules';
 
-/** The value of an attribute that is bound: it cannot be known. */
+/** The value of a bound attribute, which is unknown. */
 export const unknown = Symbol('unknown');
 
-/** An attribute: its value, and where it is written. */
+/** An attribute: its value and its position. */
 export interface Written {
   value: string | typeof unknown;
   /** From 0, in the text. */
   at: number;
 }
 
-/** What stands in the start tag of an element. */
+/** The content of an element's start tag. */
 export interface Gatherings {
   attributes: ReadonlyMap<string, Written>;
-  /** Whether it may have any other attribute as well: something unknown is spread on it. */
+  /** Whether it may have any other attribute as well, because something unknown is spread. */
   isOpen: boolean;
-  /** Attributes that both a part of ours and the user give. */
+  /** Attributes that both a part of the library and the user set. */
   givenTwice: readonly string[];
 }
 
-/** What a parser says of one element. */
+/** The data of a parser about one element. */
 export interface ElementParts {
   tag: string;
   parent: Markup | undefined;
   gathered: Gatherings;
-  /** Whether it may be left out, or be there more than once. */
+  /** Whether it may be omitted or repeated. */
   isOptional: boolean;
-  /** Where its start tag begins, from 0. */
+  /** The offset of its start tag, from 0. */
   start: number;
 }
 
@@ -67,19 +67,19 @@ export class TemplateElement implements Markup {
     return this.#attributes.get(name)?.value === unknown;
   }
 
-  /** Where an attribute is written; where it is not, as what a part gives, the element. */
+  /** Returns the position of an attribute, or of the element if a part sets the attribute. */
   placeOf(attribute: string | undefined): number {
     return (attribute === undefined ? undefined : this.#attributes.get(attribute)?.at) ?? this.start;
   }
 }
 
-/** Something of which only its children are known, and where it stands; `children` is filled by whoever reads on. */
+/** An unknown element with known children, and its position. The caller fills `children`. */
 export interface Opening {
   markup: Markup;
   children: (Markup | string)[];
 }
 
-/** A component, or anything else around children that cannot be known. */
+/** A component, or any other unknown element around children. */
 export function opaque(parent: Markup | undefined): Opening {
   const children: (Markup | string)[] = [];
   return { markup: unknownMarkup(parent, children), children };

@@ -6,29 +6,29 @@ import { opaque, TemplateElement, unknown } from './element.js';
 import type { Handles } from './parts.js';
 import { isComponent, textOfFlag, textOfLiteral } from './names.js';
 
-/** What is read of one file. */
+/** The data about one file. */
 export interface Reading {
   source: string;
-  /** The handles that can be read at a place. */
+  /** Returns the handles that are visible at a position. */
   handlesAt(place: number): Handles;
   /** Whether its handles are those of React, whose roots have a ref. */
   isReact: boolean;
 }
 
-/** Names that React gives to attributes. */
+/** Attributes that have another name in React. */
 const renamed: Readonly<Record<string, string>> = { classname: 'class', htmlfor: 'for' };
 
 const sourceOf = ({ source }: Reading, node: ast.Node): string =>
   source.slice(node.start ?? 0, node.end ?? 0);
 
-/** The name of a tag as it is written: `button`, `Fragment`, `React.Fragment`. */
+/** Returns the name of a tag as it is written: `button`, `Fragment`, `React.Fragment`. */
 function tagOf(name: ast.JSXOpeningElement['name']): string {
   if (name.type === 'JSXIdentifier') return name.name;
   if (name.type === 'JSXMemberExpression') return `${tagOf(name.object)}.${name.property.name}`;
   return `${name.namespace.name}:${name.name.name}`;
 }
 
-/** The name of an attribute as HTML has it; '' where it is none, as one that is set as a property. */
+/** Returns the name of an attribute in HTML. Empty if it is set as a property. */
 function nameOf(name: ast.JSXAttribute['name']): string {
   if (name.type === 'JSXIdentifier') {
     const lower = name.name.toLowerCase();
@@ -51,7 +51,7 @@ function valueOf(
   return textOfLiteral(sourceOf(reading, value.expression), name);
 }
 
-/** Attributes that say what stands inside. */
+/** Attributes that set the content. */
 const filling = /^(dangerouslysetinnerhtml|innerhtml|textcontent|children)$/;
 
 function gather(reading: Reading, attributes: ast.JSXOpeningElement['attributes']): Gathered {
@@ -78,7 +78,7 @@ function gather(reading: Reading, attributes: ast.JSXOpeningElement['attributes'
 const isJsx = (node: ast.Node): node is ast.JSXElement | ast.JSXFragment =>
   node.type === 'JSXElement' || node.type === 'JSXFragment';
 
-/** The nodes that are directly in a node of the parser's. */
+/** Returns the direct children of a node of the parser. */
 function* inside(node: ast.Node): Generator<ast.Node> {
   for (const value of Object.values(node))
     for (const each of [value].flat())
@@ -86,7 +86,7 @@ function* inside(node: ast.Node): Generator<ast.Node> {
         yield each;
 }
 
-/** The outermost elements of JSX in a node. */
+/** Returns the outermost JSX elements in a node. */
 export function outermost(node: ast.Node): (ast.JSXElement | ast.JSXFragment)[] {
   const found: (ast.JSXElement | ast.JSXFragment)[] = [];
   const waiting: ast.Node[] = [node];
@@ -96,7 +96,10 @@ export function outermost(node: ast.Node): (ast.JSXElement | ast.JSXFragment)[] 
   return found;
 }
 
-/** Whether an expression is nothing, or some of the elements in it: `open && <p/>`, `list.map((each) => <li/>)`. */
+/**
+ * Returns whether an expression is nothing, or some of the elements in it: `open && <p/>`, `list.map((each)
+ * => <li/>)`.
+ */
 function isElements(node: ast.Node | null | undefined): boolean {
   if (!node || isJsx(node) || /^(NullLiteral|BooleanLiteral|JSXEmptyExpression)$/.test(node.type))
     return true;
@@ -113,7 +116,7 @@ function isElements(node: ast.Node | null | undefined): boolean {
   return node.type === 'ParenthesizedExpression' && isElements(node.expression);
 }
 
-/** Reads what stands in braces. */
+/** Reads an expression in braces. */
 function readExpression(
   reading: Reading,
   node: ast.Node,
@@ -128,7 +131,7 @@ function readExpression(
   for (const each of outermost(node)) readJsx(reading, each, parent, into, true);
 }
 
-/** Reads an element or a fragment of JSX, and what is in it, into markup. */
+/** Reads a JSX element or fragment with its content into markup. */
 export function readJsx(
   reading: Reading,
   node: ast.JSXElement | ast.JSXFragment,

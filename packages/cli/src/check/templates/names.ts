@@ -1,24 +1,26 @@
-// What templates have in common: which names are components, and what a literal in an expression says.
+// What templates share: which names are components, and the values of literals.
 import { isAdopted } from '../adopted.js';
 import { unknown } from './element.js';
 
-/** Whether a tag names a component, or an element of somebody else's, of which nothing is known. */
+/** Returns whether a tag is a component or a foreign custom element, about which nothing is known. */
 export const isComponent = (tag: string): boolean =>
   !isAdopted(tag) &&
   (/^[A-Z]/.test(tag) || tag.includes('.') || /^(?!shell-).*-/.test(tag) || tag === 'slot');
 
-/** Attributes that say true and false as words. Others are there or not. */
+/** Attributes with the values true and false as words. Other boolean attributes are present or missing. */
 const isWorded = (name: string): boolean =>
   /^(aria|data)-|^(draggable|spellcheck|contenteditable)$/.test(name);
 
-/** What true or false says of an attribute: its text; undefined where it is not there. */
+/** Returns the text of a boolean attribute. Undefined if it is missing. */
 export const textOfFlag = (name: string, value: boolean): string | undefined =>
   isWorded(name) ? `${value}` : value ? '' : undefined;
 
-/** A style as an object that takes the element out of the page. */
+/** Returns whether a style object hides the element. */
 const undrawn = /^\{\s*display:\s*(['"])none\1\s*,?\s*\}$/;
 
-/** What an expression says of an attribute where it is a literal; undefined where it is not there then. */
+/**
+ * Returns the value of an attribute from a literal expression. Undefined if the attribute is missing then.
+ */
 export function textOfLiteral(expression: string, name: string): string | typeof unknown | undefined {
   const text = expression.trim();
   if (name === 'style' && undrawn.test(text)) return 'display: none';

@@ -1,7 +1,7 @@
-// What the bindings' spreads give: `{...tides.opener()}`, `v-bind="tides.root"`, `[shellPart]="tabs.tab(key)"`.
-//
-// A handle is a variable that one of the bindings' functions was called for. What its parts are is asked of the same outlines that
-// the bindings ask; what depends on a key that is no literal cannot be known.
+// The attributes of the bindings' parts: `{...tides.opener()}`, `v-bind="tides.root"`,
+// `[shellPart]="tabs.tab(key)"`.  A handle is a variable with the result of one of the bindings' functions.
+// Its parts come from the outlines that the bindings use. Anything that depends on a key that is no literal
+// is unknown.
 import { descriptionOf } from 'elastic-shell/describe';
 import { partsOf } from 'elastic-shell/server';
 import { unknown } from './element.js';
@@ -13,30 +13,30 @@ type Parts = Readonly<Record<string, Attributes | ((key?: string) => Attributes)
 
 const isPattern = (name: string): boolean => !!descriptionOf(name);
 
-/** What a variable stands for: an instance of a pattern. */
+/** What a variable contains: an instance of a pattern. */
 export interface Handle {
   pattern: string;
-  /** What the id of its root is taken for. */
+  /** The assumed id of its root. */
   id: string;
 }
 
-/** The handles that can be read in one place, by the names of their variables. */
+/** The handles that are visible at a position, by variable. */
 export type Handles = ReadonlyMap<string, Handle>;
 
-/** The handle of a variable of which there is one. */
+/** Returns the handle of a variable, if there is only one. */
 export const handleNamed = (name: string, pattern: string): Handle => ({ pattern, id: `{${name}}` });
 
 const calls =
   /\b(?:const|let|var|readonly|protected|private|public)?\s*([\w$]+)\s*(?::[^=\n]+)?=\s*(?:use|create|inject)([A-Z][a-z]+)\s*[(<]/g;
 
-/** A handle, and where in the script it is made. */
+/** A handle, and where the script creates it. */
 export interface Made {
   name: string;
   at: number;
   handle: Handle;
 }
 
-/** The handles that a script makes, in order. Two of one name are two instances. */
+/** Returns the handles that a script creates, in order. Two with the same name are two instances. */
 export function madeIn(script: string): Made[] {
   const made: Made[] = [];
   for (const { 1: name, 2: called, index } of script.matchAll(calls)) {
@@ -48,31 +48,31 @@ export function madeIn(script: string): Made[] {
   return made;
 }
 
-/** The handles that a script makes, by their names. */
+/** Returns the handles that a script creates, by name. */
 export const handlesIn = (script: string): Map<string, Handle> =>
   new Map(madeIn(script).map(({ name, handle }) => [name, handle]));
 
-/** The value of an attribute that a part gives. */
+/** Returns the value of an attribute that a part sets. */
 type Given = [name: string, value: string | typeof unknown];
 
 const literal = /^(['"`])([^'"`$]*)\1$/;
 
-/** The parts of a pattern by its name. One without an outline has none. */
+/** Returns the parts of a pattern by name. One without an outline has none. */
 function partsOfNamed(name: string, id: string): Parts {
   const described = descriptionOf(name);
   return described?.outline ? partsOf(described, { id }) : {};
 }
 
-/** The attributes of one part. */
+/** Returns the attributes of one part. */
 function attributesOf({ pattern, id }: Handle, part: string, args: string): Given[] | undefined {
-  // Its root says by data-wire what it is.
+  // The data-wire of its root names the pattern.
   const parts: Parts = partsOfNamed(pattern, id);
   const make = Object.hasOwn(parts, part) ? parts[part] : undefined;
   if (!make) return undefined;
   const first = (args.split(',')[0] ?? '').trim();
   const key = literal.exec(first)?.[2];
   const ask = (each?: string): Attributes => (typeof make === 'function' ? make(each) : make);
-  // What differs from key to key cannot be known where the key cannot.
+  // A value that depends on the key is unknown if the key is.
   const [one, other] = key === undefined && first ? [ask('one'), ask('other')] : [ask(key), ask(key)];
   return Object.entries(one).flatMap(([name, value]): Given[] => {
     if (value !== other[name]) return [[name, unknown]];
@@ -82,20 +82,20 @@ function attributesOf({ pattern, id }: Handle, part: string, args: string): Give
 
 const spread = /^(?:this\.)?([\w$]+)\.([\w$]+)(?:\(([\s\S]*)\))?$/;
 
-/** What a spread expression gives; undefined for one that is none of the bindings'. */
+/** Returns the attributes of a spread expression. Undefined if it is no part of the bindings. */
 export function givenBy(expression: string, handles: Handles): Given[] | undefined {
   const [, name = '', part = '', args = ''] = spread.exec(expression.trim()) ?? [];
   const handle = handles.get(name);
   return handle && attributesOf(handle, part, args);
 }
 
-/** What a directive like `shellDialog` gives to the element that it stands on. */
+/** Returns the attributes that a directive such as `shellDialog` adds to its element. */
 export function givenByDirective(directive: string, handle: string): Given[] | undefined {
   const pattern = directive.replace(/^shell/, '').toLowerCase();
   return isPattern(pattern) ? attributesOf(handleNamed(handle, pattern), 'root', '') : undefined;
 }
 
-/** The pattern whose directive is exported under a name; undefined for another name. */
+/** Returns the pattern whose directive is exported under a name, or undefined. */
 export const patternOfDirective = (name: string): string | undefined => {
   const pattern = name.startsWith('shell') ? name.slice(5).toLowerCase() : '';
   return isPattern(pattern) ? pattern : undefined;

@@ -1,10 +1,10 @@
-// What every reader of templates answers with.
+// The result of every reader of templates.
 import type { Markup } from 'elastic-shell/rules';
 import type { ReadPage } from '../source.js';
 import { startTag } from '../start-tag.js';
 import { TemplateElement } from './element.js';
 
-/** The page that a template makes: a piece of one, which other templates complete. */
+/** Returns the page of a template: a fragment, which other templates complete. */
 export function pieceOf(text: string, roots: readonly Markup[]): ReadPage {
   return {
     roots,

@@ -1,8 +1,9 @@
-// Which handles can be read at a place of a script: two components of one file may have one of the same name.
+// Which handles are visible at a position of a script, because two components in one file may use the same
+// name.
 import type * as ast from '@babel/types';
 import { type Handle, type Handles, type Made, madeIn } from './parts.js';
 
-/** Every node of a program that passes. */
+/** Returns every node of a program that passes the test. */
 export function all<T extends ast.Node>(root: ast.Node, test: (node: ast.Node) => node is T): T[] {
   const found: T[] = [];
   const waiting: ast.Node[] = [root];
@@ -21,10 +22,10 @@ const isScope = (node: ast.Node): boolean =>
     node.type,
   );
 
-/** From where to where a scope goes in the text. */
+/** The start and end of a scope in the text. */
 type Extent = readonly [from: number, to: number];
 
-/** The text that a scope takes up; that of a class begins with its decorators. */
+/** Returns the range of a scope. That of a class begins with its decorators. */
 const extent = (node: ast.Node): Extent => {
   const decorators = 'decorators' in node && Array.isArray(node.decorators) ? node.decorators : [];
   return [Math.min(...[node, ...decorators].map(({ start }) => start ?? 0)), node.end ?? 0];
@@ -38,17 +39,17 @@ const isFunction = (
   /^(FunctionDeclaration|FunctionExpression|ArrowFunctionExpression|ObjectMethod)$/.test(node.type);
 const isDeclarator = (node: ast.Node): node is ast.VariableDeclarator => node.type === 'VariableDeclarator';
 
-/** How far the name of a handle is from where its statement begins: `readonly `, and its white space. */
+/** Returns the offset of a handle's name in its statement, after `readonly ` and white space. */
 const lead = 40;
 
-/** A name that is declared: a handle, or anything else that hides one of its name. */
+/** A declared name: a handle, or anything else that hides one of its name. */
 interface Declared {
   name: string;
   at: number;
   handle?: Handle;
 }
 
-/** Names of handles that parameters and other variables take. */
+/** Names of handles that parameters and other variables use too. */
 function hiding(program: ast.Program, scopes: readonly ast.Node[], made: readonly Made[]): Declared[] {
   const names = new Set(made.map(({ name }) => name));
   const isMade = ({ name, start }: ast.Identifier): boolean =>
@@ -62,7 +63,10 @@ function hiding(program: ast.Program, scopes: readonly ast.Node[], made: readonl
     .map(({ name, start }) => ({ name, at: start ?? 0 }));
 }
 
-/** Finds the handles that can be read at a place: of those of one name the one of the innermost scope. */
+/**
+ * Finds the handles that are visible at a position. Of those with the same name, the one in the innermost
+ * scope counts.
+ */
 export function scopedHandles(program: ast.Program, source: string): (place: number) => Handles {
   const made = madeIn(source);
   if (!made.length) return () => new Map();
@@ -72,7 +76,7 @@ export function scopedHandles(program: ast.Program, source: string): (place: num
   const whole: Extent = [0, source.length];
   const known = [...made, ...hiding(program, nodes, made)].map((each: Declared) => ({
     ...each,
-    // The innermost begins last.
+    // The innermost scope begins last.
     scope: scopes
       .filter((scope) => holds(scope, each.at))
       .reduce((one, other) => (other[0] >= one[0] ? other : one), whole),

@@ -1,6 +1,5 @@
-// Scripts: JSX in them, templates of Angular's components, and HTML in template literals that are marked as such.
-//
-// They are parsed by Babel's parser, which reads TypeScript and JSX as well, and recovers from what it does not understand.
+// Scripts: JSX, inline templates of Angular components, and HTML in template literals that are marked as
+// such.  Babel's parser is used, which also reads TypeScript, and recovers from what it does not understand.
 import { parse, type ParserPlugin } from '@babel/parser';
 import type * as ast from '@babel/types';
 import type { Markup } from 'elastic-shell/rules';
@@ -26,7 +25,7 @@ const isMarked = (node: ast.Node): node is ast.TemplateLiteral =>
 
 const isDecorator = (node: ast.Node): node is ast.Decorator => node.type === 'Decorator';
 
-/** The text of a literal with each hole as a mark of the same length, and where it begins. */
+/** Returns the text of a literal with a mark of the same length for each expression, and its offset. */
 function filledIn(source: string, literal: ast.TemplateLiteral): { text: string; base: number } {
   const base = (literal.start ?? 0) + 1;
   let text = source.slice(base, (literal.end ?? 1) - 1);
@@ -39,7 +38,7 @@ function filledIn(source: string, literal: ast.TemplateLiteral): { text: string;
   return { text, base };
 }
 
-/** HTML in a literal of a script, as a piece of a page. */
+/** Reads HTML in a literal of a script as a fragment. */
 function readLiteral(source: string, literal: ast.TemplateLiteral): ReadPage {
   const { text, base } = filledIn(source, literal);
   const { roots, places } = readHtml(text);
@@ -55,7 +54,7 @@ function readLiteral(source: string, literal: ast.TemplateLiteral): ReadPage {
   };
 }
 
-/** The inline template of a component's decorator. */
+/** Returns the inline template of a component's decorator. */
 function inlineTemplate({ expression }: ast.Decorator): ast.TemplateLiteral | ast.StringLiteral | undefined {
   if (expression.type !== 'CallExpression' || expression.callee.type !== 'Identifier') return undefined;
   const [options] = expression.arguments;
@@ -109,7 +108,7 @@ export async function readScript(file: string, source: string): Promise<ReadPage
     if (!template) continue;
     const base = (template.start ?? 0) + 1;
     const written = source.slice(base, (template.end ?? 1) - 1);
-    // With its escapes undone, where there are any: then places are only near.
+    // With its escapes resolved, if there are any, so that positions are approximate.
     const said = template.type === 'StringLiteral' ? template.value : template.quasis[0]?.value.cooked;
     const text = written.includes('\\') ? (said ?? written) : written;
     pages.push(await readAngular(file, text, { base, handles: handlesAt(base), whole: source }));

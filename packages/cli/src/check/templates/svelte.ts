@@ -1,4 +1,4 @@
-// Components of Svelte, by Svelte's own parser.
+// Svelte components, parsed by Svelte's own parser.
 import type { Markup } from 'elastic-shell/rules';
 import { Refused } from '../refused.js';
 import type { ReadPage } from '../source.js';
@@ -9,7 +9,7 @@ import { handlesIn, type Handles } from './parts.js';
 import { isComponent, textOfLiteral } from './names.js';
 import { pieceOf } from './read.js';
 
-/** As much of a node of Svelte's as is read: its `type` tells which. */
+/** The fields of Svelte's nodes that are read. `type` distinguishes them. */
 interface Node {
   type: string;
   name?: string;
@@ -34,7 +34,7 @@ interface Compiler {
   parse(source: string, options: { modern: true }): { fragment: Node };
 }
 
-/** What is read of one file. */
+/** The data about one file. */
 interface Reading {
   source: string;
   handles: Handles;
@@ -42,7 +42,7 @@ interface Reading {
 
 const sourceOf = ({ source }: Reading, { start, end }: Node): string => source.slice(start, end);
 
-/** The value of an attribute: a text, or what an expression says. */
+/** The value of an attribute: a text, or an expression. */
 function valueOf(reading: Reading, name: string, value: Node['value']): string | typeof unknown | undefined {
   if (value === true || value === undefined) return '';
   const parts = 'type' in value ? [value] : value;
@@ -65,7 +65,7 @@ function gather(into: Gathered, each: Node, reading: Reading): void {
   else if (/^(UseDirective|AttachTag)$/.test(each.type)) into.isOpen = true;
 }
 
-/** What of a block may stand where it stands. */
+/** Returns the possible content of a block. */
 const branches = (node: Node): readonly Node[] =>
   [node.consequent, node.alternate, node.body, node.fallback, node.pending, node.then, node.catch].flatMap(
     (branch) => branch?.nodes ?? [],
@@ -103,12 +103,12 @@ function read(
   }
 }
 
-/** Reads a component of Svelte's. */
+/** Reads a Svelte component. */
 export async function readSvelte(file: string, source: string): Promise<ReadPage[]> {
   const compiler = await compilerFor(file, 'svelte/compiler', 'svelte');
   let fragment: Node;
   try {
-    // Found by its name in the user's project: it is what its package says that it is.
+    // Resolved by name in the user's project, so its type is that of the package.
     ({ fragment } = (compiler as Compiler).parse(source, { modern: true }));
   } catch (error) {
     throw new Refused(`Svelte can't parse it: ${error instanceof Error ? error.message : String(error)}`);

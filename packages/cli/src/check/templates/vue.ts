@@ -1,4 +1,4 @@
-// Single-file components of Vue, by Vue's own parser.
+// Vue's single-file components, parsed by Vue's own parser.
 import type { Markup } from 'elastic-shell/rules';
 import { Refused } from '../refused.js';
 import type { ReadPage } from '../source.js';
@@ -9,7 +9,7 @@ import { handlesIn, type Handles } from './parts.js';
 import { isComponent, textOfLiteral } from './names.js';
 import { pieceOf } from './read.js';
 
-/** As much of a node of Vue's as is read: its `type` tells which. */
+/** The fields of Vue's nodes that are read. `type` distinguishes them. */
 interface Node {
   type: number;
   tag?: string;
@@ -51,7 +51,7 @@ const attribute = 6;
 const choices = new Set(['if', 'else-if', 'else', 'for']);
 const silent = new Set([...choices, 'show', 'model', 'once', 'memo', 'pre', 'cloak', 'slot', 'bind', 'on']);
 
-/** What one attribute or directive says. */
+/** Reads one attribute or directive. */
 function gather(into: Gathered, prop: Prop, handles: Handles): void {
   const at = prop.loc.start.offset;
   if (prop.type === attribute) return into.write(prop.name.toLowerCase(), prop.value?.content ?? '', at);
@@ -62,7 +62,7 @@ function gather(into: Gathered, prop: Prop, handles: Handles): void {
     const said = textOfLiteral(expression, name);
     if (said !== undefined) into.write(name, said, at);
   } else if (prop.name === 'on' && name) into.set(`on${name}`, '', at);
-  // It is there, and never shown: a field that a script presses.
+  // It exists, but is never shown: a field that a script clicks.
   else if (prop.name === 'show' && expression === 'false') into.set('style', 'display: none', at);
   else if (!silent.has(prop.name)) into.isOpen = true;
 }
@@ -80,7 +80,7 @@ function read(
     if (node.type !== element || !node.tag) continue;
     const props = node.props ?? [];
     const isOptional = props.some(({ type, name }) => type !== attribute && choices.has(name));
-    // A <template> of Vue's is no element: what is in it stands where it stands.
+    // A <template> of Vue is no element, so its content takes its place.
     if (node.tag === 'template' || isComponent(node.tag) || props.some(({ name }) => name === 'is')) {
       const around = opaque(parent);
       read(node.children ?? [], around.markup, around.children, handles);
@@ -103,10 +103,10 @@ function read(
   }
 }
 
-/** Reads a component of Vue's. */
+/** Reads a Vue component. */
 export async function readVue(file: string, source: string): Promise<ReadPage[]> {
   const compiler = await compilerFor(file, 'vue/compiler-sfc', 'vue');
-  // Found by its name in the user's project: it is what its package says that it is.
+  // Resolved by name in the user's project, so its type is that of the package.
   const { descriptor, errors } = (compiler as Compiler).parse(source, { filename: file });
   const [error] = errors;
   if (error) throw new Refused(`Vue can't parse it: ${error.message}`);
