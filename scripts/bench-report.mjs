@@ -167,34 +167,16 @@ const distribution = ({ played }) =>
     ],
   });
 
-const kilo = (size) => `${(size / 1000).toFixed(2)} kB`;
 const number = (value) => (value < 10 ? value.toFixed(1) : value.toFixed(0));
 
 /** What was measured, as rows of one table: what, aim, now, ours, theirs. */
-function table({ figures, growth, sizes, played, heap }) {
-  const size = (name) => sizes.rows.find((row) => row.name === name)?.gzip ?? NaN;
+function table({ figures, growth, played, heap }) {
   const timesOf = (what) => growth.find((each) => each.what === what)?.times ?? {};
-  const bindings = ['react', 'vue', 'svelte', 'solid'].map(size);
   const arrow = ['arrow key', 'arrow key in a tree'].map(
     (what) => timesOf(what)[100_000] / timesOf(what)[100],
   );
   const keystroke = timesOf('filter keystroke in a combobox')[100_000];
   return [
-    ['everything, minified and gzip', '34 kB', kilo(size('all')), '', ''],
-    [
-      'dialog, popover, combobox alone',
-      '6.5, 9, 17 kB',
-      ['dialog', 'popover', 'combobox'].map((name) => kilo(size(name))).join(', '),
-      '',
-      '',
-    ],
-    [
-      'a binding whole, without the engine',
-      '3 kB',
-      `${kilo(Math.min(...bindings))} to ${kilo(Math.max(...bindings))}`,
-      '',
-      '',
-    ],
     ...figures.map(({ what, ours, theirs, against, budget }) => [
       `${what}, against ${against}`,
       `${budget} ×`,

@@ -4,7 +4,7 @@ import { escaped } from './markdown.mjs';
 import { codeTabs, example } from './recipes.mjs';
 
 const table = (head, rows, attributes = '') =>
-  `<div class="table" tabindex="0"><table${attributes}><thead><tr>${head.map((words) => `<th>${words}</th>`).join('')}</tr></thead><tbody>${rows.join('')}</tbody></table></div>`;
+  `<div class="table" tabindex="0"><table${attributes}>${head.length ? `<thead><tr>${head.map((words) => `<th>${words}</th>`).join('')}</tr></thead>` : ''}<tbody>${rows.join('')}</tbody></table></div>`;
 const cells = (...all) => all.map((each) => `<td>${each}</td>`).join('');
 const code = (text) => (text ? `<code>${escaped(text)}</code>` : '');
 const row = (...all) => `<tr>${cells(...all)}</tr>`;
@@ -53,7 +53,7 @@ function cheatSheet({ name, title, notes, events, to }) {
     ...(openers ? [['Commands', openers]] : []),
   ];
   return table(
-    ['', ''],
+    [],
     rows.map(([head, html]) => `<tr><th scope="row">${head}</th><td>${html}</td></tr>`),
     ' class="sheet"',
   );

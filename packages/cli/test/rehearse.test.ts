@@ -73,7 +73,7 @@ describe('rehearse', () => {
   });
 
   it.each([
-    [['none.html'], /none\.html: is neither an address nor an existing file or folder\./],
+    [['none.html'], /none\.html is neither an address nor an existing file or folder\./],
     [['http://localhost:1/'], /http:\/\/localhost:1\/ can't be opened: /],
     [[page('platform.html'), '--only', 'dailog'], /"dailog" isn't a pattern\. Did you mean "dialog"\?/],
     [[page('platform.html'), '--width', 'wide'], /The width must be a number of pixels from 200 to 5000\./],
