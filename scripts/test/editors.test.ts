@@ -42,7 +42,7 @@ it('tells what an option does, and of which patterns', () => {
     document.positionAt(text.indexOf('|')),
     service.parseHTMLDocument(document),
   );
-  expect(JSON.stringify(hover?.contents)).toMatch(/press .*dialog/s);
+  expect(JSON.stringify(hover?.contents)).toMatch(/dialog: .*click/s);
 });
 
 it('says the same in web-types', () => {

@@ -19,7 +19,7 @@ const fail = `import { place } from 'elastic-shell/core';
   try { place(question); } catch (error) { console.log(error.message); }`;
 
 it('throws codes in place of messages, and each code is in the documents', () => {
-  expect(run(fail)).toMatch(/^elastic-shell: "nowhere" is no area; write a side/);
+  expect(run(fail)).toMatch(/^elastic-shell: "nowhere" is not a valid area; write a side/);
   const [, code] = /^elastic-shell: error ([0-9a-f]{5}), see docs\/errors\.md$/.exec(
     run(fail, '--conditions=production'),
   ) ?? [''];

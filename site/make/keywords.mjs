@@ -1,4 +1,5 @@
-// Words that people search for, by the route of the page that they should find. A page is found by its own words too.
+// Words that people search for, by the route of the page that they should find. A page is also found by its own words. Those of a
+// pattern are in its notes.
 
 /** By route. */
 export const keywords = {
@@ -19,27 +20,6 @@ export const keywords = {
   'start/server-pages/':
     'php rails django laravel template server rendered html progressive enhancement multi page htmx',
   'patterns/': 'components widgets list of components overview',
-  'patterns/dialog/':
-    'modal modals lightbox alert dialog alertdialog confirm confirmation popup overlay window prompt close button backdrop',
-  'patterns/drawer/':
-    'sidebar side panel sheet off canvas slide in navigation mobile menu hamburger bottom sheet',
-  'patterns/popover/': 'popup dropdown panel hover card flyout info bubble popover',
-  'patterns/tooltip/': 'hint title hover text description tip',
-  'patterns/disclosure/':
-    'collapse collapsible toggle show hide expand details summary show more read more spoiler',
-  'patterns/accordion/': 'collapse collapsible faq sections expand all expansion panel',
-  'patterns/tabs/': 'tab bar tablist tab panel closable tabs vertical tabs',
-  'patterns/carousel/': 'slider slideshow gallery slides swipe autoplay rotation',
-  'patterns/tree/':
-    'tree view treeview hierarchy nested list file browser lazy tree large tree checkbox tree',
-  'patterns/menu/':
-    'dropdown dropdown menu context menu right click actions menu button submenu kebab three dots',
-  'patterns/menubar/': 'application menu menu bar file edit view',
-  'patterns/toolbar/': 'button group tools overflow formatting bar roving tabindex',
-  'patterns/listbox/': 'select list options multi select multiselect choose list single selection',
-  'patterns/combobox/':
-    'autocomplete typeahead select dropdown search select multiselect tags chips tokens async options filter searchable select creatable suggest',
-  'patterns/switch/': 'toggle toggle switch on off checkbox',
   'guides/controlled-state/':
     'controlled uncontrolled value onchange two way binding state store open state redux zustand pinia signals callback events',
   'guides/guards/':

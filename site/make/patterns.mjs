@@ -156,6 +156,7 @@ export function patternPage(notes, given) {
     route: `patterns/${notes.name}/`,
     title,
     description: notes.summary,
+    keywords: notes.keywords,
     live: [given.recipe.name],
     headings: all.map(({ title, id }) => ({ depth: 2, words: title, id })),
     html: `<h1>${title}</h1>

@@ -20,14 +20,14 @@ const saysOf = (html) => {
 };
 
 /** The sections of a page: before its first heading, and after each. */
-function partsOf({ route, title, html }) {
+function partsOf({ route, title, html, keywords: own }) {
   const [first, ...rest] = html.split(/<h2 id="/);
   return [
     {
       route,
       title: decoded(title),
       says: saysOf(first),
-      keywords: keywords[route] ?? '',
+      keywords: own ?? keywords[route] ?? '',
       words: plain(first),
     },
     ...rest.map((each) => ({

@@ -86,7 +86,7 @@ describe('what is not read', () => {
     const alone = await run(['check', join(folder, 'a.pug')]);
     expect([alone.code, alone.error]).toEqual([
       2,
-      `elastic-shell: ${join(folder, 'a.pug')}: check does not read templates in .pug; it was skipped.\n${nothing}`,
+      `elastic-shell: ${join(folder, 'a.pug')}: check doesn't read .pug templates; it was skipped.\n${nothing}`,
     ]);
   });
 

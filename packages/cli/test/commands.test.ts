@@ -37,7 +37,7 @@ describe('contract', () => {
           'role="tabpanel" id="id-panel-other" data-key="other" aria-labelledby="id-tab-other" hidden',
       },
     ]);
-    expect((await run(['contract', '--server'])).out.match(/as a server writes them/g)).toHaveLength(
+    expect((await run(['contract', '--server'])).out.match(/^Server-rendered attributes of /gm)).toHaveLength(
       notes.length,
     );
   });

@@ -146,7 +146,7 @@ describe('what is written fits the project', () => {
     expect(Object.keys(files).sort()).toEqual(['EditOrder.jsx', 'EditOrder.test.jsx', 'YardModal.jsx']);
     const { 'YardModal.jsx': modal = '', 'EditOrder.test.jsx': test = '' } = files;
     expect(modal).toMatch(
-      /^import \{ useDialog \} from "elastic-shell\/react"\n\n\/\*\* A modal with named places/,
+      /^import \{ useDialog \} from "elastic-shell\/react"\n\n\/\*\* A dialog with slots/,
     );
     expect(modal).toContain('\n\tconst modal = useDialog({\n\t\tsize: size ?? "medium",');
     expect(modal).not.toMatch(/;$|YardModalProps/m);

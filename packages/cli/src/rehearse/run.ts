@@ -76,11 +76,16 @@ function screenshotsIn(folder: string): (page: Page, name: string) => Promise<st
   };
 }
 
+/** Whether a page failed to open only because it has navigated by itself meanwhile. Waiting for it to be ready handles that. */
+const hasNavigated = (page: Page, { message }: Error): boolean =>
+  /interrupted by another navigation|ERR_ABORTED/.test(message) && /^https?:/.test(page.url());
+
 /** Brings a page to the state to check. */
 const arriving =
   (address: string, { rtl, steps }: Options) =>
   async (page: Page): Promise<void> => {
     const response = await page.goto(address, { waitUntil: 'load' }).catch((error: Error) => {
+      if (hasNavigated(page, error)) return null;
       throw new Misuse(`${address} can't be opened: ${error.message.split('\n')[0] ?? ''}`);
     });
     if (response && response.status() >= 400)

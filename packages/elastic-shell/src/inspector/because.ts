@@ -30,30 +30,29 @@ function commandOf(why: Why): string {
 /** The clauses by reason. */
 const clauses: Readonly<Record<Change['reason'], (why: Why) => string>> = {
   command: (why) => `you used ${control(why)}${commandOf(why)}`,
-  press: (why) => `you pressed ${control(why)}`,
+  press: (why) => `you clicked ${control(why)}`,
   key: (why) => `you pressed ${keyName(why.event)} on ${control(why)}`,
   escape: ({ event }) =>
     event?.type === 'cancel' ? 'of a back gesture, or Escape' : `you pressed Escape, on ${on(event)}`,
-  outside: ({ event }) => `you pressed outside: on ${event?.type === 'blur' ? 'a frame' : on(event)}`,
+  outside: ({ event }) => `you clicked outside: on ${event?.type === 'blur' ? 'a frame' : on(event)}`,
   'focus-left': ({ event }) =>
     event
-      ? `focus left it: it went ${from(event)}to ${on(event)}`
+      ? `focus left it: it moved ${from(event)}to ${on(event)}`
       : 'focus left it, or a modal dialog opened from it',
   hover: ({ event }) =>
-    event?.type === 'focusin' ? `focus came to ${on(event)}` : `the pointer came or went, over ${on(event)}`,
-  parent: () => 'what it was opened from has closed',
-  sibling: () => 'another has opened, and only one may be open',
-  found: () => 'find-in-page has found a text in it',
-  viewport: () =>
-    'what it stands beside has gone out of view, or the page is now wide or narrow enough for another form',
-  timer: () => 'a timer of its own has ended',
-  removed: () => 'the element, or one that it needs, was taken out of the document',
+    event?.type === 'focusin' ? `focus moved to ${on(event)}` : `the pointer entered or left ${on(event)}`,
+  parent: () => 'the layer that opened it has closed',
+  sibling: () => 'another one has opened, and only one may be open',
+  found: () => 'find-in-page has found text in it',
+  viewport: () => 'its anchor has left the visible area, or the page now has another width',
+  timer: () => 'its timer has ended',
+  removed: () => 'the element, or one that it needs, was removed from the document',
   native: ({ event }) =>
     event
-      ? `the platform has done so: the event ${event.type} on ${on(event)}`
-      : 'the platform, or a script that wrote its attributes, has done so',
-  owner: () => 'its owner (a cell, or a state of the framework) has said so',
-  program: () => 'a program has set it',
+      ? `the browser did it: the event ${event.type} on ${on(event)}`
+      : 'the browser, or a script that wrote its attributes, did it',
+  owner: () => 'its owner (a cell, or a state of the framework) has a new value',
+  program: () => 'code has set it',
 };
 
 /** Returns the clause, without "because". */

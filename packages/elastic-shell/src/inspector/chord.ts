@@ -21,6 +21,6 @@ export function isChord(event: KeyboardEvent, chord: string): boolean {
 export function checkChord(chord: string): void {
   if (/^((Alt|Shift|Control|Meta)\+)+\S+$/.test(chord)) return;
   throw new TypeError(
-    `elastic-shell: the inspector's chord must be modifiers and a key, as "Alt+Shift+y", got ${JSON.stringify(chord)}`,
+    `elastic-shell: the inspector's shortcut must be modifiers and a key, such as "Alt+Shift+y", got ${JSON.stringify(chord)}`,
   );
 }

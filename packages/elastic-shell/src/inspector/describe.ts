@@ -21,7 +21,7 @@ export interface StateRow {
 export interface OptionRow {
   name: string;
   value: string;
-  from: 'its own' | 'set for all of its pattern' | 'an attribute' | 'left out';
+  from: 'option' | 'default of the page' | 'attribute' | 'default';
 }
 
 /** A part: how many elements have it, and why it matters if none has. */
@@ -63,16 +63,16 @@ export function optionsOfRoot(root: Element, run: Seen): OptionRow[] {
   const names = new Set([...given.keys(), ...words.keys(), ...Object.keys(run.contract.options ?? {})]);
   const rows = [...names].map((name): OptionRow => {
     const value = given.get(name);
-    if (value === undefined) return { name, value: words.get(name)?.default ?? 'nothing', from: 'left out' };
+    if (value === undefined) return { name, value: words.get(name)?.default ?? 'nothing', from: 'default' };
     const said = attributeOf(root, name, run);
     const from = !Object.hasOwn(own, name)
-      ? 'set for all of its pattern'
+      ? 'default of the page'
       : said !== undefined
-        ? 'an attribute'
-        : 'its own';
+        ? 'attribute'
+        : 'option';
     return { name, value: valueText(value), from };
   });
-  return rows.sort((one, other) => Number(one.from === 'left out') - Number(other.from === 'left out'));
+  return rows.sort((one, other) => Number(one.from === 'default') - Number(other.from === 'default'));
 }
 
 /** Selectors for the parts of patterns, by their roles or elements. */

@@ -31,7 +31,7 @@ export function wouldDo(run: Seen, act: KeyAct): string {
   if (typeof act !== 'string') {
     const to = move(reach(run), current, act.to, { wrap: wraps(run), ...view.moves });
     if (to === undefined || to === current) return '';
-    const goes = `goes to “${labelsOf(run)(to)}”`;
+    const goes = `moves to “${labelsOf(run)(to)}”`;
     const then = act.then
       ? effects(run, contract.step(state, act.then, { ...view, at: to, current: to }))
       : '';
@@ -50,11 +50,11 @@ export function whyNothing(key: string, run: Seen): string {
   const item = items.find((each) => each.key === current);
   if (item?.disabled) return `nothing now: “${item.label ?? item.key}” is disabled`;
   if (items.length < 2 && /Arrow|Home|End|Page/.test(key)) return 'nothing now: there is no other item';
-  if (/Enter|Space/.test(key)) return 'nothing now: it is so already';
+  if (/Enter|Space/.test(key)) return 'nothing now: it already has this state';
   const isFirst = items[0]?.key === current;
   if (/Home|PageUp/.test(key) && isFirst) return 'nothing now: it is the first';
   if (/End|PageDown/.test(key) && items.at(-1)?.key === current) return 'nothing now: it is the last';
-  if (/Arrow/.test(key)) return 'nothing now: there is nothing that way';
+  if (/Arrow/.test(key)) return 'nothing now: there is nothing in that direction';
   return 'nothing now';
 }
 

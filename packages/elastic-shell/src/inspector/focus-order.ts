@@ -66,7 +66,7 @@ function hindrance(element: HTMLElement): string | undefined {
       return `${callOf(at)} is closed`;
     if (at.localName === 'dialog' && !at.matches('[open],:popover-open')) return `${callOf(at)} is closed`;
   }
-  return isDisplayed(element) ? undefined : 'a style sheet does not show it';
+  return isDisplayed(element) ? undefined : 'a style sheet hides it';
 }
 
 /** Items of a list in which another one has the tab stop can still be reached. */
@@ -107,17 +107,17 @@ function isBefore(one: Element, other: Element, isRtl: boolean): boolean {
 function marksOf(element: HTMLElement, before: HTMLElement | undefined): string[] {
   const marks: string[] = [];
   if (element.tabIndex > 0)
-    marks.push(`It has tabindex="${element.tabIndex}", and comes before all that have none.`);
+    marks.push(`It has tabindex="${element.tabIndex}", so it comes before all elements without one.`);
   // A hidden field that is operated through its label counts as visible.
   const labels = 'labels' in element && element.labels instanceof NodeList ? [...element.labels] : [];
   const isSeenNow = isSeen(element) || labels.some((label) => isElement(label) && isSeen(label));
-  if (!isSeenNow) marks.push('Nothing of it can be seen: focus is lost to the eye there.');
+  if (!isSeenNow) marks.push('It is invisible, so nobody sees where focus is.');
   const isRtl = getComputedStyle(element).direction === 'rtl';
   // Another column or layer starts a new order.
   const isBeside = before && before.parentElement?.parentElement?.contains(element);
   if (before && isSeenNow && isBeside && isSeen(before) && isBefore(before, element, isRtl))
     marks.push(
-      'It stands before the stop that comes before it: the order of Tab is not the order of reading.',
+      'It is before the previous tab stop on the page, so the tab order differs from the reading order.',
     );
   return marks;
 }
@@ -138,8 +138,8 @@ const isRadioOff = (element: HTMLElement, all: readonly HTMLElement[]): boolean 
 const returnOf = (title: string, place: Place | undefined): string => {
   const element = place?.element();
   return element?.isConnected
-    ? `When “${title}” closes, focus goes to ${callOf(element)}.`
-    : `When “${title}” closes, what had focus is gone: it goes to what follows where that stood.`;
+    ? `When “${title}” closes, focus returns to ${callOf(element)}.`
+    : `When “${title}” closes, the element that had focus is gone, so focus moves to the element after it.`;
 };
 
 /** Reads the order of focus. */
@@ -157,7 +157,7 @@ export function focusOrder(document: Document): FocusOrder {
     else if (!isStop && !isItem(element) && element.matches('a[href],button,input,select,textarea,summary'))
       lost.push({
         element,
-        why: `it has tabindex="${element.tabIndex}", so that only a program or a press gets there`,
+        why: `it has tabindex="${element.tabIndex}", so only code or a click can focus it`,
       });
     return !why && isStop;
   });
@@ -170,7 +170,7 @@ export function focusOrder(document: Document): FocusOrder {
     lost,
     traps: modal
       ? [
-          `Tab stays within “${titleOf(modal)}”, which is modal. ${everywhere.length - all.length} controls stand outside, and are out of reach.`,
+          `Tab stays within “${titleOf(modal)}”, which is modal. ${everywhere.length - all.length} controls outside can’t be reached.`,
         ]
       : [],
     returns: layers.map(({ id, place }) => returnOf(titleOf(id), place)).reverse(),

@@ -40,16 +40,18 @@ function listGroup(root: Element, run: Seen, table: KeyActs): KeyGroup {
     const says = wordsOf(pressed(chord, false)) || wordsOf(chord.replace('Shift+', ''));
     const now = wouldDo(run, act);
     const isIdle = !now && !(typeof act === 'string' && acted.test(act));
-    return { key, now: now || (isIdle ? whyNothing(key, run) : says || 'as the pattern says'), says, isIdle };
+    return { key, now: now || (isIdle ? whyNothing(key, run) : says || 'see the contract'), says, isIdle };
   });
   const letters = words.find(({ key }) => key === 'letters');
   if (letters) rows.push({ key: 'letters', now: letters.does, says: letters.does, isIdle: false });
-  const remarks = isRtl ? ['The text runs from right to left: ArrowLeft goes on, ArrowRight back.'] : [];
+  const remarks = isRtl
+    ? ['The text runs from right to left: ArrowLeft moves forward, ArrowRight back.']
+    : [];
   if (run.contract.name === 'tabs')
     remarks.push(
       'block-next' in table
-        ? 'The tabs stand below one another: ArrowDown and ArrowUp move.'
-        : 'The tabs stand beside one another: ArrowRight and ArrowLeft move.',
+        ? 'The tabs are below each other: ArrowDown and ArrowUp move.'
+        : 'The tabs are next to each other: ArrowRight and ArrowLeft move.',
     );
   return { title: `${run.contract.name} “${titleOf(root)}”`, remarks, rows };
 }
@@ -76,7 +78,7 @@ function openerGroup(control: Element): KeyGroup | undefined {
   const rows = group.rows.map((row) =>
     isDisabled || !/^(Enter|Space)$/.test(row.key)
       ? { ...row, isIdle: isDisabled, ...(isDisabled && { now: 'nothing: it is disabled' }) }
-      : { ...row, now: now || 'nothing: it is so already', isIdle: !now },
+      : { ...row, now: now || 'nothing: it already has this state', isIdle: !now },
   );
   return { ...group, rows };
 }
@@ -95,7 +97,7 @@ function layerGroup(document: Document): KeyGroup | undefined {
   if (modal)
     rows.push({
       key: 'Tab',
-      now: `goes round within “${titleOf(modal.id)}”, which is modal`,
+      now: `wraps within “${titleOf(modal.id)}”, which is modal`,
       says: 'Modal: stays within',
       isIdle: false,
     });
@@ -115,7 +117,7 @@ function nativeGroup(element: Element): KeyGroup | undefined {
   };
   const own = keys[role];
   if (!own) return undefined;
-  const now = isDisabled ? 'nothing: it is disabled' : 'presses it';
+  const now = isDisabled ? 'nothing: it is disabled' : 'clicks it';
   return {
     title: `${role === 'DisclosureTriangle' ? 'summary' : role} “${titleOf(element)}”`,
     remarks: [],
@@ -167,21 +169,21 @@ export function whyIdle(event: KeyboardEvent): string {
   const element = targetOf(event);
   const key = event.key === ' ' ? 'Space' : event.key;
   if (!element || element === element.ownerDocument.body)
-    return 'focus is on the page itself: nothing there takes keys.';
-  if (event.defaultPrevented) return 'a script of the page has taken it, and nothing of ours came of it.';
+    return 'focus is on the page itself, which handles no keys.';
+  if (event.defaultPrevented) return 'a script of the page has handled it, and no pattern changed.';
   const row = keysFor(element)
     .flatMap(({ rows }) => rows)
     .find((each) => each.key === key);
   if (row) return `${row.now}.`;
-  if (key === 'Escape') return 'no layer is open that it would close.';
+  if (key === 'Escape') return 'no layer is open that it could close.';
   const around = rootsAround(element)[0];
-  if (!around) return 'nothing that is wired has a part in what has focus.';
+  if (!around) return 'the focused element is not part of a pattern.';
   const { root, run } = around;
-  if (run.waiting) return `${run.contract.name} “${titleOf(root)}” is busy: its guard has not answered yet.`;
+  if (run.waiting) return `${run.contract.name} “${titleOf(root)}” is busy: its guard is pending.`;
   const table = tableOf(root, run);
   if (!table || !isItem(element, root, run))
-    return `what has focus stands in ${run.contract.name} “${titleOf(root)}”, and is none of its items.`;
+    return `the focused element is in ${run.contract.name} “${titleOf(root)}”, but is none of its items.`;
   return /^Arrow/.test(key)
-    ? `${run.contract.name} “${titleOf(root)}” lies the other way: other arrows move.`
-    : `${run.contract.name} has no meaning for ${key}.`;
+    ? `${run.contract.name} “${titleOf(root)}” has another orientation, so other arrow keys move.`
+    : `${run.contract.name} does not use ${key}.`;
 }

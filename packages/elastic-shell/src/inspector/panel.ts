@@ -78,7 +78,7 @@ function keepIn({ element, root }: Host): void {
 
 function tabsOf(views: readonly View[]): { element: HTMLElement; counts: Map<string, HTMLElement> } {
   const counts = new Map<string, HTMLElement>();
-  const list = make('div', { role: 'tablist', 'aria-label': 'What to look at' });
+  const list = make('div', { role: 'tablist', 'aria-label': 'Views' });
   const element = make('div', { class: 'views' }, list);
   for (const { key, title, element: view } of views) {
     const count = make('span', { class: 'count' });
@@ -121,9 +121,9 @@ function show({ panel, call, hint, all, mover, counts }: Pieces, parts: PanelPar
     hint,
     [
       make('kbd', {}, chord),
-      parts.host.root.activeElement ? ' closes it. ' : ' brings focus in. ',
+      parts.host.root.activeElement ? ' closes it. ' : ' moves focus here. ',
       make('kbd', {}, 'Esc'),
-      ' gives focus back to the page.',
+      ' returns focus to the page.',
     ],
     `${chord} ${!!parts.host.root.activeElement}`,
   );

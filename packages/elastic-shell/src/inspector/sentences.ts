@@ -36,7 +36,7 @@ const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slic
 /** Returns the change of a state, in the past tense. */
 function whatOf({ root, change: { name, value, previous } }: ChangeHappening): string {
   const effect = effectOf(name, previous, value, labelsOf(wiredRun(root)));
-  if (!effect) return `Given ${name} again, which holds the same`;
+  if (!effect) return `Set ${name} again, with the same content`;
   if (Object.hasOwn(past, effect)) return past[effect] ?? effect;
   return upper(
     effect
@@ -46,10 +46,10 @@ function whatOf({ root, change: { name, value, previous } }: ChangeHappening): s
       .replace(/\bselects\b/g, 'selected')
       .replace(/\bunchecks\b/g, 'unchecked')
       .replace(/\bchecks\b/g, 'checked')
-      .replace(/\bgoes to\b/, 'went to')
+      .replace(/\bgoes to\b/, 'moved to')
       .replace(/\bleaves\b/, 'left')
       .replace(/\bbecomes\b/, 'became')
-      .replace(/\bbrings back\b/, 'brought back'),
+      .replace(/\bbrings back\b/, 'reopened'),
   );
 }
 
@@ -76,8 +76,8 @@ function askedFacts(guard: Asking | undefined, owner: Asking | undefined): strin
   if (owner)
     facts.push(
       answeredIn(owner) < 1
-        ? 'Its owner took it at once.'
-        : `Its owner took it after ${duration(answeredIn(owner))}.`,
+        ? 'Its owner accepted it at once.'
+        : `Its owner accepted it after ${duration(answeredIn(owner))}.`,
     );
   return facts;
 }
@@ -86,7 +86,7 @@ function changeFacts({ change, guard, owner }: ChangeHappening): string[] {
   const facts = askedFacts(guard, owner);
   const { reason, result, name, value } = change;
   if (reason === 'outside' && change.event?.type !== 'blur')
-    facts.unshift('The press began inside? No: both its ends were outside.');
+    facts.unshift('The click began and ended outside.');
   if (name === 'open' && !value && result) facts.push(`Its result is “${result}”.`);
   return facts;
 }
@@ -106,7 +106,7 @@ function tellRefusal({ root, change, by, error, guard, owner }: ChangeHappening)
   const asking = who === 'owner' ? owner : guard;
   const took = asking ? answeredIn(asking) : 0;
   const facts = [
-    `Its ${who} was asked because ${because(change)}.`,
+    `Its ${who} was called because ${because(change)}.`,
     `It answered ${took < 1 ? 'at once' : `after ${duration(took)}`}${error === undefined ? (who === 'guard' ? ', with false.' : ', and kept its value.') : `, with an error: ${failureText(error)}`}`,
   ];
   return {
@@ -117,7 +117,7 @@ function tellRefusal({ root, change, by, error, guard, owner }: ChangeHappening)
 }
 
 const kept = {
-  'began-inside': 'The press began inside? Yes: only a press with both ends outside closes.',
+  'began-inside': 'The click began inside. Only a click that begins and ends outside closes it.',
   option: 'Its option outside is “keep”.',
 } as const;
 
@@ -135,22 +135,22 @@ export function tellHappening(happening: Happening, all: readonly Happening[]): 
     case 'kept':
       return {
         who,
-        sentence: `Stayed open, though you pressed outside: on ${tagOf(targetOf(happening.event) ?? root)}.`,
+        sentence: `Stayed open, though you clicked outside: on ${tagOf(targetOf(happening.event) ?? root)}.`,
         facts: [kept[happening.why]],
       };
     case 'escape-left':
       return {
         who,
         sentence: `Escape was left to ${callOf(root)}, which may use it itself.`,
-        facts: ['Pressed again it closes what is around.'],
+        facts: ['A second Escape closes the layer around it.'],
       };
     case 'refused':
       return tellRefusal(happening);
     case 'busy':
       return {
         who,
-        sentence: `Ignored: it was busy with another change when it was asked for “${happening.change.name}”.`,
-        facts: [`It was asked because ${because(happening.change)}.`, 'Its guard had not answered yet.'],
+        sentence: `Ignored: it was busy with another change when “${happening.change.name}” was requested.`,
+        facts: [`It was requested because ${because(happening.change)}.`, 'Its guard was still pending.'],
       };
     default:
       return {
@@ -163,4 +163,4 @@ export function tellHappening(happening: Happening, all: readonly Happening[]): 
 
 /** Describes a change that is still pending. */
 export const tellPending = ({ root, change, who, since }: Pending, now: number): string =>
-  `Waiting: the ${who} of ${titleOf(root)} was asked ${duration(now - since)} ago whether ${change.name} may become ${valueText(change.value)}.`;
+  `Pending: the ${who} of ${titleOf(root)} was called ${duration(now - since)} ago, to change ${change.name} to ${valueText(change.value)}.`;

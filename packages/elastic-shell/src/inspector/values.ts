@@ -34,7 +34,7 @@ const setVerbs: Readonly<Record<string, readonly [came: string, went: string]>> 
   expanded: ['opens', 'closes'],
   checked: ['checks', 'unchecks'],
   selected: ['selects', 'deselects'],
-  closed: ['closes', 'brings back'],
+  closed: ['closes', 'reopens'],
 };
 
 /** Returns the change of a state as a verb in the present tense: `opens`, `selects “Pans”`. */
@@ -46,7 +46,7 @@ export function effectOf(
 ): string {
   if (before instanceof Set && after instanceof Set) {
     const { came, went } = setDifference(before, after);
-    const [comes, goes] = setVerbs[name] ?? ['adds', 'takes away'];
+    const [comes, goes] = setVerbs[name] ?? ['adds', 'closes'];
     return [
       came.length ? `${comes} ${inQuotes(came, labelOf)}` : '',
       went.length ? `${goes} ${inQuotes(went, labelOf)}` : '',
@@ -56,7 +56,7 @@ export function effectOf(
   }
   if (name === 'open') return after ? 'opens' : 'closes';
   if (name === 'current')
-    return after === undefined ? 'leaves the items' : `goes to “${labelOf(String(after))}”`;
+    return after === undefined ? 'leaves the items' : `moves to “${labelOf(String(after))}”`;
   if (name === 'selected' && typeof after === 'string') return `selects “${labelOf(after)}”`;
   if (name === 'selected') return 'selects nothing';
   if (name === 'on' || name === 'checked') return after ? 'turns on' : 'turns off';

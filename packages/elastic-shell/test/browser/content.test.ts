@@ -165,9 +165,9 @@ it.each([
   [
     'a number',
     () => 4,
-    /must be an element, a fragment, a template, text, { node, release } or a function that renders, got 4/,
+    /must be an element, a fragment, a template, a text, { node, release } or a function that renders, got 4/,
   ],
-  ['nothing', '#none', /"#none" matches nothing on the page/],
+  ['nothing', '#none', /"#none" matches no element on the page/],
 ])('says so when content is %s', async (_, content, expected) => {
   const { page } = await openBare(open, markup);
   await page.evaluate((source) => {

@@ -85,9 +85,9 @@ describe('five questions on the desk', () => {
     const told = await look(page, 'Happened', /Closed/);
     expect(told).toMatch(/Edit order W1041/);
     expect(told).toMatch(
-      /Closed because you pressed outside: on <dialog id="edit">, [\d.]+ m?s after it opened\./,
+      /Closed because you clicked outside: on <dialog id="edit">, [\d.]+ m?s after it opened\./,
     );
-    expect(told).toMatch(/The press began inside\? No: both its ends were outside\./);
+    expect(told).toMatch(/The click began and ended outside\./);
     expect(told).toMatch(
       /Opened because you used <button> “Edit order W1041”, which has the command “show-modal”\./,
     );
@@ -102,7 +102,7 @@ describe('five questions on the desk', () => {
     });
     await page.click('[data-order=W1041] button[commandfor=edti]');
     await page.click('[data-order=W1041] button[commandfor=edti]');
-    const told = await look(page, 'Wrong', /was pressed and names "edti"/);
+    const told = await look(page, 'Wrong', /was clicked, but its target "edti"/);
     expect(told).toMatch(/\(2 times\)/);
     expect(await look(page, 'Wrong', /no element has that id/)).toMatch(/Did you mean "edit"\?/);
     await page.click('[data-order=W1041] button[commandfor=edti]');
@@ -137,7 +137,7 @@ describe('five questions on the desk', () => {
     await page.focus('[data-order=W1044] .berth');
     await page.waitForSelector('#tide', { state: 'hidden' });
     expect(await look(page, 'Happened', /focus left/)).toMatch(
-      /Closed because focus left it: it went from <button> to <button>, [\d.]+ m?s after it opened\./,
+      /Closed because focus left it: it moved from <button> to <button>, [\d.]+ m?s after it opened\./,
     );
   });
 
@@ -145,12 +145,12 @@ describe('five questions on the desk', () => {
     const page = await openDesk();
     await page.click('[data-order=W1041] button[commandfor=edit]');
     await page.waitForSelector('#edit:modal');
-    const told = await look(page, 'Focus', /that Tab does not get to/);
+    const told = await look(page, 'Focus', /that Tab does not reach/);
     expect(told).toMatch(/Tab stays within “Edit order W1041”, which is modal\./);
-    expect(told).toMatch(/When “Edit order W1041” closes, focus goes to <button> “Edit order W1041”\./);
-    await pressIn(page, /that Tab does not get to/);
+    expect(told).toMatch(/When “Edit order W1041” closes, focus returns to <button> “Edit order W1041”\./);
+    await pressIn(page, /that Tab does not reach/);
     expect(await view(page)).toMatch(
-      /<textarea[^>]*>[^\n]*\s+Tab does not get there: <div id="edit-notes">.* is hidden\./,
+      /<textarea[^>]*>[^\n]*\s+Tab does not reach it: <div id="edit-notes">.* is hidden\./,
     );
   });
 });
@@ -168,17 +168,17 @@ describe('what can be pressed', () => {
     const page = await openDesk('gallery.html');
     const tab = page.locator('#tabs-plain, [data-wire=tabs]').first().getByRole('tab').first();
     await tab.focus();
-    const told = await look(page, 'Keys', /goes to/);
+    const told = await look(page, 'Keys', /moves to/);
     expect(told).toMatch(/tab, Hull, selected, 1 of 3/);
-    expect(told).toMatch(/ArrowRight\s+goes to “Rig”, and selects “Rig”/);
-    expect(told).toMatch(/End\s+goes to “Engine”, and selects “Engine”/);
-    expect(told).toMatch(/Enter\s+nothing now: it is so already/);
+    expect(told).toMatch(/ArrowRight\s+moves to “Rig”, and selects “Rig”/);
+    expect(told).toMatch(/End\s+moves to “Engine”, and selects “Engine”/);
+    expect(told).toMatch(/Enter\s+nothing now: it already has this state/);
     expect(await tab.getAttribute('aria-selected')).toBe('true');
     // The key may scroll the page, sooner or later: for the tabs it has done nothing all the same.
     await page.evaluate(() => addEventListener('keydown', () => scrollBy(0, 40), { once: true }));
     await page.keyboard.press('ArrowDown');
     expect(await look(page, 'Keys', /did nothing/)).toMatch(
-      /ArrowDown did nothing: tabs “.*” lies the other way: other arrows move\./,
+      /ArrowDown did nothing: tabs “.*” has another orientation, so other arrow keys move\./,
     );
     await page.keyboard.press('ArrowRight');
     await look(page, 'Keys', /^(?![\s\S]*did nothing)[\s\S]*tab, Rig/);
@@ -203,8 +203,8 @@ describe('what is wired', () => {
     const told = await view(page);
     expect(told).toMatch(/open\s+false/);
     expect(told).toMatch(/opener\s+there/);
-    expect(told).toMatch(/elastic\s+“none”\s+an attribute/);
-    expect(told).toMatch(/externalChanges\s+“accept”\s+set for all of its pattern/);
+    expect(told).toMatch(/elastic\s+“none”\s+attribute/);
+    expect(told).toMatch(/externalChanges\s+“accept”\s+default of the page/);
     await page.click('[commandfor=d]');
     expect(await look(page, 'Wired', /open\s+true/)).toMatch(/open\s+true/);
     await pressIn(page, /^Pick on the page$/);
@@ -214,9 +214,9 @@ describe('what is wired', () => {
     await pressIn(page, /^Pick on the page$/);
     await page.keyboard.press('Escape');
     await look(page, 'Happened', /Closed because you used/);
-    await pressIn(page, /^Set back: Closed/);
+    await pressIn(page, /^Undo: Closed/);
     await page.waitForSelector('#d', { state: 'visible' });
-    expect(await look(page, 'Happened', /because a program has set it/)).toMatch(/Opened because a program/);
+    expect(await look(page, 'Happened', /because code has set it/)).toMatch(/Opened because code/);
   });
 
   it('opens with 10,000 of them, and shows those in view', async () => {
@@ -364,7 +364,7 @@ describe('beside the page', () => {
     await page.evaluate(() =>
       document
         .querySelector('[data-shell-inspector]')!
-        .shadowRoot!.querySelector<HTMLElement>('[aria-label="Of which"]')!
+        .shadowRoot!.querySelector<HTMLElement>('[aria-label="Show"]')!
         .focus(),
     );
     expect(await page.evaluate(() => document.getElementById('p')!.matches(':popover-open'))).toBe(true);

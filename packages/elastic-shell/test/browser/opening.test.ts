@@ -184,7 +184,7 @@ describe('what the page holds', () => {
       popover.open.set(true);
       return shell.journal.entries.find(({ code }) => code === 'layer-inert')?.sentence;
     });
-    expect(told).toMatch(/<div id="p"> has opened over <dialog id="d">, which is modal/);
+    expect(told).toMatch(/<div id="p"> has opened outside <dialog id="d">, which is modal/);
   });
 });
 

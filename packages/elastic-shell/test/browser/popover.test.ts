@@ -318,8 +318,8 @@ describe('bad input and what others do', () => {
         /popover option anchor must be an element, a point, .*, got opener \(on <div id="p"/,
       ),
       'false',
-      expect.stringMatching(/got "opener"; name it by commandfor/),
-      expect.stringMatching(/"under" is no area/),
+      expect.stringMatching(/got "opener"; name it with commandfor/),
+      expect.stringMatching(/"under" is not a valid area/),
       'elastic-shell: popover option focusOut must be close or keep, got stay (on <div id="p" popover="manual">)',
       'true',
     ]);

@@ -142,7 +142,7 @@ describe('placement', () => {
   it.each(['', 'top', 'block-end span-block-end', 'block-end span-all more', 'block-end span-inline'])(
     'knows no area %j',
     (area) => {
-      expect(() => parseArea(area)).toThrow(/is no area; write a side/);
+      expect(() => parseArea(area)).toThrow(/is not a valid area; write a side/);
     },
   );
 });

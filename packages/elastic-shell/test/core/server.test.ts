@@ -61,7 +61,7 @@ it('HTML has values escaped, flags bare, and what is null left out', () => {
 });
 
 it('refuses a pattern that there is not, and an instance without an id', () => {
-  expect(() => partsOf('tab' as 'tabs', { id: 'x' })).toThrow(/no pattern "tab"; there are accordion/);
+  expect(() => partsOf('tab' as 'tabs', { id: 'x' })).toThrow(/unknown pattern "tab"; there are accordion/);
   expect(() => partsOf('tabs', { id: '' })).toThrow(/needs the id of the root of tabs/);
 });
 

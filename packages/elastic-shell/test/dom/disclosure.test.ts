@@ -269,7 +269,7 @@ describe('misuse', () => {
   it('refuses to wire twice, and may be wired again after unwire', () => {
     page(plain);
     const wired = wireDisclosure(get('p'));
-    expect(() => wireDisclosure(get('p'))).toThrow(/needs an element not wired yet, got <div id="p"/);
+    expect(() => wireDisclosure(get('p'))).toThrow(/needs an element that is not wired yet, got <div id="p"/);
     wired.unwire();
     wireDisclosure(get('p')).unwire();
   });

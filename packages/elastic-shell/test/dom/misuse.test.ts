@@ -59,7 +59,7 @@ describe.each(Object.entries(roots))('%s', (name, markup) => {
 
   it('takes what is undefined for left out, and is wired once', () => {
     const wired = wireOf(name)(get(), { guard: undefined, onChange: undefined });
-    expect(() => wireOf(name)(get())).toThrow(/needs an element not wired yet, got <\w+ id="r"/);
+    expect(() => wireOf(name)(get())).toThrow(/needs an element that is not wired yet, got <\w+ id="r"/);
     wired.unwire();
   });
 
@@ -88,7 +88,11 @@ describe('values', () => {
     ['listbox', { items: [{}] }, 'item 0 of <div id="r" role="listbox"> needs a text as its key, got {}'],
     ['listbox', { items: [{ key: 7 }] }, 'needs a text as its key, got {"key":7}'],
     ['combobox', { items: [null] }, 'needs a text as its key, got null'],
-    ['tree', { items: [{ key: 'a', label: 'A', children: [{ label: 'B' }] }] }, 'under "a" needs a key'],
+    [
+      'tree',
+      { items: [{ key: 'a', label: 'A', children: [{ label: 'B' }] }] },
+      'under "a" needs a text as its key',
+    ],
     ['tree', { selection: 'multiple' }, 'tree has no option "selection"; did you mean "selected"?'],
     ['dialog', { size: 'huge'.repeat(60) }, 'dialog option size must be narrow or medium or wide or full'],
   ])('%s %j: %s', (name, options, message) => {

@@ -79,7 +79,9 @@ describe('accordion', () => {
     expect(() => wireAccordion(get('a'), { elastic: 'both' as never })).toThrow(
       'accordion option elastic must be block or inline or none, got both',
     );
-    expect(() => wireAccordion(null as never)).toThrow(/accordion needs an element not wired yet, got null/);
+    expect(() => wireAccordion(null as never)).toThrow(
+      /accordion needs an element that is not wired yet, got null/,
+    );
     const wired = wireAccordion(get('a'));
     expect(() => wireAccordion(get('a'))).toThrow(/not wired yet/);
     wired.unwire();

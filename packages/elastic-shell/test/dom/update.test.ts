@@ -202,7 +202,7 @@ describe('rows from data', () => {
     page(markup);
     const reported = jest.spyOn(console, 'error').mockImplementation(() => {});
     wire(get('r'), { items: [{ key: 'ash', label: 'Ash' }] }).unwire();
-    expect(String(reported.mock.calls[0]![0])).toMatch(/is given items, and has <(p|li) .*in its markup/);
+    expect(String(reported.mock.calls[0]![0])).toMatch(/has both items and <(p|li) .*in its markup/);
     reported.mockRestore();
   });
 

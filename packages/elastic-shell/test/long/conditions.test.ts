@@ -1,8 +1,8 @@
 // Every row of every contract in the plain gallery as people use it who do not sit at a wide screen with things as they come: colours
 // forced, things that move, text twice as large, a screen of 320 px, text from right to left.
 import { browserName } from '../browser/support/browser';
-import { type Conditions, conform } from '../frameworks/support/conformance';
-import { useMade, ways } from '../frameworks/support/react-made';
+import { type Conditions, conform } from '../settings/support/conformance';
+import { useMade, ways } from '../settings/support/react-made';
 
 const conditions: Record<string, Conditions> = {
   'forced colours': { options: { forcedColors: 'active' } },

@@ -3,7 +3,7 @@
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { browserName } from '../browser/support/browser';
-import { conform, type Outcome, settings } from '../frameworks/support/conformance';
+import { conform, type Outcome, settings } from '../settings/support/conformance';
 
 const outcomes: Record<string, Record<string, Outcome>> = {};
 let browser = '';

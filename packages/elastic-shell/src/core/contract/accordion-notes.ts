@@ -1,13 +1,14 @@
-// The words of the accordion contract: for documents, the command line and the conformance tests.
+// The notes of the accordion contract, for documents, the command line and the conformance tests.
 import { expandCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { AccordionPart } from './accordion.js';
 import { accordionMethodNotes, accordionOptionNotes } from './typed-notes.js';
 
-/** What a reader is told of the pattern `accordion`. */
+/** The notes of the pattern `accordion`. */
 export const accordionNotes: Notes<AccordionPart> = {
   name: 'accordion',
   group: 'section',
+  keywords: 'collapse collapsible faq sections expand all expansion panel',
   summary: 'Headings with buttons that show and hide the section below each heading.',
   for: 'Several headings in a row, each with a collapsible section: steps, questions, groups of settings.',
   not: 'Views of which exactly one is visible (use tabs), or a single section (use a disclosure).',

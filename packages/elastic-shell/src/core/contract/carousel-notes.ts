@@ -1,13 +1,14 @@
-// The words of the carousel contract: for documents, the command line and the conformance tests.
+// The notes of the carousel contract, for documents, the command line and the conformance tests.
 import { moveCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { CarouselPart } from './carousel.js';
 import { carouselMethodNotes, carouselOptionNotes } from './typed-notes.js';
 
-/** What a reader is told of the pattern `carousel`. */
+/** The notes of the pattern `carousel`. */
 export const carouselNotes: Notes<CarouselPart> = {
   name: 'carousel',
   group: 'section',
+  keywords: 'slider slideshow gallery slides swipe autoplay rotation',
   summary: 'Shows slides side by side, one or several at a time.',
   for: 'Pictures or cards side by side, of which some are visible and the others a swipe or a click away.',
   not: 'Content that everyone needs to see: most people miss slides that are out of view.',

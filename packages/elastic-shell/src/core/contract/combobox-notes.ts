@@ -1,13 +1,15 @@
-// The words of the combobox contract: for documents, the command line and the conformance tests.
+// The notes of the combobox contract, for documents, the command line and the conformance tests.
 import { openCommands, selectCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { ComboboxPart } from './combobox.js';
 import { comboboxMethodNotes, comboboxOptionNotes } from './typed-notes.js';
 
-/** What a reader is told of the pattern `combobox`. */
+/** The notes of the pattern `combobox`. */
 export const comboboxNotes: Notes<ComboboxPart> = {
   name: 'combobox',
   group: 'control',
+  keywords:
+    'autocomplete typeahead select dropdown search select multiselect tags chips tokens async options filter searchable select creatable suggest',
   summary:
     'A field with a list of options to choose from. People open the list or search it by typing, and select one or several.',
   for: 'Choosing one or several of many options by typing, from local data or from a server.',

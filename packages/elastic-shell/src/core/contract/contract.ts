@@ -192,6 +192,12 @@ export interface Notes<Part extends string = string> {
   name: string;
   /** Its group in documents: layers, sections or controls. */
   group: 'layer' | 'section' | 'control';
+  /**
+   * Words that people search for, in addition to those of its page.
+   *
+   * @defaultValue none
+   */
+  keywords?: string;
   /** Its purpose, in one sentence. */
   summary: string;
   /** When to use it. */

@@ -1,13 +1,15 @@
-// The words of the dialog contract: for documents, the command line and the conformance tests.
+// The notes of the dialog contract, for documents, the command line and the conformance tests.
 import { resultCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { DialogPart } from './dialog.js';
 import { dialogMethodNotes, dialogOptionNotes } from './typed-notes.js';
 
-/** What a reader is told of the pattern `dialog`. */
+/** The notes of the pattern `dialog`. */
 export const dialogNotes: Notes<DialogPart> = {
   name: 'dialog',
   group: 'layer',
+  keywords:
+    'modal modals lightbox alert dialog alertdialog confirm confirmation popup overlay window prompt close button backdrop',
   summary: 'Opens above the page and makes the rest of the page inert until it is answered or dismissed.',
   for: 'Content that has to be read, answered or filled in before the user continues: a form, a confirmation, terms.',
   not: 'A hint beside a control (use a popover), a message that changes were saved (use an output element), or content that people compare with the page behind it (use a non-modal drawer).',

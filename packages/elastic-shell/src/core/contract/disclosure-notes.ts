@@ -1,13 +1,14 @@
-// The words of the disclosure contract: for documents, the command line and the conformance tests.
+// The notes of the disclosure contract, for documents, the command line and the conformance tests.
 import { openCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { DisclosurePart } from './disclosure.js';
 import { disclosureMethodNotes, disclosureOptionNotes } from './typed-notes.js';
 
-/** What a reader is told of the pattern `disclosure`. */
+/** The notes of the pattern `disclosure`. */
 export const disclosureNotes: Notes<DisclosurePart> = {
   name: 'disclosure',
   group: 'section',
+  keywords: 'collapse collapsible toggle show hide expand details summary show more read more spoiler',
   summary: 'Shows and hides content in place.',
   for: 'One button that shows and hides the content after it: details, more text, a filter.',
   not: 'Several related sections in a row (use an accordion), or content above the page (use a popover).',

@@ -1,13 +1,14 @@
-// The words of the drawer contract: for documents, the command line and the conformance tests.
+// The notes of the drawer contract, for documents, the command line and the conformance tests.
 import { resultCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { DialogPart } from './dialog.js';
 import { drawerMethodNotes, drawerOptionNotes } from './typed-notes.js';
 
-/** What a reader is told of the pattern `drawer`. */
+/** The notes of the pattern `drawer`. */
 export const drawerNotes: Notes<DialogPart> = {
   name: 'drawer',
   group: 'layer',
+  keywords: 'sidebar side panel sheet off canvas slide in navigation mobile menu hamburger bottom sheet',
   summary: 'A dialog at an edge of the screen. It is modal, or leaves the page beside it usable.',
   for: 'Content that slides in from an edge: the navigation of a site on a small screen, or filters beside a list that stays usable.',
   not: 'A question with an answer (use a dialog), or navigation that fits on the page.',

@@ -1,13 +1,14 @@
-// The words of the listbox contract: for documents, the command line and the conformance tests.
+// The notes of the listbox contract, for documents, the command line and the conformance tests.
 import { selectCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { ListboxPart } from './listbox.js';
 import { listboxMethodNotes, listboxOptionNotes } from './typed-notes.js';
 
-/** What a reader is told of the pattern `listbox`. */
+/** The notes of the pattern `listbox`. */
 export const listboxNotes: Notes<ListboxPart> = {
   name: 'listbox',
   group: 'control',
+  keywords: 'select list options multi select multiselect choose list single selection',
   summary: 'A list of options, of which one or several can be selected.',
   for: 'Choosing one or several options from a list that stays on the page.',
   not: 'A few options in a form (use radio buttons or checkboxes), or a list that needs searching (use a combobox).',

@@ -1,13 +1,14 @@
-// The words of the menu contract: for documents, the command line and the conformance tests.
+// The notes of the menu contract, for documents, the command line and the conformance tests.
 import { checkCommands, openCommands, popoverCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { MenuPart } from './menu.js';
 import { menuMethodNotes, menuOptionNotes } from './typed-notes.js';
 
-/** What a reader is told of the pattern `menu`. */
+/** The notes of the pattern `menu`. */
 export const menuNotes: Notes<MenuPart> = {
   name: 'menu',
   group: 'control',
+  keywords: 'dropdown dropdown menu context menu right click actions menu button submenu kebab three dots',
   summary: 'A list of actions, opened by a button or as a context menu.',
   for: 'A list of actions behind a button, or a context menu.',
   not: 'Navigation (use links), or choosing a value for a form (use a listbox, a combobox or a <select>).',

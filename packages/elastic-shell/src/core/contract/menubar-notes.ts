@@ -1,13 +1,14 @@
-// The words of the menubar contract: for documents, the command line and the conformance tests.
+// The notes of the menubar contract, for documents, the command line and the conformance tests.
 import { busyState } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { MenubarPart } from './menubar.js';
 import { menubarMethodNotes, menubarOptionNotes } from './typed-notes.js';
 
-/** What a reader is told of the pattern `menubar`. */
+/** The notes of the pattern `menubar`. */
 export const menubarNotes: Notes<MenubarPart> = {
   name: 'menubar',
   group: 'control',
+  keywords: 'application menu menu bar file edit view',
   summary: 'The commands of an application, in a row of menus.',
   for: 'An application with so many commands that people look for them by name, such as an editor.',
   not: 'The navigation of a site (use links, or disclosures with links), a few tools (use a toolbar), or one list of actions (use a menu).',

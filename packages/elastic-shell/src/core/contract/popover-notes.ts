@@ -1,13 +1,14 @@
-// The words of the popover contract: for documents, the command line and the conformance tests.
+// The notes of the popover contract, for documents, the command line and the conformance tests.
 import { openCommands, popoverCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { PopoverPart } from './popover.js';
 import { popoverMethodNotes, popoverOptionNotes } from './typed-notes.js';
 
-/** What a reader is told of the pattern `popover`. */
+/** The notes of the pattern `popover`. */
 export const popoverNotes: Notes<PopoverPart> = {
   name: 'popover',
   group: 'layer',
+  keywords: 'popup dropdown panel hover card flyout info bubble popover',
   summary: 'Opens beside its opener, above the rest of the page, and follows it. The page stays usable.',
   for: 'Content beside a button that can contain links and fields: a note, a picker, a small form. The page stays usable.',
   not: 'Plain text that describes a control (use a tooltip), or a list of actions (use a menu).',

@@ -1,12 +1,13 @@
-// The words of the switch contract: for documents, the command line and the conformance tests.
+// The notes of the switch contract, for documents, the command line and the conformance tests.
 import type { Notes } from './contract.js';
 import type { SwitchPart } from './switch.js';
 import { switchMethodNotes, switchOptionNotes } from './typed-notes.js';
 
-/** What a reader is told of the pattern `switch`. */
+/** The notes of the pattern `switch`. */
 export const switchNotes: Notes<SwitchPart> = {
   name: 'switch',
   group: 'control',
+  keywords: 'toggle toggle switch on off checkbox',
   summary: 'Turns one setting on or off, immediately.',
   for: 'A setting that takes effect immediately.',
   not: 'A choice that is submitted with a form later (use a checkbox).',

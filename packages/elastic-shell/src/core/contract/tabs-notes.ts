@@ -1,13 +1,14 @@
-// The words of the tabs contract: for documents, the command line and the conformance tests.
+// The notes of the tabs contract, for documents, the command line and the conformance tests.
 import { moveCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { TabsPart } from './tabs.js';
 import { tabsMethodNotes, tabsOptionNotes } from './typed-notes.js';
 
-/** What a reader is told of the pattern `tabs`. */
+/** The notes of the pattern `tabs`. */
 export const tabsNotes: Notes<TabsPart> = {
   name: 'tabs',
   group: 'section',
+  keywords: 'tab bar tablist tab panel closable tabs vertical tabs',
   summary: 'A list of tabs, each with a panel. One panel is visible at a time.',
   for: 'Several views in one place, one visible at a time: the sections of a record.',
   not: 'Steps in a sequence, the pages of a site (use links), or sections that people compare.',

@@ -1,13 +1,14 @@
-// The words of the toolbar contract: for documents, the command line and the conformance tests.
+// The notes of the toolbar contract, for documents, the command line and the conformance tests.
 import { busyState } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { ToolbarPart } from './toolbar.js';
 import { toolbarMethodNotes, toolbarOptionNotes } from './typed-notes.js';
 
-/** What a reader is told of the pattern `toolbar`. */
+/** The notes of the pattern `toolbar`. */
 export const toolbarNotes: Notes<ToolbarPart> = {
   name: 'toolbar',
   group: 'control',
+  keywords: 'button group tools overflow formatting bar roving tabindex',
   summary: 'A row of controls with one tab stop. Arrow keys move between them.',
   for: 'Three or more controls that act on the same content, such as the tools of a chart or a text editor.',
   not: 'Two buttons (let Tab move to both), a list of actions behind a button (use a menu), or the commands of a whole application (use a menubar).',

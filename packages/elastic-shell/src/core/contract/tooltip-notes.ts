@@ -1,13 +1,14 @@
-// The words of the tooltip contract: for documents, the command line and the conformance tests.
+// The notes of the tooltip contract, for documents, the command line and the conformance tests.
 import { openCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { TooltipPart } from './tooltip.js';
 import { tooltipMethodNotes, tooltipOptionNotes } from './typed-notes.js';
 
-/** What a reader is told of the pattern `tooltip`. */
+/** The notes of the pattern `tooltip`. */
 export const tooltipNotes: Notes<TooltipPart> = {
   name: 'tooltip',
   group: 'layer',
+  keywords: 'hint title hover text description tip',
   summary: 'Shows a short description of a control while the pointer or focus is on it.',
   for: 'A few words that describe a control, shown on focus and on hover.',
   not: 'The only name of a control (name the control itself), content to click or to read carefully (use a popover), or information that touch users need.',

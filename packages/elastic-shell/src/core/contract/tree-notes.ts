@@ -1,13 +1,14 @@
-// The words of the tree contract: for documents, the command line and the conformance tests.
+// The notes of the tree contract, for documents, the command line and the conformance tests.
 import { checkCommands, expandCommands, selectCommands } from './common-notes.js';
 import type { Notes } from './contract.js';
 import type { TreePart } from './tree.js';
 import { treeMethodNotes, treeOptionNotes } from './typed-notes.js';
 
-/** What a reader is told of the pattern `tree`. */
+/** The notes of the pattern `tree`. */
 export const treeNotes: Notes<TreePart> = {
   name: 'tree',
   group: 'control',
+  keywords: 'tree view treeview hierarchy nested list file browser lazy tree large tree checkbox tree',
   summary: 'Rows in branches that expand and collapse, for moving through, selecting or checking.',
   for: 'Hierarchies in collapsible branches: folders, parts, places.',
   not: 'The navigation of a site (use nested lists of links in disclosures), or a table with columns.',

@@ -26,16 +26,16 @@ function lostOf({ lost }: FocusOrder, context: Context): HTMLElement | undefined
   return make(
     'details',
     {},
-    make('summary', {}, `${lost.length} that Tab does not get to`),
+    make('summary', {}, `${lost.length} that Tab does not reach`),
     make(
       'ul',
-      { 'aria-label': 'What Tab does not get to' },
+      { 'aria-label': 'What Tab does not reach' },
       ...lost.slice(0, most).map(({ element, why }) =>
         make(
           'li',
           {},
           button(callOf(element), () => context.point(element), { class: 'quiet' }),
-          make('p', { class: 'facts' }, `Tab does not get there: ${why}.`),
+          make('p', { class: 'facts' }, `Tab does not reach it: ${why}.`),
         ),
       ),
     ),
@@ -75,19 +75,25 @@ export function focusView(context: Context): View {
           make(
             'h3',
             {},
-            `${stops.length} stops of Tab${wrong.length ? `, ${wrong.length} of them marked` : ''}`,
+            `${stops.length} tab stops${wrong.length ? `, ${wrong.length} of them with problems` : ''}`,
           ),
           ...(wrong.length
-            ? [make('ul', { 'aria-label': 'Marked stops' }, ...wrong.map((stop) => stopOf(stop, context)))]
+            ? [
+                make(
+                  'ul',
+                  { 'aria-label': 'Tab stops with problems' },
+                  ...wrong.map((stop) => stopOf(stop, context)),
+                ),
+              ]
             : []),
           lostOf(order, context),
           make(
             'details',
             { open: !wrong.length },
-            make('summary', {}, 'All stops, in their order'),
+            make('summary', {}, 'All tab stops, in order'),
             make(
               'ol',
-              { 'aria-label': 'Stops of Tab' },
+              { 'aria-label': 'Tab stops' },
               ...stops.slice(0, most).map((stop) => stopOf(stop, context)),
             ),
             stops.length > most && make('p', { class: 'soft' }, `and ${stops.length - most} more`),

@@ -42,11 +42,11 @@ function entryOf(happening: Happening, told: Told, context: Context): HTMLLIElem
       make(
         'div',
         { class: 'row' },
-        button('Set back', () => setState(happening, happening.change.previous), {
-          'aria-label': `Set back: ${told.sentence}`,
+        button('Undo', () => setState(happening, happening.change.previous), {
+          'aria-label': `Undo: ${told.sentence}`,
         }),
-        button('Do again', () => setState(happening, happening.change.value), {
-          'aria-label': `Do again: ${told.sentence}`,
+        button('Repeat', () => setState(happening, happening.change.value), {
+          'aria-label': `Repeat: ${told.sentence}`,
         }),
       ),
   );
@@ -75,7 +75,7 @@ async function copy(text: string, out: HTMLTextAreaElement, said: HTMLElement): 
     out.hidden = false;
     out.value = text;
     out.select();
-    said.textContent = 'The page may not write to the clipboard: copy it from here.';
+    said.textContent = 'The page can’t write to the clipboard. Copy the text from here.';
   }
 }
 
@@ -89,7 +89,7 @@ interface Held {
 /** The controls above the list. */
 function controls(held: Held) {
   const select = make('select', {
-    'aria-label': 'Of which',
+    'aria-label': 'Show',
     change: () => {
       held.root = rootOfKey(select.value);
       held.refresh();

@@ -51,17 +51,17 @@ export function heardView(context: Context, messages: () => readonly Said[]): Vi
       fill(
         element,
         [
-          make('h3', {}, 'What has focus'),
+          make('h3', {}, 'The focused element'),
           make(
             'p',
             { class: 'said' },
-            labelText(sentence) || 'Nothing is heard: nothing with a role or a name has focus.',
+            labelText(sentence) || 'Nothing is announced: the focused element has no role or name.',
           ),
           ...(places.length
             ? [make('p', { class: 'soft' }, `within ${places.map(heardSentence).join(', then ')}`)]
             : []),
           at && tableOf(at),
-          ...(active ? [make('h3', {}, 'The active one'), tableOf(active)] : []),
+          ...(active ? [make('h3', {}, 'The active item'), tableOf(active)] : []),
           make('h3', {}, 'Live messages'),
           told.length
             ? make(
@@ -74,11 +74,11 @@ export function heardView(context: Context, messages: () => readonly Said[]): Vi
                     make('li', {}, make('span', { class: 'soft' }, `${duration(when)} · `), `“${text}”`),
                   ),
               )
-            : make('p', { class: 'soft' }, 'None has been said since the inspector was opened.'),
+            : make('p', { class: 'soft' }, 'None since the inspector was opened.'),
           make(
             'p',
             { class: 'soft' },
-            'Worked out from the page. What a browser and a screen reader make of it may differ in words.',
+            'Computed from the page. A browser and a screen reader may use other words.',
           ),
         ],
         said,

@@ -52,11 +52,11 @@ export function pressableView(context: Context, lastIdle: () => IdleKey | undefi
       fill(
         element,
         [
-          make('h3', {}, 'What has focus'),
+          make('h3', {}, 'The focused element'),
           make(
             'p',
             { class: 'said' },
-            at ? labelText(heard) || 'something without role and name' : 'Nothing: the page itself.',
+            at ? labelText(heard) || 'an element without role and name' : 'None: the page itself has focus.',
           ),
           idle &&
             make(
@@ -66,8 +66,7 @@ export function pressableView(context: Context, lastIdle: () => IdleKey | undefi
               ` did nothing: ${idle.why}`,
             ),
           ...groups.map(groupOf),
-          !groups.length &&
-            make('p', { class: 'soft' }, 'No key of a pattern means anything here. Tab goes on.'),
+          !groups.length && make('p', { class: 'soft' }, 'No pattern uses a key here. Tab moves on.'),
         ],
         said,
       );

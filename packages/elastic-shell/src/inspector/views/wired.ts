@@ -80,8 +80,8 @@ function aboutOf(root: HTMLElement, context: Context): Child[] {
   if (!run) return [make('p', { class: 'soft' }, `${tagOf(root)} is not wired any more.`)];
   const { name } = run.contract;
   const options = optionsOfRoot(root, run);
-  const given = options.filter(({ from }) => from !== 'left out');
-  const left = options.filter(({ from }) => from === 'left out');
+  const given = options.filter(({ from }) => from !== 'default');
+  const left = options.filter(({ from }) => from === 'default');
   return [
     make('h3', {}, `${name} “${titleOf(root)}”`),
     make('p', { class: 'soft' }, make('code', {}, tagOf(root)), ` ${notesOf(name)?.summary ?? ''}`),
@@ -96,13 +96,14 @@ function aboutOf(root: HTMLElement, context: Context): Child[] {
       ),
       button('What happened to it', () => context.showHappenings(root)),
     ),
-    run.isIncomplete && make('p', { class: 'bad' }, 'A part that it needs has gone: it waits for that.'),
+    run.isIncomplete &&
+      make('p', { class: 'bad' }, 'A part that it needs was removed. It waits until it is back.'),
     make('h3', {}, 'States'),
     table(
       'States',
       statesOf(run).map(({ name: state, value, isOwned }) => [
         state,
-        `${value}${isOwned ? ', owned by whoever gave the cell' : ''}`,
+        `${value}${isOwned ? ', controlled by a cell' : ''}`,
       ]),
     ),
     make('h3', {}, 'Parts'),
@@ -113,13 +114,13 @@ function aboutOf(root: HTMLElement, context: Context): Child[] {
           'Options',
           given.map(({ name: option, value, from }) => [option, value, from]),
         )
-      : make('p', { class: 'soft' }, 'None was given.'),
+      : make('p', { class: 'soft' }, 'None is set.'),
     make(
       'details',
       {},
-      make('summary', {}, `${left.length} left out`),
+      make('summary', {}, `${left.length} defaults`),
       table(
-        'Options left out',
+        'Options with defaults',
         left.map(({ name: option, value }) => [option, value]),
       ),
     ),
@@ -129,12 +130,12 @@ function aboutOf(root: HTMLElement, context: Context): Child[] {
 /** Creates the view. */
 export function wiredView(context: Context): View & { select(root: HTMLElement): void } {
   const items = cell<readonly TreeNode[]>([]);
-  const tree = make('ul', { role: 'tree', 'aria-label': 'What is wired' });
+  const tree = make('ul', { role: 'tree', 'aria-label': 'Wired elements' });
   const about = make('div', {
     class: 'about',
     tabindex: '0',
     role: 'group',
-    'aria-label': 'About the selected one',
+    'aria-label': 'Details of the selected element',
   });
   const element = make('div', { class: 'split' }, make('div', { class: 'tree' }, tree), about);
   let wired: Tree | undefined;
@@ -175,7 +176,7 @@ export function wiredView(context: Context): View & { select(root: HTMLElement):
           make(
             'p',
             { class: 'soft' },
-            'Select one to see its states, its parts, and where each of its options came from.',
+            'Select an element to see its states, its parts, and where its options came from.',
           ),
         ];
     // The details are compared as text, so that what somebody reads or selects stays as long as it is the

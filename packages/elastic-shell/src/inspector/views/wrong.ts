@@ -53,12 +53,8 @@ export function wrongView(context: Context): View {
         element,
         [
           entries.length
-            ? make(
-                'ul',
-                { 'aria-label': 'What is wrong' },
-                ...entries.map((entry) => entryOf(entry, context)),
-              )
-            : make('p', {}, 'Nothing that the journal looks for is wrong on this page.'),
+            ? make('ul', { 'aria-label': 'Problems' }, ...entries.map((entry) => entryOf(entry, context)))
+            : make('p', {}, 'The journal has found no problem on this page.'),
         ],
         JSON.stringify(entries.map(({ code, sentence, count }) => [code, sentence, count])),
       );
