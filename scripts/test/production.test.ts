@@ -23,7 +23,9 @@ it('throws codes in place of messages, and each code is in the documents', () =>
   const [, code] = /^elastic-shell: error ([0-9a-f]{5}), see docs\/errors\.md$/.exec(
     run(fail, '--conditions=production'),
   ) ?? [''];
-  expect(readFileSync(join(root, 'docs/errors.md'), 'utf8')).toContain(`| \`${code}\` | "…" is not a valid area;`);
+  expect(readFileSync(join(root, 'docs/errors.md'), 'utf8')).toContain(
+    `| \`${code}\` | "…" is not a valid area;`,
+  );
 });
 
 it('is offered for every entry that is a module', () => {
