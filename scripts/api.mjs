@@ -1,5 +1,5 @@
-// `npm run api`: what each entry of the packages exports, as reports in docs/api, so that nothing is changed for users unseen.
-// `--check` writes nothing, and fails where a report is not as what was built.
+// `npm run api`: writes reports of the exports of each entry to docs/api, so that no change for users goes
+// unnoticed. `--check` writes nothing, and fails if a report differs from the build.
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -9,7 +9,7 @@ import { root, setUp } from './setup.mjs';
 
 const folder = join(root, 'docs/api');
 
-/** The entries of a package that have types: the name that is imported, and the file of its types. */
+/** The entries of a package that have types: the imported name, and the file of its types. */
 export function entriesOf(packageName) {
   const place = join(root, 'packages', packageName);
   const { name, exports } = JSON.parse(readFileSync(join(place, 'package.json'), 'utf8'));
@@ -62,7 +62,7 @@ const configOf = ({ name, file, place }, to) =>
     packageJsonFullPath: join(place, 'package.json'),
   });
 
-/** Writes the reports of all entries into a folder; answers their names. */
+/** Writes the reports of all entries into a folder. Returns their names. */
 export function writeReports(to) {
   rmSync(to, { recursive: true, force: true });
   mkdirSync(join(to, 'temp'), { recursive: true });
@@ -70,7 +70,7 @@ export function writeReports(to) {
     const entries = entriesOf(packageName);
     const [first] = entries;
     if (!first) continue;
-    // One program for all entries: parsing takes most of the time.
+    // One program for all entries, because parsing takes most of the time.
     const compilerState = CompilerState.create(configOf(first, to), {
       additionalEntryPoints: entries.map(({ file }) => file),
     });
@@ -85,7 +85,7 @@ export function writeReports(to) {
   return readdirSync(to).sort();
 }
 
-/** Which reports are not as what was built. */
+/** Returns the reports that differ from the build. */
 export function changedReports() {
   const now = join(tmpdir(), `elastic-shell-api-${process.pid}`);
   const names = new Set([...writeReports(now), ...(existsSync(folder) ? readdirSync(folder) : [])]);

@@ -1,6 +1,7 @@
-// `npm run bench:desk`: plays a seeded list of real presses and keys on the desk and on the orders page of each framework, with the
-// processor slowed four times, and says how long each took to its next paint (Event Timing, which counts in steps of 8 ms and
-// from 16 ms on). What took longest is named. Then what a page is like at load, and what is left after ten rounds.
+// `npm run bench:desk`: plays a random but repeatable list of real clicks and keys on the desk and on the
+// orders page of each framework, with the processor slowed four times, and prints how long each took to its
+// next paint (Event Timing, in steps of 8 ms from 16 ms on) and the slowest ones by name. It also prints the
+// state at load, and after ten rounds.
 import { chromium } from 'playwright-core';
 import { seeded } from '../examples/data/seeded.mjs';
 import { build, galleries } from './build.mjs';
@@ -15,7 +16,7 @@ const count = option('count', 300);
 const slowed = option('slow', 4);
 const pages = { desk: 'desk', react: 'orders/react', vue: 'orders/vue', svelte: 'orders/svelte' };
 
-/** Runs in the page before anything else: keeps what the platform tells of interactions, long tasks and shifts. */
+/** Runs in the page first: records interactions, long tasks and layout shifts. */
 function watch() {
   globalThis.seen = { events: [], tasks: [], shift: 0 };
   const hear = (type, take, more) =>
@@ -38,7 +39,7 @@ function watch() {
   });
 }
 
-/** What can be pressed now, in view and not covered: where, and what it is called. */
+/** Returns everything that can be clicked now, visible and not covered: its position and name. */
 function pressable() {
   const what =
     'button,summary,input,select,[role=tab],[role=option],[role=treeitem],[role^=menuitem],[role=switch]';
@@ -58,7 +59,7 @@ const keys = [
   ...['Escape', 'Escape', 'Tab', 'Tab', 'Shift+Tab', 'a', 'm', 'o', 'Backspace'],
 ];
 
-/** Goes to a page, from which nobody goes away by a press. */
+/** Opens a page, and prevents clicks from leaving it. */
 async function enter(page, address) {
   await page.goto(address, { waitUntil: 'networkidle' });
   await page.route('**', (route) =>
@@ -72,7 +73,7 @@ const frames = (page) =>
       new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(resolve)))),
   );
 
-/** Plays `turns` inputs; answers what each was and when it began. */
+/** Plays `turns` inputs. Returns each with its time. */
 async function play(page, random, turns) {
   const acts = [];
   for (let turn = 0; turn < turns; turn++) {
@@ -90,12 +91,15 @@ async function play(page, random, turns) {
     acts.push({ from, what: place ? `a press on ${place.name}` : `${key === ' ' ? 'Space' : key} on ${on}` });
     await frames(page);
   }
-  // The platform tells of an interaction some time after its paint.
+  // The platform reports an interaction some time after its paint.
   await page.evaluate(() => new Promise((resolve) => setTimeout(resolve, 500)));
   return acts;
 }
 
-/** The acts with the longest event of each, in milliseconds; what is not told of took less than 16. */
+/**
+ * Returns the actions with the longest event of each, in milliseconds. Those that are not reported took less
+ * than 16.
+ */
 function timesOf(acts, events) {
   return acts.map(({ from, what }, at) => {
     const until = acts[at + 1]?.from ?? Infinity;
@@ -130,7 +134,7 @@ async function onPage(browser, address, name) {
   };
 }
 
-/** Megabytes after one round and after ten, each after a collection. */
+/** Returns the megabytes after one round and after ten, each after garbage collection. */
 async function memory(browser, address, rounds = 10) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.addInitScript(watch);
@@ -148,7 +152,7 @@ async function memory(browser, address, rounds = 10) {
   return { after: heaps[1], later: heaps.at(-1) };
 }
 
-/** Plays on all pages, at `desk`; answers what was measured. */
+/** Plays on all pages, at `desk`. Returns the measurements. */
 export async function measureDesk(browser, desk) {
   const played = [];
   for (const [name, path] of Object.entries(pages))
@@ -156,7 +160,7 @@ export async function measureDesk(browser, desk) {
   return { played, heap: await memory(browser, `${desk}${pages.desk}`), seed, count, slowed };
 }
 
-/** Prints what was measured. */
+/** Prints the measurements. */
 export function printDesk({ played, heap }) {
   console.log(
     `\n${count} interactions a page, seed ${seed}, processor slowed ${slowed} times; milliseconds to the next paint`,

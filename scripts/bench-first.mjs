@@ -1,5 +1,5 @@
-// `npm run bench:first`: the bytes that the first dialog adds to an application in each framework, minified and gzip, by Vite. Beside it the
-// same application with a dialog of the platform alone.
+// `npm run bench:first`: measures how many bytes the first dialog adds to an application in each framework,
+// minified and gzipped, with Vite, compared with the same application with a native dialog.
 import { gzipSync } from 'node:zlib';
 import { join } from 'node:path';
 import { svelte } from '@sveltejs/vite-plugin-svelte';
@@ -19,7 +19,7 @@ const entries = {
   solid: 'solid-%.tsx',
 };
 
-/** Bytes of what comes at once, and of what is loaded when it is asked for. */
+/** Returns the bytes that load at once, and those that load on demand. */
 async function bytesOf(file) {
   const { output } = await bundle({
     configFile: false,

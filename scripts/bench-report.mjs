@@ -169,7 +169,7 @@ const distribution = ({ played }) =>
 
 const number = (value) => (value < 10 ? value.toFixed(1) : value.toFixed(0));
 
-/** What was measured, as rows of one table: what, aim, now, ours, theirs. */
+/** Returns the measurements as rows of one table: what, aim, now, ours, theirs. */
 function table({ figures, growth, played, heap }) {
   const timesOf = (what) => growth.find((each) => each.what === what)?.times ?? {};
   const arrow = ['arrow key', 'arrow key in a tree'].map(
@@ -243,7 +243,7 @@ ${plots.map(([title, words, svg]) => `<h2>${title}</h2>\n<p>${words}</p>\n<div c
 </html>
 `;
 
-/** Puts what was measured between the marks in docs/quality.md. */
+/** Writes the measurements between the marks in docs/quality.md. */
 async function writeTable(about, rows) {
   const path = join(root, 'docs/quality.md');
   const [begin, end] = ['<!-- measured: begin -->', '<!-- measured: end -->'];
@@ -257,11 +257,11 @@ async function writeTable(about, rows) {
   writeFileSync(path, await format(next, { parser: 'markdown', printWidth: 130 }));
 }
 
-/** What is said of a run: when and where it was. */
+/** Returns when and where a run was made. */
 export const aboutRun = (browser) =>
   `Measured on ${new Date().toISOString().slice(0, 10)} in ${browser}, headless, on ${cpus().length} cores of ${cpus()[0].model.replace(/\s+/g, ' ').trim()}, Node ${process.version}; one run, medians.`;
 
-/** Writes the page, the picture, the table, and what was measured as data. */
+/** Writes the page, the picture, the table, and the measurements as data. */
 export async function writeReport(measured) {
   const { about, figures, growth, sizes, played } = measured;
   const rows = table(measured);
@@ -274,7 +274,7 @@ export async function writeReport(measured) {
     pageOf(about, rows, [
       [
         'Beside the platform, and beside a script by hand',
-        'What the other side is stands in the table below.',
+        'The table below names the other side.',
         first,
       ],
       [

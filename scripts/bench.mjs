@@ -1,6 +1,7 @@
-// `npm run bench`: speed as ratios, in one run, against the platform and a hand-written script.
-// Shows what is over budget and ends with 0: a noisy machine is no reason to stop anybody.
-// With `-- --report` it also measures bytes and interactions, and writes docs/bench/ and the figures in docs/quality.md.
+// `npm run bench`: measures speed as ratios, in one run, compared with the platform and a hand-written
+// script. It prints what exceeds its budget and always succeeds, because machines are noisy. With `--
+// --report` it also measures bytes and interactions, and writes docs/bench/ and the figures in
+// docs/quality.md.
 import { chromium } from 'playwright-core';
 import { build } from './build.mjs';
 import { ensureChromium, flags } from './chromium.mjs';
@@ -22,7 +23,7 @@ const line = (what, figure, ratio, budget) =>
   console.log(
     `${what.padEnd(56)} ${figure.padEnd(38)} ${ratio.toFixed(2).padStart(5)}  aim ${budget}${ratio > budget ? '  over' : ''}`,
   );
-/** What the report shows: figures with two sides. */
+/** The figures with two sides, for the report. */
 const figures = [];
 
 for (const name of [
@@ -48,7 +49,7 @@ const heap = async () => {
   for (let turn = 0; turn < 3; turn++) await session.send('HeapProfiler.collectGarbage');
   return (await session.send('Runtime.getHeapUsage')).usedSize;
 };
-// The first collection of a page sets up more than it frees.
+// The first garbage collection of a page sets up more than it frees.
 await heap();
 for (let turn = 0; turn < 3; turn++) await page.evaluate(() => globalThis.bench.churn(1000));
 const before = await heap();
@@ -65,7 +66,7 @@ await session.send('Performance.enable');
 const scriptTime = async () =>
   (await session.send('Performance.getMetrics')).metrics.find(({ name }) => name === 'ScriptDuration').value *
   1000;
-/** Milliseconds of script a frame while the page scrolls. */
+/** Milliseconds of script in a frame while the page scrolls. */
 const perFrame = async (count, glued) => {
   const began = await scriptTime();
   const frames = await page.evaluate((args) => globalThis.bench.scrolling(...args), [count, glued]);

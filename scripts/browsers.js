@@ -1,11 +1,11 @@
-// Finds Firefox and WebKit for the tests, and installs Debian's where it can. Chromium is needed; these two may be missing: the
-// tests then go on without them and say so (scripts/test.mjs).
+// Finds Firefox and WebKit for the tests, and installs them on Debian if possible. Chromium is required. The
+// tests run without the other two if they are missing, and print that (scripts/test.mjs).
 import { existsSync } from 'node:fs';
 import { canInstall, install } from './debian.js';
 
 const first = (...paths) => paths.find((path) => path && existsSync(path));
 
-/** What each browser takes beside Chromium, in the order of its parts. */
+/** The programs that each browser needs, besides Chromium. */
 const parts = {
   firefox: () => [first(process.env.FIREFOX, '/usr/bin/firefox-esr', '/usr/bin/firefox')],
   webkit: () => [
@@ -20,7 +20,7 @@ const parts = {
 };
 const packages = { firefox: ['firefox-esr'], webkit: ['webkit2gtk-driver', 'xvfb'] };
 
-/** The programs of a browser, or undefined where one is missing. */
+/** Returns the programs of a browser, or undefined if one is missing. */
 export function findBrowser(name) {
   const found = parts[name]();
   return found.every(Boolean) ? found : undefined;
@@ -31,9 +31,9 @@ export const missingBrowserPackages = () =>
   Object.keys(parts).flatMap((name) => (findBrowser(name) ? [] : packages[name]));
 
 /**
- * Installs what is missing of Firefox and WebKit, where this is Debian and we may.
+ * Installs Firefox and WebKit if they are missing, on Debian and with permission.
  *
- * @returns A sentence for each that is missing still; the tests leave that browser out.
+ * @returns A sentence for each browser that is still missing; the tests skip it.
  */
 export function ensureBrowsers() {
   const missing = () => Object.keys(parts).filter((name) => !findBrowser(name));
@@ -46,8 +46,8 @@ export function ensureBrowsers() {
 }
 
 /**
- * What long runs take beside the browsers: keys for their find bars, the accessibility bus and its reader, a screen reader, and pictures of
- * a display.
+ * What long runs need besides the browsers: keys for find bars, the accessibility bus and a reader for it, a
+ * screen reader, and screenshots of a display.
  */
 const tools = {
   '/usr/bin/xdotool': 'xdotool',
@@ -65,7 +65,7 @@ const tools = {
 export const missingTools = () =>
   Object.entries(tools).flatMap(([path, name]) => (existsSync(path) ? [] : [name]));
 
-/** Installs what is missing of it likewise; answers a sentence where something is missing still. */
+/** Installs what is missing of it likewise. Returns a sentence if something is still missing. */
 export function ensureTools() {
   const wanted = missingTools();
   if (wanted.length && canInstall()) install('what the long runs take', wanted);

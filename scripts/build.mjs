@@ -8,7 +8,7 @@ import { root, setUp } from './setup.mjs';
 import { targets } from './targets.mjs';
 
 const always = ['tsconfig.base.json', 'package-lock.json', 'scripts/build.mjs', 'scripts/targets.mjs'];
-/** What builds write themselves. */
+/** The files that builds write themselves. */
 const made = /^(node_modules|dist|demo|built|early-script\.ts)$/;
 
 /** The files at a path, below it too, in a fixed order. */
@@ -19,7 +19,7 @@ function filesAt(path) {
   return names.sort().flatMap((name) => filesAt(join(path, name)));
 }
 
-/** A short text that is another one as soon as a file that a target is made of has another name or content. */
+/** Returns a short text that changes whenever a file of a target changes its name or content. */
 function fingerprintOf({ from }) {
   const hash = createHash('sha256').update(process.env.EVERYTHING_WAITS ?? '');
   for (const file of [...from, ...always].flatMap((path) => filesAt(join(root, path))))
@@ -30,7 +30,7 @@ function fingerprintOf({ from }) {
   return hash.digest('hex');
 }
 
-/** Empties the folder of a target, but for what belongs to others. */
+/** Empties the folder of a target, except for files of other targets. */
 function empty(folder, keep = []) {
   mkdirSync(folder, { recursive: true });
   for (const name of readdirSync(folder))

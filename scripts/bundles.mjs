@@ -1,6 +1,6 @@
-// Bundles for pages without a build step: a file an entry, and beside them what entries share, which must be there once
-// however many of them a page loads. `importmap.json` has the lines of an import map. `browser/production` is the same without option
-// checks, and with codes for messages.
+// Bundles for pages without a build step: a file for each entry, and shared files, which load only once with
+// several entries. `importmap.json` contains the lines of an import map. `browser/production` is the same
+// without option checks, and with codes for messages.
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { rolldown } from 'rolldown';
@@ -11,7 +11,7 @@ const patterns = readdirSync(join(dist, 'patterns'), { withFileTypes: true })
   .filter((entry) => entry.isDirectory())
   .map(({ name }) => name);
 
-/** The modules that a module imports at once, and those that they import. */
+/** Returns the modules that a module imports statically, directly or not. */
 function importsOf(path, found = new Set()) {
   if (found.has(path)) return found;
   found.add(path);
@@ -22,8 +22,9 @@ function importsOf(path, found = new Set()) {
 }
 
 /**
- * By module, the file that it comes in. A page loads few files, and in them little that it does not need: what nearly every pattern
- * needs is the kernel; what only some need goes with others that are needed by the same.
+ * Returns the file for each module. A page should load few files that contain little it does not need.
+ * Modules that nearly every pattern needs are in the kernel; the others are grouped by the patterns that need
+ * them.
  */
 function filesOf(from) {
   const users = new Map();

@@ -1,9 +1,8 @@
-// `npm run check:corpus`: how right `check` is on what nobody here has written: the documentation that packages of Debian ship, and
-// the source of applications that people have published to npm (corpus.json, drawn by chance: corpus-collect.mjs). It fetches them
-// into a folder under the system's own for temporary files, checks them, and prints how often each rule finds something, and a sample
-// to be read by a person.
-//
-//   node scripts/check-corpus.mjs [--sample 100] [--seed 1] [--only applications|documentation] [--rule code]
+// `npm run check:corpus`: measures the precision of `check` on foreign files: documentation in Debian
+// packages, and the source of applications published on npm (corpus.json, chosen at random by
+// corpus-collect.mjs). It fetches them into a temporary folder, checks them, and prints how often each rule
+// finds something, with a sample for a person to read.  node scripts/check-corpus.mjs [--sample 100] [--seed
+// 1] [--only applications|documentation] [--rule code]
 import { execFileSync } from 'node:child_process';
 import { existsSync, mkdirSync, readdirSync, readFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
@@ -22,7 +21,7 @@ const { values } = parseArgs({
   },
 });
 
-/** Packages of documentation, with how many of their pages are passed over for each that is read. */
+/** Packages of documentation, with the number of pages that are skipped for each one that is read. */
 const debian = {
   'ant-doc': 10,
   'apache2-doc': 10,
@@ -46,7 +45,7 @@ const debian = {
   'python-sqlalchemy-doc': 2,
   'sqlite3-doc': 5,
 };
-/** Where a package is unpacked; fetched when it is not there. */
+/** Returns the folder of an unpacked package, after fetching it if necessary. */
 function unpacked(name, fetch) {
   const place = join(folder, name);
   if (existsSync(place)) return place;
@@ -75,13 +74,13 @@ setUp();
 await build(['library', 'cli']);
 const { checkAll } = await import('../packages/cli/dist/check/check.js');
 
-/** The pages of documentation, one of so many. */
+/** Returns the pages of documentation, one of every few. */
 const documentation = () =>
   Object.entries(debian).flatMap(([name, step]) =>
     pagesIn(unpacked(name, fetchDebian(name))).filter((_, at) => at % step === 0),
   );
 
-/** The source of applications. */
+/** Returns the source of applications. */
 async function applications() {
   const { packages, mostEach } = JSON.parse(readFileSync(join(import.meta.dirname, 'corpus.json'), 'utf8'));
   const waiting = Object.entries(packages).values();
@@ -102,7 +101,7 @@ const groups = { documentation, applications };
 const names = values.only ? [values.only] : Object.keys(groups);
 const draw = drawer(Number(values.seed));
 
-/** Checks files, and prints what is found. */
+/** Checks files, and prints the findings. */
 async function report(group, files) {
   const began = performance.now();
   const { results, problems } = await checkAll(
@@ -136,7 +135,8 @@ async function report(group, files) {
   for (const [code, count] of [...counts].sort(([, one], [, other]) => other - one))
     console.log(`${`${count}`.padStart(6)} ${code}`);
 
-  // A sample: of each rule at least ten, and no more than two of one file, since one author makes one mistake often.
+  // Prints a sample: at least ten findings of each rule, and at most two in one file, because an author often
+  // repeats a mistake.
   const most = Number(values.sample);
   const shuffled = all.map((finding) => ({ finding, at: draw() })).sort((one, other) => one.at - other.at);
   const perRule = Math.max(10, Math.ceil(most / Math.max(1, counts.size)));

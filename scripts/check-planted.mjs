@@ -1,8 +1,7 @@
-// `npm run check:planted`: how many mistakes `check` finds that a script plants in correct pages. It takes the recipes in every setting,
-// in which nothing is found, plants one mistake in one element at a time, and asks whether the rule for it finds something there that it
-// didn't before. Places are drawn by chance, with a seed.
-//
-//   node scripts/check-planted.mjs [--count 200] [--seed 1] [--missed]
+// `npm run check:planted`: measures how many planted mistakes `check` finds. It takes the recipes in every
+// framework, in which nothing is found, plants one mistake in one element at a time, and tests whether the
+// rule for it finds something new there. Places are chosen at random, with a seed.  node
+// scripts/check-planted.mjs [--count 200] [--seed 1] [--missed]
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
@@ -18,7 +17,7 @@ const { values } = parseArgs({
   },
 });
 
-/** Mistakes by the rule that should find them: where one can be planted, and what stands there then. */
+/** Mistakes by the rule that should find them: where one can be planted, and the text to insert. */
 const mistakes = {
   'invoker-target-missing': [/ (commandfor|popovertarget)="([\w-]+)"/g, ' $1="$2z"'],
   'invoker-command-unknown': [/ command="(show-modal|toggle-popover|close)"/g, ' command="$1e"'],
@@ -76,7 +75,7 @@ const { findNowhere, toldOf } = await import('../packages/cli/dist/check/leads.j
 const countOf = async (file, text, code) => {
   const { findings, leads, refused } = await findIn(file, text);
   if (refused !== undefined) return undefined;
-  // As a run over the whole project, whose other files hold none of these ids.
+  // As in a check of the whole project, in which no other file contains these ids.
   const nowhere = await findNowhere(leads, [{ text: async () => text }]);
   const told = leads.filter(({ id }) => nowhere.has(id)).map((lead) => toldOf(lead, nowhere.get(lead.id)));
   const all = [...findings, ...told];
@@ -95,7 +94,7 @@ for (const recipe of readdirSync(recipes, { withFileTypes: true })) {
     for (const [code, [pattern, made]] of Object.entries(mistakes))
       for (const match of text.matchAll(pattern)) {
         const [before, after] = [text.slice(0, match.index), text.slice(match.index)];
-        // What a pattern looks ahead to stands after the match.
+        // The text of a lookahead comes after the match.
         const planted = before + after.replace(new RegExp(pattern.source), made);
         if (planted === text) continue;
         places.push({ code, language, file, text, planted, recipe: recipe.name, at: match.index });
@@ -103,7 +102,7 @@ for (const recipe of readdirSync(recipes, { withFileTypes: true })) {
   }
 }
 
-// Each rule in each language in turn, so that none is left out: what there is most of would be most of the sample else.
+// Each rule in each language in turn. Otherwise the most frequent kind would dominate the sample.
 const draw = drawer(Number(values.seed));
 const groups = Map.groupBy
   ? Map.groupBy(places, ({ code, language }) => `${code} ${language}`)
@@ -129,7 +128,7 @@ const missed = [];
 for (const place of chosen.slice(0, Number(values.count))) {
   const { code, language, file, text, planted } = place;
   const [before, after] = [await countOf(file, text, code), await countOf(file, planted, code)];
-  // Another rule may be the one that speaks of it.
+  // Another rule may report it instead.
   const isFound = after === undefined || after.own > before.own || after.all > before.all;
   if (!isFound) missed.push(place);
   for (const key of [code, language, 'all']) {

@@ -1,4 +1,4 @@
-// Finds the Chromium that browser tests, screenshots and the bench drive; installs Debian's where it can.
+// Finds the Chromium for browser tests, screenshots and the bench, or installs it on Debian.
 import { accessSync, constants, existsSync } from 'node:fs';
 import { canInstall, install } from './debian.js';
 
@@ -6,7 +6,7 @@ const usual = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/googl
 
 export { flags } from './chromium-flags.js';
 
-/** The path of a Chromium, or undefined. `CHROMIUM` in the environment wins. */
+/** Returns the path of a Chromium, or undefined. `CHROMIUM` in the environment takes precedence. */
 export function findChromium() {
   return [process.env.CHROMIUM, ...usual].find((path) => {
     try {
@@ -19,14 +19,16 @@ export function findChromium() {
   });
 }
 
-/** Debian's package of Chromium without a window: the same engine, in 0.6 of the processor time (`npm test` uses it). */
+/**
+ * Debian's package of headless Chromium: the same engine with 0.6 of the processor time (`npm test` uses it).
+ */
 export const headlessShell = { name: 'chromium-headless-shell', path: '/usr/bin/chromium-headless-shell' };
 
-/** The Chromium without a window where it is installed and none is named, else the usual one. */
+/** Returns the headless Chromium if it is installed and no other is named, or the usual one. */
 export const findQuickChromium = () =>
   !process.env.CHROMIUM && existsSync(headlessShell.path) ? headlessShell.path : ensureChromium();
 
-/** Finds a Chromium, installing Debian's when this is Debian and we may; else says what to do and exits. */
+/** Finds a Chromium, or installs it on Debian with permission, or prints what to do and exits. */
 export function ensureChromium() {
   if (process.env.CHROMIUM && findChromium() !== process.env.CHROMIUM) {
     console.error(`CHROMIUM names ${process.env.CHROMIUM}, which cannot be run.`);

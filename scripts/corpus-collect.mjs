@@ -1,10 +1,9 @@
-// Draws a corpus of application source that nobody here has chosen: starter templates, examples and sites that people have published
-// to npm. Names are drawn by chance, with a seed, from the list of all packages; the sources of each are fetched, and nothing of it is
-// run. Writes `scripts/corpus.json`: the packages with their versions, so that the same files can be fetched again.
-//
-//   node scripts/corpus-collect.mjs <names.json> [--files 6000] [--seed 1]
-//
-// names.json is in the package `all-the-package-names`: npm pack all-the-package-names.
+// Collects a corpus of foreign application source: starter templates, examples and sites that people have
+// published on npm. Names are chosen at random, with a seed, from the list of all packages. The sources of
+// each are fetched, and none of their code runs. Writes `scripts/corpus.json`: the packages with their
+// versions, so that the same files can be fetched again.  node scripts/corpus-collect.mjs <names.json>
+// [--files 6000] [--seed 1]  names.json is in the package `all-the-package-names`: npm pack
+// all-the-package-names.
 import { readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
@@ -18,7 +17,7 @@ const { values, positionals } = parseArgs({
 const [list] = positionals;
 if (!list) throw new Error('name the list of all packages: node scripts/corpus-collect.mjs names.json');
 
-/** Names that say that a package is an application, or a beginning of one. */
+/** Names that suggest an application, or a template for one. */
 const isApplication = (name) =>
   /(react|vue|nuxt|next|svelte|solid|angular|astro|vite|app|admin|site|blog|web|dashboard)/i.test(name) &&
   /(^|[-/@])(templates?|starters?|boilerplates?|examples?|demos?)($|-)/i.test(name) &&
@@ -26,7 +25,7 @@ const isApplication = (name) =>
     name,
   );
 
-/** Most files that one package may give: no package shall be most of the corpus. */
+/** The maximum number of files from one package, so that none dominates the corpus. */
 const mostEach = 60;
 
 const names = JSON.parse(readFileSync(list, 'utf8')).filter(isApplication);
@@ -53,7 +52,7 @@ await Promise.all(
         if (Object.keys(packages).length % 20 === 0)
           console.log(`${Object.keys(packages).length} packages, ${count} files`);
       } catch {
-        // Taken down, or too large: another is drawn.
+        // Removed, or too large, so another one is chosen.
       }
     }
   }),

@@ -1,4 +1,4 @@
-// Packages of npm, fetched to be read: their files are unpacked, and nothing of them is run.
+// npm packages that are fetched for reading. Their files are unpacked, and none of their code runs.
 import { execFile } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
@@ -18,7 +18,10 @@ const limits = { timeout: 60_000, maxBuffer: 1e7 };
 export const versionOf = async (name) =>
   (await run('npm', ['view', `${name}@latest`, 'version', '--silent'], limits)).stdout.trim();
 
-/** The folder that a package is unpacked in. Without what it may bring along to be run: parsers are found in a project's node_modules. */
+/**
+ * Returns the folder of an unpacked package, without node_modules: parsers are searched in a project's
+ * node_modules.
+ */
 export async function fetched(name, version) {
   const place = join(folder, `${name.replaceAll('/', '+')}@${version}`);
   if (existsSync(join(place, 'package'))) return place;
@@ -49,7 +52,7 @@ export async function fetched(name, version) {
   return place;
 }
 
-/** Text longer than this was written by a program. */
+/** A longer text was generated. */
 const longest = 200_000;
 
 /** The templates and pages below a folder that people have written, in the order of their names. */
@@ -70,7 +73,7 @@ export const filesOf = (place) =>
     })
     .sort();
 
-/** Says of each file whether its text is a new one: many are copies of one another. */
+/** Returns whether the text of a file is new, because many files are copies. */
 export function distinct() {
   const texts = new Set();
   return (file) => {

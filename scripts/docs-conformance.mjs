@@ -1,5 +1,6 @@
-// The tables that long runs leave behind: which rows of the contracts held in which browser and setting, and what each browser tells
-// assistive technology. The runs keep what came of them in docs/conformance/*.json; `npm run docs` makes these pages of it.
+// The tables from long runs: which checks passed in which browser and framework, and what each browser
+// reports to assistive technology. The runs store their results in docs/conformance/*.json, and `npm run
+// docs` creates these pages from them.
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { root } from './setup.mjs';
@@ -138,7 +139,7 @@ function spokenPage(told) {
 const all = (prefix) =>
   Object.fromEntries(browsers.map((name) => [name, read(`${prefix}${name}`)]).filter(([, found]) => found));
 
-/** The pages by path; none where no run has left anything. */
+/** Returns the pages by path. Without stored results there are none. */
 export function conformancePages(contracts) {
   const results = all('');
   const told = all('spoken-');

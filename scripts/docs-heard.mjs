@@ -1,4 +1,5 @@
-// Transcripts of a screen reader for the documents and the site, from what `npm run test:long heard` has left in docs/conformance.
+// Transcripts of a screen reader for the documents and the site, from the results of `npm run test:long
+// heard` in docs/conformance.
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { table } from './docs-conformance.mjs';
@@ -16,7 +17,7 @@ const webkit = read('webkit');
 const isOwn = (text) => /^(Focus|Browse) mode$/.test(text);
 const spoken = (step) => step?.said.filter((text) => !isOwn(text)).join(' / ') || '(nothing)';
 
-/** The steps of one walk side by side; undefined if it has not been heard. */
+/** Returns the steps of one walk for each browser. Undefined if it was not recorded. */
 export function heardRows(name, withWebkit = false) {
   const walks = [firefox, chromium, ...(withWebkit ? [webkit] : [])].map((heard) => heard?.walks[name]);
   if (!walks[0] || !walks[1]) return undefined;
@@ -31,14 +32,14 @@ export function heardRows(name, withWebkit = false) {
   };
 }
 
-/** What was heard with what, and when. */
+/** The programs, their versions, and the date. */
 export const heardWith = () =>
   `${[firefox, chromium].map(({ versions }) => versions).join('; ')}; ${firefox.date}.`;
 
 const intro =
   'The announcements of the screen reader Orca after each key, for the example above, beside Chromium’s accessibility tree.';
 
-/** The section of a pattern's document; '' if it has not been heard. */
+/** Returns the section of a pattern's document. Empty if it was not recorded. */
 export function heardSection(pattern) {
   const found = heardRows(pattern);
   if (!found) return '';

@@ -1,9 +1,9 @@
-// `npm run test:mutants [folder…]`: changes the source in one small place at a time, and sees whether a test fails. What no test notices is
-// either not tested or makes no difference.
-//
-// A file is done when its result stands in docs/mutants.json with the hash of its source. Results are written after every few files, so a
-// run that was stopped goes on where it was. `--again` runs files anew in which something survived, which is what new tests ask for.
-// Mutants that make no difference are listed, with the reason, in scripts/mutants/equivalent.json.
+// `npm run test:mutants [folder…]`: changes the source in one small place at a time, and checks whether a
+// test fails. If no test does, the place is untested or makes no difference.  A file is done when
+// docs/mutants.json contains its result with the hash of its source. Results are written after every few
+// files, so an interrupted run continues where it was. `--again` repeats files in which a change survived,
+// after new tests were written. Mutants that make no difference are listed, with the reason, in
+// scripts/mutants/equivalent.json.
 import { execFileSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
@@ -83,7 +83,10 @@ const placeOf = (file, { location: { start, end } }) =>
 const nameOf = ({ mutatorName, replacement, location: { start, end } }) =>
   [mutatorName, replacement, start.line, start.column, end.line, end.column].join();
 
-/** The mutants of some files: first against the tests of the core, which are fast, and what is left against those with a DOM. */
+/**
+ * Runs the mutants of some files: first with the tests of the core, which are fast, and the survivors with
+ * those with a DOM.
+ */
 function mutantsOf(files) {
   const isCore = files[0].startsWith('core/');
   const first = run(files, isCore ? 'core' : 'dom');
@@ -108,7 +111,7 @@ function mutantsOf(files) {
   return found;
 }
 
-/** What a mutant stands for in the result: the line, what stood there, what stood there instead. */
+/** The description of a mutant: the line, the original text, the replacement. */
 function described(file, { location: { start, end }, replacement, status }) {
   const lines = readFileSync(join(root, source, file), 'utf8').split('\n');
   const last = start.line === end.line ? end.column - 1 : undefined;
@@ -129,7 +132,7 @@ const asked = words.filter((word) => !word.startsWith('-'));
 const result = existsSync(resultFile) ? JSON.parse(readFileSync(resultFile, 'utf8')) : {};
 const equivalent = JSON.parse(readFileSync(join(root, 'scripts/mutants/equivalent.json'), 'utf8'));
 
-/** True for a mutant of which equivalent.json says why it makes no difference. */
+/** Returns true for a mutant that equivalent.json lists. */
 const isEquivalent = (file, { was, became }) =>
   equivalent.some((each) => each.file === file && each.was === was && each.became === became);
 

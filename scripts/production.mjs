@@ -12,7 +12,7 @@ const dist = join(root, 'packages/elastic-shell/dist');
 const target = join(dist, 'production');
 const begin = 'elastic-shell: ';
 
-/** Modules that only help while an application is developed, and what is left of them. */
+/** Modules that only help during development, and their replacements. */
 const stubs = {
   'engine/options.js': 'export const checkOptions = () => {};\nexport const suggestion = () => "";\n',
   'engine/known-patterns.js': 'export const noteKinds = () => {};\nexport const checkDefaults = () => {};\n',

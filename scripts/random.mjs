@@ -1,6 +1,6 @@
-// Chance that is the same again: a generator with a seed.
+// Repeatable random numbers: a generator with a seed.
 
-/** Draws numbers from 0 to below 1; the same ones for the same seed. */
+/** Returns a function that returns numbers from 0 to below 1, the same ones for the same seed. */
 export function drawer(seed) {
   let state = seed || 1;
   return () => {

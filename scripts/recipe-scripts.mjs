@@ -1,4 +1,4 @@
-// Writes what stands in the scripts of the recipes that are plain markup into files of their own, for the type checker:
+// Writes the scripts of recipes in plain markup into files of their own, for the type checker:
 // examples/recipes/built/scripts/<recipe>/<setting>.js.
 import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';

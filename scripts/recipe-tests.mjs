@@ -1,6 +1,6 @@
-// Runs the tests that `elastic-shell new --test` writes: every recipe in every setting that needs no compiler of its own, in jsdom, by
-// Vitest. They are written to examples/recipes/built/tests, as into a project of somebody's. With --few, some
-// in plain HTML, and a dialog in each other setting.
+// Runs the tests that `elastic-shell new --test` writes: every recipe in every framework that needs no
+// compiler of its own, in jsdom, with Vitest. They are written to examples/recipes/built/tests, as in a
+// user's project. With --few, some in plain HTML, and a dialog in each other framework.
 import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from './build.mjs';
@@ -32,7 +32,7 @@ for (const recipe of allRecipes())
     ])
       writeFileSync(join(place, name), text);
   }
-// What is written in TypeScript stands the strictest checker.
+// The TypeScript files pass the strictest checks.
 const typed = join(folder, 'react');
 const config = { extends: '../../../tsconfig.react.json', include: ['**/*.ts', '**/*.tsx'] };
 writeFileSync(join(typed, 'tsconfig.json'), JSON.stringify(config));

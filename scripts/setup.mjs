@@ -1,4 +1,4 @@
-// Installs what the lock file asks for, once: later calls see the stamp and return at once.
+// Installs the packages of the lock file, once: later calls find the stamp and return at once.
 import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
@@ -6,14 +6,14 @@ import { fileURLToPath } from 'node:url';
 
 export const root = fileURLToPath(new URL('..', import.meta.url));
 
-/** Runs a command in the checkout; ends this process with its exit code when it fails. */
+/** Runs a command in the checkout. If it fails, ends this process with its exit code. */
 export function run(command, args, options = {}) {
   const { status, error } = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options });
   if (error) console.error(`${command} could not be started: ${error.message}`);
   if (status !== 0) process.exit(status ?? 1);
 }
 
-/** The same beside whatever else goes on: resolves when the command has succeeded. */
+/** The same in parallel with other work: resolves when the command has succeeded. */
 export function runAsync(command, args, options = {}) {
   return new Promise((resolve) => {
     const child = spawn(command, args, { cwd: root, stdio: 'inherit', ...options });
@@ -28,7 +28,7 @@ export function runAsync(command, args, options = {}) {
   });
 }
 
-/** Runs a command in the checkout, and resolves with all it prints, whatever its exit code. */
+/** Runs a command in the checkout. Resolves to its output, for any exit code. */
 export function outputOf(command, args, options = {}) {
   return new Promise((resolve, reject) => {
     const child = spawn(command, args, { cwd: root, ...options });
@@ -53,8 +53,8 @@ export function setUp() {
     .digest('hex');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   console.log('Installing what the project needs…');
-  // Not `npm ci`: it refuses a lock file that lacks binaries for machines other than this one, which some
-  // registries do not offer. This keeps to the lock file all the same, and does not write it.
+  // Not `npm ci`, which refuses a lock file without binaries for other machines, as some registries omit
+  // them. This command follows the lock file too, and does not write it.
   run('npm', ['install', '--no-save', '--no-fund', '--no-audit', '--loglevel=error']);
   writeFileSync(stamp, wanted);
 }

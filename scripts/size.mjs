@@ -11,8 +11,8 @@ import { patternNames } from './generated/index.mjs';
 import { setUp, root } from './setup.mjs';
 
 /**
- * Bytes after gzip. An entry without a budget is only shown. The aims for one pattern alone are lower;
- * docs/quality.md sets them beside these, which hold what is, and says why.
+ * Bytes after gzip. An entry without a budget is only shown. The aims for one pattern alone are lower than
+ * these budgets; docs/quality.md compares them and gives the reasons.
  */
 const budgets = JSON.parse(readFileSync(join(import.meta.dirname, 'budgets.json'), 'utf8'));
 
@@ -55,7 +55,7 @@ const kilo = (bytes) => `${(bytes / 1000).toFixed(2)} kB`.padStart(9);
 const inDist = (path) => path.replace(/^.*elastic-shell\/dist\/(production\/)?/, '');
 const gzipped = (code) => gzipSync(code, { level: 9 }).length;
 
-/** What comes at once with a page that has `contents`: its code, and the modules that it is made of. */
+/** Returns the code that loads at once with a page that has `contents`, and its modules. */
 async function bundled(contents, plugins = [], conditions = ['production']) {
   const { outputFiles, metafile } = await bundle({
     stdin: { contents, resolveDir: root },
@@ -71,7 +71,7 @@ async function bundled(contents, plugins = [], conditions = ['production']) {
     plugins,
     conditions,
   });
-  // What is imported only when it is needed (content that comes later) does not come with the page.
+  // Code that is imported on demand (such as lazy content) is not included.
   const atOnce = new Set();
   const follow = (path) => {
     if (atOnce.has(path) || !metafile.outputs[path]) return;
@@ -139,7 +139,7 @@ async function styles(names) {
   return Buffer.from(code);
 }
 
-/** The bytes of each entry, of what it adds beside another, and of the modules that everything is made of. */
+/** Returns the bytes of each entry, the bytes that it adds to another, and the modules of everything. */
 export async function measureSizes() {
   await build(['library', 'angular']);
   const rows = [];

@@ -1,8 +1,8 @@
-// Style sheets as they are published: each with what it imports, whole and by pattern, and with lists in their subjects written out.
-//
-// Browsers look a rule up by the subject of its selector, the part behind the last combinator: by its id, class, attribute or tag. A
-// subject that is a list, as `:where([role='option'], [role='treeitem'])`, has none of these, so the browser tests it against every
-// element of the page. Written as one selector for each alternative, it is tested only against elements that can match.
+// The published style sheets, with their imports, for all patterns and for each, and with lists in their
+// subjects split.  Browsers look a rule up by the subject of its selector, the part behind the last
+// combinator: by its id, class, attribute or tag. A list such as `:where([role='option'], [role='treeitem'])`
+// has none of these, so the browser tests it against every element of the page. Split into one selector for
+// each alternative, it is tested only against elements that can match.
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import postcss from 'postcss';
@@ -76,7 +76,7 @@ const writeOut = {
   },
 };
 
-/** Subjects that a browser can look up by nothing: it tests them against every element, whatever it stands in. */
+/** Subjects that a browser can't look up, so it tests them against every element. */
 function subjectsWithoutKey(css) {
   const found = [];
   /** A key of its own, or the only alternative of a list that has one. */

@@ -21,7 +21,7 @@ const [recipe = 'disclosure', key = 'click'] = positionals;
 const usual =
   '[role=combobox],[role=tab],[role=treeitem],[role=listbox],button[commandfor],button[aria-describedby],[role=switch],summary,button';
 
-/** What a function is called: its own name, that of what it is assigned to, or of what it is handed to. */
+/** Returns the name of a function: its own, that of its variable, or that of the function it is passed to. */
 function nameOf(node, source) {
   if (node.name) return node.name.getText(source);
   const { parent } = node;
@@ -31,7 +31,10 @@ function nameOf(node, source) {
   return '(nameless)';
 }
 
-/** The text of a module in which each function tells when it begins and ends. One that may pause tells only that it began. */
+/**
+ * Returns the text of a module in which each function reports when it begins and ends. One that may pause
+ * reports only that it began.
+ */
 function told(path, file) {
   const text = readFileSync(path, 'utf8');
   const source = ts.createSourceFile(path, text, ts.ScriptTarget.ES2022, true);
@@ -45,21 +48,21 @@ function told(path, file) {
       const [from, to] = [node.body.getStart(source), node.body.getEnd()];
       if (ts.isBlock(node.body)) edits.push([from + 1, begin + open], [to - 1, close]);
       else edits.push([from, `{ ${begin}${open} return (`], [to, `); ${close} }`]);
-      // An object as the body of an arrow stands in brackets, which stay around the return.
+      // An object as the body of an arrow function is in parentheses, which stay around the return.
       if (ts.isParenthesizedExpression(node.body)) return ts.forEachChild(node.body, visit);
     }
     ts.forEachChild(node, visit);
   };
   visit(source);
   let result = text;
-  // Later places first; of two at one place, that of the outer function stands outside.
+  // Later positions come first. At the same position, the outer function comes first.
   const placed = edits.map(([at, words], order) => ({ at, words, order }));
   placed.sort((one, other) => other.at - one.at || other.order - one.order);
   for (const { at, words } of placed) result = result.slice(0, at) + words + result.slice(at);
   return result;
 }
 
-/** The recipe's page with its script bundled, the library's functions telling. */
+/** Bundles the script of the recipe's page, with functions of the library that report. */
 async function pageOf(name) {
   const folder = join(root, 'examples/recipes', name);
   const html = readFileSync(join(folder, 'html.html'), 'utf8');
@@ -85,7 +88,7 @@ async function pageOf(name) {
   return { html: `<style>${style}</style>${html.replace(script, '')}`, code: outputFiles[0].text };
 }
 
-/** In the page: keeps what is told, and what is written, while it is on. */
+/** Runs in the page: records calls and writes while it is on. */
 function keep() {
   const lines = [];
   let depth = 0;

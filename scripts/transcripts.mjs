@@ -1,4 +1,5 @@
-// `npm run transcripts`: what a keyboard user hears on three pages of the desk, as `rehearse` writes it. The documents show these.
+// `npm run transcripts`: records what a keyboard user gets on three pages of the desk, as `rehearse` writes
+// it. The documents show these.
 import { spawnSync } from 'node:child_process';
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -13,7 +14,7 @@ const { deskServer, pagesServer, desk } = await serve();
 const folder = join(root, 'docs/transcripts');
 mkdirSync(folder, { recursive: true });
 
-/** Runs `rehearse`; answers what it prints as JSON or text. */
+/** Runs `rehearse`. Returns its output as JSON or text. */
 const rehearse = (path, ...args) => {
   const { stdout, stderr, status } = spawnSync(
     process.execPath,

@@ -1,5 +1,6 @@
-// Wrong uses of the library in each setting: each must be an error, whose first line is the one in the comment above it. A reader of the
-// error has to know what to do without the library's own types. `--write` puts the first lines of the errors into the comments.
+// Wrong uses of the library in each framework. Each must be an error with the first line in the comment above
+// it. A reader of the error must know what to do without the library's own types. `--write` puts the first
+// lines of the errors into the comments.
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { bin, outputOf, root } from './setup.mjs';
@@ -35,7 +36,7 @@ function errorsIn(output) {
     });
 }
 
-/** A comment in the language that stands around a line. */
+/** Returns a comment in the language around a line. */
 function commentFor(file, lines, at, text) {
   const indent = /^\s*/.exec(lines[at])[0];
   const isMarkup = /^\s*<|^\s*\{\.\.\./.test(lines[at]);

@@ -1,4 +1,4 @@
-// The frame around every page: the bar, the contents, what is on the page, the foot.
+// The frame around every page: the bar, the contents, the list of sections, the footer.
 import { escaped } from './markdown.mjs';
 import { grouped, shortName } from './names.mjs';
 
@@ -22,7 +22,7 @@ const contentsOf = (parts, here, to) =>
     })
     .join('');
 
-/** What is on the page: beside it where there is room, else behind a button below the bar. */
+/** The list of sections: beside the page if there is space, or behind a button below the bar. */
 function onThisPage(headings) {
   const links = headings
     .filter(({ depth }) => depth === 2)

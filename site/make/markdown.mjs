@@ -1,9 +1,9 @@
-// Markdown to HTML: headings with anchors, code with its words marked, links to documents as links to their pages.
+// Markdown to HTML: headings with anchors, highlighted code, links to documents as links to their pages.
 import { posix } from 'node:path';
 import hljs from 'highlight.js';
 import { Marked } from 'marked';
 
-/** Text as it may stand in HTML. */
+/** Returns a text that is safe in HTML. */
 export const escaped = (text) =>
   String(text)
     .replaceAll('&', '&amp;')
@@ -13,10 +13,10 @@ export const escaped = (text) =>
 
 const entities = { amp: '&', lt: '<', gt: '>', quot: '"', '#39': "'", nbsp: ' ' };
 
-/** Text of HTML, its entities as the characters that they stand for. */
+/** Returns the text of HTML, with its entities as characters. */
 export const decoded = (text) => text.replaceAll(/&(#39|[a-z]+);/g, (whole, name) => entities[name] ?? whole);
 
-/** A heading's words as an anchor. */
+/** Returns the anchor of a heading. */
 export const slug = (text) =>
   text
     .toLowerCase()
@@ -43,8 +43,8 @@ export function codeBlock(text, language = 'text', name) {
 }
 
 /**
- * Renders Markdown. `path` is the document's own path in the repository, `routes` the pages by path, `to` makes an address of a
- * route. Answers the HTML, the title and the headings.
+ * Renders Markdown. `path` is the path of the document, `routes` the pages by path, and `to` returns the
+ * address of a route. Returns the HTML, the title and the headings.
  */
 export function render(text, { path = '', routes = new Map(), to = (route) => route }) {
   const headings = [];
@@ -77,10 +77,10 @@ export function render(text, { path = '', routes = new Map(), to = (route) => ro
       link({ href, tokens }) {
         const words = this.parser.parseInline(tokens);
         const target = link(href);
-        // What stands only in the repository is named, not linked.
+        // A document that is only in the repository is named, not linked.
         return target === undefined ? words : `<a href="${escaped(target)}">${words}</a>`;
       },
-      // Markup in a docstring is shown, not made; anchors that TypeDoc writes are.
+      // Markup in a docstring is shown as text. Anchors from TypeDoc are kept.
       html: ({ text: markup }) => (/^<\/?a\b/.test(markup) ? markup : escaped(markup)),
       image: () => '',
       table(token) {
@@ -91,7 +91,7 @@ export function render(text, { path = '', routes = new Map(), to = (route) => ro
       },
     },
   });
-  // The notes of our documents for their own tests and generators; comments in shown code stay.
+  // The documents' comments for tests and generators are removed. Comments in code stay.
   const html = marked.parse(text.replaceAll(/^<!-- (?:in|Made|Generated) [\s\S]*?-->\n*/gm, ''));
   return { html, title: decoded(headings.find(({ depth }) => depth === 1)?.words ?? path), headings };
 }

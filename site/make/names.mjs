@@ -1,6 +1,7 @@
-// Short names of pages, for the contents beside every page. A document's own title is a sentence; there it is a word or two.
+// Short names of pages, for the contents beside every page. A document's own title may be long; there it is a
+// word or two.
 
-/** By route; a page without one goes by its title. */
+/** By route. A page without a name uses its title. */
 const short = {
   'start/': 'Getting started',
   'start/html/': 'Plain HTML',
@@ -59,16 +60,16 @@ const short = {
   'changelog/': 'Changelog',
 };
 
-/** What a page is called in the contents. */
+/** Returns the name of a page in the contents. */
 export const shortName = ({ route, title }) => {
   const [part, name] = route.split('/');
-  // Recipes go by the name that `elastic-shell new` knows them by.
+  // Recipes use the name that `elastic-shell new` knows.
   const own =
     part === 'recipes' && name ? `${name[0].toUpperCase()}${name.slice(1).replaceAll('-', ' ')}` : title;
   return short[route] ?? own;
 };
 
-/** The groups of patterns, by the word that their notes have for it. */
+/** The groups of patterns, by the group in their notes. */
 const patternGroups = { layer: 'Layers', section: 'Sections', control: 'Controls' };
 
 const guideGroups = [
@@ -106,8 +107,8 @@ const guideGroups = [
 ];
 
 /**
- * The pages of a part in groups: `[name, pages]`. Pages of no group come first, without a name. Throws an error for a name in a group
- * that no page has.
+ * Returns the pages of a part in groups: `[name, pages]`. Pages without a group come first, without a name.
+ * Throws an error if no page has a name in a group.
  */
 export function grouped({ title, pages }) {
   if (title === 'Patterns')

@@ -1,5 +1,5 @@
-// All pages of the site, in the order of its contents. A page is its route and a function that makes it, given a function that makes
-// an address of a route.
+// All pages of the site, in the order of its contents. A page is its route and a function that creates it;
+// that function gets another one, which returns the address of a route.
 import { existsSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { root } from '../../scripts/setup.mjs';
@@ -104,7 +104,7 @@ export async function allPages() {
     ['README.md', ''],
   ]);
   const fromDocument = ([path, route, entry]) => {
-    // An entry is called as it is imported.
+    // An entry has the name under which it is imported.
     const text = entry ? textOf(path).replace(/^# .*/, `# ${entry}`) : textOf(path);
     const { title } = render(text, { path });
     const at = (to) => {

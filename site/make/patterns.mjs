@@ -20,13 +20,13 @@ const keyTable = ({ keys }) =>
     ' class="keys"',
   );
 
-/** A part of the page: its title, its anchor, its HTML; nothing where there are no rows. */
+/** A section of the page: its title, anchor and HTML. Undefined if it is empty. */
 const part = (title, html) =>
   html ? { title, id: title.toLowerCase().replaceAll(' ', '-'), html } : undefined;
 
 const listOf = (items) => items.length > 0 && `<ul>${items.map((item) => `<li>${item}</li>`).join('')}</ul>`;
 
-/** What is needed most often, in one table. */
+/** The most important facts, in one table. */
 function cheatSheet({ name, title, notes, events, to }) {
   const list = (items) => items.join('<br>');
   const openers = notes.commands.map(({ name: command }) => code(command)).join(', ');

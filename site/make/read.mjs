@@ -1,4 +1,4 @@
-// Reads what the site is made of: documents, recipes, contracts.
+// Reads the sources of the site: documents, recipes, contracts.
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { pageParts } from '../../packages/cli/dist/new/page.js';
@@ -22,5 +22,5 @@ export const readRecipes = () =>
     })),
   }));
 
-/** The recipe's markup without its script and style: what stands on a page of the site as its live example. */
+/** Returns the recipe's markup without its script and style, for the live example on the page. */
 export const liveMarkup = (recipe) => pageParts(filesOf(recipe, 'html')[0].text).markup;

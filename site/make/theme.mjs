@@ -1,4 +1,4 @@
-// The page of the theme editor: choices, the contrast that follows from them, all patterns, and what to copy.
+// The page of the theme editor: choices, the resulting contrast, all patterns, and the text to copy.
 import { codeBlock, escaped } from './markdown.mjs';
 import { textOf } from './read.mjs';
 

@@ -1,4 +1,5 @@
-// Builds the frame in which edited examples run: one classic script with all recipes in it, each run when it is asked for.
+// Builds the frame in which edited examples run: one classic script with all recipes, each of which runs on
+// demand.
 import { readFileSync, writeFileSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from 'esbuild';

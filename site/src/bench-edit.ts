@@ -1,8 +1,9 @@
-// An example's HTML as text, and beside it a frame that shows what it is now. The frame is sandboxed: it has an origin of its own.
+// An example's HTML as text, next to a frame that shows its current result. The frame is sandboxed, so it has
+// an origin of its own.
 
 import './bench-edit.css';
 
-/** Milliseconds after the last letter before the frame shows it. */
+/** How long after the last letter the frame is updated, in milliseconds. */
 const pause = 350;
 
 const root = new URL(document.documentElement.dataset['root'] ?? './', location.href);

@@ -14,7 +14,7 @@ const looks: Record<string, (ground: HTMLElement, example: HTMLElement, isOn: bo
   },
 };
 
-/** Wires the benches of the page. What edits an example loads when it is asked for. */
+/** Wires the benches of the page. The editor of an example loads on demand. */
 export function wireBenches(): void {
   for (const bench of document.querySelectorAll<HTMLElement>('.bench')) {
     const bar = bench.querySelector<HTMLElement>('.bench-bar')!;

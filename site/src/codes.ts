@@ -1,8 +1,8 @@
-// Code: a tab for each setting, the same one on every page, and a button that copies.
+// Code: a tab for each framework, the same one on every page, and a button that copies.
 import { cell } from 'elastic-shell';
 import { wireTabs } from 'elastic-shell/tabs';
 
-/** The setting that was last looked at: one state for all tabs of a page, kept from page to page. */
+/** The last selected framework: one state for all tabs of a page, kept from page to page. */
 const setting = cell<string | undefined>(localStorage.getItem('setting') ?? 'html');
 
 const copied = document.createElement('output');
@@ -23,7 +23,7 @@ export function wireCodes(): void {
   document.body.append(copied);
   for (const codes of document.querySelectorAll<HTMLElement>('.codes')) {
     const keys = [...codes.querySelectorAll('[role=tab]')].map((tab) => tab.getAttribute('data-key'));
-    // A recipe may not be written for the setting that was looked at.
+    // A recipe may not exist in the selected framework.
     const own = keys.includes(setting.get() ?? '') ? setting : cell<string | undefined>(keys[0] ?? undefined);
     wireTabs(codes, { selected: own });
     codes.classList.add('is-wired');

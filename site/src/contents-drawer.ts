@@ -15,7 +15,7 @@ export function wireContentsDrawer(
       copy.setAttribute('aria-label', 'Contents');
       copy.className = 'contents';
       for (const part of contents.children) {
-        // As it is written on the page: what is wired there is wired again here.
+        // As it is written on the page, because it is wired again here.
         const own = document.createElement('details');
         own.open = (part as HTMLDetailsElement).open;
         const summary = document.createElement('summary');

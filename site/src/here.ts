@@ -1,6 +1,7 @@
-// What is on the page, behind a button: the popover is wired when somebody comes near its button. Until then the platform opens it.
+// The sections of the page, behind a button. The popover is wired when the user approaches its button; until
+// then the platform opens it.
 
-/** Wires the popover once its button is pointed at or has focus. */
+/** Wires the popover once the pointer or focus is on its button. */
 export function wireHere(): void {
   const root = document.getElementById('site-here');
   const opener = document.querySelector('.here-opener button');

@@ -1,6 +1,6 @@
 // The keys of a pattern light up as they are pressed in its example.
 
-/** The word of a key as the tables have it. */
+/** Returns the name of a key as in the tables. */
 const wordOf = ({ key, shiftKey, altKey, ctrlKey, metaKey }: KeyboardEvent): string[] => {
   const plain = key === ' ' ? 'Space' : key;
   const held = `${altKey ? 'Alt+' : ''}${ctrlKey || metaKey ? 'Control+' : ''}${shiftKey && key.length > 1 ? 'Shift+' : ''}`;
@@ -9,7 +9,10 @@ const wordOf = ({ key, shiftKey, altKey, ctrlKey, metaKey }: KeyboardEvent): str
   return [held + plain, ...letter, ...arrows];
 };
 
-/** Lights the rows of the table while keys are pressed in the example. Layers opened from it count as well. */
+/**
+ * Highlights the rows of the table while keys are pressed in the example. Layers opened from it count as
+ * well.
+ */
 export function lightKeys(): void {
   const rows = [...document.querySelectorAll<HTMLElement>('.keys [data-press]')];
   if (!rows.length) return;

@@ -1,4 +1,4 @@
-// The switch for the dark look, and what it remembers.
+// The switch for dark mode, which is remembered.
 import { wireSwitch } from 'elastic-shell/switch';
 
 /** Shows and wires the switch. */

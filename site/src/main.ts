@@ -1,5 +1,5 @@
-// What every page of the site has: its contents, its look, its search, its code. All of it is made of the library itself; what is not
-// on the page, or not opened, is not loaded.
+// The script of every page: its contents, its colours, its search, its code. All of it uses the library
+// itself. Parts that a page doesn't have, or that are not open, are not loaded.
 import 'elastic-shell/structure.css';
 import 'elastic-shell/skin.css';
 import 'elastic-shell/controls.css';

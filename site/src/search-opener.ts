@@ -1,8 +1,8 @@
-// Opens the search by its button and by `/`. The field is there at once; what searches comes when it is first opened, and takes up what
-// was typed meanwhile.
+// Opens the search with its button or with `/`. The field is there at once. The search itself loads when it
+// is first opened, and uses the text that was typed meanwhile.
 import { wireDialog } from 'elastic-shell/dialog';
 
-/** Wires the dialog of the search, shows its button and hears the key. */
+/** Wires the dialog of the search, shows its button and handles the key. */
 export function wireSearch(): void {
   const root = document.getElementById('site-search');
   const button = document.querySelector<HTMLElement>('.find');

@@ -1,8 +1,9 @@
-// The theme editor: each field is a custom property; the page follows, contrast is computed, and the address has it all.
+// The theme editor: each field is a custom property. The page follows, contrast is computed, and the address
+// contains all values.
 
 import './theme.css';
 
-/** Text and what it is on, and how much contrast it needs. */
+/** A text and its background, with the required contrast. */
 const pairs: [string, string, number][] = [
   ['text', 'surface', 4.5],
   ['text-soft', 'sunken', 4.5],
@@ -16,7 +17,7 @@ const pairs: [string, string, number][] = [
 
 const page = document.documentElement;
 
-/** The relative luminance of a colour as it is painted, by WCAG 2.2. */
+/** Returns the relative luminance of a colour as it is painted, by WCAG 2.2. */
 function luminanceOf(colour: string, context: CanvasRenderingContext2D): number {
   context.fillStyle = colour;
   context.fillRect(0, 0, 1, 1);

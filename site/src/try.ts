@@ -1,5 +1,6 @@
-// The inside of the frame that shows an edited example: it takes HTML from the page around it, and runs the script of the recipe on it.
-// It is a classic script with everything in it: a sandboxed frame may not load modules from a server that does not allow it.
+// The content of the frame for an edited example. It gets HTML from the page around it, and runs the script
+// of the recipe. It is a classic script with all recipes, because a sandboxed frame may not load modules from
+// a server that does not allow it.
 import 'elastic-shell/structure.css';
 import 'elastic-shell/skin.css';
 import 'elastic-shell/controls.css';

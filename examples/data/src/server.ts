@@ -84,7 +84,7 @@ export function makeServer(first: readonly Order[], memory: Memory, wait = defau
         }
         return [];
       }),
-    pennants: () => answer('The pennants did not come.', loadPennants).then((load) => load()),
+    pennants: () => answer('The pennants could not be loaded.', loadPennants).then((load) => load()),
     startOver() {
       memory.removeItem(key);
       orders = structuredClone([...first]);

@@ -10,7 +10,7 @@
     // If loading fails, the popover shows the error and a retry button. Closing it cancels loading.
     async content(signal): Promise<readonly Item[]> {
       const response = await fetch('/yard/pennants', { signal });
-      if (!response.ok) throw new Error('The pennants did not come.');
+      if (!response.ok) throw new Error('The pennants could not be loaded.');
       return response.json();
     },
   });
