@@ -1,11 +1,10 @@
-// A script for the head of pages that a server makes: it remembers presses that nothing can act on yet, and presses again once
-// what they were for is wired. The engine does no more than say so (engine/early-presses.ts).
-//
-// What the platform does by itself (a checkbox, a <details>, a button whose command it knows) is not remembered: it has
-// happened, and is found in the markup. What waits is shown by an animation, which leaves the markup as the server wrote it: a
-// framework that takes the page over compares every attribute.
+// A script for the head of server-rendered pages. It records clicks that nothing can handle yet, and repeats
+// them when their target is wired. The engine only notifies it (engine/early-presses.ts).  Clicks that the
+// platform handles (a checkbox, a <details>, a button with a command that it supports) are not recorded:
+// their result is in the markup. An animation shows that a control waits, because it leaves the markup as the
+// server wrote it: a framework that hydrates the page compares every attribute.
 
-/** The controls that were pressed, in order, with what and what shows that they wait. */
+/** The controls that were clicked, in order, each with the event and the animation. */
 let presses: [control: HTMLElement, press: MouseEvent, sign: Animation][] = [];
 const wired = new WeakSet<Element>();
 
@@ -13,14 +12,14 @@ const native = 'a,input,select,textarea,summary,label';
 const ours =
   '[commandfor],[aria-controls],[role=tab],[role=switch],[role=option],[role=treeitem],[role=combobox],[role^=menuitem]';
 
-/** What a control names. */
+/** Returns the id that a control refers to. */
 const namedBy = (control: Element): Element | null =>
   document.getElementById(control.getAttribute('commandfor') ?? control.getAttribute('aria-controls') ?? '');
 
-/** Whether a control asks what it names for something by name, and nothing else. */
+/** Returns whether a control only requests something by name from the element that it refers to. */
 const commands = (control: Element): boolean => control.matches('[commandfor]');
 
-/** Whether the platform acts on a press of this control. */
+/** Returns whether the platform handles a click on this control. */
 const isNative = (control: Element): boolean => {
   const command = control.getAttribute('command');
   return commands(control) && command
@@ -28,7 +27,7 @@ const isNative = (control: Element): boolean => {
     : control.matches(`${native},[type=submit],[type=reset]`);
 };
 
-/** Whether something that is wired acts on a press of `control` by itself: what it names, or what is around it. */
+/** Returns whether a wired element handles a click on `control` by itself: its target, or an ancestor. */
 const isActedOn = (control: Element): boolean => {
   let at = commands(control) ? null : control;
   while (at && !wired.has(at)) at = at.parentElement;
@@ -37,7 +36,7 @@ const isActedOn = (control: Element): boolean => {
 };
 
 const onPress = (press: MouseEvent): void => {
-  // What was pressed is an element; a document that a program clicks has no such function.
+  // The target of a click is an element. When a program clicks the document, it has no such method.
   const control = (press.target as Element).closest?.<HTMLElement>(`button,${native},${ours}`);
   if (control?.matches(ours) && !isNative(control) && !isActedOn(control))
     presses.push([
@@ -47,7 +46,7 @@ const onPress = (press: MouseEvent): void => {
     ]);
 };
 
-/** `root` is wired: what was pressed for it is pressed again, when everything that is wired in the same task is too. */
+/** `root` is wired: its clicks are repeated, when everything in the same task is wired too. */
 const onWired = (root: Element): void => {
   wired.add(root);
   presses = presses.filter(([control, press, sign]) => {
@@ -56,21 +55,21 @@ const onWired = (root: Element): void => {
       named === root || (!commands(control) && root.contains(control) && (!named || root.contains(named)));
     if (isMine) {
       sign.cancel();
-      // By a pointer or a key, with or without Shift: as it was. `click()` would make it a key.
+      // With the pointer or a key, with or without Shift, as before. `click()` would count as a key.
       setTimeout(() => control.dispatchEvent(press));
     }
     return !isMine;
   });
 };
 
-/** What a user has opened or closed in the meantime is what its markup asks for. */
+/** The markup contains what a user has opened or closed in the meantime. */
 const onToggle = ({ target, newState }: Event & { newState?: string }): void => {
   // Only elements toggle.
   const root = target as HTMLElement;
   if (root.dataset['wireOpen'] && !wired.has(root)) root.dataset['wireOpen'] = `${newState === 'open'}`;
 };
 
-// Harmless where there is no page.
+// Does nothing without a page.
 const on = globalThis.addEventListener;
 on?.('click', onPress, true);
 on?.('toggle', onToggle, true);

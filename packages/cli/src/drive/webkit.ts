@@ -137,7 +137,7 @@ const errorsInPage = `() => {
   if (!page.driveErrors) {
     const errors = (page.driveErrors = []);
     addEventListener('error', (event) => {
-      // A size that changes while sizes are told of is told of in the next frame, and is no error.
+      // A size that changes during the notification is reported in the next frame. It is not an error.
       if (/^ResizeObserver loop/.test(event.message)) return;
       setTimeout(() => {
         if (!event.defaultPrevented) errors.push(event.message);
