@@ -1,4 +1,4 @@
-// Makes the parts of a boat as a tree, as large as is asked for, from a seed: the same tree every time.
+// Creates the parts of a boat as a tree of any size, from a seed: the same tree every time.
 import { seeded } from './seeded.mjs';
 
 const regions = ['Hull', 'Deck', 'Rig', 'Machinery', 'Electrics', 'Below'];
@@ -8,8 +8,8 @@ const things = ['bracket', 'bolt', 'plank', 'hinge', 'valve', 'strap', 'cleat', 
 const stuffs = ['bronze', 'oak', 'larch', 'steel', 'brass', 'ash'];
 
 /**
- * A tree of `count` nodes in five levels: boat, regions, systems, sides, parts. Each node has a key, a label and,
- * but for the parts, children.
+ * Returns a tree of `count` nodes in five levels: boat, regions, systems, sides, parts. Each node has a key,
+ * a label and, except for parts, children.
  */
 export function makeParts(count, seed = 7) {
   const random = seeded(seed);

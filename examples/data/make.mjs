@@ -1,4 +1,5 @@
-// Makes the yard's data from one seed: `npm run data` writes the same files every time. All of it is invented.
+// Creates the yard's data from one seed: `npm run data` writes the same files every time. All of it is
+// invented.
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { makeParts } from './make-parts.mjs';
 import { seeded } from './seeded.mjs';
@@ -145,7 +146,10 @@ const orders = Array.from({ length: 60 }, (_, at) => {
   };
 });
 
-/** Every pennant of a small grammar: five shapes, eight fields, eight marks; a mark of the field's own colour is none. */
+/**
+ * Every pennant of a small grammar: five shapes, eight fields, eight marks. A mark in the colour of the field
+ * is no mark.
+ */
 const cloths = [...colours, 'moss', 'night'];
 const cuts = [...shapes, 'streamer'];
 const pennants = cuts.flatMap((shape) =>
@@ -193,7 +197,7 @@ const advice = [
   'Look at the strops before they are under the boat, not after.',
   'When in doubt lower away; nothing was ever broken by going back.',
 ];
-/** Some of one line, some of forty. */
+/** Some have one line, some have forty. */
 const steps = stepTexts.map(([title, short], at) => ({
   id: `step-${at + 1}`,
   title,
@@ -204,7 +208,10 @@ const steps = stepTexts.map(([title, short], at) => ({
   ),
 }));
 
-/** Drawings of a hull: where on it (0 to 100, from the bow and from the keel up) something was found. */
+/**
+ * Drawings of a hull, with the places where something was found (0 to 100, from the bow and from the keel
+ * up).
+ */
 const plates = [
   ['Stem and forefoot', [['Soft timber behind the bobstay plate', 8, 34]]],
   [

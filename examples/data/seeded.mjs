@@ -1,4 +1,4 @@
-// Numbers by chance that are the same every time.
+// Repeatable random numbers.
 
 /** A small seeded generator (mulberry32): numbers from 0 up to, not including, 1. */
 export function seeded(seed) {

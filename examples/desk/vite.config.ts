@@ -22,7 +22,8 @@ export default defineConfig({
     assetsInlineLimit: 0,
     modulePreload: false,
     target: 'es2022',
-    // What browsers have for themselves is not written another way: light-dark() would follow the page's colour scheme alone.
+    // Features that browsers have are not transpiled: light-dark() would follow the page's colour scheme
+    // alone.
     cssTarget: ['chrome123', 'firefox128', 'safari17.5'],
     rollupOptions: {
       input: [

@@ -1,4 +1,5 @@
-// Fails a test of a recipe in which a framework complains on the console, as React does of a <dialog> in a <p>.
+// Fails a test of a recipe if a framework writes a warning to the console, as React does about a <dialog> in
+// a <p>.
 import { afterEach, expect, vi } from 'vitest';
 
 const complaints = vi.spyOn(console, 'error');

@@ -1,5 +1,5 @@
-// How the recipes are built, a mode a setting: plain markup and elements as pages of their own, a framework's as one page that shows
-// the recipe its address names. What is served of them stands under /live/.
+// How the recipes are built, in a mode for each framework: plain markup and elements as pages of their own, a
+// framework's as one page that shows the recipe in its address. The pages are served under /live/.
 import { existsSync, readdirSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { svelte } from '@sveltejs/vite-plugin-svelte';
@@ -63,7 +63,8 @@ export default defineConfig(({ mode }) => {
       assetsInlineLimit: 0,
       modulePreload: false,
       target: 'es2022',
-      // What browsers have for themselves is not written another way: light-dark() would follow the page's colour scheme alone.
+      // Features that browsers have are not transpiled: light-dark() would follow the page's colour scheme
+      // alone.
       cssTarget: ['chrome123', 'firefox128', 'safari17.5'],
       rollupOptions: {
         input: isMarkup

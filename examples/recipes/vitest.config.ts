@@ -1,4 +1,5 @@
-// The tests that `elastic-shell new --test` writes, as a user of Vitest would run them: a project a setting, with its own plugin.
+// The tests that `elastic-shell new --test` writes, as a user of Vitest would run them: a project for each
+// framework, with its own plugin.
 import { fileURLToPath } from 'node:url';
 import { svelte } from '@sveltejs/vite-plugin-svelte';
 import vue from '@vitejs/plugin-vue';

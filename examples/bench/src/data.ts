@@ -1,6 +1,7 @@
-// What is measured in every framework: a tree of 5,000 nodes, a list of 10,000 options, and rows with a menu and a dialog each.
+// The data that the bench measures in every framework: a tree of 5,000 nodes, a list of 10,000 options, and
+// rows with a menu and a dialog each.
 
-/** A node of the tree, and the nodes under it. */
+/** A node of the tree, and its children. */
 export interface Node {
   key: string;
   label: string;
@@ -26,20 +27,20 @@ export const branches = nodes.flatMap(({ key, children = [] }) => [key, ...child
 
 export const options = Array.from({ length: 10_000 }, (_, at) => ({ key: `${at}`, label: `Rivet ${at}` }));
 
-/** Those whose label has `query` in it, as the obvious way finds them. */
+/** Returns the nodes whose label contains `query`, as a simple search would. */
 export const found = (query: string) =>
   options.filter(({ label }) => label.toLowerCase().includes(query.toLowerCase()));
 
-/** What a page of the bench offers. */
+/** The functions of a page of the bench. */
 export interface Bench {
   tree(): void;
   openAll(): void;
   list(): void;
-  /** Mounts so many rows with a menu and a dialog each. */
+  /** Mounts a number of rows with a menu and a dialog each. */
   rows(count: number): void;
-  /** Has all rows rendered once more. */
+  /** Renders all rows once more. */
   again(): void;
-  /** Takes all away. */
+  /** Removes everything. */
   end(): void;
 }
 

@@ -34,7 +34,7 @@ function OurList() {
   );
 }
 
-/** The obvious way: a component a node, with a boolean of its own; a full list. */
+/** The simplest way: a component for each node, with a boolean of its own; a full list. */
 const All = createContext(0);
 function Branch({ node }: { node: Node }) {
   const [open, setOpen] = useState(false);

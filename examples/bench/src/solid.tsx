@@ -32,7 +32,7 @@ function OurList() {
   );
 }
 
-/** The obvious way: a component a node, with a boolean of its own; a full list. */
+/** The simplest way: a component for each node, with a boolean of its own; a full list. */
 const All = createContext<() => boolean>(() => false);
 function Branch(props: { node: Node }) {
   const all = useContext(All);

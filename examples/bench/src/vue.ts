@@ -24,7 +24,7 @@ const OurList = defineComponent(() => {
     ]);
 });
 
-/** The obvious way: a component a node, with a boolean of its own; a full list. */
+/** The simplest way: a component for each node, with a boolean of its own; a full list. */
 const Branch = defineComponent({
   name: 'Branch',
   props: { node: { type: Object as () => Node, required: true } },

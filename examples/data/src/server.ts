@@ -1,7 +1,7 @@
-// A pretend office server, inside the page: it answers after 150 to 900 ms and can be told to fail.
+// A simulated office server inside the page. It responds after 150 to 900 ms, and can be made to fail.
 import type { Boat, NamedPennant, Order, Part } from './types.js';
 
-/** Keeps what was done across a reload: the page's session storage, or nothing. */
+/** Stores changes across a reload in the page's session storage, if there is one. */
 export interface Memory {
   getItem(key: string): string | null;
   setItem(key: string, value: string): void;
@@ -9,9 +9,9 @@ export interface Memory {
 }
 
 export interface Server {
-  /** While true every request fails. */
+  /** While true, every request fails. */
   failing: boolean;
-  /** Every order that was not struck, with what was saved. */
+  /** Returns every order that was not struck, with saved changes. */
   orders(): Order[];
   strike(id: string): Promise<void>;
   save(order: Order): Promise<Order>;
@@ -19,19 +19,19 @@ export interface Server {
   light(on: boolean): Promise<void>;
   /** The papers of a boat. */
   papers(boat: string): Promise<string[]>;
-  /** The boats whose name, kind or berth has `query` in it. Gives up when the signal aborts. */
+  /** Returns the boats whose name, kind or berth contains `query`. Stops when the signal aborts. */
   findBoats(query: string, signal?: AbortSignal): Promise<Boat[]>;
-  /** What lies under a part, from the store's own list. */
+  /** Returns the children of a part, from the store's own list. */
   parts(key: string): Promise<Part[]>;
-  /** The pennants that the yard's loft can sew. A lot to fetch. */
+  /** Returns the pennants that the yard's loft can sew, which is a large response. */
   pennants(): Promise<NamedPennant[]>;
-  /** Forgets everything that was done. */
+  /** Forgets all changes. */
   startOver(): void;
 }
 
 const key = 'quillhaven-orders';
 
-/** Milliseconds that each answer takes, in turn: always the same ones. */
+/** How long each response takes in milliseconds, in turn: always the same times. */
 const delays = [420, 150, 610, 280, 900, 350, 520, 190, 760];
 
 export function makeServer(first: readonly Order[], memory: Memory, wait = defaultWait): Server {

@@ -1,4 +1,4 @@
-// The shapes of the yard's data.
+// The types of the yard's data.
 
 export interface Pennant {
   shape: 'swallowtail' | 'triangle' | 'square' | 'burgee' | 'streamer';
@@ -76,19 +76,19 @@ export interface Step {
   id: string;
   title: string;
   short: string;
-  /** More of it, a line each; some steps have none. */
+  /** More about it, one line each. Some steps have none. */
   long: string[];
 }
 
-/** A drawing of a hull with what was found on it. */
+/** A drawing of a hull with the findings. */
 export interface Plate {
   id: string;
   title: string;
-  /** Where: from the bow and from the keel up, 0 to 100. */
+  /** The position, from the bow and from the keel up, 0 to 100. */
   findings: { says: string; along: number; up: number }[];
 }
 
-/** A part of a boat, with what it is made of. */
+/** A part of a boat, with its material. */
 export interface Part {
   key: string;
   label: string;

@@ -2,13 +2,13 @@
 import type { Berth, Boat } from 'quillhaven-data/types';
 import { make, makeSvg } from './draw';
 
-/** Units of the drawing for a metre, and where the surface of the water is. */
+/** Units of the drawing for a metre, and the position of the water surface. */
 const metre = 24;
 const surface = 34;
 
 const metres = (length: number): string => `${Math.abs(length).toFixed(1)} m`;
 
-/** The drawing, with its words. */
+/** The drawing, with its text. */
 export function drawAfloat({ draught, name }: Boat, { depth, name: berth }: Berth): HTMLElement {
   const under = depth - draught;
   const ground = surface + depth * metre;

@@ -1,4 +1,4 @@
-// The berth of a boat: a combobox with a drawing of each berth, what is said of it, and closed ones out of reach.
+// The berth of a boat: a combobox with a drawing and a description of each berth. Closed berths can't be chosen.
 import { type Combobox, type Item, wireCombobox } from 'elastic-shell';
 import berths from 'quillhaven-data/berths.json';
 import type { Berth } from 'quillhaven-data/types';
@@ -37,7 +37,7 @@ const render = (item: Item): Node => {
   );
 };
 
-/** `moved` hears of another berth. */
+/** `moved` is called when another berth is chosen. */
 export const wireBerth = (root: HTMLElement, moved: (berth: Berth) => void): Combobox =>
   wireCombobox(root, {
     render,

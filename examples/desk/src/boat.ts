@@ -1,4 +1,4 @@
-// A boat's record: its facts, and its pennant, which two fields show and either may change.
+// A boat's record: its facts, and its pennant, which two fields show and can change.
 import {
   cell,
   type Tabs,
@@ -74,7 +74,7 @@ const plan = wireListbox(find('#plan'), {
     if (chosen) change(chosen);
   },
 });
-/** Says of each berth whether the boat would take the ground there. */
+/** Returns for each berth whether the boat would run aground there. */
 const showPlan = (): void => {
   for (const { id, depth } of berths) {
     const isShallow = depth < boat.draught;
@@ -121,7 +121,7 @@ const show = (next: Boat): void => {
   showPennant(flown.get());
   history.replaceState(null, '', `?boat=${boat.id}${location.hash}`);
 };
-/** Another boat: its own papers are asked for when they are looked at. */
+/** Another boat: its own papers are loaded when they are opened. */
 const change = (next: Boat): void => {
   record.unwire();
   show(next);

@@ -1,4 +1,4 @@
-// Elements made by script, without HTML text: the pages are served under Trusted Types.
+// Elements created by script, without HTML text, because the pages are served with Trusted Types.
 import type { Pennant } from 'quillhaven-data/types';
 import { outlines } from './rows';
 
@@ -25,7 +25,7 @@ export const makeSvg = (tag: string, attributes: Attributes = {}, ...children: N
   return element;
 };
 
-/** "Ochre swallowtail, teal disc"; a mark of the field's own colour is none. */
+/** "Ochre swallowtail, teal disc". A mark in the colour of the field is no mark. */
 export const pennantName = ({ shape, field, mark }: Pennant): string =>
   field === mark
     ? `Plain ${field} ${shape}`

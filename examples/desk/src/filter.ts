@@ -1,9 +1,9 @@
-// The filter: a drawer beside the list, which stays live.
+// The filter: a drawer beside the list, which stays usable.
 import { wireDrawer } from 'elastic-shell';
 
 const find = <E extends HTMLElement>(selector: string): E => document.querySelector<E>(selector)!;
 
-/** Wires it. `filtered` hears how many orders are shown; the result applies the filter again. */
+/** Wires it. `filtered` is called with the number of visible orders. Returns a function that applies the filter again. */
 export function wireFilter(filtered: (shown: number) => void): () => void {
   wireDrawer(find('#filter'), { edge: 'inline-end', modal: false });
 

@@ -1,4 +1,5 @@
-// What frames every page of the desk, as HTML text, made while building: the bar at the top and the sections.
+// The frame of every page of the desk, as HTML text, created during the build: the bar at the top and the
+// sections.
 
 const pages = [
   ['desk.html', 'Orders'],
@@ -8,7 +9,7 @@ const pages = [
   ['own.html', 'Own'],
 ] as const;
 
-/** The links to all pages; `current` is the file of this one. */
+/** The links to all pages. `current` is the file of this one. */
 export const links = (current: string): string =>
   pages
     .map(([file, name]) => `<a href="./${file}"${file === current ? ' aria-current="page"' : ''}>${name}</a>`)
@@ -49,7 +50,7 @@ export const sections = (current: string): string => `
       </nav>
     </dialog>`;
 
-/** The links to the gallery in other settings. */
+/** The links to the gallery in other frameworks. */
 export const settings = (): string =>
   ['Elements', 'React', 'Vue', 'Svelte', 'Solid', 'Angular']
     .map((name) => `<a href="./gallery/${name.toLowerCase()}.html">${name}</a>`)

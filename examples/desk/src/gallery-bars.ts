@@ -5,7 +5,7 @@ for (const root of document.querySelectorAll<HTMLElement>('[data-wire=toolbar]')
   wireToolbar(root, { overflow: 'overflow' in root.dataset });
 for (const root of document.querySelectorAll<HTMLElement>('[data-wire=menubar]')) wireMenubar(root);
 
-/** A checkbox and buttons that stay pressed, of the page's own: they turn over. */
+/** A checkbox and toggle buttons of the page itself. */
 document.addEventListener('click', ({ target }) => {
   const button = target instanceof Element ? target.closest('[role=toolbar] button') : null;
   if (!button) return;

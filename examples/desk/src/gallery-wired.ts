@@ -1,4 +1,4 @@
-// The wire functions as the gallery uses them: it keeps what it has wired, and can take all of it away again.
+// The wire functions for the gallery, which record what they wire and can unwire all of it.
 import * as library from 'elastic-shell';
 
 const all: library.Wired[] = [];

@@ -1,4 +1,4 @@
-// The gallery: wires the plain instances that the page marks with data-wire, and the few that need a line more.
+// The gallery: wires the instances that the page marks with data-wire, and the few that need more code.
 import './inspect';
 import { cell, type DrawerOptions } from 'elastic-shell';
 import 'elastic-shell/elements';

@@ -1,4 +1,4 @@
-// The yard desk: strikes and edits work orders. The page is there already; this gives it its behaviour.
+// The yard desk: strikes and edits work orders. The page exists already; this script adds its behaviour.
 import { wireDialog, wireDisclosure } from 'elastic-shell';
 import boats from 'quillhaven-data/boats.json';
 import first from 'quillhaven-data/orders.json';
@@ -22,7 +22,7 @@ const status = find('#status');
 const rows = (): HTMLElement[] => [...list.querySelectorAll<HTMLElement>('[data-order]')];
 const rowOf = (id: string | undefined): HTMLElement | undefined =>
   rows().find((row) => row.dataset['order'] === id);
-/** A control of the row's menu is about what the menu was opened about. */
+/** A control in the row's menu is about the row for which the menu was opened. */
 const orderOf = (control: Element | null | undefined): Order | undefined => {
   const about = control?.closest('[role=menu]') ? aboutMenu() : control;
   return orders.find((order) => order.id === about?.closest<HTMLElement>('[data-order]')?.dataset['order']);
@@ -81,7 +81,7 @@ function saved(order: Order): void {
   orders = server.orders();
   const row = rowOf(order.id);
   if (row) show(row, order);
-  // The row that was changed last is marked, until another is.
+  // The row that was changed last is marked, until another one changes.
   for (const each of rows()) each.toggleAttribute('data-outcome', each === row);
   refilter();
   status.textContent = `Order ${order.id} was saved.`;

@@ -1,4 +1,4 @@
-// What is known of one part, beside the tree: where it belongs, what it is made of, and what is to be ordered.
+// The details of one part, beside the tree: its place, its material, and the order for it.
 import type { TreeNode } from 'elastic-shell';
 import { make } from './draw';
 
@@ -10,13 +10,13 @@ interface Known {
 export interface Detail {
   /** Another tree. */
   replace(nodes: readonly TreeNode[]): void;
-  /** Children that were fetched. */
+  /** Children that were loaded. */
   add(parent: string, nodes: readonly TreeNode[]): void;
   show(key: string): void;
   order(keys: ReadonlySet<string>): void;
 }
 
-/** How many lines of a list are shown; of the rest only the number is. */
+/** How many lines of a list are shown. For the rest only the number is shown. */
 const longest = 12;
 
 const find = (selector: string): HTMLElement => document.querySelector<HTMLElement>(selector)!;

@@ -1,4 +1,5 @@
-// The parts of a boat: a tree with checks, a filter and a branch that the store has to be asked for; or one of 100,000.
+// The parts of a boat: a tree with checkboxes, a filter and a branch that loads from the store; or one of
+// 100,000 nodes.
 import { cell, type TreeNode, wireSwitch, wireTree } from 'elastic-shell';
 import orders from 'quillhaven-data/orders.json';
 import { makeServer } from 'quillhaven-data/server';
@@ -11,7 +12,7 @@ const find = <E extends HTMLElement>(selector: string): E => document.querySelec
 const server = makeServer(orders as Order[], sessionStorage);
 wireTopbar(server);
 
-/** What is below deck is on the store's own list. */
+/** The parts below deck are on the store's own list. */
 const asked = new Set(['p5']);
 const nodeOf = (part: Part): TreeNode => ({
   key: part.key,
@@ -42,7 +43,7 @@ const tree = wireTree(find('#parts'), {
     return children;
   },
 });
-// What the keys are on is what the detail is about.
+// The details follow the current row.
 tree.current.subscribe((key) => key && detail.show(key));
 detail.show('boat');
 

@@ -1,9 +1,9 @@
-// The grid of pennants, loaded only when somebody reaches for it: a listbox of what the loft can sew.
+// The grid of pennants, loaded when it is needed: a listbox of the pennants that the loft can sew.
 import { wireListbox } from 'elastic-shell';
 import type { NamedPennant } from 'quillhaven-data/types';
 import { drawPennant, make } from './draw';
 
-/** What to draw, which one is chosen, and who hears of another choice. */
+/** The pennants, the chosen one, and a function that is called with another choice. */
 export interface Choice {
   pennants: readonly NamedPennant[];
   chosen: string;

@@ -1,4 +1,5 @@
-// The plan of the berths as HTML text, made while building: where each boat lies, as options of a listbox in a group for each berth.
+// The plan of the berths as HTML text, created during the build: the boats as options of a listbox, in a
+// group for each berth.
 import type { Berth, Boat } from 'quillhaven-data/types';
 import { escapeHtml, pennant } from './rows.ts';
 

@@ -3,7 +3,7 @@ import { wireCarousel, wireDialog } from 'elastic-shell';
 
 const find = (selector: string): HTMLElement => document.querySelector<HTMLElement>(selector)!;
 
-/** `told` hears what to say in the status. */
+/** `told` is called with the text of the status. */
 export function wirePlates(told: (words: string) => void): void {
   wireCarousel(find('#plates'), { wrap: false });
   wireDialog(find('#sign-off'), {

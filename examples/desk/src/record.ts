@@ -1,4 +1,5 @@
-// Parts of the boat's record as HTML text, made while building: the steps of hauling out, and the survey plates.
+// Parts of the boat's record as HTML text, created during the build: the steps of hauling out, and the survey
+// plates.
 import type { Plate, Step } from 'quillhaven-data/types';
 import { escapeHtml } from './rows.ts';
 

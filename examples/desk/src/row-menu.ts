@@ -1,4 +1,4 @@
-// What can be done to an order, as a menu of its row: by a button, or where the row is pressed for it.
+// The actions for an order, in a menu of its row, opened by a button or as a context menu.
 import { cell, type MenuPick, wireMenu } from 'elastic-shell';
 import type { Order, OrderState } from 'quillhaven-data/types';
 
@@ -11,7 +11,7 @@ interface Rows {
 
 const find = (selector: string): HTMLElement => document.querySelector<HTMLElement>(selector)!;
 
-/** Wires it. Answers what the menu was last opened about. */
+/** Wires it. Returns the element for which the menu was last opened. */
 export function wireRowMenu({ orderOf, notesOf, choose }: Rows): () => Element | undefined {
   const state = cell<ReadonlySet<string>>(new Set());
   const notes = cell<ReadonlySet<string>>(new Set());

@@ -1,4 +1,4 @@
-// The orders list as HTML text, made while building; `main.ts` finds its rows again by data-order.
+// The orders list as HTML text, created during the build. `main.ts` finds its rows again by data-order.
 import type { Boat, Order, Pennant } from 'quillhaven-data/types';
 
 const escapes: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };

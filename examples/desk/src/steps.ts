@@ -1,4 +1,5 @@
-// The steps of hauling out: an accordion, several or one at a time as a switch says, with more to read inside.
+// The steps of hauling out: an accordion with several open sections or one at a time, depending on a switch,
+// and with more text inside.
 import { type Accordion, cell, wireAccordion, wireDisclosure, wireSwitch } from 'elastic-shell';
 
 const find = (selector: string): HTMLElement => document.querySelector<HTMLElement>(selector)!;

@@ -1,4 +1,4 @@
-// The tide of a berth: one popover that stands beside whichever berth's badge was pressed.
+// The tide of a berth: one popover, next to the badge of the berth that was clicked.
 import { wirePopover } from 'elastic-shell';
 import berths from 'quillhaven-data/berths.json';
 import tides from 'quillhaven-data/tides.json';

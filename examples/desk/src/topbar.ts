@@ -1,11 +1,11 @@
-// What every page of the desk has at its top: the sections on a small screen, the switches, the pretend server.
+// The top of every page of the desk: the sections on a small screen, the switches, the simulated server.
 import { wireDisclosure, wireDrawer, wireSwitch, wireTooltip } from 'elastic-shell';
 import './inspect';
 import type { Server } from 'quillhaven-data/server';
 
 const find = <E extends HTMLElement>(selector: string): E => document.querySelector<E>(selector)!;
 
-/** A switch that the whole page follows by an attribute, and that this window remembers. */
+/** A switch that the page follows with an attribute, and that is stored for this window. */
 function follow(selector: string, name: string, guard?: (on: boolean) => Promise<void>): void {
   const { documentElement: page } = document;
   const key = `quillhaven-${name}`;
@@ -27,7 +27,7 @@ function follow(selector: string, name: string, guard?: (on: boolean) => Promise
 
 export function wireTopbar(server: Server): void {
   wireDrawer(find('#sections'), { closedWhen: '(min-width: 40rem)' });
-  // Where there is room its style shows it all the same, without the button.
+  // With enough space the style sheet shows it without the button.
   wireDisclosure(find('#office'));
   wireTooltip(find('#start-over-tip'));
   follow('#dark', 'dark');

@@ -1,4 +1,4 @@
-// What opens above the page, and the disclosure: by directives.
+// Layers, and the disclosure: by directives.
 import { NgComponentOutlet } from '@angular/common';
 import { Component, output, signal } from '@angular/core';
 import { shellDirectives } from 'elastic-shell-angular';

@@ -1,4 +1,4 @@
-// What opens above the page, and the disclosure.
+// Layers, and the disclosure.
 import { Content, useDialog, useDisclosure, useDrawer, usePopover, useTooltip } from 'elastic-shell/react';
 import { later } from 'quillhaven-gallery/data';
 import { useState } from 'react';

@@ -1,4 +1,4 @@
-// Elements in Solid: attributes and properties are followed, what they tell is heard, and a refusal is taken back by the owner.
+// Elements in Solid: attributes and properties are followed, events are handled, and the owner reverts a refused change.
 import 'elastic-shell/elements/disclosure';
 import 'elastic-shell/elements/tabs';
 import type {} from 'elastic-shell/elements/solid';

@@ -1,4 +1,4 @@
-// What opens above the page, and the disclosure.
+// Layers, and the disclosure.
 import {
   Content,
   createDialog,

@@ -1,5 +1,5 @@
 <script lang="ts">
-  // Elements in Svelte: attributes and properties are followed, what they tell is heard, and a refusal is taken back by the owner.
+  // Elements in Svelte: attributes and properties are followed, events are handled, and the owner reverts a refused change.
   import 'elastic-shell/elements/disclosure';
   import 'elastic-shell/elements/tabs';
   import type {} from 'elastic-shell/elements/svelte';

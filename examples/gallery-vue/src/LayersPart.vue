@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// What opens above the page, and the disclosure.
+// Layers, and the disclosure.
 import { Content, useDialog, useDisclosure, useDrawer, usePopover, useTooltip } from 'elastic-shell/vue';
 import { later } from 'quillhaven-gallery/data';
 import { ref } from 'vue';

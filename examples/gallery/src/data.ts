@@ -1,11 +1,12 @@
-// What the galleries of all settings show: the same words, so that one suite can drive each of them.
+// The texts of the galleries in all frameworks, which are the same so that one test suite can run in each of
+// them.
 import type { Item, TreeNode } from 'elastic-shell';
 
-/** Answers with `value` after so many milliseconds. */
+/** Returns `value` after a number of milliseconds. */
 export const later = <T>(milliseconds: number, value: T): Promise<T> =>
   new Promise((resolve) => setTimeout(() => resolve(value), milliseconds));
 
-/** So many items with numbered labels. */
+/** Returns a number of items with numbered labels. */
 export const numbered = (count: number, name: string): Item[] =>
   Array.from({ length: count }, (_, at) => ({
     key: `${name.toLowerCase()}-${at}`,

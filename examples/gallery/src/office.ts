@@ -1,4 +1,5 @@
-// What the orders pages of every setting share: the office server of this window, the boats, and how things are written.
+// What the orders pages in every framework share: the office server of this window, the boats, and the
+// formats of values.
 import boatList from 'quillhaven-data/boats.json';
 import orderList from 'quillhaven-data/orders.json';
 import { makeServer } from 'quillhaven-data/server';
@@ -14,11 +15,11 @@ export const boatOf = (id: string): Boat => boats.find((boat) => boat.id === id)
 export const trades = tradeList.map(({ name, group }) => ({ key: name, label: name, group }));
 export const pennantKey = ({ shape, field, mark }: Pennant): string => `${shape}-${field}-${mark}`;
 
-/** The pennants that the loft can sew, and the module that draws them, both fetched when they are wanted. */
+/** The pennants that the loft can sew, and the module that draws them, both loaded on demand. */
 export const loadGrid = async <M>(module: Promise<M>): Promise<M & { pennants: NamedPennant[] }> => {
   const [loaded, pennants] = await Promise.all([module, office.pennants()]);
   return { ...loaded, pennants: pennants.slice(0, 60) };
 };
 
-/** What of an order the form changes. */
+/** The fields of an order that the form changes. */
 export const sameOrder = (one: Order, other: Order): boolean => JSON.stringify(one) === JSON.stringify(other);

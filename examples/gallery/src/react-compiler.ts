@@ -1,4 +1,4 @@
-// React's own compiler, for an example in React: it memoises what components make.
+// React's own compiler for an example in React, which memoises components.
 import { transformAsync } from '@babel/core';
 import type { Plugin } from 'vite';
 
@@ -12,7 +12,7 @@ export const reactCompiler: Plugin = {
       babelrc: false,
       configFile: false,
       parserOpts: { plugins: ['typescript', 'jsx'] },
-      // What it can't compile is an error, not left as it is.
+      // Code that it can't compile is an error.
       plugins: [['babel-plugin-react-compiler', { panicThreshold: 'all_errors' }]],
     });
     return compiled?.code ? { code: compiled.code, map: null } : undefined;

@@ -1,5 +1,6 @@
-// How a gallery is built: into the demo, beside the desk, each setting with a folder of its own for its scripts. The page that a
-// server fills is built with it; what fills it, by `vite build --ssr`.
+// How a gallery is built: into the demo, beside the desk, with a folder of its own for the scripts of each
+// framework. The page for server rendering is built together with it, and its renderer with `vite build
+// --ssr`.
 import { fileURLToPath } from 'node:url';
 import type { PluginOption, UserConfig } from 'vite';
 import { links } from './data.ts';
@@ -7,7 +8,7 @@ import { links } from './data.ts';
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
 const demo = here('../../../packages/cli/demo');
 
-/** The bar that leads from one setting to the next. */
+/** The bar that leads from one framework to the next. */
 const bar = (setting: string): string => `
     <header class="topbar">
       <p class="brand">Quillhaven <span>gallery</span></p>
@@ -26,7 +27,10 @@ const bar = (setting: string): string => `
       </nav>
     </header>`;
 
-/** The configuration of the pages of `name` in `folder`: its gallery, with or without a page for a server, or its orders. */
+/**
+ * Returns the configuration for the pages of `name` in `folder`: its gallery, with or without a page for a
+ * server, or its orders.
+ */
 export function galleryConfig(
   name: string,
   folder: URL,
@@ -49,11 +53,12 @@ export function galleryConfig(
       assetsInlineLimit: 0,
       modulePreload: false,
       target: 'es2022',
-      // What browsers have for themselves is not written another way: light-dark() would follow the page's colour scheme alone.
+      // Features that browsers have are not transpiled: light-dark() would follow the page's colour scheme
+      // alone.
       cssTarget: ['chrome123', 'firefox128', 'safari17.5'],
       rollupOptions: { input: pages.map((page) => fileURLToPath(new URL(page, folder))) },
     },
-    // What `vite build --ssr` makes stands alone: nothing has to be installed where it runs.
+    // The output of `vite build --ssr` needs no installed packages.
     ssr: { noExternal: true },
   };
 }

@@ -1,4 +1,4 @@
-// The grid of pennants: a component of its own, fetched when somebody reaches for it.
+// The grid of pennants: a component of its own, loaded when it is needed.
 import { useListbox } from 'elastic-shell/react';
 import type { NamedPennant } from 'quillhaven-gallery/office';
 import { PennantSign } from './PennantSign';

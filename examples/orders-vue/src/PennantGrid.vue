@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// The grid of pennants: a component of its own, fetched when somebody reaches for it.
+// The grid of pennants: a component of its own, loaded when it is needed.
 import { useListbox } from 'elastic-shell/vue';
 import type { NamedPennant } from 'quillhaven-gallery/office';
 import { computed } from 'vue';

@@ -1,5 +1,5 @@
-// The office of the yard, pretended: it answers what the recipes fetch, without a network. `?fails` in the address makes it fail
-// the first time that anything is asked of it.
+// The simulated office of the yard: it responds to the requests of recipes, without a network. With `?fails`
+// in the address the first request fails.
 
 const boats = [
   { key: 'curlew', label: 'Curlew', description: 'cutter' },
@@ -14,7 +14,7 @@ const parts = [
 
 let fails = new URLSearchParams(location.search).has('fails');
 
-/** Answers a request for what begins with `/yard/`, as the office of the yard would. */
+/** Responds to a request for an address that begins with `/yard/`. */
 function answer(address: URL, method: string): Response {
   if (fails) {
     fails = false;

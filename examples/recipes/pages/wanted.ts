@@ -1,7 +1,7 @@
-// The recipe that the address names, of those that are built for this setting.
+// The recipe in the address, from those that are built for this framework.
 import recipes from '../recipes.json';
 
-/** Loads the recipe that the address names; throws an Error that names it where there is none. */
+/** Loads the recipe in the address. Throws an Error with its name if there is none. */
 export async function recipeWanted<M>(
   all: Record<string, () => Promise<M>>,
   file: string,

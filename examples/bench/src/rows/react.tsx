@@ -1,4 +1,4 @@
-// A row of the yard's orders with a menu and a dialog of its own, by hooks and by plain elements.
+// A row of the yard's orders with a menu and a dialog of its own, with hooks and with plain elements.
 import { useDialog, useMenu } from 'elastic-shell/react';
 import { useState } from 'react';
 import type { createRoot } from 'react-dom/client';

@@ -1,4 +1,4 @@
-// A row of the yard's orders with a menu and a dialog of its own, by primitives and by plain elements.
+// A row of the yard's orders with a menu and a dialog of its own, with primitives and with plain elements.
 import { createDialog, createMenu } from 'elastic-shell/solid';
 import { createSignal, For } from 'solid-js';
 

@@ -1,4 +1,4 @@
-// A row of the yard's orders with a menu and a dialog of its own, by composables and by plain elements.
+// A row of the yard's orders with a menu and a dialog of its own, with composables and with plain elements.
 import { useDialog, useMenu } from 'elastic-shell/vue';
 import { defineComponent, h, ref } from 'vue';
 

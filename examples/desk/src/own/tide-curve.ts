@@ -81,7 +81,7 @@ const wordsOf = (hour: number, metres = 0): string =>
 const colourOf = (root: Element, name: string): string =>
   getComputedStyle(root).getPropertyValue(name).trim() || 'currentColor';
 
-/** Makes the plot in `root`, `height` pixels high. It draws after the fact: `drawn` hears when it has. */
+/** Makes the plot in `root`, `height` pixels high. `drawn` is called when it has been drawn. */
 const plotIn = (
   root: HTMLElement,
   heights: readonly number[],
