@@ -272,11 +272,7 @@ export async function writeReport(measured) {
   writeFileSync(
     join(folder, 'report.html'),
     pageOf(about, rows, [
-      [
-        'Beside the platform, and beside a script by hand',
-        'The table below names the other side.',
-        first,
-      ],
+      ['Beside the platform, and beside a script by hand', 'The table below names the other side.', first],
       [
         'From 10 items to 100,000',
         'Rows from data. Type-ahead, arrow keys and branches do not follow the number of items.',
