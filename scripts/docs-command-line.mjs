@@ -4,10 +4,10 @@ import { contractCommand } from '../packages/cli/dist/contract/command.js';
 import { demoCommand } from '../packages/cli/dist/demo.js';
 import { newCommand } from '../packages/cli/dist/new/command.js';
 import { rehearseCommand } from '../packages/cli/dist/rehearse/command.js';
+import { cell } from './docs-conformance.mjs';
 
 const ignored = () => undefined;
 const streams = { in: ignored, out: ignored, error: ignored };
-const cell = (text) => text.replaceAll('|', '\\|').replaceAll('<', '&lt;');
 const sentence = (text) => `${text[0].toUpperCase()}${text.slice(1)}`;
 
 /** The default of an option, in words. */

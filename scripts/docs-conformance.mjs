@@ -12,7 +12,8 @@ const read = (name) => {
   const file = join(root, 'docs/conformance', `${name}.json`);
   return existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : undefined;
 };
-const cell = (text) => `${text}`.replaceAll('|', '\\|').replaceAll('<', '&lt;');
+/** A text for a cell of a Markdown table. */
+export const cell = (text) => `${text}`.replaceAll('|', '\\|').replaceAll('<', '&lt;');
 export const table = (head, rows) => [
   `| ${head.join(' | ')} |`,
   `| ${head.map(() => '---').join(' | ')} |`,

@@ -38,7 +38,7 @@ function globalAttributes(elements, contracts, flags) {
     {
       name: 'data-wire',
       description: 'Wires the element as this pattern.',
-      values: elements.map(({ name, says }) => ({ name, description: says })),
+      values: elements.map(({ name, summary }) => ({ name, description: summary })),
     },
     ...[...byName].map(([name, { patterns, says, values }]) => ({
       name,
@@ -67,9 +67,9 @@ function globalAttributes(elements, contracts, flags) {
 /** Data for the HTML of editors. */
 export const editorDataOf = (elements, contracts, flags) => ({
   version: 1.1,
-  tags: elements.map(({ tag, says, attributes }) => ({
+  tags: elements.map(({ tag, summary, attributes }) => ({
     name: tag,
-    description: says,
+    description: summary,
     attributes: attributes.map(({ attribute, kind, does, first }) => {
       const values = valuesOf(kind, flags);
       return {
@@ -93,9 +93,9 @@ export const webTypesOf = (elements, contracts, flags, { name, version }) => ({
   'description-markup': 'markdown',
   contributions: {
     html: {
-      elements: elements.map(({ tag, says, attributes, events }) => ({
+      elements: elements.map(({ tag, summary, attributes, events }) => ({
         name: tag,
-        description: says,
+        description: summary,
         attributes: attributes.map(({ attribute, kind, does, first }) => {
           const values = valuesOf(kind, flags);
           return {

@@ -31,7 +31,7 @@ const propertyOf = (name, option) => (name === 'tree' && option === 'children' ?
 const typeOf = (kind) => (typeof kind === 'string' ? kind : kind.map((word) => `'${word}'`).join(' | '));
 
 const elements = core.notes.map((notes) => {
-  const { name, summary: says, options, methods } = notes;
+  const { name, summary, options, methods } = notes;
   const { options: kinds } = contracts[name];
   const about = new Map(options.map((option) => [option.name, option]));
   const said = [...attributesOf(kinds)].map(([attribute, [option, kind]]) => {
@@ -52,7 +52,7 @@ const elements = core.notes.map((notes) => {
   return {
     name,
     tag: `shell-${name}`,
-    says,
+    summary,
     attributes,
     options: wireOptions,
     fields,
@@ -65,7 +65,7 @@ const classOf = (name) => `Shell${name[0].toUpperCase()}${name.slice(1)}`;
 const manifest = {
   schemaVersion: '1.0.0',
   readme: '',
-  modules: elements.map(({ name, tag, says, attributes, fields, methods, events: told }) => {
+  modules: elements.map(({ name, tag, summary, attributes, fields, methods, events: told }) => {
     const path = `dist/patterns/${name}/element.js`;
     return {
       kind: 'javascript-module',
@@ -77,7 +77,7 @@ const manifest = {
           tagName: tag,
           customElement: true,
           superclass: { name: 'HTMLElement' },
-          description: says,
+          description: summary,
           attributes: attributes.map(({ attribute, option, kind, does, first }) => ({
             name: attribute,
             fieldName: propertyOf(name, option),

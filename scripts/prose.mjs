@@ -8,7 +8,7 @@ import { drawer } from './random.mjs';
 import { root } from './setup.mjs';
 
 /** Phrases that readers stumble over, by the rule that advises against them. */
-export const rules = {
+const rules = {
   'a clause with "what" as a noun':
     /(^|[.;:,(] *|\b(of|for|by|to|with|and|from|in|on) )what (is|was|stands|opens|shows|has|comes|goes|it|others|may|must)\b/i,
   '"nobody", "somebody" or "whoever"': /\b(nobody|no one|somebody|whoever|whatever)\b/i,

@@ -20,7 +20,7 @@ function hooks({
   folder,
   prefix,
   options,
-  given,
+  followsOptions = false,
   handle: handleOf = (type) => type,
   props,
   says = (words) => words,
@@ -30,6 +30,7 @@ function hooks({
     const { params, options: own, wired, handleParams, handle, item } = generics(pattern);
     const types = `${own}, ${wired}, typeof ${name}Pattern`;
     const named = `${cap(prefix)}${Name}Options`;
+    const taken = item ? `${named}<I, Multiple>` : named;
     return [
       `/** The handle of ${oneOf(name)}: its states, parts and methods. */`,
       `export interface ${Name}Handle${handleParams} extends ${handleOf(`${Name}HandleIn<Part${item ? ', I, Multiple' : ''}>`)} {}`,
@@ -37,8 +38,8 @@ function hooks({
       `/** The options of \`${prefix}${Name}\`. */`,
       `export interface ${named}${handleParams} extends ${options}<${types}> {\n  // With a member of its own, errors name this interface instead of the type that it extends.\n  /**\n   * The id of the root.\n   *\n   * @defaultValue a unique id\n   */\n  id?: string | undefined;\n}`,
       '',
-      `/**\n * Wires ${oneOf(name)} for as long as the component is mounted. ${says(words)}\n *\n * @param options - The options of the pattern${given ? ', or a function that returns them' : ''}.\n * @returns The handle: states to read and set, parts to spread, and methods.\n */`,
-      `export const ${prefix}${Name} = ${params}(options?: ${(given ?? String)(item ? `${named}<I, Multiple>` : named)}): ${handle} => use<${types}>(${name}Pattern, options);`,
+      `/**\n * Wires ${oneOf(name)} for as long as the component is mounted. ${says(words)}\n *\n * @param options - The options of the pattern${followsOptions ? ', or a function that returns them' : ''}.\n * @returns The handle: states to read and set, parts to spread, and methods.\n */`,
+      `export const ${prefix}${Name} = ${params}(options?: ${followsOptions ? `Given<${taken}>` : taken}): ${handle} => use<${types}>(${name}Pattern, options);`,
       '',
     ].join('\n');
   });
@@ -53,7 +54,7 @@ function hooks({
       `import type { ${patterns.map(({ Name }) => `${Name}HandleIn`).join(', ')} } from '../handles.js';`,
       `import { ${patterns.map(({ name }) => `${name}Pattern`).join(', ')} } from '../patterns.js';`,
       `import { type ${options}, use } from './pattern.js';`,
-      ...(given
+      ...(followsOptions
         ? [`import type { Given, Part } from '${props}';`]
         : [`import type { Part } from '${props}';`]),
       '',
@@ -65,7 +66,6 @@ function hooks({
 /** The sentence about parts for a framework where parts are bound. */
 export const bind = (words) =>
   words.replaceAll('Spread', 'Bind').replaceAll('spread', 'bind').replaceAll(' onto ', ' to ');
-const givenOf = (type) => `Given<${type}>`;
 
 /** The generated files of the bindings. */
 export const bindingFiles = [
@@ -98,7 +98,7 @@ export const bindingFiles = [
     folder: 'vue',
     prefix: 'use',
     options: 'UseOptions',
-    given: givenOf,
+    followsOptions: true,
     props: './use.js',
     says: bind,
   }),
@@ -106,14 +106,14 @@ export const bindingFiles = [
     folder: 'svelte',
     prefix: 'use',
     options: 'UseOptions',
-    given: givenOf,
+    followsOptions: true,
     props: './use.svelte.js',
   }),
   hooks({
     folder: 'solid',
     prefix: 'create',
     options: 'CreateOptions',
-    given: givenOf,
+    followsOptions: true,
     props: './create.js',
   }),
 ];

@@ -1,4 +1,5 @@
 // A page for each diagnostic: the finding, why it matters, failing and fixed code, and the standard.
+import { commentRules } from '../../packages/cli/dist/check/allowed.js';
 import { codeBlock, escaped } from './markdown.mjs';
 import { textOf } from './read.mjs';
 
@@ -22,33 +23,13 @@ function examplesIn(path) {
   );
 }
 
-/** About the comments that allow a finding: they are found by `check` alone. */
-const ofComments = [
-  {
-    code: 'allow-reason-missing',
-    severity: 'warning',
-    says: 'A comment allows a finding without a reason.',
-    remedy: 'Add “because” and the reason to the comment.',
-  },
-  {
-    code: 'allow-unused',
-    severity: 'warning',
-    says: 'A comment allows a finding that doesn’t occur.',
-    remedy: 'Remove the comment.',
-  },
-];
-
 /** The pages of all rules, and of all codes that the journal writes at run time. */
 export function diagnosticPages({ rules, runtimeCodes }) {
   const examples = new Map([
     ...examplesIn('examples/diagnostics/rules.md'),
     ...examplesIn('examples/diagnostics/events.md'),
   ]);
-  const all = [
-    ...rules.map(({ code, severity, summary: says, clause }) => ({ code, severity, says, clause })),
-    ...ofComments,
-    ...runtimeCodes.map(({ code, severity, summary: says, remedy }) => ({ code, severity, says, remedy })),
-  ];
+  const all = [...rules, ...Object.values(commentRules), ...runtimeCodes];
   const index = {
     route: 'diagnostics/',
     title: 'All diagnostics',
@@ -60,8 +41,8 @@ export function diagnosticPages({ rules, runtimeCodes }) {
 <p>The same rules run in the journal, in <code>elastic-shell check</code>, in ESLint and in tests.</p>
 <div class="table" tabindex="0"><table><thead><tr><th>code</th><th>severity</th><th>finding</th></tr></thead><tbody>${all
         .map(
-          ({ code, severity, says }) =>
-            `<tr><td><a href="${to(`diagnostics/${code}/`)}"><code>${code}</code></a></td><td>${severity}</td><td>${escaped(says)}</td></tr>`,
+          ({ code, severity, summary }) =>
+            `<tr><td><a href="${to(`diagnostics/${code}/`)}"><code>${code}</code></a></td><td>${severity}</td><td>${escaped(summary)}</td></tr>`,
         )
         .join('')}</tbody></table></div>`,
     }),
@@ -75,7 +56,7 @@ const kinds = { failing: 'Failing', fixed: 'Fixed', causes: 'Causes the entry', 
 const section = (id, title, html) => (html ? `<h2 id="${id}">${title}</h2>${html}` : '');
 const plain = (text) => escaped(text).replaceAll(/`([^`]+)`/g, '<code>$1</code>');
 
-function pageOf({ code, severity, says, clause, remedy }, example) {
+function pageOf({ code, severity, summary, clause, remedy }, example) {
   if (!example) throw new Error(`examples/diagnostics has no section “${code}”`);
   const route = `diagnostics/${code}/`;
   const blocks = example.blocks
@@ -87,10 +68,10 @@ function pageOf({ code, severity, says, clause, remedy }, example) {
     at: (to) => ({
       route,
       title: code,
-      description: says,
+      description: summary,
       headings: [],
       html: `<h1><code>${code}</code></h1>
-<p class="lead">${escaped(says)}</p>
+<p class="lead">${escaped(summary)}</p>
 <p class="soft">Severity: ${severity}. <a href="${to('diagnostics/')}">All diagnostics</a></p>
 ${section('why', 'Why', `<p>${plain(example.why)}</p>`)}
 ${section('what-to-do', 'What to do', remedy && `<p>${escaped(remedy)}</p>`)}

@@ -6,6 +6,26 @@
 // it is the same words.
 import { inOrder, type Placed } from './placed.js';
 
+const clause = 'check: comments that allow a finding';
+
+/** The rules about the comments themselves. Only a text has comments, so `check` and ESLint run them and the journal does not. */
+export const commentRules = {
+  reasonMissing: {
+    code: 'allow-reason-missing',
+    severity: 'warning',
+    clause,
+    summary: 'A comment allows a finding without a reason.',
+    remedy: 'Add "because" and the reason.',
+  },
+  unused: {
+    code: 'allow-unused',
+    severity: 'warning',
+    clause,
+    summary: 'A comment allows a finding that doesn’t occur.',
+    remedy: 'Remove it.',
+  },
+} as const;
+
 /** An allowed finding, and the reason. */
 export interface Allowed {
   finding: Placed;
@@ -50,14 +70,13 @@ export function commentsIn(text: string): Comment[] {
 /** Returns what is wrong with the comment itself. */
 function about(
   { line, column, offset, codes }: Comment,
-  code: string,
+  { code, severity, clause, remedy }: (typeof commentRules)[keyof typeof commentRules],
   sentence: string,
-  remedy: string,
 ): Placed {
   return {
     code,
-    severity: 'warning',
-    clause: 'check: comments that allow a finding',
+    severity,
+    clause,
     sentence: `"check: allow ${codes.join(', ')}" ${sentence}`,
     remedy,
     line,
@@ -88,17 +107,10 @@ export function parted(
   });
   const wrong = comments.flatMap((each): Placed[] => {
     if (!each.reason)
-      return [
-        about(
-          each,
-          'allow-reason-missing',
-          'has no reason, so it allows nothing.',
-          'Add "because" and the reason.',
-        ),
-      ];
+      return [about(each, commentRules.reasonMissing, 'has no reason, so it allows nothing.')];
     return used.has(each)
       ? []
-      : [about(each, 'allow-unused', "allows a finding that doesn't occur here.", 'Remove it.')];
+      : [about(each, commentRules.unused, "allows a finding that doesn't occur here.")];
   });
   return { findings: inOrder([...rest, ...wrong]), allowed };
 }

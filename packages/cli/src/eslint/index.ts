@@ -8,6 +8,7 @@
 import type { ESLint, Linter, Rule } from 'eslint';
 import { createSyncFn } from 'synckit';
 import { allRules, type Rule as OwnRule } from 'elastic-shell/rules';
+import { commentRules } from '../check/allowed.js';
 import type { Placed } from '../check/placed.js';
 import { version } from '../version.js';
 import { textParser } from './parser.js';
@@ -64,23 +65,7 @@ const ruleOf = ({
   },
 });
 
-/** Rules about the comments that allow a finding. */
-const ofComments = [
-  {
-    code: 'allow-reason-missing',
-    severity: 'warning',
-    summary: 'A comment allows a finding without a reason.',
-    clause: 'check: comments that allow a finding',
-  },
-  {
-    code: 'allow-unused',
-    severity: 'warning',
-    summary: 'A comment allows a finding that doesn’t occur.',
-    clause: 'check: comments that allow a finding',
-  },
-] as const;
-
-const all = [...allRules(), ...ofComments];
+const all = [...allRules(), ...Object.values(commentRules)];
 
 const plugin = {
   meta: { name: 'elastic-shell-cli/eslint', version, namespace: name },
