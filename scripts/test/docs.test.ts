@@ -2,8 +2,7 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
-
-const root = join(__dirname, '../..');
+import { documents, results, root } from './support/documents';
 
 it('the documents made from contracts and rules are up to date', () => {
   const { status, stdout } = spawnSync(process.execPath, [join(root, 'scripts/docs.mjs'), '--check'], {
@@ -12,22 +11,7 @@ it('the documents made from contracts and rules are up to date', () => {
   expect([status, stdout.toString()]).toEqual([0, expect.not.stringContaining('out of date')]);
 });
 
-const documents = [
-  'README.md',
-  'CONTRIBUTING.md',
-  ...readdirSync(join(root, 'docs'))
-    .filter((name) => name.endsWith('.md'))
-    .map((name) => `docs/${name}`),
-  ...readdirSync(join(root, 'docs/frameworks')).map((name) => `docs/frameworks/${name}`),
-  ...readdirSync(join(root, 'docs/guides')).map((name) => `docs/guides/${name}`),
-  ...readdirSync(join(root, 'docs/patterns')).map((name) => `docs/patterns/${name}`),
-  ...['elastic-shell', 'cli', 'angular'].map((name) => `packages/${name}/README.md`),
-  ...readdirSync(join(root, 'docs/conformance'))
-    .filter((name) => name.endsWith('.md'))
-    .map((name) => `docs/conformance/${name}`),
-];
-
-it.each(documents)('%s links only to what is there', (document) => {
+it.each([...documents, ...results])('%s links only to what is there', (document) => {
   const text = readFileSync(join(root, document), 'utf8');
   const links = [...text.matchAll(/\]\(([^)#]+)(?:#[^)]*)?\)/g)]
     .map((match) => match[1]!)

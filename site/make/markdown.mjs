@@ -2,6 +2,7 @@
 import { posix } from 'node:path';
 import hljs from 'highlight.js';
 import { Marked } from 'marked';
+import { textOf } from './read.mjs';
 
 /** Returns a text that is safe in HTML. */
 export const escaped = (text) =>
@@ -40,6 +41,18 @@ export function codeBlock(text, language = 'text', name) {
   const words = hljs.getLanguage(dialect) ? hljs.highlight(text, { language: dialect }).value : escaped(text);
   const label = name ? `<figcaption>${escaped(name)}</figcaption>` : '';
   return `<figure class="code">${label}<button type="button" class="copy" hidden>Copy</button><pre tabindex="0"><code>${words.trimEnd()}</code></pre></figure>\n`;
+}
+
+/**
+ * Returns an SVG file of the documents as markup, so that it follows the colour scheme of the site. Its own
+ * scheme is for hosts that show the file as an image.
+ */
+function drawing(path, words) {
+  const svg = textOf(path).replace(
+    'style="color-scheme: light dark"',
+    `role="img" aria-label="${escaped(words)}"`,
+  );
+  return `<span class="drawing" tabindex="0">${svg}</span>`;
 }
 
 /**
@@ -82,7 +95,8 @@ export function render(text, { path = '', routes = new Map(), to = (route) => ro
       },
       // Markup in a docstring is shown as text. Anchors from TypeDoc are kept.
       html: ({ text: markup }) => (/^<\/?a\b/.test(markup) ? markup : escaped(markup)),
-      image: () => '',
+      image: ({ href, text: words }) =>
+        href.endsWith('.svg') ? drawing(posix.join(posix.dirname(path), href), words) : '',
       table(token) {
         const cells = (row, tag) =>
           row.map(({ tokens }) => `<${tag}>${this.parser.parseInline(tokens)}</${tag}>`).join('');

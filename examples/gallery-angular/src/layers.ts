@@ -42,7 +42,7 @@ export class MountedDialog {
       <dialog shellDialog #outer="shellDialog">
         <header><h4>Outer</h4></header>
         <div>
-          <p>A press outside the inner one, but inside this one, closes the inner one alone.</p>
+          <p>A click outside the inner one, but inside this one, closes the inner one alone.</p>
           <button [shellPart]="inner.opener()">Open the inner dialog</button>
           <dialog shellDialog #inner="shellDialog" size="narrow">
             <header><h5>Inner</h5></header>

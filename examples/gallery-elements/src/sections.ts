@@ -31,7 +31,7 @@ const dialogs = section(
     <footer>${control('tides', 'close', 'Understood', ' value="read" data-button="primary"')}</footer></dialog></shell-dialog>`,
   '<h3>Dialogs in dialogs</h3>',
   control('outer', 'show-modal', 'Open the outer dialog'),
-  `<shell-dialog><dialog id="outer"><header><h4>Outer</h4></header><div><p>A press outside the inner one, but inside this one, closes the inner one alone.</p>
+  `<shell-dialog><dialog id="outer"><header><h4>Outer</h4></header><div><p>A click outside the inner one, but inside this one, closes the inner one alone.</p>
     ${control('inner', 'show-modal', 'Open the inner dialog')}
     <shell-dialog size="narrow"><dialog id="inner"><header><h5>Inner</h5></header><div><p>Escape closes this one first.</p></div>
     <footer>${control('inner', 'close', 'Close the inner dialog')}</footer></dialog></shell-dialog></div>

@@ -67,7 +67,7 @@ function NestedDialogs() {
           <h4>Outer</h4>
         </header>
         <div>
-          <p>A press outside the inner one, but inside this one, closes the inner one alone.</p>
+          <p>A click outside the inner one, but inside this one, closes the inner one alone.</p>
           <Inner />
         </div>
         <footer>

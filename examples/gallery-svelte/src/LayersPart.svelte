@@ -47,7 +47,7 @@
   <dialog {...outer.root}>
     <header><h4>Outer</h4></header>
     <div>
-      <p>A press outside the inner one, but inside this one, closes the inner one alone.</p>
+      <p>A click outside the inner one, but inside this one, closes the inner one alone.</p>
       <button {...inner.opener()}>Open the inner dialog</button>
       <dialog {...inner.root}>
         <header><h5>Inner</h5></header>

@@ -48,7 +48,7 @@ const crane = useDisclosure({ elastic: 'block' });
     <dialog v-bind="outer.root">
       <header><h4>Outer</h4></header>
       <div>
-        <p>A press outside the inner one, but inside this one, closes the inner one alone.</p>
+        <p>A click outside the inner one, but inside this one, closes the inner one alone.</p>
         <button v-bind="inner.opener()">Open the inner dialog</button>
         <dialog v-bind="inner.root">
           <header><h5>Inner</h5></header>

@@ -61,7 +61,7 @@ function widgetOf(widget: WidgetResult): string {
       ? `<span class="good">${passed} pass</span>`
       : '<span class="soft">not checked</span>';
   return `<details${bad ? ' open' : ''}><summary><b>${xmlText(name || kind)}</b> <span class="soft">${xmlText(name ? kind : '')}</span> ${score}</summary>
-<div class="wide"><table><thead><tr><th scope="col">Key or press</th><th scope="col">Outcome</th><th scope="col">What is heard, or what happened</th></tr></thead>
+<div class="wide"><table><thead><tr><th scope="col">Key or action</th><th scope="col">Outcome</th><th scope="col">Announced, or what happened</th></tr></thead>
 <tbody>${checks.map((check) => rowOf(check, name || kind)).join('\n')}</tbody></table></div></details>`;
 }
 
@@ -91,7 +91,7 @@ export function reportOf(rehearsals: readonly Rehearsal[], when: Date, browser: 
 <main>
 <h1>Rehearsal</h1>
 <p>${xmlText(summaryOf(rehearsals).trim())}</p>
-<p class="soft">${day} UTC, ${xmlText(browser)}. Each widget was walked by real keys and the pointer; what is heard is what the browser tells a screen reader.</p>
+<p class="soft">${day} UTC, ${xmlText(browser)}. Each widget was operated with real keys and the pointer. The last column shows what the browser reports to a screen reader.</p>
 ${pages.map(pageOf).join('\n')}
 </main>
 </html>

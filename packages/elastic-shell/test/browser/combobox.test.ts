@@ -78,7 +78,7 @@ describe('to type into', () => {
     await says(page, '2 matches');
   });
 
-  it('by pointer: the field opens it and keeps focus, the arrow turns it over, a press outside closes it', async () => {
+  it('by pointer: the field opens it and keeps focus, the arrow turns it over, a click outside closes it', async () => {
     const { page } = await gallery();
     await page.click('#plain-field');
     await page.click('#plain-combobox [data-key=slip]');

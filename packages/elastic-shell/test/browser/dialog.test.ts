@@ -131,7 +131,7 @@ describe('dialogs in dialogs', () => {
     ]);
   });
 
-  it('a press outside the inner one closes the inner one alone', async () => {
+  it('a click outside the inner one closes the inner one alone', async () => {
     const page = await openAll();
     await page.mouse.click(5, 400);
     await page.waitForFunction(() => document.querySelectorAll(':modal').length === 2);
@@ -227,7 +227,7 @@ describe('results, forms, and texts', () => {
 });
 
 describe('an alert dialog', () => {
-  it('is read out whole, starts at what does least harm, and stays on a press outside', async () => {
+  it('is read out whole, starts at what does least harm, and stays on a click outside', async () => {
     const { page } = await gallery();
     await page.click('[commandfor=plain-alert][command=show-modal]');
     await page.waitForSelector(isOpen('plain-alert'));

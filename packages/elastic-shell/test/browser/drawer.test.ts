@@ -60,7 +60,7 @@ describe('a modal drawer', () => {
 });
 
 describe('a drawer beside the live page', () => {
-  it('takes focus, leaves the page live, stays on a press outside, and closes by Escape and by its opener', async () => {
+  it('takes focus, leaves the page live, stays on a click outside, and closes by Escape and by its opener', async () => {
     const { page } = await gallery();
     const opener = '[commandfor=live-drawer][command="--toggle"]';
     await page.click(opener);

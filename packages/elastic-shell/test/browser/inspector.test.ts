@@ -76,7 +76,7 @@ async function openDesk(
 }
 
 describe('five questions on the desk', () => {
-  it('why did this dialog close? Because of a press outside', async () => {
+  it('why did this dialog close? Because of a click outside', async () => {
     const page = await openDesk();
     await page.click('[data-order=W1041] button[commandfor=edit]');
     await page.waitForSelector('#edit:modal');

@@ -130,7 +130,7 @@ describe('what the page holds', () => {
     return page;
   };
 
-  it('a press into a frame is a press outside', async () => {
+  it('a press into a frame is a click outside', async () => {
     const page = await start();
     await page.mouse.click(330, 220);
     await gone(page, 'p');

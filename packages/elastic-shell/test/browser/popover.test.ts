@@ -40,7 +40,7 @@ describe('the plain popover', () => {
   it.each([
     ['mouse', {}],
     ['touch', { hasTouch: true, isMobile: true, viewport: { width: 375, height: 700 } }],
-  ])('opens by %s, a second press closes it, and a press outside closes it', async (_, options) => {
+  ])('opens by %s, a second press closes it, and a click outside closes it', async (_, options) => {
     const { page } = await gallery(options);
     const press = (selector: string) => ('hasTouch' in options ? page.tap(selector) : page.click(selector));
     // With its section at the top it opens below, and leaves the heading free to press.
@@ -82,7 +82,7 @@ describe('the plain popover', () => {
 });
 
 describe('popovers in popovers', () => {
-  it('a press in the child keeps the parent, Escape closes one at a time, and a press outside closes both', async () => {
+  it('a press in the child keeps the parent, Escape closes one at a time, and a click outside closes both', async () => {
     const { page } = await gallery();
     const openBoth = async () => {
       await page.click('[commandfor=outer-popover]');
@@ -358,7 +358,7 @@ describe('bad input and what others do', () => {
     expect(await page.locator(shown('p')).count()).toBe(1);
   });
 
-  it('absorbs a press outside when told to: what was pressed does not act', async () => {
+  it('absorbs a click outside when told to: what was pressed does not act', async () => {
     const { page } = await openBare(open, markup);
     await page.evaluate(() => {
       shell.wire('popover', 'p', { outside: 'absorb' });

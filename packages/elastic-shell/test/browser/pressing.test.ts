@@ -56,7 +56,7 @@ it('Escape while an input method composes leaves it open', async () => {
   expect(await page.isVisible(shown('p'))).toBe(true);
 });
 
-it('one press outside closes three that are not modal; in a dialog it closes what stands in it, not the dialog', async () => {
+it('one click outside closes three that are not modal; in a dialog it closes what stands in it, not the dialog', async () => {
   const { page } = await openBare(
     open,
     `<button id="oa" commandfor="a" command="--toggle">A</button><div id="a" popover="manual">A <button id="ob" commandfor="b" command="--toggle">B</button></div>

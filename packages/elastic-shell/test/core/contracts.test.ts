@@ -80,7 +80,7 @@ describe('the dialog contract', () => {
     });
     expect(namingOf({ ...alert, described: true }, 'title', 'text')).toEqual({ 'aria-labelledby': 'title' });
   });
-  it('closes by a press outside, an alert dialog only when told to', () => {
+  it('closes by a click outside, an alert dialog only when told to', () => {
     expect(outsideOf({}, markup)).toBe('close');
     expect(outsideOf({}, alert)).toBe('keep');
     expect(outsideOf({ outside: 'absorb' }, alert)).toBe('absorb');

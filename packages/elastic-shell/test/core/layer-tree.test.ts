@@ -74,7 +74,7 @@ describe('the layer tree', () => {
     );
   });
 
-  it('shields what was opened before a modal layer from a press outside', () => {
+  it('shields what was opened before a modal layer from a click outside', () => {
     fc.assert(
       fc.property(stacks, (layers) => {
         const modal = layers.findLastIndex((layer) => layer.modal);
@@ -134,7 +134,7 @@ describe('the layer tree', () => {
       ['b'],
       false,
     ],
-  ])('a press outside, %s', (_, layers, inside, close, absorb) => {
+  ])('a click outside, %s', (_, layers, inside, close, absorb) => {
     expect(dismissedBy(layers, { kind: 'outside', inside })).toEqual({ close, absorb });
   });
 

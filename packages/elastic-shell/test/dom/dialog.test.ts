@@ -122,7 +122,7 @@ describe('wireDialog', () => {
     ['released outside too', ['body', 'body'], false],
     ['that began inside', ['no', 'body'], true],
     ['that ended inside', ['body', 'no'], true],
-  ])('a press outside %s', (_, [down, up], stays) => {
+  ])('a click outside %s', (_, [down, up], stays) => {
     const { wired } = setUp();
     wired.show();
     const at = (id: string): Element => (id === 'body' ? document.body : get(id));
@@ -225,7 +225,7 @@ describe('wireDialog', () => {
     wired.unwire();
   });
 
-  it('describes an alert dialog by its paragraph, and keeps it open on a press outside', () => {
+  it('describes an alert dialog by its paragraph, and keeps it open on a click outside', () => {
     const { wired } = setUp({}, markup.replace('<dialog', '<dialog role="alertdialog"'));
     wired.show();
     expect(document.getElementById(get('d').getAttribute('aria-describedby')!)!.textContent).toBe('Words.');

@@ -67,7 +67,7 @@ it.each([
   dialog.unwire();
 });
 
-it('closes by a press outside, not by one inside or on its opener', () => {
+it('closes by a click outside, not by one inside or on its opener', () => {
   const wired = wirePopover(get('p'));
   get('o').click();
   const press = (target: Element): void =>

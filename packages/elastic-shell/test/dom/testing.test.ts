@@ -84,8 +84,8 @@ describe.each(['as jsdom is', 'with the platform set up'])('rows of contracts, %
       (error: Error) => error.message,
     );
     expect(failed).toMatch(/^elastic-shell: \d of 7 checks of tabs “Pages” fail:\n/);
-    expect(failed).toMatch(/ {2}ArrowRight: focus goes to the next tab; got: “Hull” is current, 1 of 3/);
-    expect(failed).toMatch(/ {2}End: focus goes to the last tab; got: /);
+    expect(failed).toMatch(/ {2}ArrowRight: focus moves to the next tab; got: “Hull” is current, 1 of 3/);
+    expect(failed).toMatch(/ {2}End: focus moves to the last tab; got: /);
   });
 
   it('are refused for what is not there', async () => {
@@ -284,7 +284,7 @@ describe('a dialog that a state opens', () => {
     for (const opener of [at('b'), () => document.querySelector('#b')]) {
       const rows = await expectContract(root, 'dialog', { opener, signal, skip: ['state'] });
       expect(rows.filter(({ outcome }) => outcome === 'passed').map(({ key }) => key)).toEqual(
-        expect.arrayContaining(['Enter', 'Space', 'press', 'Escape']),
+        expect.arrayContaining(['Enter', 'Space', 'click', 'Escape']),
       );
     }
     release();

@@ -7,9 +7,9 @@ import { checkCurrent, currentOf, inline, needItems, type Check, whereIs } from 
 /** Moves into a bar with Tab. */
 async function enter(stage: Stage): Promise<Facts> {
   const facts = await stage.tabTo('stop');
-  if (facts.focus !== 'inside') fail(`Tab does not go into it: ${whereIs(facts)}`);
+  if (facts.focus !== 'inside') fail(`Tab does not move into the bar: ${whereIs(facts)}`);
   needItems(facts, 2);
-  if (facts.isTextField) skip('the item with the tab stop is a text field, which keeps its keys');
+  if (facts.isTextField) skip('the item with the tab stop is a text field, which uses the keys itself');
   return facts;
 }
 
@@ -29,7 +29,7 @@ const moves = (
     let facts = await enter(stage);
     for (const each of ['Home', ...keys(facts)]) {
       facts = await stage.press(each);
-      if (facts.isTextField) skip('a text field on the way keeps its keys');
+      if (facts.isTextField) skip('a text field between the items uses the keys itself');
     }
     checkCurrent(facts, place);
   },
@@ -39,30 +39,30 @@ const moves = (
 const barChecks: readonly Check[] = [
   {
     key: 'Tab',
-    expected: 'Tab goes to the item with the tab stop',
+    expected: 'focus moves to the item with the tab stop',
     async run(stage) {
       const facts = await enter(stage);
       if (facts.current < 0) fail(currentOf(facts));
     },
   },
-  moves('ArrowRight', 'focus goes to the next item', (facts) => [arrow(facts, true)], 1),
+  moves('ArrowRight', 'focus moves to the next item', (facts) => [arrow(facts, true)], 1),
   moves(
     'ArrowLeft',
-    'focus goes to the previous item',
+    'focus moves to the previous item',
     (facts) => [arrow(facts, true), arrow(facts, false)],
     0,
   ),
-  moves('Home', 'focus goes to the first item', () => ['End', 'Home'], 0),
-  moves('End', 'focus goes to the last item', () => ['End'], -1),
+  moves('Home', 'focus moves to the first item', () => ['End', 'Home'], 0),
+  moves('End', 'focus moves to the last item', () => ['End'], -1),
   {
-    key: 'Tab, back',
-    expected: 'Tab leaves it, and comes back to the item that had focus last',
+    key: 'Tab and back',
+    expected: 'focus leaves the bar, and returns to the item that had it last',
     async run(stage) {
       const facts = await enter(stage);
       await stage.press('Home');
       const moved = await stage.press(arrow(facts, true));
       const left = await stage.press('Tab');
-      if (left.current >= 0) fail(`Tab goes to another item: ${currentOf(left)}`);
+      if (left.current >= 0) fail(`Tab moves to another item: ${currentOf(left)}`);
       const back = await stage.tabTo('stop');
       if (back.current !== moved.current) fail(currentOf(back));
     },
@@ -77,7 +77,7 @@ export const menubarChecks: readonly Check[] = [
   ...barChecks,
   {
     key: 'ArrowDown',
-    expected: 'it opens the menu of the item, and Escape closes it',
+    expected: 'the menu of the item opens, and Escape closes it',
     async run(stage) {
       const facts = await enter(stage);
       const place = facts.items.findIndex(({ opens, isDisabled }) => opens && !isDisabled);

@@ -23,7 +23,7 @@ export interface Check {
 export const whereIs = ({ focus }: Facts): string =>
   ({
     opener: 'focus is on the opener',
-    inside: 'focus is inside',
+    inside: 'focus is inside the widget',
     page: 'focus is on <body>',
     elsewhere: 'focus is elsewhere on the page',
   })[focus];
@@ -59,7 +59,8 @@ export function checkCurrent(facts: Facts, place: number): void {
 
 /** Skips a check about moving between items if there are too few. */
 export function needItems({ items }: Facts, count: number): void {
-  if (items.length < count) skip(`it has ${items.length} item${items.length === 1 ? '' : 's'}`);
+  if (items.length < count)
+    skip(items.length === 1 ? 'there is only 1 item' : `there are ${items.length} items`);
 }
 
 /**
@@ -76,7 +77,7 @@ export function byLetters({ items }: Facts, from: number): { letters: string; pl
         : items.findIndex((item, at) => at > from && item.label.toLowerCase().startsWith(letters));
     if (letters && first === place) return { letters, place };
   }
-  return skip('no two items begin with other letters');
+  return skip('all items begin with the same letters');
 }
 
 /** Returns the key that moves forward in reading direction, or back. */

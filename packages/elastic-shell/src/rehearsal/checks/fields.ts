@@ -6,16 +6,16 @@ import { byLetters, currentOf, needItems, type Check, standing, whereIs } from '
 
 const reach: Check = {
   key: 'Tab',
-  expected: 'Tab goes to it',
+  expected: 'focus moves to the field',
   async run(stage) {
     const facts = await stage.tabTo('stop');
-    if (facts.isDisabled) skip('it is disabled');
+    if (facts.isDisabled) skip('the field is disabled');
     if (facts.focus !== 'opener') fail(whereIs(facts));
   },
 };
 
 async function open(stage: Stage): Promise<Facts> {
-  if ((await stage.tabTo('stop')).isDisabled) skip('it is disabled');
+  if ((await stage.tabTo('stop')).isDisabled) skip('the field is disabled');
   await stage.press('ArrowDown');
   const facts = await stage.until(({ isOpen, items }) => isOpen && items.length > 0);
   await stage.listen();
@@ -28,16 +28,16 @@ export const comboboxChecks: readonly Check[] = [
   reach,
   {
     key: 'ArrowDown',
-    expected: 'it opens, says so, and focus stays in the field',
+    expected: 'the list opens, aria-expanded is true, and focus stays in the field',
     async run(stage) {
       const facts = await open(stage);
       if (facts.expanded !== 'true' || facts.focus !== 'opener')
-        fail(`it says aria-expanded="${facts.expanded ?? 'nothing'}", and ${whereIs(facts)}`);
+        fail(`aria-expanded is ${facts.expanded ?? 'missing'}, and ${whereIs(facts)}`);
     },
   },
   {
-    key: 'ArrowDown, in the list',
-    expected: 'goes from option to option, which the field says is active',
+    key: 'ArrowDown in the list',
+    expected: 'the next option becomes active, and aria-activedescendant refers to it',
     async run(stage) {
       const opened = await open(stage);
       needItems(opened, 2);
@@ -48,7 +48,7 @@ export const comboboxChecks: readonly Check[] = [
   },
   {
     key: 'Escape',
-    expected: 'the list closes, and focus stays',
+    expected: 'the list closes, and focus stays in the field',
     async run(stage) {
       await open(stage);
       await stage.press('Escape');
@@ -58,7 +58,7 @@ export const comboboxChecks: readonly Check[] = [
   },
   {
     key: 'Enter',
-    expected: 'takes the option that is active; of one only, the list closes',
+    expected: 'the active option is chosen, and the list closes unless several can be chosen',
     async run(stage) {
       let facts = await open(stage);
       const before = facts.value;
@@ -76,13 +76,14 @@ export const comboboxChecks: readonly Check[] = [
       await stage.listen();
       if (after.isMultiple) return;
       if (after.isOpen) fail('the list stays open');
-      if (after.value === '' && before === '') skip('it is emptied again: what is chosen goes elsewhere');
-      if (after.value === before) fail(`it says “${after.value}” as before, and not “${label}”`);
+      if (after.value === '' && before === '')
+        skip('the field is emptied after each choice, so the page shows it elsewhere');
+      if (after.value === before) fail(`the value is still “${after.value}”, not “${label}”`);
     },
   },
   {
     key: 'letters',
-    expected: 'in a field they open the list or narrow it; on a button they lead to an option',
+    expected: 'in a text field, letters open or filter the list; on a button, they choose an option',
     async run(stage) {
       const opened = await open(stage);
       const { letters } = byLetters(opened, opened.current);
@@ -92,12 +93,12 @@ export const comboboxChecks: readonly Check[] = [
       await stage.type(first);
       const facts = await stage.until(({ isOpen }) => isOpen);
       await stage.listen();
-      if (!facts.isOpen && facts.value === opened.value) fail('nothing opens, and nothing is chosen');
+      if (!facts.isOpen && facts.value === opened.value) fail('no list opens, and no option is chosen');
     },
   },
   {
-    key: 'Tab, on',
-    expected: 'the list closes, and focus goes on',
+    key: 'Tab from the field',
+    expected: 'the list closes, and focus moves on',
     async run(stage) {
       await open(stage);
       await stage.press('Tab');
@@ -112,13 +113,13 @@ export const selectChecks: readonly Check[] = [
   reach,
   ...['ArrowDown', 'End'].map((key): Check => ({
     key,
-    expected: key === 'End' ? 'goes to the last option' : 'goes to the next option',
+    expected: key === 'End' ? 'the last option is selected' : 'the next option is selected',
     async run(stage) {
       const before = await stage.tabTo('stop');
-      if (before.isDisabled) skip('it is disabled');
+      if (before.isDisabled) skip('the field is disabled');
       const facts = await stage.press(key);
       const other = facts.value === before.value ? await stage.press('ArrowUp') : facts;
-      if (other.value === before.value) skip('it has one option, or the browser opens its list first');
+      if (other.value === before.value) skip('there is only one option, or the browser opens the list first');
     },
   })),
 ];

@@ -7,7 +7,7 @@ const open = async (stage: Stage): Promise<void> => {
   const facts = await stage.tabTo('opener');
   // Some open when their opener has focus.
   if (facts.isOpen) return;
-  if (facts.focus !== 'opener') fail('Tab does not go to the opener');
+  if (facts.focus !== 'opener') fail('Tab does not reach the opener');
   await stage.press('Enter');
   check((await stage.until(({ isOpen }) => isOpen)).isOpen, await stage.facts());
 };
@@ -30,7 +30,7 @@ async function around(stage: Stage, key: string): Promise<boolean> {
 
 const tabRow: Check = {
   key: 'Tab',
-  expected: 'Tab goes to the opener',
+  expected: 'focus moves to the opener',
   async run(stage) {
     const facts = await stage.tabTo('opener');
     if (facts.focus !== 'opener') fail(standing(facts));
@@ -41,7 +41,7 @@ const opens = (key: string): Check => ({
   key,
   expected: 'it opens',
   async run(stage) {
-    if ((await stage.tabTo('opener')).isOpen) skip('it opens when its opener has focus');
+    if ((await stage.tabTo('opener')).isOpen) skip('it opens as soon as its opener has focus');
     await stage.press(key);
     const facts = await stage.until(({ isOpen }) => isOpen);
     await stage.listen();
@@ -50,7 +50,7 @@ const opens = (key: string): Check => ({
 });
 
 const pressed: Check = {
-  key: 'press',
+  key: 'click',
   expected: 'it opens',
   async run(stage) {
     await stage.click('opener');
@@ -68,7 +68,7 @@ const closes: Check = {
     const { mustAnswer } = await stage.facts();
     await stage.press('Escape');
     const facts = await stage.until(({ isOpen, focus }) => !isOpen && focus === 'opener');
-    if (facts.isOpen && mustAnswer) skip('it says that it must be answered');
+    if (facts.isOpen && mustAnswer) skip('the page requires an answer before it closes');
     await stage.listen();
     check(!facts.isOpen && facts.focus === 'opener', facts);
   },
@@ -76,37 +76,39 @@ const closes: Check = {
 
 const tellsState: Check = {
   key: 'state',
-  expected: 'the opener says aria-expanded, true while it is open and false while it is not',
+  expected: 'the opener has aria-expanded: true while it is open, false while it is closed',
   async run(stage) {
     const before = (await stage.facts()).expanded;
     await open(stage);
     const facts = await stage.facts();
     // The opener of the platform's own modal dialog has no state, because the page behind is not announced
     // meanwhile.
-    if (before === null && facts.expanded === null) skip('the opener says no aria-expanded');
+    if (before === null && facts.expanded === null) skip('the opener has no aria-expanded');
     if (before !== 'false' || facts.expanded !== 'true')
-      fail(`it says ${before ?? 'nothing'} while closed, and ${facts.expanded ?? 'nothing'} while open`);
+      fail(
+        `aria-expanded is ${before ?? 'missing'} while it is closed, and ${facts.expanded ?? 'missing'} while it is open`,
+      );
   },
 };
 
 const named: Check = {
   key: 'name',
-  expected: 'it has a name',
+  expected: 'it has an accessible name',
   async run(stage) {
     await open(stage);
-    if (!(await stage.facts()).hasName) fail('neither aria-label nor aria-labelledby names it');
+    if (!(await stage.facts()).hasName) fail('neither aria-label nor aria-labelledby gives it a name');
   },
 };
 
 const outside: Check = {
-  key: 'press outside',
+  key: 'click outside',
   expected: 'it closes',
   async run(stage) {
     await open(stage);
     const { mustAnswer } = await stage.facts();
     const facts = await stage.pressOutside();
     if (!facts.isOpen) return;
-    skip(mustAnswer ? 'an alert dialog stays' : 'it stays, as it may');
+    skip(mustAnswer ? 'an alert dialog stays open' : 'it stays open, which is allowed');
   },
 };
 
@@ -120,7 +122,7 @@ export const dialogChecks: readonly Check[] = [
   named,
   {
     key: 'first focus',
-    expected: 'focus goes into it when it opens',
+    expected: 'focus moves into it when it opens',
     async run(stage) {
       await open(stage);
       const facts = await stage.until(({ focus }) => focus === 'inside');
@@ -129,8 +131,8 @@ export const dialogChecks: readonly Check[] = [
     },
   },
   ...['Tab', 'Shift+Tab'].map((key): Check => ({
-    key: `${key}, around`,
-    expected: 'focus stays in it while it is modal',
+    key: `${key} repeatedly`,
+    expected: 'focus stays inside while it is modal',
     async run(stage) {
       await open(stage);
       const before = await stage.until(({ focus }) => focus === 'inside');
@@ -150,11 +152,11 @@ export const popoverChecks: readonly Check[] = [
   pressed,
   tellsState,
   {
-    key: 'press, again',
-    expected: 'a second press closes it',
+    key: 'second click',
+    expected: 'it closes',
     async run(stage) {
       await stage.click('opener');
-      if ((await stage.facts()).isModal) skip('it is modal: what is behind is not pressed');
+      if ((await stage.facts()).isModal) skip('it is modal, so its opener cannot be clicked');
       await stage.until(({ isOpen }) => isOpen);
       await stage.click('opener');
       const facts = await stage.until(({ isOpen }) => !isOpen);
@@ -162,12 +164,12 @@ export const popoverChecks: readonly Check[] = [
     },
   },
   {
-    key: 'Tab, into it',
-    expected: 'Tab goes from the opener into it',
+    key: 'Tab from the opener',
+    expected: 'focus moves into it',
     async run(stage) {
       await open(stage);
       const before = await stage.facts();
-      if (!before.holdsStops) skip('it holds nothing that takes focus');
+      if (!before.holdsStops) skip('it contains nothing that can be focused');
       if (before.focus === 'inside') return;
       const facts = await stage.press('Tab');
       check(facts.focus === 'inside', facts);
@@ -181,7 +183,7 @@ export const popoverChecks: readonly Check[] = [
 export const tooltipChecks: readonly Check[] = [
   {
     key: 'Tab',
-    expected: 'it shows when its control has focus',
+    expected: 'it is shown when its control has focus',
     async run(stage) {
       await stage.tabTo('opener');
       const facts = await stage.until(({ isOpen }) => isOpen);
@@ -191,7 +193,7 @@ export const tooltipChecks: readonly Check[] = [
   },
   {
     key: 'Escape',
-    expected: 'it hides, and focus stays',
+    expected: 'it is hidden, and focus stays on the control',
     async run(stage) {
       await stage.tabTo('opener');
       await stage.until(({ isOpen }) => isOpen);
@@ -202,7 +204,7 @@ export const tooltipChecks: readonly Check[] = [
   },
   {
     key: 'hover',
-    expected: 'it shows when the pointer is on its control',
+    expected: 'it is shown while the pointer is over its control',
     async run(stage) {
       await stage.hover();
       const facts = await stage.until(({ isOpen }) => isOpen);

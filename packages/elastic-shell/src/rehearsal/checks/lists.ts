@@ -16,7 +16,7 @@ import {
 /** Opens a menu with a key. */
 async function open(stage: Stage, key = 'Enter'): Promise<Facts> {
   const at = await stage.tabTo('opener');
-  if (at.focus !== 'opener') fail('Tab does not go to the opener');
+  if (at.focus !== 'opener') fail('Tab does not reach the button');
   await stage.press(key);
   const facts = await stage.until(({ isOpen, current }) => isOpen && current >= 0);
   await stage.listen();
@@ -25,8 +25,8 @@ async function open(stage: Stage, key = 'Enter'): Promise<Facts> {
 }
 
 const opensAt = (key: string, place: number, what: string): Check => ({
-  key: `${key}, on the button`,
-  expected: `it opens at its ${what} item`,
+  key: `${key} on the button`,
+  expected: `the menu opens with focus on its ${what} item`,
   async run(stage) {
     checkCurrent(await open(stage, key), place);
   },
@@ -53,7 +53,7 @@ const inMenu = (
 export const menuChecks: readonly Check[] = [
   {
     key: 'Tab',
-    expected: 'Tab goes to the button',
+    expected: 'focus moves to the button',
     async run(stage) {
       const facts = await stage.tabTo('opener');
       if (facts.focus !== 'opener') fail(whereIs(facts));
@@ -63,23 +63,28 @@ export const menuChecks: readonly Check[] = [
   opensAt('Space', 0, 'first'),
   opensAt('ArrowDown', 0, 'first'),
   {
-    key: 'ArrowUp, on the button',
-    expected: 'it opens at its last item',
+    key: 'ArrowUp on the button',
+    expected: 'the menu opens with focus on its last item',
     async run(stage) {
       await stage.tabTo('opener');
       await stage.press('ArrowUp');
       const facts = await stage.until(({ isOpen, current }) => isOpen && current >= 0);
-      if (!facts.isOpen) skip('ArrowUp does not open it, which it may leave out');
+      if (!facts.isOpen) skip('ArrowUp does not open the menu, which is allowed');
       checkCurrent(facts, -1);
     },
   },
-  inMenu('ArrowDown', 'goes to the next item', ['ArrowDown'], () => 1),
-  inMenu('ArrowUp', 'goes to the previous item; from the first to the last', ['ArrowUp'], () => -1),
-  inMenu('End', 'goes to the last item', ['End'], () => -1),
-  inMenu('Home', 'goes to the first item', ['End', 'Home'], () => 0),
+  inMenu('ArrowDown', 'focus moves to the next item', ['ArrowDown'], () => 1),
+  inMenu(
+    'ArrowUp',
+    'focus moves to the previous item, and from the first to the last',
+    ['ArrowUp'],
+    () => -1,
+  ),
+  inMenu('End', 'focus moves to the last item', ['End'], () => -1),
+  inMenu('Home', 'focus moves to the first item', ['End', 'Home'], () => 0),
   {
     key: 'letters',
-    expected: 'goes to the next item that begins with them',
+    expected: 'focus moves to the next item that begins with the letters',
     async run(stage) {
       const { letters, place } = byLetters(await open(stage), 0);
       checkCurrent(await stage.type(letters), place);
@@ -87,11 +92,11 @@ export const menuChecks: readonly Check[] = [
   },
   {
     key: 'ArrowRight',
-    expected: 'opens a submenu, and ArrowLeft closes it again',
+    expected: 'a submenu opens, and ArrowLeft closes it',
     async run(stage) {
       const facts = await open(stage);
       const place = facts.items.findIndex(({ opens, isDisabled }) => opens && !isDisabled);
-      if (place < 0) skip('it has no submenu');
+      if (place < 0) skip('the menu has no submenu');
       for (let at = 0; at < place; at++) await stage.press('ArrowDown');
       const opened = await stage.press(inline(facts, true));
       // The transcript shows what the key of the check's name does.
@@ -105,7 +110,7 @@ export const menuChecks: readonly Check[] = [
   },
   {
     key: 'Escape',
-    expected: 'it closes, and focus returns to the button',
+    expected: 'the menu closes, and focus returns to the button',
     async run(stage) {
       await open(stage);
       await stage.press('Escape');
@@ -114,8 +119,8 @@ export const menuChecks: readonly Check[] = [
     },
   },
   ...['Tab', 'Shift+Tab'].map((key): Check => ({
-    key: `${key}, in it`,
-    expected: `it closes, and focus goes ${key === 'Tab' ? 'on from' : 'before'} the button, or to it`,
+    key: `${key} in the menu`,
+    expected: `the menu closes, and focus moves to the button or to what ${key === 'Tab' ? 'follows' : 'precedes'} it`,
     async run(stage) {
       await open(stage);
       await stage.press(key);
@@ -125,8 +130,8 @@ export const menuChecks: readonly Check[] = [
     },
   })),
   {
-    key: 'press outside',
-    expected: 'it closes',
+    key: 'click outside',
+    expected: 'the menu closes',
     async run(stage) {
       await open(stage);
       const facts = await stage.pressOutside();
@@ -138,7 +143,7 @@ export const menuChecks: readonly Check[] = [
 /** Moves into a list with Tab. */
 async function enter(stage: Stage): Promise<Facts> {
   const facts = await stage.tabTo('stop');
-  if (facts.focus !== 'inside') fail(`Tab does not go into it: ${whereIs(facts)}`);
+  if (facts.focus !== 'inside') fail(`Tab does not move into it: ${whereIs(facts)}`);
   needItems(facts, 2);
   return facts;
 }
@@ -161,19 +166,20 @@ const moves = (key: string, expected: string, keys: readonly string[], place: nu
 
 const oneStop: Check = {
   key: 'Tab',
-  expected: 'Tab goes into it, and with the next press on: it is one stop',
+  expected: 'focus moves into it, and leaves it with the next Tab',
   async run(stage) {
     await enter(stage);
     const heard = stage.heard;
     const facts = await stage.press('Tab');
-    if (facts.current >= 0 && facts.focus === 'inside') fail(`Tab goes to another item: ${currentOf(facts)}`);
+    if (facts.current >= 0 && facts.focus === 'inside')
+      fail(`Tab moves to another item: ${currentOf(facts)}`);
     stage.heard = heard;
   },
 };
 
 const letters: Check = {
   key: 'letters',
-  expected: 'goes to the next item that begins with them',
+  expected: 'focus moves to the next item that begins with the letters',
   async run(stage) {
     const before = await fromFirst(stage);
     const wanted = byLetters(before, before.current);
@@ -186,7 +192,7 @@ export const listboxChecks: readonly Check[] = [
   oneStop,
   {
     key: 'ArrowDown',
-    expected: 'goes to another option',
+    expected: 'focus moves to another option',
     async run(stage) {
       const facts = await fromFirst(stage, 'ArrowDown');
       if (facts.current > 0) return;
@@ -194,12 +200,12 @@ export const listboxChecks: readonly Check[] = [
       if (sideways.current <= 0) fail(currentOf(sideways));
     },
   },
-  moves('End', 'goes to the last option', ['End'], -1),
-  moves('Home', 'goes to the first option', ['End', 'Home'], 0),
+  moves('End', 'focus moves to the last option', ['End'], -1),
+  moves('Home', 'focus moves to the first option', ['End', 'Home'], 0),
   letters,
   {
     key: 'Space',
-    expected: 'selects the option, where moving alone does not',
+    expected: 'the option is selected, unless moving to it has selected it already',
     async run(stage) {
       const before = await fromFirst(stage, 'End');
       const at = before.current;
@@ -207,7 +213,7 @@ export const listboxChecks: readonly Check[] = [
       if (before.items[at]?.isSelected && !before.isMultiple) return;
       const facts = await stage.press('Space');
       if (facts.items[at]?.isSelected === before.items[at]?.isSelected)
-        fail(`“${facts.items[at]?.label ?? ''}” is as it was`);
+        fail(`the selection of “${facts.items[at]?.label ?? ''}” has not changed`);
     },
   },
 ];
@@ -215,34 +221,35 @@ export const listboxChecks: readonly Check[] = [
 /** The checks of a tree. */
 export const treeChecks: readonly Check[] = [
   oneStop,
-  moves('ArrowDown', 'goes to the next row that shows', ['ArrowDown'], 1),
-  moves('ArrowUp', 'goes to the previous row that shows', ['ArrowDown', 'ArrowUp'], 0),
-  moves('End', 'goes to the last row that shows', ['End'], -1),
-  moves('Home', 'goes to the first row', ['End', 'Home'], 0),
+  moves('ArrowDown', 'focus moves to the next visible row', ['ArrowDown'], 1),
+  moves('ArrowUp', 'focus moves to the previous visible row', ['ArrowDown', 'ArrowUp'], 0),
+  moves('End', 'focus moves to the last visible row', ['End'], -1),
+  moves('Home', 'focus moves to the first row', ['End', 'Home'], 0),
   {
     key: 'ArrowRight',
-    expected: 'opens a closed branch, then goes to its first row; ArrowLeft goes back, and closes it',
+    expected:
+      'a closed branch expands, then focus moves to its first row; ArrowLeft moves back, then collapses it',
     async run(stage) {
       const before = await fromFirst(stage);
       const place = before.items.findIndex(({ expanded, isDisabled }) => expanded !== null && !isDisabled);
-      if (place < 0) skip('it has no branch');
+      if (place < 0) skip('the tree has no branch');
       let facts = before;
       for (let at = 0; at < place; at++) facts = await stage.press('ArrowDown');
       const [on, back] = [inline(facts, true), inline(facts, false)];
       if (facts.items[place]?.expanded) facts = await stage.press(back);
-      if (facts.items[place]?.expanded) fail('ArrowLeft does not close an open branch');
+      if (facts.items[place]?.expanded) fail('ArrowLeft does not collapse an expanded branch');
       await stage.press(on);
       facts = await stage.until(
         ({ items }) => items[place]?.expanded === true && items.length > before.items.length - 1,
       );
-      if (!facts.items[place]?.expanded) fail('the branch does not open');
+      if (!facts.items[place]?.expanded) fail('the branch does not expand');
       const heard = await stage.listen();
       facts = await stage.press(on);
       if (facts.current !== place + 1) fail(currentOf(facts));
       facts = await stage.press(back);
       if (facts.current !== place) fail(`ArrowLeft: ${currentOf(facts)}`);
       facts = await stage.press(back);
-      if (facts.items[place]?.expanded) fail('ArrowLeft does not close it');
+      if (facts.items[place]?.expanded) fail('ArrowLeft does not collapse the branch');
       stage.heard = heard;
     },
   },

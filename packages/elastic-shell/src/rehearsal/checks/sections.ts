@@ -5,7 +5,7 @@ import type { Stage } from '../stage.js';
 import { checkCurrent, currentOf, inline, needItems, type Check, whereIs } from './check.js';
 
 const state = (facts: Facts): string =>
-  `it says aria-expanded="${facts.expanded ?? 'nothing'}", and shows ${facts.shown === '' ? 'nothing' : 'its panel'}`;
+  `the expanded state is ${facts.expanded ?? 'missing'}, and the panel is ${facts.shown === '' ? 'hidden' : 'shown'}`;
 
 /** Toggles a disclosure with `act`, and checks that both its state and what it shows have changed. */
 async function turnsOver(stage: Stage, act: () => Promise<Facts>): Promise<void> {
@@ -16,16 +16,16 @@ async function turnsOver(stage: Stage, act: () => Promise<Facts>): Promise<void>
   const facts = await stage.until(isOther);
   await stage.listen();
   if (before.shown === '' && facts.shown === '' && facts.expanded !== before.expanded)
-    fail(`${state(facts)}: it names no panel that shows`);
+    fail(`${state(facts)}: aria-controls refers to no panel that is shown`);
   if (!isOther(facts)) fail(state(facts));
 }
 
 const tabRow = (what: 'opener' | 'stop'): Check => ({
   key: 'Tab',
-  expected: 'Tab goes to it',
+  expected: 'focus moves to the control',
   async run(stage) {
     const facts = await stage.tabTo(what);
-    if (facts.isDisabled) skip('it is disabled');
+    if (facts.isDisabled) skip('the control is disabled');
     if (facts.focus !== 'opener' && facts.focus !== 'inside') fail(whereIs(facts));
   },
 });
@@ -35,17 +35,17 @@ export const disclosureChecks: readonly Check[] = [
   tabRow('opener'),
   ...['Enter', 'Space'].map((key): Check => ({
     key,
-    expected: 'it opens what was closed, or closes it, and says so',
+    expected: 'the panel opens or closes, and the expanded state of its button follows',
     async run(stage) {
-      if ((await stage.tabTo('opener')).isDisabled) skip('it is disabled');
+      if ((await stage.tabTo('opener')).isDisabled) skip('the control is disabled');
       await turnsOver(stage, () => stage.press(key));
     },
   })),
   {
-    key: 'press',
-    expected: 'it opens what was closed, or closes it, and says so',
+    key: 'click',
+    expected: 'the panel opens or closes, and the expanded state of its button follows',
     async run(stage) {
-      if ((await stage.facts()).isDisabled) skip('it is disabled');
+      if ((await stage.facts()).isDisabled) skip('the control is disabled');
       await turnsOver(stage, () => stage.click('opener'));
     },
   },
@@ -56,28 +56,28 @@ export const accordionChecks: readonly Check[] = [
   tabRow('opener'),
   ...['Enter', 'Space'].map((key): Check => ({
     key,
-    expected: 'the section opens or closes, and its header says so',
+    expected: 'the section opens or closes, and the expanded state of its header follows',
     async run(stage) {
       const { items } = await stage.tabTo('opener');
-      if (items[0]?.isDisabled) skip('its first section may not close');
+      if (items[0]?.isDisabled) skip('the first section is not allowed to close');
       await turnsOver(stage, () => stage.press(key));
     },
   })),
   {
-    key: 'press',
-    expected: 'the section opens or closes, and its header says so',
+    key: 'click',
+    expected: 'the section opens or closes, and the expanded state of its header follows',
     async run(stage) {
-      if ((await stage.facts()).items[0]?.isDisabled) skip('its first section may not close');
+      if ((await stage.facts()).items[0]?.isDisabled) skip('the first section is not allowed to close');
       await turnsOver(stage, () => stage.click('item', 0));
     },
   },
   {
     key: 'ArrowDown',
-    expected: 'with arrows: focus goes to the next header',
+    expected: 'focus moves to the next header, if arrow keys are supported',
     async run(stage) {
       await stage.tabTo('opener');
       const facts = await stage.press('ArrowDown');
-      if (facts.current === 0) skip('it has no arrows, which it may leave out');
+      if (facts.current === 0) skip('arrow keys are not supported, which is allowed');
       checkCurrent(facts, 1);
     },
   },
@@ -87,7 +87,7 @@ export const accordionChecks: readonly Check[] = [
 const reach = async (stage: Stage): Promise<Facts> => {
   const facts = await stage.tabTo('stop');
   needItems(facts, 2);
-  if (facts.current < 0) fail(`Tab does not go to a tab: ${whereIs(facts)}`);
+  if (facts.current < 0) fail(`the Tab key does not reach a tab: ${whereIs(facts)}`);
   return facts;
 };
 
@@ -118,40 +118,39 @@ const movesTo = (
 export const tabsChecks: readonly Check[] = [
   {
     key: 'Tab',
-    expected: 'Tab goes to the tab that is selected',
+    expected: 'focus moves to the selected tab',
     async run(stage) {
       const facts = await reach(stage);
-      if (!facts.items[facts.current]?.isSelected)
-        fail(`${currentOf(facts)}, and it is not the one selected`);
+      if (!facts.items[facts.current]?.isSelected) fail(`${currentOf(facts)}, but it is not selected`);
     },
   },
   movesTo(
     'ArrowRight',
-    'focus goes to the next tab',
+    'focus moves to the next tab',
     (facts) => onwards(facts, true),
     (order, at) => order[(at + 1) % order.length],
   ),
   movesTo(
     'ArrowLeft',
-    'focus goes to the previous tab; from the first to the last',
+    'focus moves to the previous tab, and from the first to the last',
     (facts) => onwards(facts, false),
     (order, at) => order.at(at - 1),
   ),
   movesTo(
     'Home',
-    'focus goes to the first tab',
+    'focus moves to the first tab',
     () => 'Home',
     (order) => order[0],
   ),
   movesTo(
     'End',
-    'focus goes to the last tab',
+    'focus moves to the last tab',
     () => 'End',
     (order) => order.at(-1),
   ),
   {
     key: 'selection',
-    expected: 'the tab that is gone to, or Enter on it, shows its panel alone',
+    expected: 'the focused tab, at once or on Enter, shows only its own panel',
     async run(stage) {
       const before = await reach(stage);
       const moved = await stage.press(onwards(before, true));
@@ -160,16 +159,16 @@ export const tabsChecks: readonly Check[] = [
       const selected = facts.items.filter(({ isSelected }) => isSelected).length;
       if (!facts.items[facts.current]?.isSelected || selected !== 1)
         fail(`${currentOf(facts)}, and ${selected} tabs are selected`);
-      if (facts.shown === before.shown) fail('the same panel shows as before');
+      if (facts.shown === before.shown) fail('the panel that is shown has not changed');
     },
   },
   {
-    key: 'Tab, on',
-    expected: 'Tab leaves the tabs: they are one stop',
+    key: 'Tab from a tab',
+    expected: 'focus leaves the tabs',
     async run(stage) {
       await reach(stage);
       const facts = await stage.press('Tab');
-      if (facts.current >= 0) fail(`Tab goes to another tab: ${currentOf(facts)}`);
+      if (facts.current >= 0) fail(`the Tab key moves to another tab: ${currentOf(facts)}`);
     },
   },
 ];
@@ -178,19 +177,19 @@ export const tabsChecks: readonly Check[] = [
 export const carouselChecks: readonly Check[] = [
   {
     key: 'names',
-    expected: 'each slide has a name',
+    expected: 'each slide has an accessible name',
     async run(stage) {
       const { items } = await stage.facts();
       const nameless = items.findIndex(({ label }) => !label);
-      if (!items.length) fail('it holds nothing with aria-roledescription="slide"');
+      if (!items.length) fail('no element in it has aria-roledescription="slide"');
       if (nameless >= 0) fail(`slide ${nameless + 1} has no name`);
     },
   },
   {
     key: 'stops',
-    expected: 'Tab goes to its controls',
+    expected: 'Tab reaches its controls',
     async run(stage) {
-      if ((await stage.stopCount()) === 0) fail('it holds nothing that Tab goes to');
+      if ((await stage.stopCount()) === 0) fail('Tab reaches nothing in it');
     },
   },
 ];
@@ -198,18 +197,20 @@ export const carouselChecks: readonly Check[] = [
 /** The checks of a switch. */
 export const switchChecks: readonly Check[] = [
   tabRow('opener'),
-  ...['Space', 'press'].map((key): Check => ({
+  ...['Space', 'click'].map((key): Check => ({
     key,
-    expected: 'it is turned over, and says so',
+    expected: 'its checked state changes',
     async run(stage) {
       const before = await stage.tabTo('opener');
-      if (before.isDisabled) skip('it is disabled');
+      if (before.isDisabled) skip('the control is disabled');
       if (key === 'Space') await stage.press('Space');
       else await stage.click('opener');
       const facts = await stage.until(({ checked }) => checked !== before.checked);
       await stage.listen();
-      if (facts.checked === before.checked) fail(`it says ${before.checked || 'nothing'} before and after`);
-      if (!/^(true|false)$/.test(facts.checked)) fail(`it says aria-checked="${facts.checked}"`);
+      if (facts.checked === before.checked)
+        fail(`the checked state is ${before.checked || 'missing'} before and after`);
+      if (!/^(true|false)$/.test(facts.checked))
+        fail(`aria-checked is ${facts.checked}, which is neither true nor false`);
     },
   })),
 ];

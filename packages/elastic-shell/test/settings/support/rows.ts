@@ -50,7 +50,7 @@ const dialog: Scripts = {
   'root Tab': { do: [opener, 'key Tab'], then: { layers: 1, at: 'Close' } },
   'root Shift+Tab': { do: [opener, 'key Shift+Tab', 'key Shift+Tab'], then: { layers: 1, at: 'Understood' } },
   'press opener': { do: [opener], then: { layers: 1, expanded: ['Open a dialog'] } },
-  'press outside': { do: [opener, 'outside'], then: { layers: 0, at: 'Open a dialog', expanded: [] } },
+  'click outside': { do: [opener, 'outside'], then: { layers: 0, at: 'Open a dialog', expanded: [] } },
 };
 
 const drawerOpener = 'press Open a drawer';
@@ -60,7 +60,7 @@ const drawer: Scripts = {
   'root Escape': { do: [drawerOpener, 'key Escape'], then: { layers: 0, at: 'Open a drawer' } },
   'root Tab': { do: [drawerOpener, 'key Tab', 'key Tab', 'key Tab'], then: { layers: 1 } },
   'press opener': { do: [drawerOpener], then: { layers: 1, expanded: ['Open a drawer'] } },
-  'press outside': { do: [drawerOpener, 'outside'], then: { layers: 0, at: 'Open a drawer' } },
+  'click outside': { do: [drawerOpener, 'outside'], then: { layers: 0, at: 'Open a drawer' } },
 };
 
 const berth = 'press Berth four';
@@ -78,7 +78,7 @@ const popover: Scripts = {
     then: { layers: 0, at: 'Berth four' },
   },
   'press opener': { do: [berth, berth], then: { layers: 0, expanded: [] } },
-  'press outside': { do: [berth, 'outside'], then: { layers: 0 } },
+  'click outside': { do: [berth, 'outside'], then: { layers: 0 } },
 };
 
 const tooltip: Scripts = {
@@ -195,7 +195,7 @@ const menu: Scripts = {
   'item Tab': { do: [boat, 'key Enter', 'key Tab'], then: { layers: 0 } },
   'press opener': { do: ['drag Launch'], then: { layers: 0, at: 'Boat' } },
   'press item': { do: ['press Boat', 'press Lift'], then: { layers: 0, at: 'Boat' } },
-  'press outside': { do: ['press Boat', 'outside'], then: { layers: 0 } },
+  'click outside': { do: ['press Boat', 'outside'], then: { layers: 0 } },
 };
 
 const several = '[role=listbox][aria-multiselectable=true]';
@@ -273,7 +273,7 @@ const combobox: Scripts = {
   'press field': { do: ['press Berth'], then: { layers: 1, at: 'Berth' } },
   'press item': { do: ['press Berth', 'press Mole'], then: { layers: 0, value: 'Mole' } },
   'press tokens': { in: tokens, do: ['press Remove Rigger'], then: { items: [] } },
-  'press outside': { do: ['press Berth', 'outside'], then: { layers: 0 } },
+  'click outside': { do: ['press Berth', 'outside'], then: { layers: 0 } },
 };
 
 const lights = 'Quay lights';
@@ -317,7 +317,7 @@ const menubar: Scripts = {
   },
   'menu Escape': { do: [order, 'key ArrowDown', 'key Escape'], then: { at: 'Order', layers: 0 } },
   'press item': { do: ['press Order'], then: { at: 'New', layers: 1 } },
-  'press outside': { do: ['press Order', 'outside'], then: { layers: 0, expanded: [] } },
+  'click outside': { do: ['press Order', 'outside'], then: { layers: 0, expanded: [] } },
 };
 
 /** The scripts of every pattern, by the words of its rows. */
@@ -404,7 +404,7 @@ export const brief = new Set([
   'dialog opener Enter',
   'dialog root Escape',
   'dialog root Tab',
-  'dialog press outside',
+  'dialog click outside',
   'disclosure opener Enter',
   'disclosure press opener',
   'drawer opener Enter',
@@ -425,7 +425,7 @@ export const brief = new Set([
   'menu item Escape',
   'popover opener Tab',
   'popover root Escape',
-  'popover press outside',
+  'popover click outside',
   'switch root Space',
   'switch press root',
   'tabs item ArrowRight',
