@@ -18,7 +18,7 @@ const isOurs = (declaration) => {
 const isOutlineAgain = (declaration) =>
   declaration.getSourceFile().fileName.endsWith('bindings/patterns.d.ts') && ts.isTypeElement(declaration);
 
-/** The functions that a declaration stands for: its own signatures, or those of its type. */
+/** The functions that a declaration describes: its own signatures, or those of its type. */
 const signaturesOf = (checker, symbol, declaration) =>
   ts.isFunctionLike(declaration) || ts.isVariableDeclaration(declaration)
     ? checker.getTypeOfSymbolAtLocation(symbol, declaration).getCallSignatures()

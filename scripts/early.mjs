@@ -8,7 +8,7 @@ import { root } from './setup.mjs';
 
 const library = join(root, 'packages/elastic-shell');
 
-/** The early script as one line. It stands alone in the head of a page, as a script that is no module. */
+/** The early script as one line. It is on its own in the head of a page, as a classic script. */
 const earlyScript = () =>
   buildSync({
     entryPoints: [join(library, 'src/early.ts')],

@@ -1,5 +1,5 @@
 // Builds what the pages of the site load: one script and style sheet for all, and a script for each live example, which is the script
-// of that recipe in plain HTML, as it stands there.
+// of that recipe in plain HTML, as it is there.
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { defineConfig, type Plugin } from 'vite';

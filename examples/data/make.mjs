@@ -148,7 +148,7 @@ const orders = Array.from({ length: 60 }, (_, at) => {
 
 /**
  * Every pennant of a small grammar: five shapes, eight fields, eight marks. A mark in the colour of the field
- * is no mark.
+ * is not a mark.
  */
 const cloths = [...colours, 'moss', 'night'];
 const cuts = [...shapes, 'streamer'];

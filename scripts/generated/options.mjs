@@ -76,7 +76,7 @@ function valuesOf(kind, option) {
   return `${kind.join(', ')}${isFunctionToo ? ' or a function' : ''}`;
 }
 
-/** What stands for a type that only its own module explains, in the order in which they are tried. */
+/** Replacements of types that only their own module explains, in the order in which they are tried. */
 const spelledOut = [
   [/^StateOption<(.*)>$/, '$1 | Cell<$1>'],
   [/^KeysOption$/, 'Iterable<string> | Cell<Set<string>>'],

@@ -25,7 +25,7 @@ export const makeSvg = (tag: string, attributes: Attributes = {}, ...children: N
   return element;
 };
 
-/** "Ochre swallowtail, teal disc". A mark in the colour of the field is no mark. */
+/** "Ochre swallowtail, teal disc". A mark in the colour of the field is not a mark. */
 export const pennantName = ({ shape, field, mark }: Pennant): string =>
   field === mark
     ? `Plain ${field} ${shape}`

@@ -27,7 +27,7 @@ function owner<T>(value: T, take: (next: T, now: T) => T | Promise<T>, told: (no
 }
 
 const find = <E extends Element = HTMLElement>(name: string, selector: string): E =>
-  // Each stands in the page.
+  // Each is part of the page.
   document.querySelector<E>(`[data-case=${name}] ${selector}`) as E;
 const says = (name: string, text: string): void => void (find(name, 'output').textContent = text);
 const word = (open: boolean): string => (open ? 'open' : 'closed');

@@ -9,7 +9,7 @@ export interface Streams {
   isTerminal: boolean;
 }
 
-/** The reader may stop; output after that is discarded, and is no error. */
+/** The reader may stop; output after that is discarded, and isn't an error. */
 for (const stream of [process.stdout, process.stderr])
   stream.on('error', (error: NodeJS.ErrnoException) => {
     if (error.code !== 'EPIPE') throw error;

@@ -114,7 +114,7 @@ const plotIn = (
 function serve(engine: Engine<TideState, TideOptions, TideIntent>): Service<TideState> {
   const { root, options, state } = engine;
   const { heights = [], height = 160 } = options;
-  /** Stands the plot's own cursor at the hour. */
+  /** Moves the plot's own cursor to the hour. */
   const stand = (at: uPlot): void => at.setCursor({ left: at.valToPos(state().hour, 'x'), top: 0 }, false);
   const plot = plotIn(root, heights, height, stand);
   const show = (): void => stand(plot);

@@ -26,7 +26,7 @@ const isCounts = (value: unknown): value is Counts =>
       Object.values(file).every((count) => typeof count === 'number'),
   );
 
-/** Reads a baseline. Throws `Misuse` if the file is no baseline. */
+/** Reads a baseline. Throws `Misuse` if the file isn't a baseline. */
 export function readBaseline(path: string): Counts {
   let said: unknown;
   try {

@@ -14,7 +14,7 @@ export interface ActionSource {
   actions: Act[];
 }
 
-/** Keys that are no characters, as the standard's code points. */
+/** Keys that aren't characters, as the standard's code points. */
 const codes: Record<string, string> = {
   Backspace: '\uE003',
   Tab: '\uE004',

@@ -61,7 +61,7 @@ async function start(programs: Programs, settings: Settings, more: Environment):
     ...process.env,
     DISPLAY: display,
     XDG_CONFIG_HOME: home,
-    // The value of navigator.language. "C" is no language.
+    // The value of navigator.language. "C" isn't a language.
     LANG: 'en_US.UTF-8',
     LC_ALL: 'en_US.UTF-8',
     LANGUAGE: 'en_US',

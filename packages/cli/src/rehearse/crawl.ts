@@ -3,7 +3,7 @@
 import type { Page } from 'playwright-core';
 import { Misuse } from '../misuse.js';
 
-/** Files that are no pages, by extension. */
+/** Files that aren't pages, by extension. */
 const isFile =
   /\.(?!html?$|php$|aspx?$|jsp$)(avif|css|csv|docx?|epub|gif|gz|ico|jpe?g|js|json|map|md|mjs|mp[34]|odt|pdf|png|pptx?|rss|svg|tar|txt|wasm|webm|webp|woff2?|xlsx?|xml|zip)$/i;
 

@@ -75,7 +75,7 @@ export async function take(page: Page, steps: readonly Step[]): Promise<void> {
   for (const [at, step] of steps.entries())
     try {
       await takeOne(page, step);
-      // The mark is no part of the state. A step may have led to another page without it.
+      // The mark isn't part of the state. A step may have led to another page without it.
       await page.evaluate(() => globalThis.elasticRehearsal?.unmark()).catch(() => undefined);
     } catch {
       throw new Misuse(`step ${at + 1}, ${JSON.stringify(step)}, failed: no element on the page matches.`);

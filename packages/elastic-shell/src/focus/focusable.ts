@@ -57,7 +57,7 @@ const isStop = (element: HTMLElement, all: HTMLElement[]): boolean => {
   );
 };
 
-/** A host that delegates focus is no tab stop itself, and a host that Tab skips contains none. */
+/** A host that delegates focus isn't a tab stop itself, and a host that Tab skips contains none. */
 const isPassedOver = (element: Element): boolean =>
   !!element.shadowRoot?.delegatesFocus || isHostPassed(treeOf(element));
 

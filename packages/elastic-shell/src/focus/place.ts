@@ -82,7 +82,7 @@ const headingInstead = (records: MutationRecord[], parent: Node): HTMLElement | 
     .filter(isElement)
     .flatMap((added) => (matches(added, 'h1') ? added : [...added.querySelectorAll<HTMLElement>('h1')]))[0];
 
-/** Focuses a heading, which is no tab stop before and after. */
+/** Focuses a heading, which isn't a tab stop before and after. */
 function focusHeading(heading: HTMLElement): void {
   if (!heading.hasAttribute('tabindex')) {
     heading.tabIndex = -1;

@@ -68,7 +68,7 @@ function nativeName(element: Element, seen: Set<Node>): string {
     );
   const labels = labelsOf(element);
   if (labels.some((label) => seen.has(label))) return '';
-  // The field is no part of its own label.
+  // The field isn't part of its own label.
   seen.add(element);
   const text = labelText(labels.map((label) => textFrom(label, seen)).join(' '));
   if (text || !isField(element)) return text;

@@ -18,7 +18,7 @@ export function heardRole(element: Element): string {
   const role = writtenRole(markup) || implicitRoleOf(markup);
   if (!role && element.localName === 'summary' && element.parentElement?.localName === 'details')
     return 'DisclosureTriangle';
-  // Without a name they are no landmarks.
+  // Without a name they aren't landmarks.
   const isNamed = element.hasAttribute('aria-label') || element.hasAttribute('aria-labelledby');
   return /^(region|form)$/.test(role) && !isNamed && !element.hasAttribute('role') ? '' : role;
 }

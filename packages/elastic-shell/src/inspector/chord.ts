@@ -17,7 +17,7 @@ export function isChord(event: KeyboardEvent, chord: string): boolean {
   );
 }
 
-/** Throws a TypeError if a text is no shortcut of at least one modifier and one key. */
+/** Throws a TypeError if a text isn't a shortcut of at least one modifier and one key. */
 export function checkChord(chord: string): void {
   if (/^((Alt|Shift|Control|Meta)\+)+\S+$/.test(chord)) return;
   throw new TypeError(

@@ -53,7 +53,7 @@ const onClick = (tell: TellWish, event: Event): void => {
       `${tag(control)} was clicked, but its target "${id}" isn’t on the page.`,
       'Add the element, or correct the id.',
     );
-  // A control that is disabled because a guard is pending, or because its item may not close, is no fault.
+  // A control that is disabled because a guard is pending, or because its item may not close, is not a fault.
   else if (control.ariaDisabled === 'true' && !isWritten(control, 'aria-disabled'))
     tell(
       'control-disabled',

@@ -1,4 +1,4 @@
-// The layer service: opens and closes what stands above the page, with focus, phases, labels and position.
+// The layer service: opens and closes what is shown above the page, with focus, phases, labels and position.
 // Opening goes in this order: the phase becomes `opening`; the element moves to the top layer, which makes
 // the browser lay out the page; focus moves inside; only then follow the writes that would make the browser
 // lay out the page again (the position, the scroll lock). Closing first closes the children, then releases

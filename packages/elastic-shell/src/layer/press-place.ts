@@ -15,7 +15,7 @@ export const isOnBackdrop = (event: MouseEvent, id: Element): boolean =>
   id.clientWidth > 0 &&
   !isWithin(event, id);
 
-/** A click on a scrollbar is no click on the content that it scrolls. */
+/** A click on a scrollbar isn't a click on the content that it scrolls. */
 export const isOnScrollbar = (event: MouseEvent): boolean => {
   const target = innermostOf(event);
   if (!target) return false;

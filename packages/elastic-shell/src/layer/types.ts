@@ -53,7 +53,7 @@ export interface LayerHost {
      */
     readonly externalChanges?: 'accept' | 'revert';
   };
-  /** The intent of each command. A control that closes the layer is no opener. */
+  /** The intent of each command. A control that closes the layer isn't an opener. */
   readonly commands: Readonly<Record<string, string>>;
   state(): Openable;
   intend(intent: 'close', cause: Cause): void;
@@ -63,7 +63,7 @@ export interface LayerHost {
   flush(): void;
 }
 
-/** Where a layer stands, if its style sheet does not decide. `A` is the type of its anchor. */
+/** Where a layer is placed, if its style sheet does not decide. `A` is the type of its anchor. */
 export interface Position<A = unknown> {
   /** Returns its anchor, before it is shown. Throws if there is none. */
   find(opener: Element | undefined): A;

@@ -8,7 +8,7 @@ import { type Preparer, preparer } from './prepare.js';
 export interface Letters extends Preparer {
   /**
    * Handles one key at a time, in milliseconds, starting from the item of `stop`. Returns the result, with a
-   * `key` if an item was found. Undefined if the key is no letter, or a space that continues no word.
+   * `key` if an item was found. Undefined if the key isn't a letter, or a space that continues no word.
    */
   type(
     key: string,

@@ -1,6 +1,6 @@
 // The attributes of the bindings' parts: `{...tides.opener()}`, `v-bind="tides.root"`,
 // `[shellPart]="tabs.tab(key)"`.  A handle is a variable with the result of one of the bindings' functions.
-// Its parts come from the outlines that the bindings use. Anything that depends on a key that is no literal
+// Its parts come from the outlines that the bindings use. Anything that depends on a key that isn't a literal
 // is unknown.
 import { descriptionOf } from 'elastic-shell/describe';
 import { partsOf } from 'elastic-shell/server';
@@ -82,7 +82,7 @@ function attributesOf({ pattern, id }: Handle, part: string, args: string): Give
 
 const spread = /^(?:this\.)?([\w$]+)\.([\w$]+)(?:\(([\s\S]*)\))?$/;
 
-/** Returns the attributes of a spread expression. Undefined if it is no part of the bindings. */
+/** Returns the attributes of a spread expression. Undefined if it isn't part of the bindings. */
 export function givenBy(expression: string, handles: Handles): Given[] | undefined {
   const [, name = '', part = '', args = ''] = spread.exec(expression.trim()) ?? [];
   const handle = handles.get(name);

@@ -80,7 +80,7 @@ function read(
     if (node.type !== element || !node.tag) continue;
     const props = node.props ?? [];
     const isOptional = props.some(({ type, name }) => type !== attribute && choices.has(name));
-    // A <template> of Vue is no element, so its content takes its place.
+    // A <template> of Vue isn't an element, so its content takes its place.
     if (node.tag === 'template' || isComponent(node.tag) || props.some(({ name }) => name === 'is')) {
       const around = opaque(parent);
       read(node.children ?? [], around.markup, around.children, handles);

@@ -42,7 +42,7 @@ const toProps = (attributes: Attributes, ref: RefCallback<HTMLElement> | undefin
   return { ...props, ...(ref && { ref, suppressHydrationWarning: isOpenedByPress(`${props['id']}`) }) };
 };
 
-/** Whether the platform has opened a dialog before React hydrates it, which is no mismatch. */
+/** Whether the platform has opened a dialog before React hydrates it, which isn't a mismatch. */
 const isOpenedByPress = (id: string): boolean =>
   typeof document !== 'undefined' && !!document.getElementById(id)?.matches('dialog[open]');
 

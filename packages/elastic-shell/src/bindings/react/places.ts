@@ -52,7 +52,7 @@ export interface PlaceProps<T extends unknown[], Of extends object = object> {
  * item that has a row on the page.
  *
  * @returns The portals of the rows.
- * @throws TypeError if `of` is no handle.
+ * @throws TypeError if `of` isn't a handle.
  */
 export function Rows<I>({ of, children }: PlaceProps<[item: I], RowsOf<I>>): ReactNode {
   // These are the items of the option `items`.
@@ -64,7 +64,7 @@ export function Rows<I>({ of, children }: PlaceProps<[item: I], RowsOf<I>>): Rea
  * a label.
  *
  * @returns The portals of the tokens.
- * @throws TypeError if `of` is no handle.
+ * @throws TypeError if `of` isn't a handle.
  */
 export function Tokens({ of, children }: PlaceProps<[token: Token]>): ReactNode {
   // The combobox derives tokens from its options.
@@ -76,7 +76,7 @@ export function Tokens({ of, children }: PlaceProps<[token: Token]>): ReactNode 
  * tabs with the key of the tab.
  *
  * @returns The portals of the content.
- * @throws TypeError if `of` is no handle.
+ * @throws TypeError if `of` isn't a handle.
  */
 export function Content<C>({ of, children }: PlaceProps<[content: C, key: string | undefined]>): ReactNode {
   return usePortals<Loaded>(boundOf(of).content, ({ content, key }) =>

@@ -55,7 +55,7 @@ function taken({ outline }: Bindable, name: string, value: unknown): unknown {
     const now = name === 'items' ? itemsNow(value) : value;
     return Array.isArray(now) ? [...now] : now;
   }
-  // Solid would call a function to compute the next value, but states are no functions.
+  // Solid would call a function to compute the next value, but states aren't functions.
   if (isPair(value))
     return asPort({ get: () => untrack(value[0]), set: (next, change) => value[1](next, change) });
   if (typeof value === 'function') return asPort({ get: () => untrack(() => value()), set: () => undefined });

@@ -57,7 +57,7 @@ export interface PlaceProps<T extends unknown[], Of extends object = object> {
  *
  * @param props - The handle, and the function that renders a row.
  * @returns Nothing visible: rows are rendered into the list.
- * @throws TypeError if `of` is no handle.
+ * @throws TypeError if `of` isn't a handle.
  */
 export function Rows<I>(props: PlaceProps<[item: () => I], RowsOf<I>>): JSX.Element {
   // These are the items of the option `items`.
@@ -71,7 +71,7 @@ export function Rows<I>(props: PlaceProps<[item: () => I], RowsOf<I>>): JSX.Elem
  *
  * @param props - The handle, and the function that renders a token.
  * @returns Nothing visible: tokens are rendered into the field.
- * @throws TypeError if `of` is no handle.
+ * @throws TypeError if `of` isn't a handle.
  */
 export function Tokens(props: PlaceProps<[token: () => Token]>): JSX.Element {
   // The combobox derives tokens from its options.
@@ -85,7 +85,7 @@ export function Tokens(props: PlaceProps<[token: () => Token]>): JSX.Element {
  *
  * @param props - The handle, and the function that renders the content.
  * @returns Nothing visible: content is rendered into the root.
- * @throws TypeError if `of` is no handle.
+ * @throws TypeError if `of` isn't a handle.
  */
 export function Content<C>(props: PlaceProps<[content: C, key: string | undefined]>): JSX.Element {
   fill<Loaded>(boundOf(props.of).content, (loaded) => {

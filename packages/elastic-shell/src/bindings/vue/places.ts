@@ -50,7 +50,7 @@ export interface RowsComponent {
 
 /**
  * Renders the rows of a listbox, a tree or a combobox with the option `items`. The slot gets each `item` that has a row on the
- * page. Throws a TypeError if `of` is no handle.
+ * page. Throws a TypeError if `of` isn't a handle.
  *
  * @param props - The handle.
  * @param context - The slots.
@@ -68,7 +68,7 @@ export const Rows = defineComponent({
 
 /**
  * Renders the tokens of a combobox with `multiple`. The slot gets each `token`, which has a key and a label.
- * Throws a TypeError if `of` is no handle.
+ * Throws a TypeError if `of` isn't a handle.
  */
 export const Tokens = defineComponent({
   name: 'ShellTokens',
@@ -82,7 +82,7 @@ export const Tokens = defineComponent({
 
 /**
  * Renders the result of the option `content`, which may be a module. The slot gets it as `content`, and for
- * tabs the key of the tab as `tab`. Throws a TypeError if `of` is no handle.
+ * tabs the key of the tab as `tab`. Throws a TypeError if `of` isn't a handle.
  */
 export const Content = defineComponent({
   name: 'ShellContent',

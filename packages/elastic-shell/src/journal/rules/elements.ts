@@ -17,7 +17,7 @@ const global = new Set(
 /** Attributes of elements that are form controls (HTML, form-associated custom elements). */
 const ofForms = new Set(['name', 'disabled', 'form']);
 
-/** Attributes beside `data-wire` that are no options. */
+/** Attributes beside `data-wire` that aren't options. */
 const beside = new Set([revisionAttribute, waitAttribute]);
 
 /**

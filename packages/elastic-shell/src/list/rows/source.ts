@@ -93,7 +93,7 @@ function checkLabel(list: Element, { label }: Item, at: number): void {
 
 /**
  * Returns `items` without those whose key has occurred before, which are reported to the journal. Throws a
- * TypeError if it is no list, or an item has no key.
+ * TypeError if it isn't a list, or an item has no key.
  */
 export function unlike<I extends Item>(list: Element, items: readonly I[]): readonly I[] {
   if (!Array.isArray(items))

@@ -20,7 +20,7 @@ const opening: Naming = {
   attributes: ['commandfor'],
 };
 
-/** Whether something closes it: a command, a form of its own, or a script that hears its buttons. */
+/** Whether something closes it: a command, a form of its own, or a script that listens to its buttons. */
 const hasWayOut = (dialog: Markup, page: Page): boolean =>
   !!page.within(dialog, isDialogForm) ||
   namedIds(page, closing).has(dialog.attribute('id') ?? '') ||

@@ -3,7 +3,7 @@ import { has, isRole, tagText, writtenRole } from '../../core/rules/markup.js';
 import { isOwned } from '../../core/rules/named-ids.js';
 import type { Rule } from '../../core/rules/rule.js';
 
-/** What each kind of item stands in. */
+/** The role that must contain each kind of item. */
 const homes = {
   option: { isHome: isRole('listbox', 'select'), what: 'listbox' },
   treeitem: { isHome: isRole('tree'), what: 'tree' },

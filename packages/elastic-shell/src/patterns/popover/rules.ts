@@ -8,7 +8,7 @@ import type { Rule } from '../../core/rules/rule.js';
 const hasList = isRole('listbox');
 const isHint: Test = (element) => /^shell-(popover|tooltip|menu|combobox)$/.test(element.tag);
 
-/** The dialog around an element, where another element stands outside that. */
+/** The dialog around an element, if another element is outside it. */
 function dialogApart(element: Markup, target: Markup, page: Page): Markup | undefined {
   const around = page.around(element, isDialog);
   return around && around !== target && !page.holds(around, target) ? around : undefined;
