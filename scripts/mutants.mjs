@@ -1,5 +1,5 @@
 // `npm run test:mutants [folder…]`: changes the source in one small place at a time, and checks whether a
-// test fails. If no test does, the place is untested or makes no difference.  A file is done when
+// test fails. If no test does, the place is untested or makes no difference. A file is done when
 // docs/mutants.json contains its result with the hash of its source. Results are written after every few
 // files, so an interrupted run continues where it was. `--again` repeats files in which a change survived,
 // after new tests were written. Mutants that make no difference are listed, with the reason, in

@@ -1,5 +1,5 @@
 // The published style sheets, with their imports, for all patterns and for each, and with lists in their
-// subjects split.  Browsers look a rule up by the subject of its selector, the part behind the last
+// subjects split. Browsers look a rule up by the subject of its selector, the part behind the last
 // combinator: by its id, class, attribute or tag. A list such as `:where([role='option'], [role='treeitem'])`
 // has none of these, so the browser tests it against every element of the page. Split into one selector for
 // each alternative, it is tested only against elements that can match.

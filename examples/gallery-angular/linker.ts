@@ -1,9 +1,9 @@
-// Packages that are compiled in part are linked where they are used, as Angular's own builder does.
+// Links partially compiled packages when the application is built, as Angular's own builder does.
 import { transformAsync } from '@babel/core';
 import linkerPlugin from '@angular/compiler-cli/linker/babel';
 import type { Plugin } from 'vite';
 
-/** Links what Angular's compiler has left to do in published packages. */
+/** Links the parts of published packages that Angular's compiler has left open. */
 export const angularLinker: Plugin = {
   name: 'angular-linker',
   async transform(code, id) {

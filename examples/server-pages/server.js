@@ -1,8 +1,7 @@
-// The yard's office from a server that knows no framework and no bundler: `node examples/server-pages/server.js`.
-//
-// Every page works without script as far as HTML goes: links, forms, redirects, dialogs that buttons open by the platform's own
-// commands, or that are sent open. With script the same links and forms are answered by a part of the page (the header `x-part` names
-// it), whole or as a stream (`x-stream`).
+// The yard's office on a server without a framework or a bundler: `node examples/server-pages/server.js`.
+// Every page works without script as far as HTML allows: links, forms, redirects, and dialogs that are sent
+// open or that buttons open with the platform's commands. With script, the same links and forms request only
+// a part of the page (named by the header `x-part`), as a whole or as a stream (`x-stream`).
 import { createHash, randomUUID } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { createServer } from 'node:http';
@@ -18,18 +17,21 @@ const here = dirname(fileURLToPath(import.meta.url));
 const library = dirname(fileURLToPath(import.meta.resolve('elastic-shell/early.js')));
 const importMapHash = `sha256-${createHash('sha256').update(importMap).digest('base64')}`;
 
-/** Nothing but its own files, the early script and the import map by their hashes, and no string made into markup unasked. */
+/**
+ * Allows only its own files, and the early script and the import map by their hashes. Strings become markup
+ * only through a policy.
+ */
 const policy = `default-src 'self'; script-src 'self' '${earlyScriptHash}' '${importMapHash}'; require-trusted-types-for 'script'`;
 
 const kinds = { '.js': 'text/javascript', '.css': 'text/css', '.svg': 'image/svg+xml' };
 
-/** The files that a page asks for: the library as it was built, and what stands beside this file. */
+/** The files that a page requests: the built library, and the files beside this one. */
 const fileOf = (path) => {
   const inside = normalize(path).replace(/^(\.\.[/\\])+/, '');
   return inside.startsWith('lib/') ? join(library, inside.slice(4)) : join(here, 'public', inside);
 };
 
-/** What each visitor has done, by his cookie. The oldest is forgotten first. */
+/** The changes of each visitor, by cookie. The oldest visitor is forgotten first. */
 const visits = new Map();
 function visitOf(request, response, isFresh) {
   const known = /(?:^|; )visit=([\w-]+)/.exec(request.headers.cookie ?? '')?.[1];
@@ -40,10 +42,10 @@ function visitOf(request, response, isFresh) {
   return visits.get(id);
 }
 
-/** How long the body of a form may be, in bytes. */
+/** The maximum length of the body of a form, in bytes. */
 const longestForm = 100_000;
 
-/** What a form sends; undefined where it is too long to be one of ours. */
+/** Returns the fields of a form. Undefined if it is longer than any of our forms. */
 async function formOf(request) {
   if (Number(request.headers['content-length'] ?? 0) > longestForm) return undefined;
   const chunks = [];
@@ -56,21 +58,21 @@ async function formOf(request) {
   return new URLSearchParams(Buffer.concat(chunks).toString());
 }
 
-/** Refuses a body, and hears no more of it. */
+/** Refuses a body, and stops reading it. */
 function refuse(response) {
   response.writeHead(413, { 'Content-Type': 'text/plain', Connection: 'close' }).end('The form is too long.');
 }
 
 const later = (milliseconds) => new Promise((resolve) => setTimeout(resolve, milliseconds));
 
-/** The pages by their path: the title, what is in `<main>`, and the parts that can be asked for alone. */
+/** The pages by path: the title, the content of `<main>`, and the parts that can be requested separately. */
 const office = {
   '': { title: 'Orders', main: ordersMain, parts: { orders: ordersPart, lights: lightsPart } },
   boats: { title: 'Boats', main: boatsMain, parts: { boats: boatsPart } },
 };
 const streams = { orders: ordersStream, boats: boatsStream };
 
-/** What a form asks for: the page that shows it afterwards, and what came of an edit. */
+/** Handles a form: returns the page that is shown afterwards, and the outcome of an edit. */
 const jobs = {
   strike: (visit, form) => (strike(visit, form.get('order')), { path: '' }),
   warning: (visit) => (visit.warnings++, { path: '' }),
@@ -84,7 +86,7 @@ const jobs = {
   },
 };
 
-/** Sends one element after the other, each when it is made. */
+/** Sends one element after the other, as soon as it is created. */
 async function stream(response, elements) {
   response.writeHead(200, {
     'Content-Type': 'text/html; charset=utf-8',
@@ -98,7 +100,7 @@ async function stream(response, elements) {
   response.end();
 }
 
-/** Answers with a page, a part of it, or a stream. */
+/** Responds with a page, a part of it, or a stream. */
 function send(request, response, { visit, path, search, edited }) {
   const { title, main, parts } = office[path];
   const asked = request.headers['x-part'];
@@ -123,7 +125,7 @@ function send(request, response, { visit, path, search, edited }) {
     .end(html);
 }
 
-/** Answers a request under `/pages/`; false for any other. */
+/** Handles a request under `/pages/`. Returns false for any other. */
 export async function respond(request, response) {
   const url = new URL(request.url ?? '/', 'http://yard');
   if (!url.pathname.startsWith('/pages/')) return false;
@@ -131,13 +133,13 @@ export async function respond(request, response) {
   response.setHeader('Content-Security-Policy', policy);
   const kind = kinds[extname(path)];
   if (kind) {
-    // `?late=3000` holds a script back, as a slow network does.
+    // `?late=3000` delays a script, as a slow network does.
     await later(Number(url.searchParams.get('late') ?? 0));
     const file = await readFile(fileOf(path)).catch(() => undefined);
     response.writeHead(file ? 200 : 404, { 'Content-Type': kind }).end(file);
     return true;
   }
-  // `?fresh` begins anew.
+  // `?fresh` discards the visitor's changes.
   const visit = visitOf(request, response, url.searchParams.has('fresh'));
   const way = url.searchParams.get('way');
   if (way in ways) visit.way = way;
@@ -152,7 +154,7 @@ export async function respond(request, response) {
   const to = done?.path ?? path;
   if (!Object.hasOwn(office, to)) response.writeHead(404, { 'Content-Type': 'text/plain' }).end('Not found');
   else if (done && !done.edited && !isPart) {
-    // Without script: the page again, and a reload that does not post again.
+    // Without script: redirects, so that a reload doesn't send the form again.
     response.writeHead(303, { Location: `/pages/${to}` }).end();
   } else await send(request, response, { visit, path: to, search: url.searchParams, edited: done?.edited });
   return true;

@@ -1,8 +1,9 @@
-// What the server knows: orders that are not struck, boats as a visitor has changed them, and whether the lights are on.
+// The data of the server: orders that were not struck, boats with the changes of a visitor, and whether the
+// lights are on.
 import allBoats from 'quillhaven-data/boats.json' with { type: 'json' };
 import all from 'quillhaven-data/orders.json' with { type: 'json' };
 
-/** One boat a berth. */
+/** A berth holds one boat. */
 const boats = allBoats
   .slice(0, 12)
   .filter(({ berth }, at) => allBoats.findIndex((boat) => boat.berth === berth) === at)
@@ -13,16 +14,16 @@ const orders = all.slice(0, 20).map((order) => ({ ...order, boat: names.get(orde
 /** The names of all boats, in order. */
 export const boatNames = [...new Set(orders.map(({ boat }) => boat))].sort();
 
-/** What a visitor finds first. */
+/** The data for a new visitor. */
 export const fresh = () => ({ struck: new Set(), lights: true, warnings: 0, boats: structuredClone(boats) });
 
-/** The orders that are left, of boats whose name has `name` in it. */
+/** The remaining orders of the boats whose name contains `name`. */
 export const ordersOf = ({ struck }, name = '') =>
   orders.filter(({ id, boat }) => !struck.has(id) && boat.toLowerCase().includes(name.toLowerCase()));
 
 export const strike = ({ struck }, id) => struck.add(id);
 
-/** Changes a boat. Returns what is wrong, by field; nothing if the boat was changed. */
+/** Changes a boat. Returns the errors by field, or nothing if the boat was changed. */
 export function changeBoat(visit, id, { name, berth }) {
   const others = visit.boats.filter((boat) => boat.id !== id);
   const wrong = {};

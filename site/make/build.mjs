@@ -1,5 +1,5 @@
 // Builds the site: assets by Vite, then every page as a file. `node site/make/build.mjs`, or `npm run build
-// site`.  The documents, recipes and contracts of the repository are read, never copied; these modules turn
+// site`. The documents, recipes and contracts of the repository are read, never copied; these modules turn
 // them into pages.
 import { cpSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';

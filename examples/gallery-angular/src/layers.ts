@@ -148,7 +148,7 @@ export class MountedDialog {
 })
 export class LayersPart {
   readonly isMounted = signal(false);
-  /** An observable, as Angular's own client for servers answers. */
+  /** An observable, as Angular's HTTP client returns. */
   readonly emptying: NonNullable<DialogOptions['guard']> = ({ result }) =>
     result !== 'empty' || from(later(400, true));
   readonly harbourLog = () => later(300, import('./harbour-log'));

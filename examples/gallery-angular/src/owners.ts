@@ -1,4 +1,5 @@
-// Who owns a state: a component that refuses, answers later, changes it from outside, or goes while it is open.
+// Controlled state: a component that refuses a change, accepts it later, changes the state from outside, or
+// unmounts while it is open.
 import { Component, output, signal } from '@angular/core';
 import { injectDialog, provideShellDefaults, shellDirectives } from 'elastic-shell-angular';
 import type { Change, DialogOptions } from 'elastic-shell';
@@ -26,7 +27,7 @@ export class WaitingGuest {
   selector: 'owners-part',
   imports: [shellDirectives, GallerySection, WaitingGuest],
   templateUrl: './owners.html',
-  // For all dialogs in here that say nothing themselves.
+  // The default for all dialogs in here that don't set it themselves.
   providers: [provideShellDefaults({ dialog: { size: 'narrow' } })],
 })
 export class OwnersPart {
@@ -50,7 +51,7 @@ export class OwnersPart {
     this.reasons.update((all) => [...all, reason]);
   }
 
-  // Nobody lies at the slip: a pick of it is refused, and the list stays as it was.
+  // The slip has no boats, so choosing it is refused, and the list stays as it was.
   readonly berth = signal<string | undefined>('quay');
   readonly isListed = signal<boolean | undefined>(false);
   moor(key: string | undefined): void {

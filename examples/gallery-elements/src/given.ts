@@ -1,4 +1,4 @@
-// What markup cannot say: data and functions as properties, set before the elements are defined.
+// Data and functions, which markup can't express, as properties that are set before the elements are defined.
 import type { Item, TreeNode } from 'elastic-shell';
 import { later, rivets, stores } from '../../gallery/src/data.ts';
 
@@ -11,7 +11,7 @@ const row = ({ label }: Item): HTMLElement => {
   return node;
 };
 
-/** Sets properties on the element that is marked so. */
+/** Sets properties on the marked element. */
 const give = (name: string, properties: object): void =>
   void Object.assign(document.querySelector(`[data-given=${name}]`) ?? {}, properties);
 

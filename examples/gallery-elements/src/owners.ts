@@ -1,10 +1,11 @@
-// Who owns a state: a store that refuses, answers later, or is changed from outside; attributes that change; an element that goes
-// while it waits. Stores are given as properties, before the elements are defined.
+// Controlled state: a store that refuses a change, accepts it later, or is changed from outside; attributes
+// that change; an element that is removed while it waits. Stores are set as properties, before the elements
+// are defined.
 import type { GuardDetail } from 'elastic-shell/elements';
 import type { Change, Refusal } from 'elastic-shell';
 import { later } from '../../gallery/src/data.ts';
 
-/** A store that is asked with each change: `take` answers with what it holds then, at once or later. */
+/** A store that handles each change: `take` returns the value that it holds then, at once or later. */
 function owner<T>(value: T, take: (next: T, now: T) => T | Promise<T>, told: (now: T) => void = () => {}) {
   const listeners = new Set<(now: T) => void>();
   const become = (next: T): void => {
@@ -27,7 +28,7 @@ function owner<T>(value: T, take: (next: T, now: T) => T | Promise<T>, told: (no
 }
 
 const find = <E extends Element = HTMLElement>(name: string, selector: string): E =>
-  // Each is part of the page.
+  // Each is in the page.
   document.querySelector<E>(`[data-case=${name}] ${selector}`) as E;
 const says = (name: string, text: string): void => void (find(name, 'output').textContent = text);
 const word = (open: boolean): string => (open ? 'open' : 'closed');

@@ -1,4 +1,4 @@
-// The sections of the gallery, as HTML: what an author writes by hand, with the words that all galleries share.
+// The sections of the gallery as HTML, as an author writes it by hand, with the texts of all galleries.
 import {
   berths,
   boatParts,
@@ -256,7 +256,7 @@ const owners = section(
   owned('mounted', 'Gone while it waits', '<button type="button">Mount what waits</button>'),
 );
 
-/** All of them, in the order of every gallery. */
+/** All sections, in the order of every gallery. */
 export const sections = (): string =>
   [
     dialogs,

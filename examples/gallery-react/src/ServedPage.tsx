@@ -1,4 +1,5 @@
-// The page that a server renders and the browser hydrates: one tree, since React makes ids by the places of components in it.
+// The page that a server renders and the browser hydrates. It is one tree, because React derives ids from the
+// positions of components in it.
 import { StrictMode, useEffect } from 'react';
 import { App } from './App';
 import { Served } from './served';

@@ -89,7 +89,7 @@ function PlainTabs() {
   );
 }
 
-/** Tabs that the component itself takes off its list. */
+/** Tabs that the component itself removes from its list. */
 function ClosableTabs() {
   const [open, setOpen] = useState(sheets);
   const [tab, setTab] = useState<string | undefined>('sheet-1');

@@ -71,7 +71,7 @@ function NestedDialogs() {
   );
 }
 
-/** There only while it is open, as components often are. */
+/** Rendered only while it is open, as is common for components. */
 function Mounted({ onClose }: { onClose(): void }) {
   const dialog = useDialog({ open: [true, (open) => open || onClose()], size: 'narrow' });
   return (

@@ -1,4 +1,5 @@
-// Who owns a state: a component that refuses, answers later, changes it from outside, or goes while it is open.
+// Controlled state: a component that refuses a change, accepts it later, changes the state from outside, or
+// unmounts while it is open.
 import { useCombobox, useDialog, useDisclosure } from 'elastic-shell/react';
 import { berths, later } from 'quillhaven-gallery/data';
 import { useState } from 'react';
@@ -63,7 +64,7 @@ function Outside() {
   );
 }
 
-/** Nobody lies at the slip: a pick of it is refused, and the list stays as it was. */
+/** The slip has no boats, so choosing it is refused, and the list stays as it was. */
 function Several() {
   const [berth, setBerth] = useState<string | undefined>('quay');
   const [open, setOpen] = useState(false);

@@ -99,7 +99,7 @@ function PlainTabs() {
   );
 }
 
-/** Tabs that the component itself takes off its list. */
+/** Tabs that the component itself removes from its list. */
 function ClosableTabs() {
   const [open, setOpen] = createSignal(sheets);
   const [tab, setTab] = createSignal<string | undefined>('sheet-1');

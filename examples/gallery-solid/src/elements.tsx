@@ -40,7 +40,7 @@ export function Elements() {
       </p>
       <shell-disclosure
         open={open()}
-        // What Solid takes over from a server it gives no functions: a ref does.
+        // Solid doesn't set functions on elements that it hydrates. A ref sets them.
         ref={(element) => (element.guard = ({ value }) => !value)}
         on:shell-change={({ detail }) => setOpen(detail.value)}
         on:shell-refuse={({ detail }) => setOpen(detail.previous)}

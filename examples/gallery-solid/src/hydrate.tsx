@@ -11,5 +11,5 @@ hydrate(
   ),
   place,
 );
-// Elements waited until Solid had taken the page over.
+// Elements have waited until Solid has hydrated the page.
 place.removeAttribute('data-wire-wait');

@@ -78,7 +78,7 @@ function NestedDialogs() {
   );
 }
 
-/** There only while it is open, as components often are. */
+/** Rendered only while it is open, as is common for components. */
 function Mounted(props: { onClose(): void }) {
   const dialog = createDialog({ open: [() => true, (open) => open || props.onClose()], size: 'narrow' });
   return (

@@ -1,4 +1,5 @@
-// Who owns a state: a component that refuses, answers later, changes it from outside, or goes while it is open.
+// Controlled state: a component that refuses a change, accepts it later, changes the state from outside, or
+// unmounts while it is open.
 import { createCombobox, createDialog, createDisclosure } from 'elastic-shell/solid';
 import { berths, later } from 'quillhaven-gallery/data';
 import { createSignal, Show } from 'solid-js';
@@ -63,7 +64,7 @@ function Outside() {
   );
 }
 
-/** Nobody lies at the slip: a pick of it is refused, and the list stays as it was. */
+/** The slip has no boats, so choosing it is refused, and the list stays as it was. */
 function Several() {
   const [berth, setBerth] = createSignal<string | undefined>('quay');
   const [open, setOpen] = createSignal(false);

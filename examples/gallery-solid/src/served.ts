@@ -1,4 +1,4 @@
-// Whether the page is rendered by a server: then some things are open and chosen from the first.
+// Whether a server renders the page. Then some things are open and selected initially.
 import { createContext, useContext } from 'solid-js';
 
 export const Served = createContext(false);

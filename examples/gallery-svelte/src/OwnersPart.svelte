@@ -1,5 +1,6 @@
 <script lang="ts">
-  // Who owns a state: a component that refuses, answers later, changes it from outside, or goes while it is open.
+  // Controlled state: a component that refuses a change, accepts it later, changes the state from outside, or
+  // unmounts while it is open.
   import { useCombobox, useDialog, useDisclosure } from 'elastic-shell/svelte';
   import { berths, later } from 'quillhaven-gallery/data';
   import GallerySection from './GallerySection.svelte';
@@ -40,7 +41,7 @@
     onChange: ({ reason }) => void reasons.push(reason),
   });
 
-  // Nobody lies at the slip: a pick of it is refused, and the list stays as it was.
+  // The slip has no boats, so choosing it is refused, and the list stays as it was.
   let berth = $state<string | undefined>('quay');
   let isListed = $state(false);
   const combobox = useCombobox({

@@ -4,5 +4,6 @@ import { served } from './served';
 
 const target = document.querySelector('#app')!;
 hydrate(App, { target, context: new Map([[served, true]]) });
-// Elements waited until Svelte had taken the page over: they would write what it compares.
+// Elements have waited until Svelte has hydrated the page, because they would write attributes that it
+// compares.
 target.removeAttribute('data-wire-wait');

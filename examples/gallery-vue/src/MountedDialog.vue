@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// There only while it is open, as components often are.
+// Rendered only while it is open, as is common for components.
 import { useDialog } from 'elastic-shell/vue';
 import { computed } from 'vue';
 

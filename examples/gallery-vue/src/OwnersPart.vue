@@ -1,5 +1,6 @@
 <script setup lang="ts">
-// Who owns a state: a component that refuses, answers later, changes it from outside, or goes while it is open.
+// Controlled state: a component that refuses a change, accepts it later, changes the state from outside, or
+// unmounts while it is open.
 import { useCombobox, useDialog, useDisclosure } from 'elastic-shell/vue';
 import { berths, later } from 'quillhaven-gallery/data';
 import { computed, ref } from 'vue';
@@ -31,7 +32,7 @@ const isTurned = ref(false);
 const reasons = ref<string[]>([]);
 const turned = useDisclosure({ open: isTurned, onChange: ({ reason }) => void reasons.value.push(reason) });
 
-// Nobody lies at the slip: a pick of it is refused, and the list stays as it was.
+// The slip has no boats, so choosing it is refused, and the list stays as it was.
 const berth = ref<string | undefined>('quay');
 const isListed = ref(false);
 const combobox = useCombobox({

@@ -3,5 +3,5 @@ import App from './App.vue';
 import { served } from './served';
 
 createSSRApp(App).provide(served, true).mount('#app');
-// Elements waited until Vue had taken the page over: they would write what it compares.
+// Elements have waited until Vue has hydrated the page, because they would write attributes that it compares.
 document.querySelector('#app')!.removeAttribute('data-wire-wait');

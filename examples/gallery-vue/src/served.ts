@@ -1,4 +1,4 @@
-// Whether the page is rendered by a server: then some things are open and chosen from the first.
+// Whether a server renders the page. Then some things are open and selected initially.
 import { inject, type InjectionKey } from 'vue';
 
 export const served: InjectionKey<boolean> = Symbol('served');

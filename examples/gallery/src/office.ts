@@ -1,5 +1,5 @@
-// What the orders pages in every framework share: the office server of this window, the boats, and the
-// formats of values.
+// Shared by the orders pages of all frameworks: the office server of this window, the boats, and the formats
+// of values.
 import boatList from 'quillhaven-data/boats.json';
 import orderList from 'quillhaven-data/orders.json';
 import { makeServer } from 'quillhaven-data/server';

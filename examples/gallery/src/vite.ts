@@ -1,4 +1,4 @@
-// How a gallery is built: into the demo, beside the desk, with a folder of its own for the scripts of each
+// Builds a gallery into the demo, beside the desk, with a folder of its own for the scripts of each
 // framework. The page for server rendering is built together with it, and its renderer with `vite build
 // --ssr`.
 import { fileURLToPath } from 'node:url';
@@ -8,7 +8,7 @@ import { links } from './data.ts';
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
 const demo = here('../../../packages/cli/demo');
 
-/** The bar that leads from one framework to the next. */
+/** The links from each framework's gallery to the others. */
 const bar = (setting: string): string => `
     <header class="topbar">
       <p class="brand">Quillhaven <span>gallery</span></p>
@@ -28,8 +28,8 @@ const bar = (setting: string): string => `
     </header>`;
 
 /**
- * Returns the configuration for the pages of `name` in `folder`: its gallery, with or without a page for a
- * server, or its orders.
+ * Returns the configuration for the pages of `name` in `folder`: its gallery, with or without a
+ * server-rendered page, or its orders.
  */
 export function galleryConfig(
   name: string,
@@ -53,8 +53,8 @@ export function galleryConfig(
       assetsInlineLimit: 0,
       modulePreload: false,
       target: 'es2022',
-      // Features that browsers have are not transpiled: light-dark() would follow the page's colour scheme
-      // alone.
+      // Features that all supported browsers have are not transpiled: a transpiled light-dark() would only
+      // follow the colour scheme of the page.
       cssTarget: ['chrome123', 'firefox128', 'safari17.5'],
       rollupOptions: { input: pages.map((page) => fileURLToPath(new URL(page, folder))) },
     },

@@ -1,4 +1,5 @@
-// Editing an order: fields both ways, a second dialog when changes would be lost, trades by components, a lazy picker.
+// Editing an order: fields with two-way binding, a second dialog if changes would be lost, a component for
+// each trade, and a picker that loads later.
 import { Content, Rows, useCombobox, useDialog, usePopover } from 'elastic-shell/react';
 import {
   boatOf,
@@ -43,7 +44,8 @@ function Trades({ chosen, onChange }: { chosen: string[]; onChange(next: string[
 
 type Loaded = { default: typeof PennantGrid; pennants: NamedPennant[] };
 
-// Outside the component, since React's compiler leaves one with an import as it is.
+// Declared outside the component, because React's compiler doesn't compile a component that contains an
+// import.
 const loadPennants = (): Promise<Loaded> => loadGrid(import('./PennantGrid'));
 
 function PennantField({ boat }: { boat: string }) {

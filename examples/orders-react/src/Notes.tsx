@@ -1,4 +1,5 @@
-// Notes for the yard: a form whose action React awaits and then resets. The switch is React's, and stays as it is.
+// Notes for the yard: a form whose action React awaits, and which React resets afterwards. The switch is
+// controlled by React, and keeps its state.
 import { useDisclosure, useSwitch } from 'elastic-shell/react';
 import { useState } from 'react';
 

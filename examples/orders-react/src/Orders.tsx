@@ -1,5 +1,5 @@
-// The yard's orders: a list from state, striking that waits for the server, and a drawer on a phone. Which page shows is in the
-// address, and held by a router; what the other page holds is kept.
+// The yard's orders: a list from state, striking that waits for the server, and a drawer on a phone. A router
+// keeps the current page in the address. The state of the other page is kept.
 import { useDialog, useDrawer, useTabs } from 'elastic-shell/react';
 import { boatOf, day, office, type Order, pounds } from 'quillhaven-gallery/office';
 import { Activity, useState } from 'react';

@@ -1,5 +1,5 @@
 <script lang="ts">
-  // Notes for the yard: what is noted, and whether it is urgent, is held by the page around it.
+  // Notes for the yard. The page around it holds the note, and whether it is urgent.
   import { useDisclosure, useSwitch } from 'elastic-shell/svelte';
 
   type Given = { notes: string[]; isUrgent: boolean };

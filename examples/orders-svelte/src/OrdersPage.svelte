@@ -1,6 +1,6 @@
 <script lang="ts">
-  // The yard's orders: a list from state, striking that waits for the server, and a drawer on a phone. Which page shows is in the
-  // address.
+  // The yard's orders: a list from state, striking that waits for the server, and a drawer on a phone. The
+  // address contains the current page.
   import { useDrawer, useTabs } from 'elastic-shell/svelte';
   import { boatOf, day, office, type Order, pounds } from 'quillhaven-gallery/office';
   import EditOrder from './EditOrder.svelte';

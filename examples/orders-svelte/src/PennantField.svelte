@@ -1,5 +1,5 @@
 <script lang="ts">
-  // A pennant, chosen from a grid that is fetched when it is wanted.
+  // A pennant, chosen from a grid that loads on demand.
   import { Content, usePopover } from 'elastic-shell/svelte';
   import { boatOf, loadGrid, type NamedPennant } from 'quillhaven-gallery/office';
   import type PennantGrid from './PennantGrid.svelte';

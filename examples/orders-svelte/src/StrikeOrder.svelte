@@ -1,5 +1,5 @@
 <script lang="ts">
-  // Striking an order: asked first, and waited for.
+  // Strikes an order: asks for confirmation, then waits for the server.
   import { useDialog } from 'elastic-shell/svelte';
   import { office, type Order, pounds } from 'quillhaven-gallery/office';
 

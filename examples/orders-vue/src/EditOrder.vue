@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// Editing an order: fields both ways, a second dialog when changes would be lost.
+// Editing an order: fields with two-way binding, and a second dialog if changes would be lost.
 import { useDialog } from 'elastic-shell/vue';
 import { boats, office, type Order, sameOrder } from 'quillhaven-gallery/office';
 import { ref, toRaw, useTemplateRef } from 'vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// Notes for the yard, which Vue keeps alive while the orders show.
+// Notes for the yard, which Vue keeps alive while the orders are shown.
 import { useDisclosure, useSwitch } from 'elastic-shell/vue';
 import { ref } from 'vue';
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-// The yard's orders: a list from state, striking that waits for the server, and a drawer on a phone. Which page shows is in the
-// address, and held by a router; the other page is kept alive.
+// The yard's orders: a list from state, striking that waits for the server, and a drawer on a phone. A router
+// keeps the current page in the address. The other page is kept alive.
 import { useDrawer, useTabs } from 'elastic-shell/vue';
 import { boatOf, day, office, type Order, pounds } from 'quillhaven-gallery/office';
 import { computed, ref, shallowRef, watchEffect } from 'vue';

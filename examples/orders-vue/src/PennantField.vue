@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// A pennant, chosen from a grid that is fetched when it is wanted.
+// A pennant, chosen from a grid that loads on demand.
 import { Content, usePopover } from 'elastic-shell/vue';
 import { boatOf, loadGrid, type NamedPennant } from 'quillhaven-gallery/office';
 import { ref, watch } from 'vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// The trades of an order: several, four at most, each row by a component.
+// The trades of an order, at most four. Each row is a component.
 import { Rows, useCombobox } from 'elastic-shell/vue';
 import { trades } from 'quillhaven-gallery/office';
 import { computed } from 'vue';

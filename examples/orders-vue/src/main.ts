@@ -2,7 +2,7 @@ import { createApp } from 'vue';
 import { createRouter, createWebHistory } from 'vue-router';
 import OrdersPage from './OrdersPage.vue';
 
-// One page, wherever it is served: what changes is its query.
+// One page for every address: only its query changes.
 const router = createRouter({
   history: createWebHistory(),
   routes: [{ path: '/:page(.*)*', component: OrdersPage }],

@@ -1,8 +1,9 @@
-// All the script that the pages have: what the server wrote is wired, links and forms are answered by a part of the page.
+// The only script of the pages: it wires the markup from the server, and requests only the changed part of a
+// page for links and forms.
 import { wirePage, wiredOf } from 'elastic-shell/page';
 import { show, showStream, way } from '/pages/updates.js';
 
-/** Asks the server for a part. */
+/** Requests a part from the server. */
 async function ask(address, part, body) {
   const answer = await fetch(address, {
     headers: { 'x-part': part, ...(way === 'stream' && { 'x-stream': '1' }) },
@@ -12,7 +13,7 @@ async function ask(address, part, body) {
   return answer;
 }
 
-/** Asks for a part, and puts it into its place. */
+/** Requests a part, and inserts it into the page. */
 async function update(address, name, body) {
   const answer = await ask(address, name, body);
   if (name === 'lights') {
@@ -22,7 +23,7 @@ async function update(address, name, body) {
   if (answer.headers.has('x-stream')) await showStream(answer);
   else await show(document.getElementById(name), await answer.text());
   if (name === 'main') setUp();
-  // A form that came back: to the first field that is wrong.
+  // A form came back with errors: focuses the first invalid field.
   document.querySelector('dialog:modal [aria-invalid=true]')?.focus();
 }
 
@@ -34,7 +35,7 @@ function setUp() {
   wiredOf(lights).update({ onChange: () => lights.form.requestSubmit() });
 }
 
-/** Another page: its `<main>` takes the place of this one. */
+/** Another page: its `<main>` replaces that of this one. */
 async function go(address, isBack) {
   const main = document.getElementById('main');
   const answer = await ask(address, 'main');
@@ -56,7 +57,7 @@ document.addEventListener('submit', (event) => {
   event.preventDefault();
   const data = new URLSearchParams(new FormData(form, event.submitter));
   const dialog = form.closest('dialog');
-  // What was asked is done with; a form that comes back opens its dialog again.
+  // Removes the request from the address. A form that comes back opens its dialog again.
   if (dialog && dialog.id !== 'edit') wiredOf(dialog)?.close('sent');
   const isPost = form.method === 'post';
   void update(isPost ? form.action : `${form.action}?${data}`, part, isPost ? data : undefined);

@@ -1,21 +1,22 @@
-// Four ways to put what the server has sent into the page. Each wires what has come; what has gone unwires itself.
+// Four ways to insert a response of the server into the page. Each wires what was inserted. Removed elements
+// unwire themselves.
 import { authorId, isOurs, keepOurs, wirePage } from 'elastic-shell/page';
 import { Idiomorph } from '/pages/built/idiomorph.js';
 import morphdom from '/pages/built/morphdom.js';
 
-/** What the server sends is made into markup by this policy alone. */
+/** Only this policy turns responses of the server into markup. */
 const served = globalThis.trustedTypes?.createPolicy('served', { createHTML: (html) => html }) ?? {
   createHTML: (html) => html,
 };
 
-/** A copy of `part` with what the server has sent in it. */
+/** Returns a copy of `part` with the response in it. */
 function freshPart(part, html) {
   const fresh = part.cloneNode(false);
   fresh.innerHTML = served.createHTML(html);
   return fresh;
 }
 
-/** A part is thrown away and written anew: what had focus is found again by its id. */
+/** Replaces a part with new markup. Focus is restored by id. */
 function replace(part, html) {
   const { id } = document.activeElement;
   part.innerHTML = served.createHTML(html);
@@ -38,16 +39,19 @@ const ways = {
     }),
 };
 
-/** How this page does it. */
+/** The way that this page uses. */
 export const way = document.documentElement.dataset.way;
 
-/** Puts the answer of the server into `part`. */
+/** Inserts the response of the server into `part`. */
 export async function show(part, html) {
   (ways[way] ?? replace)(part, html);
   await wirePage(part);
 }
 
-/** One element of a stream takes the place of the one with its id, or comes after the one before it. A list says what of it stays. */
+/**
+ * Each element of a stream replaces the element with its id, or is inserted after the previous one. A list
+ * declares which of its rows remain.
+ */
 async function place(html, before) {
   const template = document.createElement('template');
   template.innerHTML = served.createHTML(html);
@@ -65,7 +69,7 @@ async function place(html, before) {
   return { ...before, last: fresh };
 }
 
-/** Puts the elements of a stream into the page as they come. */
+/** Inserts the elements of a stream as they arrive. */
 export async function showStream({ body }) {
   let text = '';
   let before;
@@ -76,7 +80,7 @@ export async function showStream({ body }) {
   }
 }
 
-/** Not every browser iterates over a stream. */
+/** Some browsers can't iterate over a stream. */
 async function* chunksOf(stream) {
   const reader = stream.getReader();
   for (let read = await reader.read(); !read.done; read = await reader.read()) yield read.value;

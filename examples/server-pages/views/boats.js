@@ -15,7 +15,10 @@ const field = (name, label, value, wrong) => `
     ${wrong ? `<strong id="edit-${name}-wrong" class="wrong">${escape(wrong)}</strong>` : ''}
   </p>`;
 
-/** The dialog: open for the boat that is edited, with what was sent and what is wrong with it. Without script it is a part of the page. */
+/**
+ * The dialog, open for the edited boat, with the fields that were sent and their errors. Without script it is
+ * part of the page.
+ */
 const editor = ({ boat, sent = boat, wrong = {} } = {}) => {
   const dialog = partsOf('dialog', { id: 'edit', open: !!boat, size: 'narrow' });
   return `
@@ -60,7 +63,7 @@ export const boatsPart = (visit, search, edited) => {
     <ul class="orders" id="boat-list">${visit.boats.map(row).join('')}</ul>`;
 };
 
-/** The same as it is streamed. */
+/** The same, streamed. */
 export const boatsStream = (visit, search, edited) => [
   `<ul id="boat-list" data-keep="${visit.boats.map(({ id }) => id).join(' ')}"></ul>`,
   ...visit.boats.map(row),
@@ -68,7 +71,7 @@ export const boatsStream = (visit, search, edited) => [
   editor(edited ?? { boat: visit.boats.find(({ id }) => id === search.get('edit')) }),
 ];
 
-/** What is in `<main>`. */
+/** The content of `<main>`. */
 export const boatsMain = (visit, search, edited) => `
   <h1>Boats</h1>
   <section id="boats" aria-label="Boats">${boatsPart(visit, search, edited)}</section>`;

@@ -1,4 +1,4 @@
-// The page of the orders, as text. What has a role, an id or a state is asked of the library; the rest is plain HTML.
+// The page of the orders, as text. The library returns roles, ids and states. The rest is plain HTML.
 import { html as attributes, partsOf } from 'elastic-shell/server';
 import { boatNames, ordersOf } from '../yard.js';
 import { escape } from './text.js';
@@ -25,13 +25,15 @@ const order = ({ id, title, boat, state, due }) => {
 
 const count = (orders) => `<p role="status" id="count">${orders.length} orders</p>`;
 
-/** The list of orders, of boats whose name has `boat` in it. */
+/** The list of orders of the boats whose name contains `boat`. */
 export function ordersPart(visit, search) {
   const left = ordersOf(visit, search.get('boat') ?? '');
   return `${count(left)}<ol class="orders" id="order-list">${left.map(order).join('')}</ol>`;
 }
 
-/** The same as it is streamed: one element after the other, and what is left out goes. Each takes the place of the one with its id. */
+/**
+ * The same, streamed: each element replaces the one with its id, and elements that are not sent are removed.
+ */
 export function ordersStream(visit, search) {
   const left = ordersOf(visit, search.get('boat') ?? '');
   const keep = left.map(({ id }) => id).join(' ');
@@ -61,8 +63,8 @@ const notices = [
 ];
 
 /**
- * Tabs that are links: without script the server shows the panel of the one that was followed. With each warning the weather is selected,
- * whatever a reader has selected meanwhile: that is another revision.
+ * Tabs that are links: without script the server shows the panel of the followed link. Each warning is a new
+ * revision, which selects the weather tab even if the user has selected another.
  */
 const noticeBoard = ({ warnings }, search) => {
   const asked = search.get('notice');
@@ -92,7 +94,7 @@ const lights = ({ lights: isOn }) => {
     </form>`;
 };
 
-/** Open as it is sent: without script nothing is out of reach. */
+/** Sent open, so that everything can be reached without script. */
 const about = () => {
   const disclosure = partsOf('disclosure', { id: 'about', open: true });
   return `
@@ -100,7 +102,7 @@ const about = () => {
     <div ${attributes(disclosure.root)}><p>Ten berths, two slips and a crane, on a river that dries at springs.</p></div>`;
 };
 
-/** What is in `<main>`. */
+/** The content of `<main>`. */
 export const ordersMain = (visit, search) => `
   <h1>Orders</h1>
   ${filter(search)}

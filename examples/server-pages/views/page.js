@@ -1,7 +1,7 @@
-// A whole page, around what is in its `<main>`.
+// A whole page, around the content of its `<main>`.
 import { earlyScript } from 'elastic-shell/server';
 
-/** The ways in which a page puts what the server sends into its place, with what they are called. */
+/** The ways of inserting responses of the server, with their labels. */
 export const ways = {
   morphdom: 'morphed by morphdom',
   idiomorph: 'morphed by idiomorph',
@@ -9,7 +9,7 @@ export const ways = {
   stream: 'streamed, an element at a time',
 };
 
-/** What modules are called, for a page without a build step. */
+/** The import map, for a page without a build step. */
 export const importMap = JSON.stringify({ imports: { 'elastic-shell/page': '/pages/lib/browser/page.js' } });
 
 const pages = [
@@ -27,7 +27,10 @@ const choice = (way) =>
     .map(([name, words]) => `<option value="${name}"${name === way ? ' selected' : ''}>${words}</option>`)
     .join('');
 
-/** The page with `main` in it. `late`: milliseconds that the script is held back; `way`: how parts are put into their place. */
+/**
+ * Returns the page with `main` in it. `late`: milliseconds by which the script is delayed. `way`: how parts
+ * are inserted.
+ */
 export const page = ({ title, path, main, late, way }) => `<!doctype html>
 <html lang="en" data-way="${way}">
   <head>

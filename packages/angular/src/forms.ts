@@ -1,5 +1,5 @@
 // Form values: a switch, a combobox and a listbox as controls of Angular's reactive and template-driven
-// forms.  The control stores the state. It gets the changes of the user, and its value is shown. A value that
+// forms. The control stores the state. It gets the changes of the user, and its value is shown. A value that
 // comes from the control is never reported back to it, so only a user makes it dirty. Angular handles a reset
 // of the form.
 import { DestroyRef, Directive, inject, signal, untracked } from '@angular/core';

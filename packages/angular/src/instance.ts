@@ -1,5 +1,5 @@
 // The base of the Angular package: it keeps one instance for as long as its injector lives. Its options are
-// followed after each render, its states are signals, and a directive writes the attributes of its parts.  If
+// followed after each render, its states are signals, and a directive writes the attributes of its parts. If
 // Angular stores a state, the option is a signal: it is set, and read again at once. If it has not taken the
 // value (an input whose parent has not answered), it is read again after the next render.
 import {

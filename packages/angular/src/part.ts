@@ -1,5 +1,5 @@
 // Parts: the attributes of an element of a pattern, written by `[shellPart]`. The root is wired when it is on
-// the page.  The attributes are written once, from the initial state. From then on only the engine writes
+// the page. The attributes are written once, from the initial state. From then on only the engine writes
 // them. What the author has written on the element (a role, a label) stays.
 import {
   afterNextRender,

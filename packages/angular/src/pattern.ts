@@ -1,4 +1,4 @@
-// The base of all directives: an instance on their own element, with inputs as options.  A state is an input
+// The base of all directives: an instance on their own element, with inputs as options. A state is an input
 // and an output, so it can be bound in both directions: `[(open)]="isOpen"`. It is no `model()`, which would
 // apply a requested change before the component has answered. The output emits the request, and the value of
 // the input after the next render counts. If the input is not bound, the pattern stores the state.

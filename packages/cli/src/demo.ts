@@ -1,5 +1,5 @@
 // `elastic-shell demo`: serves the site, the built example application and the galleries under a strict
-// content security policy.  The site is at `/`, the application at `/desk`, and everything else next to it.
+// content security policy. The site is at `/`, the application at `/desk`, and everything else next to it.
 // Pages under /server/ are rendered for each request, by the server renderer of their framework.
 import { createServer, type Server } from 'node:http';
 import { existsSync } from 'node:fs';

@@ -1,5 +1,5 @@
 // A script for the head of server-rendered pages. It records clicks that nothing can handle yet, and repeats
-// them when their target is wired. The engine only notifies it (engine/early-presses.ts).  Clicks that the
+// them when their target is wired. The engine only notifies it (engine/early-presses.ts). Clicks that the
 // platform handles (a checkbox, a <details>, a button with a command that it supports) are not recorded:
 // their result is in the markup. An animation shows that a control waits, because it leaves the markup as the
 // server wrote it: a framework that hydrates the page compares every attribute.

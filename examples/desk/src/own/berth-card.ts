@@ -1,4 +1,5 @@
-// A layer of your own: a card beside the name of a berth, which loads what it shows when it opens. On a `<dialog>` it is modal.
+// A custom layer: a card beside the name of a berth, which loads its content when it opens. On a `<dialog>`
+// it is modal.
 import { type Contract, type Openable, type OpenIntent, stepOpenable } from 'elastic-shell/core';
 import {
   anchored,
@@ -64,7 +65,10 @@ function serve(engine: Engine<Openable, BerthCardOptions, OpenIntent>): Service<
   );
 }
 
-/** A card beside its opener. Follows HTML's popovers, and on a `<dialog>` the WAI-ARIA dialog pattern. */
+/**
+ * A card beside its opener. Follows the HTML popover attribute, and on a `<dialog>` the WAI-ARIA dialog
+ * pattern.
+ */
 export const berthCard = definePattern({
   ...contract,
   serve,

@@ -1,4 +1,4 @@
-// The page of patterns of your own.
+// The page of custom patterns.
 import { cell } from 'elastic-shell';
 import tides from 'quillhaven-data/tides.json';
 import orders from 'quillhaven-data/orders.json';

@@ -1,8 +1,8 @@
-// The described half of the rail: what the journal, `check`, the inspector, `partsOf` and `expectContract` know about it.
+// Describes the rail to the journal, `check`, the inspector, `partsOf` and `expectContract`.
 import { describePattern, fail, has, type Check, tagText } from 'elastic-shell/describe';
 import { rail, railKeys } from './rail';
 
-/** A check that goes to the first item, presses a key, and looks which item has focus. */
+/** A check that moves to the first item, presses a key, and compares the focused item. */
 const move = (key: string, expected: string, place: number): Check => ({
   key,
   expected,
@@ -20,10 +20,10 @@ export const railDescription = describePattern(rail, {
     summary: 'A row of buttons with one tab stop.',
     standard: 'WAI-ARIA Authoring Practices, Toolbar',
     keys: [
-      { on: 'item', key: 'ArrowRight', does: 'Goes to the next button', by: 'engine' },
-      { on: 'item', key: 'ArrowLeft', does: 'Goes to the previous button', by: 'engine' },
-      { on: 'item', key: 'Home', does: 'Goes to the first button', by: 'engine' },
-      { on: 'item', key: 'End', does: 'Goes to the last button', by: 'engine' },
+      { on: 'item', key: 'ArrowRight', does: 'Moves to the next button', by: 'engine' },
+      { on: 'item', key: 'ArrowLeft', does: 'Moves to the previous button', by: 'engine' },
+      { on: 'item', key: 'Home', does: 'Moves to the first button', by: 'engine' },
+      { on: 'item', key: 'End', does: 'Moves to the last button', by: 'engine' },
     ],
   },
   rules: [
@@ -50,8 +50,8 @@ export const railDescription = describePattern(rail, {
   selector: '[data-rail]',
   walk: ['Tab', 'ArrowRight', 'End', 'Home', 'Tab'],
   checks: [
-    move('ArrowRight', 'focus goes to the next button', 1),
+    move('ArrowRight', 'focus moves to the next button', 1),
     move('ArrowLeft', 'focus stays on the first button', 0),
-    move('End', 'focus goes to the last button', -1),
+    move('End', 'focus moves to the last button', -1),
   ],
 });

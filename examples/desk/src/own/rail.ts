@@ -1,5 +1,6 @@
-// The toolbar again, as a pattern of your own: the same keys and the same tab stop, on public entries alone. The list service moves
-// focus and writes the tab stop; what is left to say is which controls are items and what the keys are.
+// The toolbar again, as a custom pattern: the same keys and the same tab stop, built on public entries only.
+// The list service moves focus and writes the tab stop. The pattern declares which controls are items and
+// what the keys do.
 import type { Contract, KeyActs } from 'elastic-shell/core';
 import {
   canFocus,
@@ -20,13 +21,13 @@ export interface RailState {
   current: string | undefined;
 }
 
-// The options, once: what each takes, its docstring, and by `OptionsOf` its type.
+// The options: the type that each accepts, and its docstring. `OptionsOf` derives their types.
 const options = {
   /** Sets the key of the item with the tab stop: an initial value, or a cell. @defaultValue the first item */
   current: 'a key or a cell',
-  /** Specifies which arrow keys move. @defaultValue `horizontal` */
+  /** Specifies which arrow keys move focus. @defaultValue `horizontal` */
   orientation: ['horizontal', 'vertical'],
-  /** Specifies whether they move from the last item to the first. @defaultValue false */
+  /** Specifies whether focus moves from the last item to the first. @defaultValue false */
   wrap: 'true or false',
 } as const;
 
@@ -38,7 +39,7 @@ declare module 'elastic-shell/defaults' {
   }
 }
 
-/** What the keys do. */
+/** The keys. */
 export const railKeys = ({ orientation }: { orientation?: string }): KeyActs<never> => {
   const line = orientation === 'vertical' ? 'block' : 'inline';
   return {
@@ -75,7 +76,7 @@ function serve(engine: Engine<RailState, RailOptions, never>): Service<RailState
   });
 }
 
-/** A toolbar of one's own: `rail.wire(element)`, `<yard-rail>`, `usePattern(rail)`, `data-wire="rail"`. */
+/** A custom toolbar: `rail.wire(element)`, `<yard-rail>`, `usePattern(rail)`, `data-wire="rail"`. */
 export const rail = definePattern({
   ...contract,
   serve,

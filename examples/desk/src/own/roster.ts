@@ -1,5 +1,5 @@
-// A list of your own from data: a crew of any size, of whom one is on watch. Only the rows in view are on the page. Letters go to names,
-// and a live region says who is on watch.
+// A custom list from data: a crew of any size, one of whom is on watch. Only the rows in view are rendered.
+// Letters search the names, and a live region announces who is on watch.
 import { type Contract, goBy, type Item, type KeyActs, rowMoves } from 'elastic-shell/core';
 import {
   announcer,
@@ -16,7 +16,7 @@ import {
   targetOf,
 } from 'elastic-shell/engine';
 
-/** `go` to a person, or put that person on `watch`. */
+/** `go` moves to a person, and `watch` puts that person on watch. */
 export type RosterIntent = 'go' | 'watch';
 
 export interface RosterState {
@@ -26,19 +26,21 @@ export interface RosterState {
   current: string | undefined;
 }
 
-// The options, once: what each takes, its docstring, and by `OptionsOf` its type.
+// The options: the type that each accepts, and its docstring. `OptionsOf` derives their types.
 const options = {
-  /** Who is on watch: the first value, or a cell that is read and written. @defaultValue nobody */
+  /**
+   * The key of the person on watch: an initial value, or a cell that is read and written. @defaultValue none
+   */
   onWatch: 'a key or a cell',
-  /** The crew. @defaultValue nobody */
+  /** The crew. @defaultValue none */
   crew: 'an object',
-  /** Makes what a row shows. @defaultValue the name */
+  /** Renders the content of a row. @defaultValue the name */
   render: 'a function',
 } as const;
 
 export interface RosterOptions
   extends CommonOptions<RosterState>, Omit<OptionsOf<typeof options>, 'crew' | 'render'>, RowOptions {
-  /** The crew: a key and a name for each. @defaultValue nobody */
+  /** The crew, each with a key and a name. @defaultValue none */
   crew?: readonly Item[];
 }
 
@@ -78,7 +80,7 @@ function serve(engine: Engine<RosterState, RosterOptions, RosterIntent>): Servic
     moves: { wrap: false },
     keys: () => keys,
     letters: lettersTo('go'),
-    // A press on a link in a row follows the link.
+    // A click on a link in a row follows the link.
     press: (event) => (targetOf(event)?.closest('a') ? undefined : 'watch'),
   });
   return {
@@ -96,5 +98,5 @@ function serve(engine: Engine<RosterState, RosterOptions, RosterIntent>): Servic
   };
 }
 
-/** A crew of whom one is on watch. Follows the WAI-ARIA listbox pattern. */
+/** A crew, one of whom is on watch. Follows the WAI-ARIA listbox pattern. */
 export const roster = definePattern({ ...contract, serve });

@@ -1,5 +1,5 @@
-// The described half of the stepper: what the journal, `check`, the inspector, `partsOf` and `expectContract` know about it. The
-// demo imports it for its inspector; a page of your own imports it in development only.
+// Describes the stepper to the journal, `check`, the inspector, `partsOf` and `expectContract`. The demo
+// imports it for its inspector. Your own page imports it only in development.
 import { describePattern, fail, skip, type Check, tagText, writtenRole } from 'elastic-shell/describe';
 import { keys, stepper } from './stepper';
 
@@ -13,10 +13,10 @@ const keyCheck = (
   expected,
   async run(stage) {
     const before = await stage.tabTo('stop');
-    if (before.isDisabled) skip('it is disabled');
+    if (before.isDisabled) skip('the stepper is disabled');
     const after = await stage.press(key);
     const [from, to] = [parseFloat(before.value), parseFloat(after.value)];
-    if (!holds(from, to)) fail(`the number went from ${from} to ${to}`);
+    if (!holds(from, to)) fail(`the number changed from ${from} to ${to}`);
   },
 });
 
@@ -29,15 +29,15 @@ export const stepperDescription = describePattern(stepper, {
       root: {
         is: 'the element that shows the number',
         required: true,
-        why: 'It has the focus and the value.',
+        why: 'It has focus and the value.',
       },
-      opener: { is: 'buttons beside it', required: false, why: 'They step it without a keyboard.' },
+      opener: { is: 'buttons beside it', required: false, why: 'They change the number without a keyboard.' },
     },
     keys: [
       { on: 'root', key: 'ArrowUp', does: 'One step up', by: 'engine' },
       { on: 'root', key: 'ArrowDown', does: 'One step down', by: 'engine' },
-      { on: 'root', key: 'Home', does: 'The least number', by: 'engine' },
-      { on: 'root', key: 'End', does: 'The greatest number', by: 'engine' },
+      { on: 'root', key: 'Home', does: 'The minimum', by: 'engine' },
+      { on: 'root', key: 'End', does: 'The maximum', by: 'engine' },
     ],
   },
   rules: [
@@ -62,8 +62,8 @@ export const stepperDescription = describePattern(stepper, {
   isRoot: (element) => writtenRole(element) === 'spinbutton',
   keys: () => keys,
   checks: [
-    keyCheck('ArrowUp', 'the number grows, unless it is the greatest', (before, after) => after >= before),
-    keyCheck('Home', 'the least number', (before, after) => after <= before),
-    keyCheck('ArrowDown', 'the number stays the least', (before, after) => after <= before),
+    keyCheck('ArrowUp', 'the number increases, unless it is the maximum', (before, after) => after >= before),
+    keyCheck('Home', 'the number is at its minimum', (before, after) => after <= before),
+    keyCheck('ArrowDown', 'the number stays at its minimum', (before, after) => after <= before),
   ],
 });

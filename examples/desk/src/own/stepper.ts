@@ -1,6 +1,6 @@
-// A pattern of your own, from scratch: a number stepper. Its contract is data and pure functions, like those of the built-in patterns.
-// `definePattern` makes a wire function, a custom element and hooks of it. `serve` does what attributes alone don't: keys, the form
-// value, and the number in the field.
+// A custom pattern from scratch: a number stepper. Its contract is data and pure functions, like those of the
+// built-in patterns. `definePattern` makes a wire function, a custom element and hooks of it. `serve` does
+// everything that attributes can't: keys, the form value, and the number in the field.
 import type { Contract } from 'elastic-shell/core';
 import {
   chordOf,
@@ -24,15 +24,15 @@ export interface StepperState {
 }
 
 export interface StepperOptions extends CommonOptions<StepperState> {
-  /** The first number, or a cell. Default: what the markup says by aria-valuenow, else the least. */
+  /** The first number, or a cell. Default: aria-valuenow of the markup, or the minimum. */
   value?: StateOption<number>;
-  /** The least and the greatest number. Default: 0 and 100. */
+  /** The minimum and the maximum. Default: 0 and 100. */
   min?: number;
   max?: number;
-  /** How much a step is, and a page. Default: 1, and ten steps. */
+  /** The size of a step and of a page. Default: 1, and ten steps. */
   step?: number;
   page?: number;
-  /** What the number is called, as it is read out. Default: the number. */
+  /** The text that is announced for the number. Default: the number. */
   words?(value: number): string;
 }
 
@@ -42,7 +42,7 @@ declare module 'elastic-shell/defaults' {
   }
 }
 
-/** What its keys do. */
+/** The keys. */
 export const keys: Record<string, StepperIntent> = {
   'block-next': 'down',
   'block-previous': 'up',
@@ -138,7 +138,10 @@ function serve(engine: Engine<StepperState, StepperOptions, StepperIntent>): Ser
   };
 }
 
-/** A number stepper: the root shows the number, and buttons that name it step it with `--up` and `--down`. */
+/**
+ * A number stepper. The root shows the number, and buttons that refer to it change it with `--up` and
+ * `--down`.
+ */
 export const stepper = definePattern({
   ...contract,
   serve,
@@ -156,5 +159,5 @@ declare global {
   }
 }
 
-// <yard-stepper>: wires the number inside it.
+// <yard-stepper>: wires the element inside it.
 elementOf(stepper);

@@ -1,5 +1,6 @@
-// A pattern of one's own that wraps a plotting script: a tide curve on which an hour is picked. The plot has a life of
-// its own (made when wired, destroyed when unwired); the hour goes both ways between it and the state.
+// A custom pattern around a plotting script: a tide curve on which the user selects an hour. The plot is
+// created on wiring and destroyed on unwiring. The hour is kept in step between plot and state, in both
+// directions.
 import uPlot from 'uplot';
 import type { Contract } from 'elastic-shell/core';
 import {
@@ -17,16 +18,16 @@ import {
 export type TideIntent = 'later' | 'earlier' | 'first' | 'last' | 'pick';
 
 export interface TideState {
-  /** The hour that is picked, from 0. */
+  /** The selected hour, from 0. */
   hour: number;
 }
 
 export interface TideOptions extends CommonOptions<TideState> {
-  /** The height of the water at each hour, in metres. Default: none; there is nothing to pick. */
+  /** The height of the water at each hour, in metres. Default: none, so that no hour can be selected. */
   heights?: readonly number[];
-  /** The first hour, or a cell: several curves with one cell keep in step. Default: 0. */
+  /** The first hour, or a cell: several curves with the same cell stay in step. Default: 0. */
   hour?: StateOption<number>;
-  /** How high the plot is, in pixels. Default: 160. */
+  /** The height of the plot, in pixels. Default: 160. */
   height?: number;
 }
 
@@ -81,7 +82,7 @@ const wordsOf = (hour: number, metres = 0): string =>
 const colourOf = (root: Element, name: string): string =>
   getComputedStyle(root).getPropertyValue(name).trim() || 'currentColor';
 
-/** Makes the plot in `root`, `height` pixels high. `drawn` is called when it has been drawn. */
+/** Creates the plot in `root`, `height` pixels high. `drawn` is called when it has been drawn. */
 const plotIn = (
   root: HTMLElement,
   heights: readonly number[],
@@ -131,7 +132,7 @@ function serve(engine: Engine<TideState, TideOptions, TideIntent>): Service<Tide
         const { left } = plot.over.getBoundingClientRect();
         engine.intend('pick', { reason: 'press', event }, `${plot.posToVal(event.clientX - left, 'x')}`);
       },
-      // The plot moves its cursor with the pointer; what is picked is where that leaves it.
+      // The plot moves its cursor with the pointer. The hour under it is selected.
       pointerleave: show,
     }),
   ];

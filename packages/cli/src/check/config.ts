@@ -1,4 +1,4 @@
-// The configuration of `check`: rules, severities, files, and elements that count as the library's.  It is in
+// The configuration of `check`: rules, severities, files, and elements that count as the library's. It is in
 // a file named elastic-shell.check.json, in the folder where `check` runs or in one above it. Paths in it are
 // relative to its own folder.
 import { existsSync, readFileSync } from 'node:fs';

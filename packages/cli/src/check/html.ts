@@ -1,7 +1,7 @@
 // An HTML file, as the rules see it.  parse5 parses it into elements that implement the interface of the
 // rules. The parser does not record positions, which would take three times as long. The position of an
 // element is searched in the text when there is a finding about it. A text that would take too long to parse
-// is refused.  HTML for a template engine contains marks such as `{{ name }}`, or names such as `:open`.
+// is refused. HTML for a template engine contains marks such as `{{ name }}`, or names such as `:open`.
 // Their values are unknown, so reading them raises doubt.
 import {
   type DefaultTreeAdapterMap,

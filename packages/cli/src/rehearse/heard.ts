@@ -1,4 +1,4 @@
-// The announcement that a screen reader can make, from the browser's own accessibility tree.  Chromium
+// The announcement that a screen reader can make, from the browser's own accessibility tree. Chromium
 // provides the tree over its protocol. For other browsers it is computed in the page by the same standards.
 // The position in a group ("1 of 4") is counted in the page, because the tree does not contain it.
 import './agent.js';

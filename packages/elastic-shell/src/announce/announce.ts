@@ -1,5 +1,5 @@
 // Announcements: polite messages in a live region, counted with plural rules, and never the same message
-// twice in a row.  Of several messages in quick succession only the last is announced; a screen reader would
+// twice in a row. Of several messages in quick succession only the last is announced; a screen reader would
 // otherwise read all of them.
 
 import { markMade } from '../engine/made.js';

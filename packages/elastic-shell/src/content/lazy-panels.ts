@@ -1,4 +1,4 @@
-// Lazy content for the panels of items, loaded when a panel is first shown.  Each panel has a host of its
+// Lazy content for the panels of items, loaded when a panel is first shown. Each panel has a host of its
 // own, which is open while its item is expanded or selected. So one loader works for layers and for panels.
 import type { Part } from '../engine/attribute-writer.js';
 import type { Service } from '../engine/service.js';

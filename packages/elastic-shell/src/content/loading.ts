@@ -1,5 +1,5 @@
 // Loads lazy content: it shows progress if loading takes long, offers a retry after a failure, and cancels
-// when the layer closes.  Each load has its own AbortController. Only the latest load counts, and the result
+// when the layer closes. Each load has its own AbortController. Only the latest load counts, and the result
 // of an earlier one is discarded.
 import type { Openable } from '../core/contract/openable.js';
 import { tell } from '../core/report.js';

@@ -1,7 +1,7 @@
 // The page-wide record: the data that all copies and versions of this library on one page share. A
 // micro-frontend or a separately bundled widget brings its own copy. Without the record, one Escape would
-// close a layer of each copy, generated ids would collide, and two copies could wire the same root.  It also
-// contains data of modules that late-loading parts bring copies of (`scripts/late.mjs`).  The record is
+// close a layer of each copy, generated ids would collide, and two copies could wire the same root. It also
+// contains data of modules that late-loading parts bring copies of (`scripts/late.mjs`). The record is
 // stored under a registered symbol. Later versions can add entries, but never change the meaning of an entry.
 const key = Symbol.for('elastic-shell.page');
 

@@ -1,5 +1,5 @@
 // The description of a pattern: its texts, rules and checks, for the journal, the inspector, servers, tests
-// and tools. It isn't part of a production page.  The registry is open and page-wide: they all know a pattern
+// and tools. It isn't part of a production page. The registry is open and page-wide: they all know a pattern
 // of your own that is described with `describePattern`.
 import type { KeyActs, Notes } from '../core/contract/contract.js';
 import type { OptionKinds } from '../core/contract/options.js';

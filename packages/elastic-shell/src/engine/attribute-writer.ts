@@ -1,6 +1,6 @@
 // The attribute writer is the only code that writes attributes. It gets the wanted attributes of each
 // element, writes the differences, remembers the original values, and restores them when an attribute is no
-// longer wanted.  Each service has a sheet of its own, so that a service that knows its changes can update
+// longer wanted. Each service has a sheet of its own, so that a service that knows its changes can update
 // only those. If it gets the same object again for an element, it doesn't even read the page. If other code
 // (a morph, a framework's render) writes a value in the meantime, that is the author's newer value, and the
 // one to restore later. Whoever runs the pattern is notified, and decides whether to follow it or to write

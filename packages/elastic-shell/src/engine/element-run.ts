@@ -1,5 +1,5 @@
 // The life cycle of one element: the properties and attributes it was given, its wired pattern, and the parts
-// that it waits for.  A property can be set at any time: before the definition loads, before the element is
+// that it waits for. A property can be set at any time: before the definition loads, before the element is
 // in the page, or later. The last value counts, whether it was set by attribute or property. If both were set
 // from the start, the property wins. The content decides when it is wired: parsed and streamed markup
 // connects before its children exist, and the content may be replaced later.

@@ -1,8 +1,8 @@
 // The one loop: event → intent → step → guard → owners → state → page → cells. It runs a contract on an
-// element.  The contract's step turns an intent into the next state. The differences from the state before
+// element. The contract's step turns an intent into the next state. The differences from the state before
 // are a list of changes. The guard is called about the first of them, and may resolve later: until then the
 // pattern is busy. If the guard allows it, the owners of the changed states are asked. What they accept is
-// applied in a turn (`turn.ts`).  Any function that is called may unwire the pattern. From then on nothing is
+// applied in a turn (`turn.ts`). Any function that is called may unwire the pattern. From then on nothing is
 // written, even for work in progress.
 import { cell, deliver } from '../core/cell.js';
 import { changesBetween } from '../core/change.js';

@@ -1,6 +1,6 @@
 // The invoker index: which controls name which ids, in each tree (document, shadow root, detached fragment)
 // with wired elements. Each such tree has one observer and one listener, however many elements are wired in
-// it, until the last of them is unwired.  A control is filed under the id that it names (`commandfor`, or
+// it, until the last of them is unwired. A control is filed under the id that it names (`commandfor`, or
 // `aria-controls`) when it is first seen, and removed when it leaves or names another. A root that moves to
 // another tree is indexed there.
 import { endListening } from '../events/listen.js';

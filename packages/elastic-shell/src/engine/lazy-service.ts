@@ -1,4 +1,4 @@
-// A lazy service loads its code only when needed. Until then, only its extras are missing.  If the code
+// A lazy service loads its code only when needed. Until then, only its extras are missing. If the code
 // arrives after unwiring, it is released. If it can't be loaded, the error is reported, and the next change
 // tries again.
 import { pageWide } from '../core/page-record.js';

@@ -1,4 +1,4 @@
-// Wires by markup: elements with `data-wire`, from a server or a template.  This works for every loaded
+// Wires by markup: elements with `data-wire`, from a server or a template. This works for every loaded
 // pattern, because its module registers it. Its options are attributes `data-wire-<option>`, in kebab-case,
 // for every option that a text can set.
 import type { OptionKinds } from '../core/contract/options.js';

@@ -1,8 +1,8 @@
 // Owners: code that controls a state. An owner is given each new value, and the value it has afterwards is
-// applied.  An owner that responds synchronously is read at once. One that returns a promise is read when
+// applied. An owner that responds synchronously is read at once. One that returns a promise is read when
 // that resolves. Until then the pattern keeps its state, and further requests wait. The owners of a change
 // either all accept or all refuse: if one keeps its previous value, it has refused, and the others get theirs
-// back.  A framework can't distinguish a refusal from a commit that is still to come (a transition, a
+// back. A framework can't distinguish a refusal from a commit that is still to come (a transition, a
 // router). Its promise resolves to `undecided`: the change then stays open without blocking other requests
 // until the owner has another value, another request for the same state replaces it, or a second has passed.
 // Then it is reported as refused. If the owner accepts exactly that value later, the change is still applied.

@@ -1,4 +1,4 @@
-// Stores: objects that hold a value and notify subscribers, converted to a cell.  Frameworks and libraries
+// Stores: objects that hold a value and notify subscribers, converted to a cell. Frameworks and libraries
 // have their own. Some call new subscribers at once with the value, some have no `get`, some return a
 // function to unsubscribe and others an object with such a method.
 import { type Cell, cell, isPlainCell, type Listener } from '../core/cell.js';

@@ -3,7 +3,7 @@
 // closes the list. 2. The services show it: a layer opens, a panel expands. 3. The attributes are written
 // once. A service that needs them earlier, to measure or to move focus, calls `flush`. 4. Owners, cells and
 // listeners are notified of each change, the cause before its consequence. 5. The services settle: focus
-// returns. Changes made meanwhile go through steps 2 to 5 of the same turn.  A request made during a turn
+// returns. Changes made meanwhile go through steps 2 to 5 of the same turn. A request made during a turn
 // waits for the next turn (`wishes.ts`). A fact, such as a layer that was removed from the page, counts at
 // once and is reported in its place. If a function throws, the rest still runs, and the first error is thrown
 // at the end.

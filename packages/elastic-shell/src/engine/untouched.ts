@@ -1,6 +1,6 @@
 // Wires on first use. If a page wires many instances of a pattern in one task, all but the first few only get
 // the attributes of a closed instance. They are wired in full at the first event, read or call that concerns
-// them.  Until then, an instance has its place in the invoker index, the attributes of its openers, and an
+// them. Until then, an instance has its place in the invoker index, the attributes of its openers, and an
 // entry in the registry through which events reach it. An observer for each tree wires it if another script
 // changes the attributes that show its state.
 import type { Attributes, Contract, View } from '../core/contract/contract.js';

@@ -1,5 +1,5 @@
 // How a layer treats focus: like a dialog, which takes focus and keeps it, or like a popover, which leaves it
-// to the user.  A layer calls its policy when it has opened, on Tab, when focus has left it without a new
+// to the user. A layer calls its policy when it has opened, on Tab, when focus has left it without a new
 // target, and when it has closed.
 import { focusedFrom, holds } from '../engine/flat.js';
 import { chosen, focusOn, type FocusChoice, focusFirst, holdFocus, tabbables, wrapTab } from './focusable.js';

@@ -1,5 +1,5 @@
 // Focus: which elements can take it, where it moves first, and how it wraps. Order and containment are those
-// of the flat tree (`engine/flat.ts`).  The platform alone is not enough: its first focus may be the close
+// of the flat tree (`engine/flat.ts`). The platform alone is not enough: its first focus may be the close
 // button.
 import { hasWords } from '../core/text.js';
 import { closest, matches, matchOf, treeOf } from '../engine/dom.js';

@@ -1,4 +1,4 @@
-// Form members that aren't native controls: they submit values and are reset.  They use the form's events
+// Form members that aren't native controls: they submit values and are reset. They use the form's events
 // (`formdata`, `submit`, `reset`) on the document, so that forms can be added and removed around them.
 import { isElement, targetOf } from '../engine/dom.js';
 import { listenIn } from '../events/document-events.js';

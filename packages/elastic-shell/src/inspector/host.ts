@@ -1,4 +1,4 @@
-// The host of the inspector: an element beside the page that isn't part of it.  It is at the end of <html>,
+// The host of the inspector: an element beside the page that isn't part of it. It is at the end of <html>,
 // not in <body>, and everything is in its shadow tree. The top layer shows it above the page. It has tabindex
 // -1, so that Tab skips its content. While a modal dialog is open everything outside that is inert, so the
 // host moves into the dialog, and back when it closes. With `moveBefore`, if the browser supports it, nothing

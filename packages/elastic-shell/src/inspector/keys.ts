@@ -1,5 +1,5 @@
 // The keys that work for the focused element, from every contract that it has a part in, in the current
-// state.  The contract's step function shows what a key would do. It is pure, so nothing changes. For keys
+// state. The contract's step function shows what a key would do. It is pure, so nothing changes. For keys
 // that the browser handles, the text of the contract is shown.
 import type { KeyActs } from '../core/contract/contract.js';
 import { dismissedBy } from '../core/layers/stack.js';

@@ -1,4 +1,4 @@
-// The panel: the views as tabs, the controls around them, and how focus moves in and back to the page.  Focus
+// The panel: the views as tabs, the controls around them, and how focus moves in and back to the page. Focus
 // on the page stays where it is while the pointer is used here: clicks take focus only in fields. The
 // shortcut moves focus inside, and Escape returns it. Events stop at the host, so the page never sees them.
 import { isElement } from '../engine/dom.js';

@@ -1,5 +1,5 @@
 // The record: what has happened on the page, with its causes. It begins when the inspector is imported, so it
-// includes what happened before the panel was opened. It only stores what it receives.  The journal reports
+// includes what happened before the panel was opened. It only stores what it receives. The journal reports
 // changes and refusals at the end, and the steps on the way (a guard or an owner is called, and has answered;
 // a click has ended; Escape was left to a widget). Both are combined here.
 import type { Change } from '../engine/types.js';

@@ -1,4 +1,4 @@
-// The journal: what changed, what was refused, and what is wrong with the page. Importing it starts it.  A
+// The journal: what changed, what was refused, and what is wrong with the page. Importing it starts it. A
 // repeated message about the same element is counted and not repeated, on the console as well.
 import type { Change } from '../engine/types.js';
 import { deliver } from '../core/cell.js';

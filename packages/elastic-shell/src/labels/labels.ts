@@ -1,4 +1,4 @@
-// Labels: the heading and the text that name and describe a layer, with generated ids.  An id is generated
+// Labels: the heading and the text that name and describe a layer, with generated ids. An id is generated
 // once for an element, written by the attribute writer, and removed with it.
 import type { Attributes } from '../core/contract/contract.js';
 import { isWritten } from '../engine/attribute-watch.js';

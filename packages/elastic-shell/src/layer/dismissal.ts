@@ -1,5 +1,5 @@
 // Dismissal: translates Escape, the back gesture, clicks and focus changes for the layer stack in the core,
-// which decides what closes.  A click counts as outside only if it both began and ended outside the layer. A
+// which decides what closes. A click counts as outside only if it both began and ended outside the layer. A
 // text selection that ends outside, a drag and a scrollbar therefore close nothing. Focus that moves because
 // of a click is ignored; the click itself is judged when it ends. Escape is read from keydown, because
 // `cancel` can be prevented only once. A widget inside the layer that uses Escape itself (a select, a date

@@ -1,5 +1,5 @@
 // Hover and focus with intent: opens the layer of a control while the pointer or keyboard focus is on the
-// control. One layer of a group is open at a time.  The pointer must rest on the control. It may then cross
+// control. One layer of a group is open at a time. The pointer must rest on the control. It may then cross
 // from the control to the layer. For a while after a layer has closed, the next one opens at once. Focus
 // opens a layer only if it came from the keyboard: a click, or focus that a closing layer returns, shows no
 // intent.

@@ -1,5 +1,5 @@
 // An announced message inside a layer, shown in the author's `[data-message]` or in a paragraph that is
-// created for it.  The text is removed again by the code that inserted it. Nothing that the author wrote,
+// created for it. The text is removed again by the code that inserted it. Nothing that the author wrote,
 // such as a role=alert, is emptied or overwritten: a framework that rendered it would fail.
 import { failureText } from '../core/text.js';
 import { markMade } from '../engine/made.js';

@@ -1,4 +1,4 @@
-// Layers that other code moves or removes while they are open.  A removed layer closes, and its pattern is
+// Layers that other code moves or removes while they are open. A removed layer closes, and its pattern is
 // notified. A moved layer has left the top layer without any event: it is shown again below the layers that
 // opened after it, and focus returns to where it was.
 import { treeOf } from '../engine/dom.js';

@@ -1,6 +1,6 @@
 // Foreign layers: native dialogs and popovers that the page or another script has opened above our layers.
 // The layer that opened last is the innermost one, whoever opened it. Keys and clicks belong to it until it
-// closes.  Popovers are tracked by their toggle events. Dialogs are looked up when needed; a dialog that was
+// closes. Popovers are tracked by their toggle events. Dialogs are looked up when needed; a dialog that was
 // open before our topmost layer opened is below it.
 import { isElement } from '../engine/dom.js';
 import { type EventMap } from '../events/listen.js';

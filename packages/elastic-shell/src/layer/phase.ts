@@ -1,4 +1,4 @@
-// Phases: closed, opening, open, closing. A phase lasts as long as the animations of the style sheet.  It
+// Phases: closed, opening, open, closing. A phase lasts as long as the animations of the style sheet. It
 // reads the animations of the element right after it was shown or hidden, and ends with the last of them.
 // Endless animations don't count.
 

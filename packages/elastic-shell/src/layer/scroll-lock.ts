@@ -1,5 +1,5 @@
 // Prevents the page from scrolling while a modal layer is open, without the shift that a vanishing scrollbar
-// causes.  If the scrollbar takes up space, the page gets padding of the same width while it is gone. The
+// causes. If the scrollbar takes up space, the page gets padding of the same width while it is gone. The
 // content stays in place, and the backdrop and a drawer reach the edge of the window. Elements that the page
 // fixes to that edge can use --shell-scrollbar to avoid it. Locks are counted for each document: the first
 // one stops scrolling, and the last one restores the previous style.

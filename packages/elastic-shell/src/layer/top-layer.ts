@@ -1,5 +1,5 @@
 // Two ways to show a layer in the top layer: as a modal dialog, or as a popover beside a page that stays
-// usable.  Nothing is moved in the document, because a framework that rendered the element would fail. If the
+// usable. Nothing is moved in the document, because a framework that rendered the element would fail. If the
 // platform has no dialogs or popovers (as in jsdom), an attribute shows the layer, so that pages can be
 // tested there.
 import type { Attributes } from '../core/contract/contract.js';

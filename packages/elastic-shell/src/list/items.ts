@@ -1,5 +1,5 @@
 // The items of a list, read from the author's markup or created from data, each with a key. Accordions, tabs,
-// menus, lists and trees share them.  Items in markup are read once and kept until the document changes; an
+// menus, lists and trees share them. Items in markup are read once and kept until the document changes; an
 // observer discards them then. Reading checks for changes that the observer has not yet reported, so the
 // items are correct within the same task. Listeners are called all the same.
 import { indexOf, type Item } from '../core/collection/items.js';

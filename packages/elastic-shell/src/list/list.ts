@@ -1,7 +1,7 @@
 // The list service: items with one tab stop, with one active descendant, or each with a tab stop of its own,
 // moved through by keys, letters and clicks, and with panels if the pattern has them. Accordions, tabs,
 // menus, listboxes, trees and comboboxes use it. It depends on none of them: the contract decides what an
-// intent means.  A key or a click becomes an intent for an item. When the state has changed, the drawing
+// intent means. A key or a click becomes an intent for an item. When the state has changed, the drawing
 // writes the attributes that the change affects, the current item is scrolled into view, and focus follows.
 import { indexOf, type Item, neighbour } from '../core/collection/items.js';
 import { isByPage, type Move, move, type MoveRules } from '../core/collection/movement.js';

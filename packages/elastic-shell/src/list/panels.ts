@@ -1,4 +1,4 @@
-// The panels of items: which panel belongs to which item, with its label, and how the platform shows it.  The
+// The panels of items: which panel belongs to which item, with its label, and how the platform shows it. The
 // platform may show a panel by itself: find-in-page with `beforematch`, a `<details>` with `toggle`. Both are
 // passed on.
 import type { Item } from '../core/collection/items.js';

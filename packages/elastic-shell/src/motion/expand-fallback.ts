@@ -1,5 +1,5 @@
 // Expands by script if style sheets cannot interpolate to `auto` (Firefox, WebKit). There is one animation
-// for each box, which is reversed instead of restarted, and gets a new target when the content grows.  The
+// for each box, which is reversed instead of restarted, and gets a new target when the content grows. The
 // size of the box at rest is read from its computed style, once for all boxes that start in one task, before
 // anything moves, and later with its animation removed for a moment. structure.css leaves the size and
 // padding of such a box alone while it moves.

@@ -1,5 +1,5 @@
 // Elastic expansion: a panel opens and closes by its measured size, can reverse half way, and follows content
-// that grows.  The style sheet animates it if the platform can interpolate to `auto`. Otherwise
+// that grows. The style sheet animates it if the platform can interpolate to `auto`. Otherwise
 // `expand-fallback.ts` does, which loads when the panel is wired; a panel that opens before it has loaded
 // opens at once. If many panels start in one task, the style is read once, when everything is written.
 import type { Attributes } from '../core/contract/contract.js';

@@ -1,5 +1,5 @@
 // Anchoring: keeps a layer next to its anchor while either moves or grows, and does nothing while neither
-// does.  The core computes the placement. It is written as custom properties, relative to the anchor if the
+// does. The core computes the placement. It is written as custom properties, relative to the anchor if the
 // platform supports that, so that the layer moves in the same frame. It is computed again on scroll, on
 // resize, when either changes its size, and when the page moves the anchor. An intersection observer, whose
 // area is reduced to the anchor, reports the last of these.

@@ -1,4 +1,4 @@
-// A layer next to its anchor: the stored measurements of both, and how the layer is measured and moved.  The
+// A layer next to its anchor: the stored measurements of both, and how the layer is measured and moved. The
 // position is written as custom properties, relative to the anchor if the platform supports that. Measuring
 // makes the browser lay out the page, and writing invalidates the layout. So all layers that are placed
 // together are measured first.

@@ -1,5 +1,5 @@
 // What jsdom lacks for layers, installed for tests and removed again: modal dialogs, popovers, `inert`, and
-// `hidden="until-found"`. A browser that has all of it is left alone.  Elements that are not shown have the
+// `hidden="until-found"`. A browser that has all of it is left alone. Elements that are not shown have the
 // computed style `display: none`, so that role queries find only what is shown. No attribute is written that
 // the platform does not write. `matches`, `closest` and `querySelector` support `:modal` and `:popover-open`
 // at the end of a compound selector, as in `dialog:modal`.

@@ -1,5 +1,5 @@
 // The attributes of the bindings' parts: `{...tides.opener()}`, `v-bind="tides.root"`,
-// `[shellPart]="tabs.tab(key)"`.  A handle is a variable with the result of one of the bindings' functions.
+// `[shellPart]="tabs.tab(key)"`. A handle is a variable with the result of one of the bindings' functions.
 // Its parts come from the outlines that the bindings use. Anything that depends on a key that isn't a literal
 // is unknown.
 import { descriptionOf } from 'elastic-shell/describe';

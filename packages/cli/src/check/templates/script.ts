@@ -1,5 +1,5 @@
 // Scripts: JSX, inline templates of Angular components, and HTML in template literals that are marked as
-// such.  Babel's parser is used, which also reads TypeScript, and recovers from what it does not understand.
+// such. Babel's parser is used, which also reads TypeScript, and recovers from what it does not understand.
 import { parse, type ParserPlugin } from '@babel/parser';
 import type * as ast from '@babel/types';
 import type { Markup } from 'elastic-shell/rules';

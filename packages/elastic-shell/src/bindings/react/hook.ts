@@ -1,5 +1,5 @@
 // The base of the hooks for React: it keeps one instance, follows its options after each commit, and renders
-// again when a state has changed that was read during rendering.  If React stores a state, its setter is
+// again when a state has changed that was read during rendering. If React stores a state, its setter is
 // asked, and the next commit is the answer. The hook renders itself again in the same batch, so there is a
 // commit even if the setter ignored the value.
 import { createContext, type RefCallback, useContext, useId, useLayoutEffect, useState } from 'react';

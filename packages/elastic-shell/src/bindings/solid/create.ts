@@ -1,5 +1,5 @@
 // The base of the primitives for Solid: it keeps one instance, follows its options in an effect, and is a
-// signal wherever a state is read.  If Solid stores a state, the option is a pair of an accessor and a
+// signal wherever a state is read. If Solid stores a state, the option is a pair of an accessor and a
 // setter: it is set, and read again at once.
 import {
   createContext,

@@ -1,5 +1,5 @@
 // The base of the functions for Svelte: it keeps one instance, follows its options in an effect, and is
-// reactive wherever a state is read.  If Svelte stores a state, the option is a pair of functions, `[() =>
+// reactive wherever a state is read. If Svelte stores a state, the option is a pair of functions, `[() =>
 // open, (value) => (open = value)]`, or an accessor of the options object: `get open() { … }, set open(value)
 // { … }`. It is set, and read again at once. If it has not taken the value yet, it is read again after the
 // next tick.

@@ -1,5 +1,5 @@
 // The base of the composables for Vue: it keeps one instance, follows its options after each flush, and is
-// reactive wherever a state is read.  If Vue stores a state, the option is a ref: it is set, and read again
+// reactive wherever a state is read. If Vue stores a state, the option is a ref: it is set, and read again
 // at once. If it has not taken the value yet (a model whose parent has not answered), it is read again after
 // the next tick.
 import {

@@ -1,5 +1,5 @@
 // Search: the items of a list that match a text, for lists of any length. Pure: the caller decides when to
-// pause and continue.  Labels are folded once for each list, when they are first needed or during idle time.
+// pause and continue. Labels are folded once for each list, when they are first needed or during idle time.
 // A query that extends another only searches its results.
 import type { Item } from './items.js';
 import { foldedLabel } from './fold.js';

@@ -1,4 +1,4 @@
-// The outlines of patterns that open: dialogs, drawers, popovers, tooltips, disclosures, menus.  Controls use
+// The outlines of patterns that open: dialogs, drawers, popovers, tooltips, disclosures, menus. Controls use
 // the platform's own commands if there is one, so that they work before scripts run.
 import { dialog as dialogContract, type DialogChoices } from '../contract/dialog.js';
 import type { Attributes } from '../contract/contract.js';

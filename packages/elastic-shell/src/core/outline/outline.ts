@@ -1,4 +1,4 @@
-// Outlines: the attributes of each part of a pattern from its state and options, before there is a page.  An
+// Outlines: the attributes of each part of a pattern from its state and options, before there is a page. An
 // outline contains what an author would write by hand (roles, keys, ids, commands), and calls the contract's
 // semantics, as the engine does, for everything that follows the state. Servers write it, bindings return it
 // for spreading, and the engine finds it in the page. So all of them agree.

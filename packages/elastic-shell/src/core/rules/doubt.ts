@@ -1,6 +1,6 @@
-// Doubt: whether an unknown value was read.  Some attributes and children of a template are only known to
+// Doubt: whether an unknown value was read. Some attributes and children of a template are only known to
 // exist. Reading them returns a value (null, no child) and raises doubt. A finding counts only if reading its
-// element raised no doubt. So no rule reports something unknown, and no rule has to handle it.  One register
+// element raised no doubt. So no rule reports something unknown, and no rule has to handle it. One register
 // is enough, because rules run one at a time and synchronously.
 
 let isRaised = false;

@@ -1,5 +1,5 @@
 // Whether an element has an accessible name, as far as the markup shows (Accessible Name and Description
-// Computation).  Rules only ask whether there is a name. So each element is visited once, from the inside
+// Computation). Rules only ask whether there is a name. So each element is visited once, from the inside
 // out.
 import { ask, raiseDoubt } from './doubt.js';
 import { has, isTag, type Markup, wordsOf } from './markup.js';

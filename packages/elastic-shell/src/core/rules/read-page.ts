@@ -1,4 +1,4 @@
-// Reads a page once, and answers the questions of rules about ids, ancestors and descendants.  Elements are
+// Reads a page once, and answers the questions of rules about ids, ancestors and descendants. Elements are
 // numbered in document order, so the descendants of one are a range of numbers. Answers about ids, ancestors
 // and descendants are computed for the whole page at once when first needed: the time grows with the size of
 // the page, not with its square. An answer that depends on something unknown raises doubt (doubt.ts), also

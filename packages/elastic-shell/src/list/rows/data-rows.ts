@@ -1,5 +1,5 @@
 // Rows created from data: the visible rows and a few around them, reused as the list scrolls. The row with
-// the tab stop and the row with focus stay. Up to some hundred rows are all on the page.  The position of
+// the tab stop and the row with focus stay. Up to some hundred rows are all on the page. The position of
 // lines is computed in `geometry.ts`, the rows that must be on the page in `page-rows.ts`, and their heights
 // in `measure.ts`. Rows are drawn, measured, and drawn again if their heights differ from the estimate.
 import type { Item } from '../../core/collection/items.js';

@@ -1,5 +1,5 @@
 // Runs a combobox: its keys, its list in a layer, and the order in which results, value and field follow its
-// state.  The results (`results.ts`) decide which options the list shows, from the known options
+// state. The results (`results.ts`) decide which options the list shows, from the known options
 // (`options-source.ts`). The value (`value.ts`) shows the selection as text or as tokens. The field
 // (`field.ts`) is what the user types into. The popup (`popup.ts`) is a layer. Keys other than moves are in
 // `actions.ts`. `parts` updates each of them to the state.

@@ -1,4 +1,4 @@
-// Runs a menu: its items, the layer that shows it, and the ways to open it.  The items are a list with a
+// Runs a menu: its items, the layer that shows it, and the ways to open it. The items are a list with a
 // state cursor. The layer is a popover beside its opener, or at a point. Opening by click, drag, key or as a
 // context menu is in `opening.ts`. The pointer over items is in `pointing.ts`. Nested menus find each other
 // with `layer/menu-chain.ts`.

@@ -1,4 +1,4 @@
-// Overflow: buttons that don't fit into a toolbar are hidden from the end, and a menu lists them.  The
+// Overflow: buttons that don't fit into a toolbar are hidden from the end, and a menu lists them. The
 // buttons stay in place, because a framework may own them. An item of the menu clicks its button, and shows
 // whether the button is pressed or disabled.
 import type { Part } from '../../engine/attribute-writer.js';

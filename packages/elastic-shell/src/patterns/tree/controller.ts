@@ -1,5 +1,5 @@
 // Runs a tree: updates everything that follows its states. It loads branches, expands branches for a filter,
-// and keeps focus.  The rows (`rows.ts`) know the model and its visible part. The branches (`branches.ts`)
+// and keeps focus. The rows (`rows.ts`) know the model and its visible part. The branches (`branches.ts`)
 // load lazy children. A filter expands more branches than the user did: their own set is remembered, and
 // restored when the filter is cleared.
 import type { Item } from '../../core/collection/items.js';

@@ -1,5 +1,5 @@
 // The rows of a tree: its model, read from nested lists or given as data, and the rows that are visible in a
-// state.  The model is kept whole. A filter leaves part of it, and of that the rows in expanded branches are
+// state. The model is kept whole. A filter leaves part of it, and of that the rows in expanded branches are
 // visible. When one branch is expanded or collapsed, only that branch is updated.
 import { indexOf, type Item } from '../../core/collection/items.js';
 import { type Search, searchIn } from '../../core/collection/search.js';
