@@ -105,9 +105,11 @@ function tellRefusal({ root, change, by, error, guard, owner }: ChangeHappening)
   const who = by === 'owner' ? 'owner' : 'guard';
   const asking = who === 'owner' ? owner : guard;
   const took = asking ? answeredIn(asking) : 0;
+  const when = took < 1 ? 'at once' : `after ${duration(took)}`;
+  const outcome = who === 'guard' ? `It returned false ${when}.` : `It kept its value, and replied ${when}.`;
   const facts = [
     `Its ${who} was called because ${because(change)}.`,
-    `It answered ${took < 1 ? 'at once' : `after ${duration(took)}`}${error === undefined ? (who === 'guard' ? ', with false.' : ', and kept its value.') : `, with an error: ${failureText(error)}`}`,
+    error === undefined ? outcome : `It failed ${when}: ${failureText(error)}`,
   ];
   return {
     who: titleOf(root),

@@ -127,7 +127,7 @@ describe('five questions on the desk', () => {
     const told = await look(page, 'Happened', /Refused/);
     expect(told).toMatch(/Strike order W1041|Strike this order/);
     expect(told).toMatch(/Refused: its guard did not let it close\./);
-    expect(told).toMatch(/It answered after [\d.]+ m?s, with an error: /);
+    expect(told).toMatch(/It failed after [\d.]+ m?s: /);
   });
 
   it('why did this popover close? Because focus left it', async () => {
