@@ -108,8 +108,8 @@ export const angularFiles = [
       '',
       ...patterns.map(({ name, Name, item }) =>
         item
-          ? `/** One ${name}, of rows made of \`I\`. */\nexport interface ${Name}Handle<I extends ${item} = ${item}, Multiple extends boolean = false> extends Handle<${Name}<Multiple>, typeof ${name}Pattern, I> {}`
-          : `/** One ${name}. */\nexport interface ${Name}Handle extends Handle<${Name}, typeof ${name}Pattern> {}`,
+          ? `/** The handle of ${oneOf(name)}, with items of type \`I\`. */\nexport interface ${Name}Handle<I extends ${item} = ${item}, Multiple extends boolean = false> extends Handle<${Name}<Multiple>, typeof ${name}Pattern, I> {}`
+          : `/** The handle of ${oneOf(name)}. */\nexport interface ${Name}Handle extends Handle<${Name}, typeof ${name}Pattern> {}`,
       ),
       '',
     ].join('\n'),

@@ -28,7 +28,7 @@ function owner<T>(value: T, take: (next: T, now: T) => T | Promise<T>, told: (no
 }
 
 const find = <E extends Element = HTMLElement>(name: string, selector: string): E =>
-  // Each is in the page.
+  // The page contains each of them.
   document.querySelector<E>(`[data-case=${name}] ${selector}`) as E;
 const says = (name: string, text: string): void => void (find(name, 'output').textContent = text);
 const word = (open: boolean): string => (open ? 'open' : 'closed');

@@ -37,43 +37,43 @@ import type {
 } from 'elastic-shell/bindings';
 import type { Handle } from './handle.js';
 
-/** One dialog. */
+/** The handle of a dialog. */
 export interface DialogHandle extends Handle<Dialog, typeof dialogPattern> {}
-/** One drawer. */
+/** The handle of a drawer. */
 export interface DrawerHandle extends Handle<Drawer, typeof drawerPattern> {}
-/** One popover. */
+/** The handle of a popover. */
 export interface PopoverHandle extends Handle<Popover, typeof popoverPattern> {}
-/** One tooltip. */
+/** The handle of a tooltip. */
 export interface TooltipHandle extends Handle<Tooltip, typeof tooltipPattern> {}
-/** One accordion. */
+/** The handle of an accordion. */
 export interface AccordionHandle extends Handle<Accordion, typeof accordionPattern> {}
-/** One carousel. */
+/** The handle of a carousel. */
 export interface CarouselHandle extends Handle<Carousel, typeof carouselPattern> {}
-/** One disclosure. */
+/** The handle of a disclosure. */
 export interface DisclosureHandle extends Handle<Disclosure, typeof disclosurePattern> {}
-/** One tabs. */
+/** The handle of a set of tabs. */
 export interface TabsHandle extends Handle<Tabs, typeof tabsPattern> {}
-/** One combobox, of rows made of `I`. */
+/** The handle of a combobox, with items of type `I`. */
 export interface ComboboxHandle<I extends Item = Item, Multiple extends boolean = false> extends Handle<
   Combobox<Multiple>,
   typeof comboboxPattern,
   I
 > {}
-/** One listbox, of rows made of `I`. */
+/** The handle of a listbox, with items of type `I`. */
 export interface ListboxHandle<I extends Item = Item, Multiple extends boolean = false> extends Handle<
   Listbox<Multiple>,
   typeof listboxPattern,
   I
 > {}
-/** One menu. */
+/** The handle of a menu. */
 export interface MenuHandle extends Handle<Menu, typeof menuPattern> {}
-/** One menubar. */
+/** The handle of a menubar. */
 export interface MenubarHandle extends Handle<Menubar, typeof menubarPattern> {}
-/** One switch. */
+/** The handle of a switch. */
 export interface SwitchHandle extends Handle<Switch, typeof switchPattern> {}
-/** One toolbar. */
+/** The handle of a toolbar. */
 export interface ToolbarHandle extends Handle<Toolbar, typeof toolbarPattern> {}
-/** One tree, of rows made of `I`. */
+/** The handle of a tree, with items of type `I`. */
 export interface TreeHandle<I extends TreeNode = TreeNode, Multiple extends boolean = false> extends Handle<
   Tree<Multiple>,
   typeof treePattern,

@@ -23,7 +23,7 @@ import { shellDefaults } from './defaults.js';
 /** Options as they are read. Omitted ones are undefined. */
 export type Given = Readonly<Record<string, unknown>>;
 
-/** One instance, with what Angular follows of it. */
+/** One instance, with its states as Angular signals. */
 export interface Instance {
   bound: Bound;
   /** Passes the options to the instance before anything is read from it. */
