@@ -52,7 +52,7 @@ function rowsPage(contracts, results) {
       '',
       ...table(
         ['check', ...known.map((name) => titles[name])],
-        [...keys.map(({ on, key }) => `${on} ${key}`), ...presses.map(({ on }) => `press ${on}`)].map(
+        [...keys.map(({ on, key }) => `${on} ${key}`), ...presses.map(({ on }) => `click ${on}`)].map(
           (words) => [
             words,
             ...known.map((name) => signs[results[name].outcomes.plain?.[`${pattern} ${words}`]]),

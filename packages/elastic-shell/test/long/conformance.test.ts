@@ -19,7 +19,7 @@ conform(
 
 /** A setting of which some rows alone were run says nothing of all. */
 const whole = (setting: string): boolean =>
-  ['dialog opener Enter', 'switch press root'].every((row) => outcomes[setting]?.[row] !== undefined);
+  ['dialog opener Enter', 'switch click root'].every((row) => outcomes[setting]?.[row] !== undefined);
 
 afterAll(() => {
   const done = settings.filter(whole);

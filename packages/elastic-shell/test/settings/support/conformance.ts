@@ -21,7 +21,7 @@ interface Row {
 /** Every row of the contracts in the words of the scripts. */
 export const allRows = Object.values(notes).flatMap(({ name, keys, presses }) => [
   ...keys.map(({ on, key }) => ({ pattern: name, words: `${on} ${key}` })),
-  ...presses.map(({ on }) => ({ pattern: name, words: `press ${on}` })),
+  ...presses.map(({ on }) => ({ pattern: name, words: `click ${on}` })),
 ]);
 
 const scriptOf = (setting: string, pattern: string, words: string): Script | undefined => {

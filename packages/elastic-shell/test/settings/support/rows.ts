@@ -49,7 +49,7 @@ const dialog: Scripts = {
   'root Escape': { do: [opener, 'key Escape'], then: { layers: 0, at: 'Open a dialog' } },
   'root Tab': { do: [opener, 'key Tab'], then: { layers: 1, at: 'Close' } },
   'root Shift+Tab': { do: [opener, 'key Shift+Tab', 'key Shift+Tab'], then: { layers: 1, at: 'Understood' } },
-  'press opener': { do: [opener], then: { layers: 1, expanded: ['Open a dialog'] } },
+  'click opener': { do: [opener], then: { layers: 1, expanded: ['Open a dialog'] } },
   'click outside': { do: [opener, 'outside'], then: { layers: 0, at: 'Open a dialog', expanded: [] } },
 };
 
@@ -59,7 +59,7 @@ const drawer: Scripts = {
   'opener Space': { do: ['focus Open a drawer', 'key Space'], then: { layers: 1 } },
   'root Escape': { do: [drawerOpener, 'key Escape'], then: { layers: 0, at: 'Open a drawer' } },
   'root Tab': { do: [drawerOpener, 'key Tab', 'key Tab', 'key Tab'], then: { layers: 1 } },
-  'press opener': { do: [drawerOpener], then: { layers: 1, expanded: ['Open a drawer'] } },
+  'click opener': { do: [drawerOpener], then: { layers: 1, expanded: ['Open a drawer'] } },
   'click outside': { do: [drawerOpener, 'outside'], then: { layers: 0, at: 'Open a drawer' } },
 };
 
@@ -77,20 +77,20 @@ const popover: Scripts = {
     do: ['focus Berth four', 'key Enter', 'key Tab', 'key Escape'],
     then: { layers: 0, at: 'Berth four' },
   },
-  'press opener': { do: [berth, berth], then: { layers: 0, expanded: [] } },
+  'click opener': { do: [berth, berth], then: { layers: 0, expanded: [] } },
   'click outside': { do: [berth, 'outside'], then: { layers: 0 } },
 };
 
 const tooltip: Scripts = {
   'opener Escape': { do: ['hover', 'focus Haul out', 'key Escape'], then: { layers: 0, at: 'Haul out' } },
-  'press opener': { do: ['hover', 'press Haul out'], then: { layers: 0 } },
+  'click opener': { do: ['hover', 'press Haul out'], then: { layers: 0 } },
 };
 
 const ladder = 'Where the ladder is';
 const disclosure: Scripts = {
   'opener Enter': { do: [`focus ${ladder}`, 'key Enter'], then: { expanded: [ladder], at: ladder } },
   'opener Space': { do: [`focus ${ladder}`, 'key Space', 'key Space'], then: { expanded: [], at: ladder } },
-  'press opener': { do: [`press ${ladder}`], then: { expanded: [ladder] } },
+  'click opener': { do: [`press ${ladder}`], then: { expanded: [ladder] } },
 };
 
 const arrows = '[data-wired=accordion] >> nth=1';
@@ -101,7 +101,7 @@ const accordion: Scripts = {
   'item ArrowUp': { in: arrows, do: ['focus Morning tide', 'key ArrowUp'], then: { at: 'Night' } },
   'item Home': { in: arrows, do: ['focus Night', 'key Home'], then: { at: 'Morning tide' } },
   'item End': { in: arrows, do: ['focus Morning tide', 'key End'], then: { at: 'Night' } },
-  'press item': { do: ['press Ashore'], then: { expanded: ['Before the lift', 'Ashore'] } },
+  'click item': { do: ['press Ashore'], then: { expanded: ['Before the lift', 'Ashore'] } },
 };
 
 const closable = '[data-wired=tabs]:has([aria-label="Closable tabs"])';
@@ -126,7 +126,7 @@ const tabs: Scripts = {
     then: { at: 'Sheet 2 of the log', selected: ['Sheet 2 of the log'] },
   },
   'item Tab': { do: ['focus Hull', 'key Tab'], then: { at: 'Larch on oak, copper fastened.' } },
-  'press item': { do: ['press Rig'], then: { selected: ['Rig'] } },
+  'click item': { do: ['press Rig'], then: { selected: ['Rig'] } },
 };
 
 const picked = '[data-wire=carousel]:has([role=tablist]), section:has(> [role=tablist])';
@@ -137,7 +137,7 @@ const carousel: Scripts = {
   'opener ArrowLeft': { in: picked, do: ['focus 1', 'key ArrowLeft'], then: { at: '4', selected: ['4'] } },
   'opener Home': { in: picked, do: ['press 3', 'key Home'], then: { at: '1', selected: ['1'] } },
   'opener End': { in: picked, do: ['focus 1', 'key End'], then: { at: '4', selected: ['4'] } },
-  'press opener': { in: picked, do: ['press 2'], then: { selected: ['2'] } },
+  'click opener': { in: picked, do: ['press 2'], then: { selected: ['2'] } },
 };
 
 const tree: Scripts = {
@@ -159,7 +159,7 @@ const tree: Scripts = {
   'item *': { do: ['focus Sheds', 'key *'], then: { at: 'Sheds', expanded: ['Sheds', 'Slips'] } },
   'item Enter': { do: ['focus Sheds', 'key Enter'], then: { expanded: ['Sheds'], selected: [] } },
   'item Space': { do: ['focus Sheds', 'key Space'], then: { expanded: [], selected: ['Sheds'] } },
-  'press item': { do: ['press Slips'], then: { expanded: ['Slips'], selected: ['Slips'] } },
+  'click item': { do: ['press Slips'], then: { expanded: ['Slips'], selected: ['Slips'] } },
 };
 
 const boat = 'focus Boat';
@@ -193,8 +193,8 @@ const menu: Scripts = {
     then: { layers: 1, at: 'Move to' },
   },
   'item Tab': { do: [boat, 'key Enter', 'key Tab'], then: { layers: 0 } },
-  'press opener': { do: ['drag Launch'], then: { layers: 0, at: 'Boat' } },
-  'press item': { do: ['press Boat', 'press Lift'], then: { layers: 0, at: 'Boat' } },
+  'click opener': { do: ['drag Launch'], then: { layers: 0, at: 'Boat' } },
+  'click item': { do: ['press Boat', 'press Lift'], then: { layers: 0, at: 'Boat' } },
   'click outside': { do: ['press Boat', 'outside'], then: { layers: 0 } },
 };
 
@@ -233,7 +233,7 @@ const listbox: Scripts = {
     do: ['focus Anchor', 'key Control+a'],
     then: { selected: ['Anchor', 'Boathook', 'Fender', 'Stove'] },
   },
-  'press item': { do: ['press Schooner'], then: { at: 'Schooner', selected: ['Schooner'] } },
+  'click item': { do: ['press Schooner'], then: { at: 'Schooner', selected: ['Schooner'] } },
 };
 
 const field = 'focus Berth';
@@ -270,9 +270,9 @@ const combobox: Scripts = {
   'tokens End': { in: tokens, do: [...trades, 'key End'], then: { at: 'Trades' } },
   'tokens Delete': { in: tokens, do: [...trades, 'key Delete'], then: { at: 'Trades', items: [] } },
   'tokens Backspace': { in: tokens, do: [...trades, 'key Backspace'], then: { at: 'Trades', items: [] } },
-  'press field': { do: ['press Berth'], then: { layers: 1, at: 'Berth' } },
-  'press item': { do: ['press Berth', 'press Mole'], then: { layers: 0, value: 'Mole' } },
-  'press tokens': { in: tokens, do: ['press Remove Rigger'], then: { items: [] } },
+  'click field': { do: ['press Berth'], then: { layers: 1, at: 'Berth' } },
+  'click item': { do: ['press Berth', 'press Mole'], then: { layers: 0, value: 'Mole' } },
+  'click tokens': { in: tokens, do: ['press Remove Rigger'], then: { items: [] } },
   'click outside': { do: ['press Berth', 'outside'], then: { layers: 0 } },
 };
 
@@ -280,7 +280,7 @@ const lights = 'Quay lights';
 const switching: Scripts = {
   'root Space': { do: [`focus ${lights}`, 'key Space'], then: { checked: [lights], at: lights } },
   'root Enter': { do: [`focus ${lights}`, 'key Enter', 'key Enter'], then: { checked: [] } },
-  'press root': { do: [`press ${lights}`], then: { checked: [lights] } },
+  'click root': { do: [`press ${lights}`], then: { checked: [lights] } },
 };
 
 const zoom = 'focus Zoom in';
@@ -292,7 +292,7 @@ const toolbar: Scripts = {
   'item End': { do: [zoom, 'key End'], then: { at: 'Grid' } },
   'item Enter': { do: ['focus Grid', 'key Enter'], then: { at: 'Grid', checked: ['Grid'] } },
   'item Space': { do: ['focus Grid', 'key Space', 'key Space'], then: { checked: [] } },
-  'press item': { do: ['press Grid'], then: { at: 'Grid', checked: ['Grid'] } },
+  'click item': { do: ['press Grid'], then: { at: 'Grid', checked: ['Grid'] } },
 };
 
 const order = 'focus Order';
@@ -316,7 +316,7 @@ const menubar: Scripts = {
     then: { at: 'New', layers: 1, expanded: ['Order'] },
   },
   'menu Escape': { do: [order, 'key ArrowDown', 'key Escape'], then: { at: 'Order', layers: 0 } },
-  'press item': { do: ['press Order'], then: { at: 'New', layers: 1 } },
+  'click item': { do: ['press Order'], then: { at: 'New', layers: 1 } },
   'click outside': { do: ['press Order', 'outside'], then: { layers: 0, expanded: [] } },
 };
 
@@ -360,8 +360,8 @@ export const inPlain: Record<string, Partial<Script>> = {
   'combobox field Space': { then: { layers: 0, value: 'Cutter' } },
   'combobox field Home': { then: { layers: 1, at: 'Cutter' } },
   'combobox field Tab': { then: { layers: 0, value: 'Cutter' } },
-  'tabs press opener': { in: sheets, do: ['press Next sheet'], then: { selected: ['Sheet 2 of the log'] } },
-  'carousel press slide': {
+  'tabs click opener': { in: sheets, do: ['press Next sheet'], then: { selected: ['Sheet 2 of the log'] } },
+  'carousel click slide': {
     in: '#plain-carousel',
     do: ['swipe'],
     then: { slides: ['2 of 4'] },
@@ -377,7 +377,7 @@ export const inPlain: Record<string, Partial<Script>> = {
     do: ['focus Oak', 'key Control+a'],
     then: { selected: ['Oak', 'Planks', 'Knees', 'Treenails', 'Larch'] },
   },
-  'tree press marker': { in: timber, do: ['marker Oak'], then: { expanded: [] } },
+  'tree click marker': { in: timber, do: ['marker Oak'], then: { expanded: [] } },
   'listbox item ArrowRight': {
     in: flags,
     do: ['focus ochre swallowtail', 'key ArrowRight'],
@@ -395,30 +395,30 @@ export const brief = new Set([
   'accordion item Enter',
   'accordion item ArrowDown',
   'carousel opener ArrowRight',
-  'carousel press opener',
+  'carousel click opener',
   'combobox field ArrowDown',
   'combobox field Enter',
   'combobox field Escape',
   'combobox tokens Delete',
-  'combobox press item',
+  'combobox click item',
   'dialog opener Enter',
   'dialog root Escape',
   'dialog root Tab',
   'dialog click outside',
   'disclosure opener Enter',
-  'disclosure press opener',
+  'disclosure click opener',
   'drawer opener Enter',
   'drawer root Escape',
   'menubar item ArrowDown',
   'menubar menu ArrowRight',
   'menubar menu Escape',
-  'menubar press item',
+  'menubar click item',
   'toolbar item Tab',
   'toolbar item ArrowRight',
   'toolbar item Enter',
   'listbox item ArrowDown',
   'listbox item Space',
-  'listbox press item',
+  'listbox click item',
   'menu opener ArrowDown',
   'menu item ArrowRight',
   'menu item Enter',
@@ -427,12 +427,12 @@ export const brief = new Set([
   'popover root Escape',
   'popover click outside',
   'switch root Space',
-  'switch press root',
+  'switch click root',
   'tabs item ArrowRight',
   'tabs item Delete',
-  'tabs press item',
+  'tabs click item',
   'tooltip opener Escape',
   'tree item ArrowRight',
   'tree item letters',
-  'tree press item',
+  'tree click item',
 ]);
